@@ -1,0 +1,57 @@
+/** Arrows point down only: app → features → ui, data, workers, instruments → formats → core → domain. */
+const LAYERS = {
+  domain: ['domain'],
+  core: ['core', 'domain'],
+  formats: ['formats', 'core', 'domain'],
+  data: ['data', 'formats', 'core', 'domain'],
+  workers: ['workers', 'formats', 'core', 'domain'],
+  ui: ['ui', 'formats', 'core', 'domain'],
+  features: ['features', 'ui', 'data', 'workers', 'formats', 'core', 'domain'],
+  app: ['app', 'features', 'ui', 'data', 'workers', 'formats', 'core', 'domain'],
+  sw: ['sw'],
+};
+
+const layerRules = Object.entries(LAYERS).map(([layer, allowed]) => ({
+  name: `${layer}-looks-down-only`,
+  severity: 'error',
+  from: { path: `^src/${layer}/` },
+  to: { path: '^src/', pathNot: `^src/(${allowed.join('|')})/` },
+}));
+
+module.exports = {
+  forbidden: [
+    ...layerRules,
+    {
+      name: 'features-stay-apart',
+      comment: 'a part that two features share moves to ui or below',
+      severity: 'error',
+      from: { path: '^src/features/([^/]+)/' },
+      to: { path: '^src/features/', pathNot: '^src/features/$1/' },
+    },
+    {
+      name: 'computation-knows-no-screen',
+      severity: 'error',
+      from: { path: '^src/(domain|core|formats)/', pathNot: '\\.test\\.tsx?$' },
+      to: { path: 'node_modules/(react|react-dom|next|idb|comlink)/' },
+    },
+    {
+      name: 'core-has-one-front-door',
+      comment: 'outside the core, import it through src/core/index.ts',
+      severity: 'error',
+      from: { path: '^src/', pathNot: '^src/core/' },
+      to: { path: '^src/core/', pathNot: '^src/core/index\\.ts$' },
+    },
+    { name: 'no-circles', severity: 'error', from: {}, to: { circular: true } },
+    { name: 'no-unresolved', severity: 'error', from: {}, to: { couldNotResolve: true } },
+  ],
+  options: {
+    tsConfig: { fileName: 'tsconfig.json' },
+    tsPreCompilationDeps: true,
+    doNotFollow: { path: 'node_modules' },
+    exclude: { path: '\\.next/' },
+    enhancedResolveOptions: {
+      exportsFields: ['exports'],
+      conditionNames: ['import', 'require', 'node', 'default', 'types'],
+    },
+  },
+};

@@ -1,0 +1,16 @@
+import nextJest from 'next/jest.js';
+
+const createConfig = nextJest({ dir: './' });
+
+/** Packages that ship ES modules only and must be compiled for Jest. */
+const esm = ['nanoid', 'd3-[a-z]+', 'internmap', '@tanstack', 'idb', 'comlink', 'yup'];
+
+export default async function config() {
+  const base = await createConfig({
+    testEnvironment: '<rootDir>/scripts/jestBrowserEnvironment.cjs',
+    setupFiles: ['fake-indexeddb/auto'],
+    setupFilesAfterEnv: ['@testing-library/jest-dom'],
+    testMatch: ['<rootDir>/src/**/*.test.{ts,tsx}', '<rootDir>/demo/**/*.test.ts'],
+  })();
+  return { ...base, transformIgnorePatterns: [`/node_modules/(?!(${esm.join('|')})/)`] };
+}

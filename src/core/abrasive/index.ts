@@ -1,0 +1,2 @@
+export { particleSizeUm, isTradeValue, COARSEST_UM, FINEST_UM, type Grade } from './particleSize';
+export { equivalentGrades, type EquivalentGrade } from './equivalentGrades';

@@ -1,0 +1,67 @@
+import type { NamedGrade, NumberedScale } from '../../domain/terms';
+import { inRange } from '../check';
+import {
+  COARSEST_MESH,
+  FINEST_MESH,
+  GRADE_TABLES,
+  MESH_UM,
+  NAMED_SIZES_UM,
+  TRADE_VALUES,
+  type GradeRow,
+} from './gradeTables';
+
+/** A grade as it is printed on the thing: a number on a numbered scale, or a name. */
+export type Grade =
+  { scale: NumberedScale; grade: number } | { scale: 'natural'; grade: NamedGrade };
+
+/** Abrasives and compounds are taken to lie between these sizes (µm). */
+export const FINEST_UM = 0.05;
+export const COARSEST_UM = 2000;
+
+/**
+ * Median particle size (µm) of a grade, log-log between the entries of its standard's table.
+ *
+ * Throws a `RangeError` outside the table; for diamond mesh above 600, where labels cannot be
+ * trusted, it asks for µm instead.
+ */
+export function particleSizeUm(input: Grade): number {
+  if (input.scale === 'natural') {
+    const sizeUm = NAMED_SIZES_UM[input.grade];
+    if (sizeUm === undefined) {
+      throw new RangeError(
+        `grade must be one of ${Object.keys(NAMED_SIZES_UM).join(', ')}, got ${input.grade}`,
+      );
+    }
+    return sizeUm;
+  }
+  const { scale, grade } = input;
+  if (scale === 'micron') return inRange(grade, 'grade', FINEST_UM, COARSEST_UM);
+  if (scale === 'mesh') {
+    if (grade > FINEST_MESH) {
+      throw new RangeError(
+        `grade must be from ${COARSEST_MESH} to ${FINEST_MESH} mesh, got ${grade}: finer labels differ from seller to seller, enter the size in µm`,
+      );
+    }
+    return MESH_UM / inRange(grade, 'grade', COARSEST_MESH, FINEST_MESH);
+  }
+  const table = GRADE_TABLES[scale];
+  if (!table) throw new RangeError(`scale must be a known grade scale, got ${String(scale)}`);
+  inRange(grade, 'grade', table[0]![0], table.at(-1)![0]);
+  return interpolate(table, grade);
+}
+
+/** Whether a grade lies beyond its published standard, where sellers set the size. */
+export function isTradeValue(input: Grade): boolean {
+  if (input.scale === 'natural' || input.scale === 'mesh' || input.scale === 'micron') return false;
+  const finest = TRADE_VALUES[input.scale];
+  return finest !== undefined && input.grade > finest;
+}
+
+function interpolate(table: readonly GradeRow[], grade: number): number {
+  const above = table.findIndex(([g]) => g >= grade);
+  const [g1, d1] = table[above]!;
+  if (g1 === grade) return d1;
+  const [g0, d0] = table[above - 1]!;
+  const share = Math.log(grade / g0) / Math.log(g1 / g0);
+  return d0 * (d1 / d0) ** share;
+}

@@ -1,0 +1,11 @@
+export { bevelAngleFromFaceWidth, bevelAngleFromHeight } from './bevelAngle';
+export { spineLift, angleFromSpineLift, flatAngle } from './spineLift';
+export { coinStack, type CoinStack } from './coinStack';
+export { stoneTilt, puckRearLift } from './stoneOverTool';
+export { paperFoldAngle, wedgeHeight } from './wedge';
+export { convexArc, facetSchedule, type Facet } from './convexArc';
+export { microbevel } from './microbevel';
+export { thicknessBehindEdge, type StraightSection } from './thicknessBehindEdge';
+export { bevelGrowth, touchUpsUntilThinning, wideningPerRecession } from './bevelGrowth';
+export { dishAngleError } from './dish';
+export { steelBudget } from './steelBudget';

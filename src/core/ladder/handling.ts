@@ -1,0 +1,49 @@
+import type { Motion } from '../../domain/terms';
+import type { LadderAbrasive, LadderStep, WorkingFace } from './types';
+import type { Removal } from './removal';
+
+/** How the hand moves an abrasive over an edge. */
+export interface Handling {
+  motion: Motion;
+  direction: LadderStep['direction'];
+  strokeLengthMm: number;
+  sections: number;
+}
+
+/** Path of one small circle on an axe bit: about 30 mm across. */
+const CIRCLE_PATH_MM = 95;
+/** Longest comfortable stroke of the arm. */
+const LONGEST_STROKE_MM = 150;
+/** An edge longer than this is worked in sections. */
+const SECTION_MM = 120;
+
+/**
+ * Motion by tool, abrasive and task: circles on axes, scrubs on machetes and for damage, sweeps
+ * leading on stones, trailing on anything soft.
+ */
+export function handling(
+  face: WorkingFace,
+  abrasive: LadderAbrasive,
+  task: Removal['task'] | 'strop',
+): Handling {
+  const sweepMm = Math.min(LONGEST_STROKE_MM, 0.9 * abrasive.lengthMm);
+  const sections = Math.max(1, Math.round(face.edgeLengthMm / SECTION_MM));
+  if (abrasive.kind === 'strop' || abrasive.form === 'paper') {
+    return { motion: 'sweeps', direction: 'edge trailing', strokeLengthMm: sweepMm, sections: 1 };
+  }
+  if (abrasive.form === 'file') {
+    return { motion: 'sweeps', direction: 'edge leading', strokeLengthMm: sweepMm, sections };
+  }
+  if (face.toolForm === 'axe') {
+    return { motion: 'circles', direction: 'both ways', strokeLengthMm: CIRCLE_PATH_MM, sections };
+  }
+  if (face.toolForm === 'machete' || task === 'grind out damage') {
+    return {
+      motion: 'back-and-forth',
+      direction: 'both ways',
+      strokeLengthMm: sweepMm,
+      sections,
+    };
+  }
+  return { motion: 'sweeps', direction: 'edge leading', strokeLengthMm: sweepMm, sections: 1 };
+}

@@ -1,0 +1,22 @@
+export { planLadder } from './planLadder';
+export {
+  arcsFrom,
+  comparePaths,
+  reaches,
+  shortestLadder,
+  type LadderPath,
+  type LadderProblem,
+  type LadderState,
+} from './shortestLadder';
+export { bevelFaceWidthMm, toolForm, workingFace } from './workingFace';
+export { whyUnfit } from './whyUnfit';
+export type {
+  EdgeCondition,
+  EdgeTarget,
+  LadderAbrasive,
+  LadderPlan,
+  LadderStep,
+  LadderStone,
+  LadderStrop,
+  WorkingFace,
+} from './types';

@@ -1,0 +1,136 @@
+import type { Pace } from '../wear';
+import { firstRemoval, scratchRemoval } from './removal';
+import { stoneRung, stropAfterStone, stropAlone, type Rung } from './rungs';
+import type {
+  EdgeCondition,
+  EdgeTarget,
+  LadderAbrasive,
+  LadderStone,
+  LadderStrop,
+  WorkingFace,
+} from './types';
+
+/** A finer abrasive must be smaller by this factor to be worth a step at all. */
+const LEAST_JUMP = 1.1;
+
+/** A problem of the ladder: abrasives are those that fit the face. */
+export interface LadderProblem {
+  face: WorkingFace;
+  condition: EdgeCondition;
+  target: EdgeTarget;
+  abrasives: readonly LadderAbrasive[];
+  pace: Pace;
+}
+
+/** One place on the way: what was used last, and the last stone, whose scratches remain. */
+export interface LadderState {
+  last: LadderAbrasive;
+  lastStone: LadderStone | null;
+  apexRadiusUm: number;
+}
+
+/** One arc of the graph: the state that using an abrasive leads to, and the work it costs. */
+export interface LadderArc {
+  to: LadderState;
+  rung: Rung;
+}
+
+/** A whole way from the present edge to its target. */
+export interface LadderPath {
+  minutes: number;
+  arcs: LadderArc[];
+}
+
+/** Arcs out of `from`, or out of the present edge when it is null. */
+export function arcsFrom(problem: LadderProblem, from: LadderState | null): LadderArc[] {
+  const arcs: LadderArc[] = [];
+  for (const abrasive of problem.abrasives) {
+    const arc =
+      abrasive.kind === 'stone'
+        ? stoneArc(problem, from, abrasive)
+        : stropArc(problem, from, abrasive);
+    if (arc) arcs.push(arc);
+  }
+  return arcs;
+}
+
+/** Whether the target is reached at a state. */
+export function reaches(problem: LadderProblem, state: LadderState): boolean {
+  return state.apexRadiusUm <= problem.target.apexRadiusUm;
+}
+
+/**
+ * The quickest ladder from the present edge to the target, or null where none reaches it.
+ *
+ * A backward shortest path over an acyclic graph (every arc leads to a finer abrasive), each state
+ * solved once. Ties: fewer steps, coarser first, then id, so the same inputs give the same ladder.
+ */
+export function shortestLadder(problem: LadderProblem): LadderPath | null {
+  const solved = new Map<string, LadderPath | null>();
+
+  const bestFrom = (state: LadderState | null): LadderPath | null => {
+    if (state && reaches(problem, state)) return { minutes: 0, arcs: [] };
+    const key = state ? `${state.lastStone?.id ?? ''}>${state.last.id}` : '';
+    const known = solved.get(key);
+    if (known !== undefined) return known;
+    let best: LadderPath | null = null;
+    for (const arc of arcsFrom(problem, state)) {
+      const rest = bestFrom(arc.to);
+      if (!rest) continue;
+      const path = { minutes: arc.rung.minutes + rest.minutes, arcs: [arc, ...rest.arcs] };
+      if (!best || comparePaths(path, best) < 0) best = path;
+    }
+    solved.set(key, best);
+    return best;
+  };
+  return bestFrom(null);
+}
+
+/** Order of paths: minutes, number of steps, coarser first, then id. */
+export function comparePaths(a: LadderPath, b: LadderPath): number {
+  const minutes = a.minutes - b.minutes;
+  if (Math.abs(minutes) > 1e-9) return minutes;
+  const steps = a.arcs.length - b.arcs.length;
+  if (steps !== 0) return steps;
+  for (const [i, arc] of a.arcs.entries()) {
+    const other = b.arcs[i]!;
+    const coarser = other.to.last.sizeUm - arc.to.last.sizeUm;
+    if (coarser !== 0) return coarser;
+    if (arc.to.last.id !== other.to.last.id) return arc.to.last.id < other.to.last.id ? -1 : 1;
+  }
+  return 0;
+}
+
+function stoneArc(
+  { face, condition, pace }: LadderProblem,
+  from: LadderState | null,
+  stone: LadderStone,
+): LadderArc | null {
+  if (from && (from.last.kind === 'strop' || !finer(stone, from.last))) return null;
+  const removal = from ? scratchRemoval(face, from.last.sizeUm) : firstRemoval(face, condition);
+  const rung = stoneRung(face, stone, removal, pace);
+  return rung && { rung, to: { last: stone, lastStone: stone, apexRadiusUm: rung.apexRadiusUm } };
+}
+
+function stropArc(
+  { face, condition, target, pace }: LadderProblem,
+  from: LadderState | null,
+  strop: LadderStrop,
+): LadderArc | null {
+  if (!from) {
+    if (condition.damageDepthMm > 0) return null;
+    const rung = stropAlone(face, strop, condition, target.apexRadiusUm, pace);
+    return rung && { rung, to: { last: strop, lastStone: null, apexRadiusUm: rung.apexRadiusUm } };
+  }
+  if (!from.lastStone || !finer(strop, from.last)) return null;
+  const start = { stoneSizeUm: from.lastStone.sizeUm, apexRadiusUm: from.apexRadiusUm };
+  const rung = stropAfterStone(face, strop, start, target.apexRadiusUm, pace);
+  return {
+    rung,
+    to: { last: strop, lastStone: from.lastStone, apexRadiusUm: rung.apexRadiusUm },
+  };
+}
+
+function finer(next: LadderAbrasive, last: LadderAbrasive): boolean {
+  return next.sizeUm < last.sizeUm / LEAST_JUMP;
+}

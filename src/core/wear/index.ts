@@ -1,0 +1,17 @@
+export { vickersHardness } from './hardness';
+export { specificWearRate, FILE_LIMIT_HRC } from './specificWearRate';
+export { defaultForceN, forceInWords, contactPressure, FORCE_WORDS } from './force';
+export {
+  damageVolumeMm3,
+  faceVolumeMm3,
+  microbevelVolumeMm3,
+  roundingShiftMm,
+  scratchShiftMm,
+} from './volumes';
+export {
+  apexContactWidthMm,
+  convexContactWidthMm,
+  HOLD_WOBBLE_DEG,
+  type Hold,
+} from './contactFace';
+export { strokesFor, DEFAULT_PACE, UNCALIBRATED_FACTOR, type Pace } from './strokesFor';

@@ -1,0 +1,61 @@
+import { edgeAngle, faceAngle, notNegative, positive } from '../check';
+import { microbevel } from '../edge';
+import { sinDeg } from '../trigonometry';
+
+/** Depth of a stone's scratches as a share of its particle size (prior). */
+const SCRATCH_SHARE = 0.06;
+
+/** How far (mm) each face moves to restore an apex of radius r: r·(1 − sin θ). */
+export function roundingShiftMm(input: { apexRadiusUm: number; angleDeg: number }): number {
+  const angleDeg = edgeAngle(input.angleDeg, 'angleDeg');
+  return (notNegative(input.apexRadiusUm, 'apexRadiusUm') / 1000) * (1 - sinDeg(angleDeg));
+}
+
+/** How far (mm) each face moves to take out the scratches of an abrasive of size d: 0.06·d. */
+export function scratchShiftMm(input: { sizeUm: number }): number {
+  return (SCRATCH_SHARE * notNegative(input.sizeUm, 'sizeUm')) / 1000;
+}
+
+/** Volume (mm³, both sides) of moving a face of width w by `shiftMm` over the worked length. */
+export function faceVolumeMm3(input: {
+  edgeLengthMm: number;
+  faceWidthMm: number;
+  shiftMm: number;
+}): number {
+  return (
+    2 *
+    positive(input.edgeLengthMm, 'edgeLengthMm') *
+    positive(input.faceWidthMm, 'faceWidthMm') *
+    notNegative(input.shiftMm, 'shiftMm')
+  );
+}
+
+/**
+ * Volume (mm³, both sides) of grinding the whole edge back past damage of depth d:
+ * 2·L·sin θ·(w·d + ½·d²·sin α / sin(θ − α)), α the half angle of the face behind the bevel.
+ */
+export function damageVolumeMm3(input: {
+  edgeLengthMm: number;
+  faceWidthMm: number;
+  angleDeg: number;
+  behindAngleDeg: number;
+  depthMm: number;
+}): number {
+  const angleDeg = edgeAngle(input.angleDeg, 'angleDeg');
+  const behindDeg = faceAngle(input.behindAngleDeg, 'behindAngleDeg', angleDeg);
+  const depthMm = notNegative(input.depthMm, 'depthMm');
+  const widening = sinDeg(behindDeg) / sinDeg(angleDeg - behindDeg);
+  return (
+    2 *
+    positive(input.edgeLengthMm, 'edgeLengthMm') *
+    sinDeg(angleDeg) *
+    (positive(input.faceWidthMm, 'faceWidthMm') * depthMm + 0.5 * depthMm ** 2 * widening)
+  );
+}
+
+/** Volume (mm³, both sides) of a new micro-bevel along `edgeLengthMm`. */
+export function microbevelVolumeMm3(
+  input: { edgeLengthMm: number } & Parameters<typeof microbevel>[0],
+): number {
+  return 2 * positive(input.edgeLengthMm, 'edgeLengthMm') * microbevel(input).areaPerSideMm2;
+}

@@ -1,0 +1,52 @@
+import { number, string, type NumberSchema, type Schema, type StringSchema } from 'yup';
+
+/** Building blocks of the record schemas, with refusals that name the field and the remedy. */
+
+/** The fields that every stored record carries; times are ISO 8601 in UTC. */
+export const recordFields = {
+  id: string().min(1).max(64).required(),
+  createdAt: timestamp(),
+  updatedAt: timestamp(),
+  /** When the record was removed; kept so that another device's copy does not bring it back. */
+  deletedAt: string().datetime().nullable().defined(),
+};
+
+export function timestamp(): StringSchema<string> {
+  return string().datetime('${path} must be a date and time like 2026-05-04T16:30:00Z').required();
+}
+
+export function name(): StringSchema<string> {
+  return string().trim().min(1, '${path} must not be empty').max(80).required();
+}
+
+export function text(): StringSchema<string> {
+  return string().max(4000).defined();
+}
+
+/** A measure within limits, both ends allowed. */
+export function measure(min: number, max: number): NumberSchema<number> {
+  return number()
+    .typeError('${path} must be a number')
+    .min(min, '${path} must be at least ${min}')
+    .max(max, '${path} must be at most ${max}')
+    .required('${path} is missing');
+}
+
+export function count(max = 100_000): NumberSchema<number> {
+  return measure(0, max).integer('${path} must be a whole number');
+}
+
+/** One word out of a closed list. */
+export function oneOf<const T extends readonly string[]>(words: T): StringSchema<T[number]> {
+  return string()
+    .oneOf(words, '${path} must be one of: ${values}')
+    .required('${path} is missing') as StringSchema<T[number]>;
+}
+
+/** One word out of a closed list, or null. */
+export function oneOfOrNull<const T extends readonly string[]>(words: T): Schema<T[number] | null> {
+  return string()
+    .nullable()
+    .defined()
+    .oneOf([...words, null], '${path} must be one of: ${values}') as Schema<T[number] | null>;
+}

@@ -1,0 +1,27 @@
+import { sessionSchema, inspectionSchema } from './session';
+import { settingsSchema } from './settings';
+import { abrasiveSchema, compoundSchema, lubricantSchema, stropSchema } from './shelf';
+import { toolSchema } from './tool';
+import { tripSchema } from './trip';
+import type { InferType } from 'yup';
+
+/** Every kind of stored record, by the name of its store. */
+export const RECORD_SCHEMAS = {
+  tools: toolSchema,
+  abrasives: abrasiveSchema,
+  strops: stropSchema,
+  compounds: compoundSchema,
+  lubricants: lubricantSchema,
+  inspections: inspectionSchema,
+  sessions: sessionSchema,
+  trips: tripSchema,
+  settings: settingsSchema,
+} as const;
+
+export type StoreName = keyof typeof RECORD_SCHEMAS;
+export const STORE_NAMES = Object.keys(RECORD_SCHEMAS) as StoreName[];
+
+export type RecordOf<S extends StoreName> = InferType<(typeof RECORD_SCHEMAS)[S]>;
+
+/** All records of one person, removed ones included. */
+export type AllRecords = { [S in StoreName]: RecordOf<S>[] };

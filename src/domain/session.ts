@@ -1,0 +1,106 @@
+import { array, number, object, string, type InferType } from 'yup';
+import { count, measure, name, oneOf, oneOfOrNull, recordFields, text, timestamp } from './fields';
+import {
+  EDGE_PLACES,
+  FINDING_KINDS,
+  LUBRICANT_KINDS,
+  MOTIONS,
+  SHARPNESS_TESTS,
+  SIDES,
+} from './terms';
+
+/** One test of the edge: the finest one it passes, or grams on a force tester. */
+export const testSchema = object({
+  test: oneOfOrNull(SHARPNESS_TESTS),
+  grams: number().min(1).max(2000).nullable().defined(),
+  place: oneOf(EDGE_PLACES),
+})
+  .noUnknown()
+  .test(
+    'one-reading',
+    '${path} must hold either a test or grams',
+    (reading) => (reading.test === null) !== (reading.grams === null),
+  );
+
+export type EdgeTest = InferType<typeof testSchema>;
+
+/** Something seen on the edge, at its place from the heel. */
+export const findingSchema = object({
+  kind: oneOf(FINDING_KINDS),
+  atMm: measure(0, 1000),
+  depthMm: measure(0, 10),
+  side: oneOfOrNull(SIDES),
+}).noUnknown();
+
+export type Finding = InferType<typeof findingSchema>;
+
+/** What was seen and tested at one moment. */
+export const observationSchema = object({
+  tests: array(testSchema.required()).max(50).required(),
+  findings: array(findingSchema.required()).max(200).required(),
+}).noUnknown();
+
+export type Observation = InferType<typeof observationSchema>;
+
+/** One step of a touch-up: what was planned, as it was seen then, and what was done. */
+export const sessionStepSchema = object({
+  /** Shelf record and, for stones, face; the name stands as it was at the time. */
+  itemId: string().max(64).required(),
+  abrasiveName: name(),
+  kind: oneOf(['stone', 'strop']),
+  task: oneOf(['grind out damage', 'restore the apex', 'remove scratches', 'strop']),
+  sizeUm: measure(0.05, 2000),
+  angleDeg: measure(5, 60),
+  forceN: measure(0.1, 100),
+  motion: oneOf(MOTIONS),
+  direction: oneOf(['edge leading', 'edge trailing', 'both ways']),
+  lubricant: oneOf(LUBRICANT_KINDS),
+  sections: measure(1, 20).integer(),
+  plannedPerSide: count(),
+  plannedPerSideLow: count(),
+  plannedPerSideHigh: count(),
+  plannedMinutes: measure(0, 10_000),
+  plannedApexUm: measure(0.05, 50),
+  doneWhen: array(string().max(200).required()).max(10).required(),
+  warnings: array(string().max(300).required()).max(10).required(),
+  /** Strokes done on each side. */
+  left: count(),
+  right: count(),
+  activeSeconds: measure(0, 1_000_000),
+  tests: array(testSchema.required()).max(50).required(),
+  finishedAt: string().datetime().nullable().defined(),
+}).noUnknown();
+
+export type SessionStep = InferType<typeof sessionStepSchema>;
+
+/** One touch-up of one zone, under way or in the log. */
+export const sessionSchema = object({
+  ...recordFields,
+  toolId: string().max(64).required(),
+  zoneId: string().max(64).required(),
+  startedAt: timestamp(),
+  finishedAt: string().datetime().nullable().defined(),
+  where: oneOf(['bench', 'field']),
+  before: observationSchema.required(),
+  after: observationSchema.required(),
+  steps: array(sessionStepSchema.required()).max(20).required(),
+  /** Where the hand is: the step, the side that faces the stone, and whether work is paused. */
+  stepIndex: count(20),
+  side: oneOf(SIDES),
+  pausedAt: string().datetime().nullable().defined(),
+  notes: text(),
+}).noUnknown();
+
+export type Session = InferType<typeof sessionSchema>;
+
+/** A look at the edge between touch-ups. */
+export const inspectionSchema = object({
+  ...recordFields,
+  toolId: string().max(64).required(),
+  zoneId: string().max(64).required(),
+  at: timestamp(),
+  seen: observationSchema.required(),
+  notes: text(),
+}).noUnknown();
+
+export type Inspection = InferType<typeof inspectionSchema>;

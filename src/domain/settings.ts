@@ -1,0 +1,21 @@
+import { object, string, type InferType } from 'yup';
+import { measure, recordFields } from './fields';
+
+/** The person's own habits and things; one record, with the id `settings`. */
+export const settingsSchema = object({
+  ...recordFields,
+  coinThicknessMm: measure(0.5, 5),
+  strokesPerMinute: object({
+    sweeps: measure(5, 300),
+    'back-and-forth': measure(5, 400),
+    circles: measure(5, 400),
+  })
+    .noUnknown()
+    .required(),
+  /** When the sample data were loaded; null for the person's own rack. */
+  demoLoadedAt: string().datetime().nullable().defined(),
+}).noUnknown();
+
+export type Settings = InferType<typeof settingsSchema>;
+
+export const SETTINGS_ID = 'settings';

@@ -1,0 +1,120 @@
+/** The closed vocabularies of the field, shared by records and computation. */
+
+/** What cuts: the abrasive grain, or the strop surface that carries the compound. */
+export const ABRASIVE_FAMILIES = [
+  'file',
+  'diamond',
+  'cbn',
+  'sic',
+  'water-stone',
+  'ceramic',
+  'alumina',
+  'garnet',
+  'novaculite',
+] as const;
+export type AbrasiveFamily = (typeof ABRASIVE_FAMILIES)[number];
+
+export const STROP_SURFACES = ['leather', 'cloth', 'wood'] as const;
+export type StropSurface = (typeof STROP_SURFACES)[number];
+
+/** How a strop yields under the edge, hardest first. */
+export const STROP_BACKINGS = ['hard', 'leather-on-wood', 'soft', 'slack'] as const;
+export type StropBacking = (typeof STROP_BACKINGS)[number];
+
+export const CARBIDES = ['low', 'moderate', 'high', 'vanadium-rich'] as const;
+export type Carbide = (typeof CARBIDES)[number];
+
+/** Numbered grade scales, each counting in its own way. */
+export const NUMBERED_SCALES = ['fepa-p', 'fepa-f', 'cami', 'jis', 'mesh', 'micron'] as const;
+export type NumberedScale = (typeof NUMBERED_SCALES)[number];
+
+/** Things graded by a name: natural stones by density class, files by cut. */
+export const NAMED_GRADES = [
+  'bastard-file',
+  'smooth-file',
+  'coarse-sandstone',
+  'soft-novaculite',
+  'hard-novaculite',
+  'translucent-novaculite',
+  'beach-pebble',
+] as const;
+export type NamedGrade = (typeof NAMED_GRADES)[number];
+
+/** `natural` takes a name, `range` a span of µm for a thing whose scale is unknown. */
+export const SCALES = [...NUMBERED_SCALES, 'natural', 'range'] as const;
+export type Scale = (typeof SCALES)[number];
+
+/** A surface that cuts freely, as usual, or not at all well. */
+export const FACE_STATES = ['fresh', 'normal', 'loaded'] as const;
+export type FaceState = (typeof FACE_STATES)[number];
+
+/** The body that carries an abrasive face. */
+export const ABRASIVE_FORMS = [
+  'file',
+  'plate',
+  'pocket-stone',
+  'bench-stone',
+  'puck',
+  'rod',
+  'paper',
+  'pebble',
+] as const;
+export type AbrasiveForm = (typeof ABRASIVE_FORMS)[number];
+
+export const LUBRICANT_KINDS = ['dry', 'water', 'oil', 'fat'] as const;
+export type LubricantKind = (typeof LUBRICANT_KINDS)[number];
+
+export const PLACES = ['pouch', 'pack', 'base-camp', 'workshop'] as const;
+export type Place = (typeof PLACES)[number];
+
+export const TOOL_KINDS = [
+  'scandi-knife',
+  'convex-knife',
+  'flat-knife',
+  'fillet-knife',
+  'parer',
+  'recurve-hook',
+  'hatchet',
+  'felling-axe',
+  'machete',
+] as const;
+export type ToolKind = (typeof TOOL_KINDS)[number];
+
+export const GRINDS = ['scandi', 'convex', 'secondary-bevel'] as const;
+export type Grind = (typeof GRINDS)[number];
+
+export const CONTOURS = ['straight', 'belly', 'recurve', 'bit'] as const;
+export type Contour = (typeof CONTOURS)[number];
+
+export const ANGLE_METHODS = [
+  'typical',
+  'face-width',
+  'bevel-height',
+  'spine-lift',
+  'stated',
+] as const;
+export type AngleMethod = (typeof ANGLE_METHODS)[number];
+
+/** Sharpness tests from finest to coarsest: the finest one that the edge passes. */
+export const SHARPNESS_TESTS = [
+  'pops-hair',
+  'shaves',
+  'push-cuts-newsprint',
+  'slices-paper',
+  'tears-paper',
+  'slides-on-nail',
+  'blunt',
+] as const;
+export type SharpnessTest = (typeof SHARPNESS_TESTS)[number];
+
+export const EDGE_PLACES = ['heel', 'middle', 'belly', 'tip', 'whole'] as const;
+export type EdgePlace = (typeof EDGE_PLACES)[number];
+
+export const FINDING_KINDS = ['chip', 'roll', 'burr', 'glint', 'rust'] as const;
+export type FindingKind = (typeof FINDING_KINDS)[number];
+
+export const SIDES = ['left', 'right'] as const;
+export type Side = (typeof SIDES)[number];
+
+export const MOTIONS = ['sweeps', 'back-and-forth', 'circles'] as const;
+export type Motion = (typeof MOTIONS)[number];

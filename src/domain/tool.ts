@@ -1,0 +1,80 @@
+import { array, boolean, object, string, type InferType } from 'yup';
+import { count, measure, name, oneOf, recordFields, text } from './fields';
+import { ANGLE_METHODS, CARBIDES, CONTOURS, GRINDS, TOOL_KINDS } from './terms';
+
+/** Angles per side, in degrees. */
+const edgeAngleDeg = measure(5, 60);
+
+/** One stretch of a tool's edge with its own grind, angle and finish. */
+export const zoneSchema = object({
+  id: string().min(1).max(64).required(),
+  name: name(),
+  /** Where the zone begins and ends along the edge, from the heel. */
+  startMm: measure(0, 1000),
+  endMm: measure(0, 1000).when('startMm', ([startMm], schema) =>
+    schema.moreThan(Number(startMm), '${path} must lie beyond the start of the zone'),
+  ),
+  grind: oneOf(GRINDS),
+  contour: oneOf(CONTOURS),
+  bevelAngleDeg: edgeAngleDeg,
+  angleMethod: oneOf(ANGLE_METHODS),
+  /** Half angle of the faces behind the bevel: the taper, or the cheek of an axe. */
+  primaryAngleDeg: measure(0, 45).when('bevelAngleDeg', ([bevelDeg], schema) =>
+    schema.lessThan(Number(bevelDeg), '${path} must be less than the bevel angle'),
+  ),
+  /** Thickness where the bevel begins; the whole stock on a scandi. */
+  shoulderThicknessMm: measure(0.1, 30),
+  microBevel: object({ angleDeg: edgeAngleDeg, faceWidthMm: measure(0.02, 3) })
+    .noUnknown()
+    .nullable()
+    .defined()
+    .when('bevelAngleDeg', ([bevelDeg], schema) =>
+      schema.test(
+        'steeper',
+        '${path}.angleDeg must be more than the bevel angle',
+        (micro) => !micro || micro.angleDeg > Number(bevelDeg),
+      ),
+    ),
+  /** The apex radius that the zone's work asks for. */
+  targetApexUm: measure(0.1, 20),
+  /** A fine zone that must never hit anything hard. */
+  noImpacts: boolean().required(),
+}).noUnknown();
+
+export type Zone = InferType<typeof zoneSchema>;
+
+export const steelSchema = object({
+  hardnessHrc: measure(30, 68),
+  carbide: oneOf(CARBIDES),
+  stainless: boolean().required(),
+}).noUnknown();
+
+/** The outline that a silhouette is drawn from. */
+export const outlineSchema = object({
+  handleLengthMm: measure(20, 1200),
+  /** Share of the edge that curves up to the tip. */
+  bellyShare: measure(0, 1),
+  /** How far an axe's bit flares, or a hook curves in, as a share of its width. */
+  flareShare: measure(0, 1),
+}).noUnknown();
+
+/** A tool on the rack. */
+export const toolSchema = object({
+  ...recordFields,
+  name: name(),
+  kind: oneOf(TOOL_KINDS),
+  edgeLengthMm: measure(20, 1000),
+  /** From edge to spine; on an axe from bit to eye. */
+  bladeWidthMm: measure(5, 200),
+  spineThicknessMm: measure(0.5, 40),
+  /** Blade width, or depth of hardened bit, that must remain. */
+  reserveMm: measure(0, 200),
+  outline: outlineSchema.required(),
+  steel: steelSchema.required(),
+  zones: array(zoneSchema.required()).min(1, '${path} must hold at least one zone').required(),
+  /** How many alike travel together, as with cheap parers. */
+  count: count(20).min(1),
+  notes: text(),
+}).noUnknown();
+
+export type Tool = InferType<typeof toolSchema>;

@@ -1,0 +1,212 @@
+import type { ToolKind } from './terms';
+import type { Tool, Zone } from './tool';
+
+/** Words for each kind of tool. */
+export const TOOL_KIND_NAMES: Record<ToolKind, string> = {
+  'scandi-knife': 'scandi knife',
+  'convex-knife': 'convex knife',
+  'flat-knife': 'flat or sabre knife',
+  'fillet-knife': 'fillet knife',
+  parer: 'parer',
+  'recurve-hook': 'recurve hook',
+  hatchet: 'hatchet',
+  'felling-axe': 'felling axe',
+  machete: 'machete',
+};
+
+export type ToolMeasures = Omit<Tool, 'id' | 'createdAt' | 'updatedAt' | 'deletedAt'>;
+
+type Typical = Omit<ToolMeasures, 'name' | 'kind' | 'zones' | 'notes' | 'count'> & {
+  zone: Omit<Zone, 'id' | 'name' | 'startMm' | 'endMm' | 'angleMethod' | 'noImpacts'>;
+};
+
+const carbon = (hardnessHrc: number): Tool['steel'] => ({
+  hardnessHrc,
+  carbide: 'low',
+  stainless: false,
+});
+const stainless = (hardnessHrc: number): Tool['steel'] => ({
+  hardnessHrc,
+  carbide: 'moderate',
+  stainless: true,
+});
+
+/** Usual measures of each kind, to be refined by measuring. */
+const TYPICAL: Record<ToolKind, Typical> = {
+  'scandi-knife': {
+    edgeLengthMm: 95,
+    bladeWidthMm: 24,
+    spineThicknessMm: 3,
+    reserveMm: 18,
+    outline: { handleLengthMm: 110, bellyShare: 0.35, flareShare: 0 },
+    steel: carbon(58),
+    zone: {
+      grind: 'scandi',
+      contour: 'straight',
+      bevelAngleDeg: 12,
+      primaryAngleDeg: 0,
+      shoulderThicknessMm: 3,
+      microBevel: null,
+      targetApexUm: 0.9,
+    },
+  },
+  'convex-knife': {
+    edgeLengthMm: 115,
+    bladeWidthMm: 30,
+    spineThicknessMm: 4,
+    reserveMm: 22,
+    outline: { handleLengthMm: 120, bellyShare: 0.4, flareShare: 0 },
+    steel: carbon(58),
+    zone: {
+      grind: 'convex',
+      contour: 'belly',
+      bevelAngleDeg: 18,
+      primaryAngleDeg: 4,
+      shoulderThicknessMm: 2.4,
+      microBevel: null,
+      targetApexUm: 1,
+    },
+  },
+  'flat-knife': {
+    edgeLengthMm: 110,
+    bladeWidthMm: 28,
+    spineThicknessMm: 3,
+    reserveMm: 21,
+    outline: { handleLengthMm: 115, bellyShare: 0.35, flareShare: 0 },
+    steel: stainless(58),
+    zone: {
+      grind: 'secondary-bevel',
+      contour: 'belly',
+      bevelAngleDeg: 20,
+      primaryAngleDeg: 3,
+      shoulderThicknessMm: 0.6,
+      microBevel: null,
+      targetApexUm: 1.2,
+    },
+  },
+  'fillet-knife': {
+    edgeLengthMm: 150,
+    bladeWidthMm: 20,
+    spineThicknessMm: 1.6,
+    reserveMm: 12,
+    outline: { handleLengthMm: 120, bellyShare: 0.5, flareShare: 0 },
+    steel: stainless(56),
+    zone: {
+      grind: 'secondary-bevel',
+      contour: 'belly',
+      bevelAngleDeg: 15,
+      primaryAngleDeg: 1.5,
+      shoulderThicknessMm: 0.4,
+      microBevel: null,
+      targetApexUm: 0.8,
+    },
+  },
+  parer: {
+    edgeLengthMm: 80,
+    bladeWidthMm: 18,
+    spineThicknessMm: 1.4,
+    reserveMm: 12,
+    outline: { handleLengthMm: 100, bellyShare: 0.25, flareShare: 0 },
+    steel: stainless(54),
+    zone: {
+      grind: 'secondary-bevel',
+      contour: 'straight',
+      bevelAngleDeg: 15,
+      primaryAngleDeg: 1.5,
+      shoulderThicknessMm: 0.4,
+      microBevel: null,
+      targetApexUm: 1.5,
+    },
+  },
+  'recurve-hook': {
+    edgeLengthMm: 90,
+    bladeWidthMm: 26,
+    spineThicknessMm: 3,
+    reserveMm: 19,
+    outline: { handleLengthMm: 115, bellyShare: 0.3, flareShare: 0.5 },
+    steel: carbon(58),
+    zone: {
+      grind: 'secondary-bevel',
+      contour: 'recurve',
+      bevelAngleDeg: 18,
+      primaryAngleDeg: 3,
+      shoulderThicknessMm: 0.7,
+      microBevel: null,
+      targetApexUm: 1.2,
+    },
+  },
+  hatchet: {
+    edgeLengthMm: 85,
+    bladeWidthMm: 110,
+    spineThicknessMm: 22,
+    reserveMm: 90,
+    outline: { handleLengthMm: 320, bellyShare: 0.15, flareShare: 0.3 },
+    steel: carbon(56),
+    zone: {
+      grind: 'convex',
+      contour: 'bit',
+      bevelAngleDeg: 20,
+      primaryAngleDeg: 8,
+      shoulderThicknessMm: 4,
+      microBevel: null,
+      targetApexUm: 1.5,
+    },
+  },
+  'felling-axe': {
+    edgeLengthMm: 110,
+    bladeWidthMm: 160,
+    spineThicknessMm: 28,
+    reserveMm: 135,
+    outline: { handleLengthMm: 680, bellyShare: 0.15, flareShare: 0.35 },
+    steel: carbon(55),
+    zone: {
+      grind: 'convex',
+      contour: 'bit',
+      bevelAngleDeg: 25,
+      primaryAngleDeg: 8,
+      shoulderThicknessMm: 6,
+      microBevel: null,
+      targetApexUm: 3,
+    },
+  },
+  machete: {
+    edgeLengthMm: 350,
+    bladeWidthMm: 50,
+    spineThicknessMm: 2.2,
+    reserveMm: 36,
+    outline: { handleLengthMm: 130, bellyShare: 0.2, flareShare: 0.15 },
+    steel: carbon(52),
+    zone: {
+      grind: 'secondary-bevel',
+      contour: 'straight',
+      bevelAngleDeg: 22,
+      primaryAngleDeg: 1,
+      shoulderThicknessMm: 1.2,
+      microBevel: null,
+      targetApexUm: 4.5,
+    },
+  },
+};
+
+/** A tool of its kind as it usually comes, with one zone over the whole edge. */
+export function typicalTool(kind: ToolKind, name: string): ToolMeasures {
+  const { zone, ...measures } = TYPICAL[kind];
+  return {
+    ...measures,
+    name,
+    kind,
+    count: 1,
+    notes: '',
+    zones: [
+      {
+        ...zone,
+        id: 'edge',
+        name: 'whole edge',
+        startMm: 0,
+        endMm: measures.edgeLengthMm,
+        angleMethod: 'typical',
+        noImpacts: false,
+      },
+    ],
+  };
+}

@@ -15,7 +15,7 @@ const layerRules = Object.entries(LAYERS).map(([layer, allowed]) => ({
   name: `${layer}-looks-down-only`,
   severity: 'error',
   from: { path: `^src/${layer}/` },
-  to: { path: '^src/', pathNot: `^src/(${allowed.join('|')})/` },
+  to: { path: '^src/', pathNot: `^src/(${allowed.join('|')}|testing)/` },
 }));
 
 module.exports = {
@@ -40,6 +40,12 @@ module.exports = {
       severity: 'error',
       from: { path: '^src/', pathNot: '^src/core/' },
       to: { path: '^src/core/', pathNot: '^src/core/index\\.ts$' },
+    },
+    {
+      name: 'fixtures-are-for-tests',
+      severity: 'error',
+      from: { path: '^src/', pathNot: '\\.test\\.tsx?$|^src/testing/' },
+      to: { path: '^src/testing/' },
     },
     { name: 'no-circles', severity: 'error', from: {}, to: { circular: true } },
     { name: 'no-unresolved', severity: 'error', from: {}, to: { couldNotResolve: true } },

@@ -9,6 +9,7 @@ export {
   type LadderState,
 } from './shortestLadder';
 export { bevelFaceWidthMm, toolForm, workingFace } from './workingFace';
+export { shelfAbrasives, type Shelf, type ShelfAbrasive } from './shelfAbrasives';
 export { whyUnfit } from './whyUnfit';
 export type {
   EdgeCondition,

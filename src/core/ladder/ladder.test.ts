@@ -7,46 +7,13 @@ import {
   reaches,
   shortestLadder,
   whyUnfit,
-  workingFace,
   type LadderAbrasive,
   type LadderPath,
   type LadderProblem,
   type LadderState,
-  type LadderStone,
-  type LadderStrop,
-  type WorkingFace,
 } from '..';
-import { typicalTool } from '../../domain/typicalTools';
-import { TOOL_KINDS, type ToolKind } from '../../domain/terms';
-
-const stone = (sizeUm: number, change: Partial<LadderStone> = {}): LadderStone => ({
-  kind: 'stone',
-  id: `stone-${sizeUm}`,
-  name: `${sizeUm} µm`,
-  family: 'diamond',
-  form: 'plate',
-  sizeUm,
-  lengthMm: 100,
-  state: 'normal',
-  lubricant: 'water',
-  ...change,
-});
-const strop = (sizeUm: number, change: Partial<LadderStrop> = {}): LadderStrop => ({
-  kind: 'strop',
-  id: `strop-${sizeUm}`,
-  name: `strop ${sizeUm} µm`,
-  surface: 'leather',
-  backing: 'leather-on-wood',
-  sizeUm,
-  lengthMm: 200,
-  ...change,
-});
-
-function faceOf(kind: ToolKind): WorkingFace {
-  const record = { id: kind, createdAt: '', updatedAt: '', deletedAt: null };
-  const tool = { ...record, ...typicalTool(kind, kind) };
-  return workingFace(tool, tool.zones[0]!);
-}
+import { TOOL_KINDS } from '../../domain/terms';
+import { faceOf, stone, strop } from '../../testing/ladderFixtures';
 
 const knife = faceOf('flat-knife');
 const tired = { apexRadiusUm: 4, damageDepthMm: 0 };
@@ -112,6 +79,17 @@ describe('a planned ladder', () => {
       }).steps.map((s) => s.abrasive.kind);
     expect(at(0)).toEqual(['strop']);
     expect(at(0.2)[0]).toBe('stone');
+  });
+
+  it('keeps the file for repairs', () => {
+    const first = (damageDepthMm: number) =>
+      planLadder({
+        zone: faceOf('felling-axe'),
+        condition: { apexRadiusUm: 9, damageDepthMm },
+        target: { apexRadiusUm: 5 },
+        abrasives: [stone(100, { form: 'file', family: 'file' }), stone(60)],
+      }).steps[0]!.abrasive.sizeUm;
+    expect([first(0), first(0.4)]).toEqual([60, 100]);
   });
 
   it('says when the target is out of reach and which stone would open it', () => {

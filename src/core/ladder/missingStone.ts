@@ -38,6 +38,7 @@ function candidate({ face }: LadderProblem, sizeUm: number): LadderStone {
     form: face.contour === 'recurve' ? 'rod' : 'pocket-stone',
     sizeUm,
     lengthMm: 100,
+    dishMm: 0,
     state: 'normal',
     lubricant: 'dry',
   };

@@ -1,5 +1,6 @@
 import { contactPressure, DEFAULT_PACE, UNCALIBRATED_FACTOR, type Pace } from '../wear';
 import { notNegative, positive } from '../check';
+import { dishAngleError } from '../edge';
 import { doneWhen } from './doneWhen';
 import { bestMissingStone } from './missingStone';
 import { shortestLadder, type LadderArc, type LadderProblem } from './shortestLadder';
@@ -19,6 +20,8 @@ const LARGE_JUMP = 6;
 const SMALL_JUMP = 1.5;
 /** A step that takes longer is a sign that something is wrong, or a job for the bench. */
 const STUCK_MINUTES = 30;
+/** A hollow stone that changes the angle by more is worth a word. */
+const NOTABLE_DISH_DEG = 0.5;
 /** Length of edge in contact with a flat surface at a time. */
 const CONTACT_LENGTH_MM = 25;
 
@@ -128,6 +131,10 @@ function warnings(
   }
   if (rung.minutes > STUCK_MINUTES) {
     found.push('More than half an hour on one stone: leave it for the bench or go coarser.');
+  }
+  const dishDeg = dishAngleError({ sagMm: last.dishMm, lengthMm: last.lengthMm });
+  if (dishDeg > NOTABLE_DISH_DEG) {
+    found.push(`It has worn hollow: the angle changes by ${dishDeg.toFixed(1)}° along the stroke.`);
   }
   const { warning } = contactPressure({
     forceN: rung.forceN,

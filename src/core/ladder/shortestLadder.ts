@@ -108,6 +108,8 @@ function stoneArc(
 ): LadderArc | null {
   if (from && (from.last.kind === 'strop' || !finer(stone, from.last))) return null;
   const removal = from ? scratchRemoval(face, from.last.sizeUm) : firstRemoval(face, condition);
+  // A file repairs; a merely dull apex does not need one.
+  if (stone.form === 'file' && removal.task !== 'grind out damage') return null;
   const rung = stoneRung(face, stone, removal, pace);
   return rung && { rung, to: { last: stone, lastStone: stone, apexRadiusUm: rung.apexRadiusUm } };
 }

@@ -38,6 +38,8 @@ export interface LadderStone {
   form: AbrasiveForm;
   sizeUm: number;
   lengthMm: number;
+  /** How far the face has worn hollow. */
+  dishMm: number;
   state: FaceState;
   /** The lubricant to use on it; null where it has to be one that is not at hand. */
   lubricant: LubricantKind | null;

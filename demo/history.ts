@@ -1,0 +1,280 @@
+import {
+  advance,
+  planLadder,
+  shelfAbrasives,
+  startSession,
+  TEST_CENTRE_UM,
+  workingFace,
+  type LadderPlan,
+} from '../src/core';
+import type { EdgeTest, Finding, Inspection, Session } from '../src/domain/session';
+import { SHARPNESS_TESTS, type Place, type SharpnessTest } from '../src/domain/terms';
+import { abrasives, compounds, lubricants, strops, tools } from './crew';
+
+/** Eighteen months of touch-ups, worked through the same guide as a person's own. */
+
+interface PastTouchUp {
+  at: string;
+  tool: string;
+  zone?: string;
+  where: Session['where'];
+  before: SharpnessTest;
+  after: SharpnessTest;
+  chip?: { atMm: number; depthMm: number };
+  /** Strokes done over strokes planned: the hand is learning. */
+  effort: number;
+  notes: string;
+}
+
+const HISTORY: PastTouchUp[] = [
+  {
+    at: '2025-05-03T18:10:00.000Z',
+    tool: 'wren',
+    where: 'bench',
+    before: 'slides-on-nail',
+    after: 'slices-paper',
+    effort: 1.9,
+    notes: 'First go. Wobbled, and left the burr at the tip.',
+  },
+  {
+    at: '2025-06-14T07:40:00.000Z',
+    tool: 'bracken',
+    zone: 'chop',
+    where: 'bench',
+    before: 'blunt',
+    after: 'tears-paper',
+    chip: { atMm: 288, depthMm: 0.12 },
+    effort: 1.6,
+    notes: 'Hit a wire in the bank. Same angle kept: the edge was not to blame.',
+  },
+  {
+    at: '2025-08-22T20:05:00.000Z',
+    tool: 'plover',
+    where: 'field',
+    before: 'slices-paper',
+    after: 'push-cuts-newsprint',
+    effort: 1.4,
+    notes: '',
+  },
+  {
+    at: '2025-10-11T17:30:00.000Z',
+    tool: 'old-hob',
+    where: 'bench',
+    before: 'slides-on-nail',
+    after: 'slices-paper',
+    effort: 1.5,
+    notes: 'Ink showed the middle of the bit was missed; went back over it.',
+  },
+  {
+    at: '2026-01-17T15:00:00.000Z',
+    tool: 'wren',
+    where: 'bench',
+    before: 'tears-paper',
+    after: 'push-cuts-newsprint',
+    effort: 1.4,
+    notes: 'Micro-bevel at 15° set for knots. Holds much better.',
+  },
+  {
+    at: '2026-03-21T19:20:00.000Z',
+    tool: 'plover',
+    where: 'field',
+    before: 'slices-paper',
+    after: 'slices-paper',
+    effort: 2.6,
+    notes: 'Too long on the belt: worse after than in the middle. Next time stop earlier.',
+  },
+  {
+    at: '2026-05-09T08:15:00.000Z',
+    tool: 'bracken',
+    zone: 'fine',
+    where: 'bench',
+    before: 'slides-on-nail',
+    after: 'slices-paper',
+    effort: 1.2,
+    notes: '',
+  },
+  {
+    at: '2026-06-27T21:00:00.000Z',
+    tool: 'wren',
+    where: 'field',
+    before: 'slices-paper',
+    after: 'shaves',
+    effort: 1.2,
+    notes: '',
+  },
+  {
+    at: '2026-08-08T18:45:00.000Z',
+    tool: 'old-hob',
+    where: 'field',
+    before: 'slides-on-nail',
+    after: 'slices-paper',
+    effort: 1.1,
+    notes: 'Puck with water on a stump, poll braced. Quiet circles at the end.',
+  },
+  {
+    at: '2026-09-19T07:10:00.000Z',
+    tool: 'bracken',
+    zone: 'chop',
+    where: 'field',
+    before: 'blunt',
+    after: 'tears-paper',
+    effort: 1.1,
+    notes: '',
+  },
+  {
+    at: '2026-10-10T20:30:00.000Z',
+    tool: 'plover',
+    where: 'field',
+    before: 'slices-paper',
+    after: 'push-cuts-newsprint',
+    effort: 1,
+    notes: 'Ten a side and tested: enough.',
+  },
+  {
+    at: '2026-10-24T16:20:00.000Z',
+    tool: 'wren',
+    where: 'field',
+    before: 'slices-paper',
+    after: 'shaves',
+    effort: 1,
+    notes: '',
+  },
+];
+
+const atHand = {
+  bench: shelfAbrasives({ abrasives, strops, compounds, lubricants }),
+  field: shelfAbrasives({
+    abrasives: abrasives.filter(travels),
+    strops: strops.filter(travels),
+    compounds,
+    lubricants: lubricants.filter(travels),
+  }),
+};
+
+function travels({ place }: { place: Place }): boolean {
+  return place !== 'workshop';
+}
+
+export const sessions: Session[] = HISTORY.map((past, index) =>
+  playBack(past, `touch-up-${index + 1}`),
+);
+
+function playBack(past: PastTouchUp, id: string): Session {
+  const findings: Finding[] = past.chip ? [{ kind: 'chip', side: null, ...past.chip }] : [];
+  let session = startSession({
+    id,
+    at: past.at,
+    toolId: past.tool,
+    zoneId: past.zone ?? 'edge',
+    where: past.where,
+    before: { tests: [passes(past.before)], findings },
+    plan: planFor(past),
+  });
+  let seconds = 0;
+  const later = (gap: number): string => {
+    seconds += gap;
+    return new Date(Date.parse(past.at) + Math.round(seconds) * 1000).toISOString();
+  };
+  session.steps.forEach((step, i) => {
+    const perSide = Math.max(1, Math.round(step.plannedPerSide * past.effort));
+    const perMinute = { sweeps: 45, 'back-and-forth': 100, circles: 60 }[step.motion];
+    for (const side of ['left', 'right']) {
+      // Strokes come in tens: a stroke at a time would only make the same record more slowly.
+      for (let done = 0; done < perSide; done += 10) {
+        const count = Math.min(10, perSide - done);
+        const at = later((count * 60) / perMinute);
+        session = advance(session, { type: 'stroke', count, at });
+      }
+      if (side === 'left') session = advance(session, { type: 'turn over', at: later(4) });
+    }
+    const reading = passes(i === session.steps.length - 1 ? past.after : between(past));
+    session = advance(session, { type: 'test', reading, at: later(15) });
+    session = advance(session, { type: 'next step', at: later(10) });
+  });
+  return advance(session, { type: 'finish', findings: [], notes: past.notes, at: later(20) });
+}
+
+function planFor(past: PastTouchUp): LadderPlan {
+  const tool = tools.find(({ id }) => id === past.tool)!;
+  const zone = tool.zones.find(({ id }) => id === (past.zone ?? 'edge'))!;
+  const plan = planLadder({
+    zone: workingFace(tool, zone),
+    condition: {
+      apexRadiusUm: TEST_CENTRE_UM[past.before],
+      damageDepthMm: past.chip?.depthMm ?? 0,
+    },
+    target: { apexRadiusUm: zone.targetApexUm },
+    abrasives: atHand[past.where].map((s) => s.abrasive),
+  });
+  if (plan.outcome !== 'planned') throw new Error(`${past.tool} at ${past.at}: ${plan.outcome}`);
+  return plan;
+}
+
+/** The test half-way between before and after. */
+function between(past: PastTouchUp): SharpnessTest {
+  const from = SHARPNESS_TESTS.indexOf(past.before);
+  const to = SHARPNESS_TESTS.indexOf(past.after);
+  return SHARPNESS_TESTS[Math.ceil((from + to) / 2)]!;
+}
+
+function passes(test: SharpnessTest): EdgeTest {
+  return { test, grams: null, place: 'whole' };
+}
+
+const look = (
+  id: string,
+  at: string,
+  toolId: string,
+  zoneId: string,
+  test: SharpnessTest,
+  findings: Finding[],
+  notes: string,
+): Inspection => ({
+  id,
+  createdAt: at,
+  updatedAt: at,
+  deletedAt: null,
+  toolId,
+  zoneId,
+  at,
+  seen: { tests: [passes(test)], findings },
+  notes,
+});
+
+const chip = (atMm: number, depthMm: number): Finding => ({
+  kind: 'chip',
+  atMm,
+  depthMm,
+  side: null,
+});
+
+/** How the edges stand now, before the trip. */
+export const inspections: Inspection[] = [
+  look(
+    'look-wren',
+    '2026-11-22T15:00:00.000Z',
+    'wren',
+    'edge',
+    'tears-paper',
+    [{ kind: 'burr', atMm: 70, depthMm: 0, side: 'left' }],
+    'Forty pegs of seasoned ash since the last touch-up.',
+  ),
+  look(
+    'look-hob',
+    '2026-11-22T15:10:00.000Z',
+    'old-hob',
+    'edge',
+    'slides-on-nail',
+    [chip(92, 0.25)],
+    'Caught a stone in the bank with the toe.',
+  ),
+  look(
+    'look-bracken',
+    '2026-11-22T15:20:00.000Z',
+    'bracken',
+    'chop',
+    'blunt',
+    [chip(205, 0.12), chip(262, 0.08)],
+    'Gorse roots.',
+  ),
+];

@@ -1,0 +1,83 @@
+import type { EdgeTest, Finding, Inspection, Session } from '../../domain/session';
+import type { Zone } from '../../domain/tool';
+import { estimateApex, type ApexEstimate, type TestReading } from '../sharpness';
+
+/** How an edge stands against what its work asks for. */
+export type EdgeWord = 'keen' | 'works' | 'tired' | 'blunt' | 'unknown';
+
+/** What is known of a zone's edge from the latest look at it. */
+export interface EdgeState {
+  word: EdgeWord;
+  /** Radius of the worst tested stretch; null when never tested. */
+  apex: ApexEstimate | null;
+  /** Radius the last finished touch-up left; null when none was tested. */
+  keenUm: number | null;
+  findings: readonly Finding[];
+  damageDepthMm: number;
+  observedAt: string | null;
+}
+
+/** Apex radius over target up to which an edge still deserves the word. */
+const KEEN_UP_TO = 1.25;
+const WORKS_UP_TO = 2.2;
+const TIRED_UP_TO = 5;
+/** Damage from which an edge is no longer said to work, and from which it counts as blunt. */
+const NOTABLE_DAMAGE_MM = 0.08;
+const HEAVY_DAMAGE_MM = 0.5;
+
+/**
+ * State of a zone from its touch-ups and inspections: the latest tests, worst stretch first, and
+ * the findings of the latest look. Only finished touch-ups count.
+ */
+export function edgeState(input: {
+  zone: Pick<Zone, 'id' | 'targetApexUm'>;
+  sessions: readonly Session[];
+  inspections: readonly Inspection[];
+}): EdgeState {
+  const { zone } = input;
+  const finished = input.sessions.filter((s) => s.zoneId === zone.id && s.finishedAt !== null);
+  const looks = [
+    ...finished.map((s) => ({ at: s.finishedAt!, seen: s.after, touchUp: true })),
+    ...input.inspections
+      .filter((i) => i.zoneId === zone.id)
+      .map((i) => ({ at: i.at, seen: i.seen, touchUp: false })),
+  ].sort((a, b) => (a.at < b.at ? 1 : -1));
+
+  const latest = looks[0];
+  const tested = looks.find(({ seen }) => seen.tests.length > 0);
+  const keen = looks.find(({ seen, touchUp }) => touchUp && seen.tests.length > 0);
+  const findings = latest?.seen.findings ?? [];
+  const apex = tested ? worstStretch(tested.seen.tests) : null;
+  const damageDepthMm = Math.max(0, ...findings.filter(isDamage).map((f) => f.depthMm));
+  return {
+    word: apex ? edgeWord(apex.apexRadiusUm / zone.targetApexUm, damageDepthMm) : 'unknown',
+    apex,
+    keenUm: keen ? worstStretch(keen.seen.tests).apexRadiusUm : null,
+    findings,
+    damageDepthMm,
+    observedAt: latest?.at ?? null,
+  };
+}
+
+/** The word for an apex radius, as a multiple of its target, with damage of a depth. */
+export function edgeWord(ratio: number, damageDepthMm: number): EdgeWord {
+  if (ratio > TIRED_UP_TO || damageDepthMm >= HEAVY_DAMAGE_MM) return 'blunt';
+  if (ratio > WORKS_UP_TO || damageDepthMm >= NOTABLE_DAMAGE_MM) return 'tired';
+  return ratio > KEEN_UP_TO ? 'works' : 'keen';
+}
+
+/** Estimate of the bluntest stretch among tests at several places of one edge. */
+export function worstStretch(tests: readonly EdgeTest[]): ApexEstimate {
+  const places = [...new Set(tests.map((t) => t.place))];
+  return places
+    .map((place) => estimateApex({ tests: tests.filter((t) => t.place === place).map(reading) }))
+    .reduce((worst, next) => (next.apexRadiusUm > worst.apexRadiusUm ? next : worst));
+}
+
+function reading(test: EdgeTest): TestReading {
+  return test.test === null ? { grams: test.grams! } : { test: test.test };
+}
+
+function isDamage(finding: Finding): boolean {
+  return finding.kind === 'chip' || finding.kind === 'roll';
+}

@@ -1,0 +1,1 @@
+export { edgeState, edgeWord, worstStretch, type EdgeState, type EdgeWord } from './edgeState';

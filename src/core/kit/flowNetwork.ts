@@ -1,0 +1,91 @@
+import { arcsFrom, reaches, whyUnfit, type LadderProblem, type LadderState } from '../ladder';
+import type { KitNeed, KitProblem } from './types';
+
+/** One arc of a need's ladder graph, from node to node; the target is `TARGET`. */
+export interface FlowArc {
+  name: string;
+  from: string;
+  to: string;
+  minutes: number;
+  abrasiveId: string;
+}
+
+export const SOURCE = 'source';
+export const TARGET = 'target';
+
+/** The ladder problem of one need with all abrasives that fit it. */
+export function needProblem(problem: KitProblem, need: KitNeed): LadderProblem {
+  return {
+    face: need.face,
+    condition: need.condition,
+    target: need.target,
+    pace: problem.pace,
+    abrasives: problem.abrasives
+      .map(({ abrasive }) => abrasive)
+      .filter((abrasive) => whyUnfit(abrasive, need.face) === null),
+  };
+}
+
+/** Every arc on some way of at most `minutesPerTouchUp` from the present edge to the target. */
+export function flowNetwork(problem: KitProblem, need: KitNeed, index: number): FlowArc[] {
+  const ladder = needProblem(problem, need);
+  const limit = problem.minutesPerTouchUp;
+  const arcs: FlowArc[] = [];
+  const seen = new Set([SOURCE]);
+  const open: (LadderState | null)[] = [null];
+  while (open.length > 0) {
+    const state = open.pop()!;
+    for (const { to, rung } of arcsFrom(ladder, state)) {
+      if (rung.minutes > limit) continue;
+      const done = reaches(ladder, to);
+      const target = done ? TARGET : nodeName(to);
+      arcs.push({
+        name: `f${index}_${arcs.length}`,
+        from: nodeName(state),
+        to: target,
+        minutes: rung.minutes,
+        abrasiveId: to.last.id,
+      });
+      if (!done && !seen.has(target)) {
+        seen.add(target);
+        open.push(to);
+      }
+    }
+  }
+  return withinLimit(arcs, limit);
+}
+
+function nodeName(state: LadderState | null): string {
+  return state ? `${state.lastStone?.id ?? ''}>${state.last.id}` : SOURCE;
+}
+
+/** Drops arcs that lie on no way within the limit: quickest way in, arc, quickest way out. */
+function withinLimit(arcs: FlowArc[], limit: number): FlowArc[] {
+  const there = quickest(arcs, SOURCE, ({ from, to }) => [from, to]);
+  const onward = quickest(arcs, TARGET, ({ from, to }) => [to, from]);
+  return arcs.filter(
+    ({ from, to, minutes }) =>
+      (there.get(from) ?? Infinity) + minutes + (onward.get(to) ?? Infinity) <= limit,
+  );
+}
+
+/** Quickest minutes to every node from `start`, by relaxation over the small graph. */
+function quickest(
+  arcs: FlowArc[],
+  start: string,
+  ends: (arc: FlowArc) => [string, string],
+): Map<string, number> {
+  const minutes = new Map([[start, 0]]);
+  for (let changed = true; changed;) {
+    changed = false;
+    for (const arc of arcs) {
+      const [a, b] = ends(arc);
+      const reached = (minutes.get(a) ?? Infinity) + arc.minutes;
+      if (reached < (minutes.get(b) ?? Infinity)) {
+        minutes.set(b, reached);
+        changed = true;
+      }
+    }
+  }
+  return minutes;
+}

@@ -1,0 +1,10 @@
+export { planKit } from './planKit';
+export type {
+  CarriedItem,
+  KitItem,
+  KitNeed,
+  KitPlan,
+  KitProblem,
+  ServedNeed,
+  SolveLp,
+} from './types';

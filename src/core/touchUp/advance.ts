@@ -1,0 +1,89 @@
+import type { EdgeTest, Finding, Session, SessionStep } from '../../domain/session';
+
+/** What the hand or the person does in the guide; `at` is the moment, ISO 8601. */
+export type GuideEvent = { at: string } & (
+  | { type: 'stroke'; count?: number }
+  | { type: 'take back' }
+  | { type: 'turn over' }
+  | { type: 'next step' }
+  | { type: 'previous step' }
+  | { type: 'pause' }
+  | { type: 'resume' }
+  | { type: 'test'; reading: EdgeTest }
+  | { type: 'finish'; findings: Finding[]; notes: string }
+);
+
+/** A longer gap between two events is a rest, and counts no more than this. */
+const LONGEST_GAP_SECONDS = 20;
+
+/**
+ * The session after one event. A finished session stays as it is; strokes resume a paused one.
+ * Pure, so that the same events give the same record in every tab.
+ */
+export function advance(session: Session, event: GuideEvent): Session {
+  if (session.finishedAt !== null) return session;
+  const working = { ...session, updatedAt: event.at };
+  switch (event.type) {
+    case 'stroke':
+      return onStep({ ...working, pausedAt: null }, (step) => ({
+        ...step,
+        [session.side]: step[session.side] + (event.count ?? 1),
+        activeSeconds: step.activeSeconds + gapSeconds(session, event.at),
+      }));
+    case 'take back':
+      return onStep(working, (step) => ({
+        ...step,
+        [session.side]: Math.max(0, step[session.side] - 1),
+      }));
+    case 'turn over':
+      return { ...working, side: session.side === 'left' ? 'right' : 'left' };
+    case 'next step':
+      if (session.stepIndex >= session.steps.length - 1) return session;
+      return {
+        ...onStep(working, (step) => ({ ...step, finishedAt: event.at })),
+        stepIndex: session.stepIndex + 1,
+        side: 'left',
+      };
+    case 'previous step':
+      if (session.stepIndex === 0) return session;
+      return { ...working, stepIndex: session.stepIndex - 1, side: 'left' };
+    case 'pause':
+      return { ...working, pausedAt: event.at };
+    case 'resume':
+      return { ...working, pausedAt: null };
+    case 'test':
+      return onStep(working, (step) => ({ ...step, tests: [...step.tests, event.reading] }));
+    case 'finish':
+      return {
+        ...onStep(working, (step) => ({ ...step, finishedAt: event.at })),
+        finishedAt: event.at,
+        pausedAt: null,
+        after: { tests: latestTests(session.steps), findings: event.findings },
+        notes: event.notes,
+      };
+  }
+}
+
+/** Tests of the last step that was tested: what the edge passes at the end. */
+export function latestTests(steps: readonly SessionStep[]): EdgeTest[] {
+  const tests = steps.findLast((step) => step.tests.length > 0)?.tests ?? [];
+  return tests.slice(-1);
+}
+
+/** How far the sides have drifted apart, as strokes more on the left; negative for the right. */
+export function balance(step: Pick<SessionStep, 'left' | 'right'>): number {
+  return step.left - step.right;
+}
+
+function onStep(session: Session, change: (step: SessionStep) => SessionStep): Session {
+  return {
+    ...session,
+    steps: session.steps.map((step, i) => (i === session.stepIndex ? change(step) : step)),
+  };
+}
+
+function gapSeconds(session: Session, at: string): number {
+  if (session.pausedAt !== null) return 0;
+  const seconds = (Date.parse(at) - Date.parse(session.updatedAt)) / 1000;
+  return Math.min(LONGEST_GAP_SECONDS, Math.max(0, seconds));
+}

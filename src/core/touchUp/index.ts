@@ -1,0 +1,2 @@
+export { startSession } from './startSession';
+export { advance, balance, latestTests, type GuideEvent } from './advance';

@@ -1,0 +1,57 @@
+import type { Observation, Session, SessionStep } from '../../domain/session';
+import type { LadderPlan, LadderStep } from '../ladder';
+
+/** A touch-up at its first stroke, with the plan as it was seen. */
+export function startSession(input: {
+  id: string;
+  at: string;
+  toolId: string;
+  zoneId: string;
+  where: Session['where'];
+  before: Observation;
+  plan: LadderPlan;
+}): Session {
+  const { plan, at, ...given } = input;
+  return {
+    ...given,
+    createdAt: at,
+    updatedAt: at,
+    deletedAt: null,
+    startedAt: at,
+    finishedAt: null,
+    after: { tests: [], findings: [] },
+    steps: plan.steps.map(sessionStep),
+    stepIndex: 0,
+    side: 'left',
+    pausedAt: null,
+    notes: '',
+  };
+}
+
+function sessionStep(step: LadderStep): SessionStep {
+  return {
+    itemId: step.abrasive.id,
+    abrasiveName: step.abrasive.name,
+    kind: step.abrasive.kind,
+    task: step.task,
+    sizeUm: step.abrasive.sizeUm,
+    angleDeg: step.angleDeg,
+    forceN: step.forceN,
+    motion: step.motion,
+    direction: step.direction,
+    lubricant: step.lubricant,
+    sections: step.sections,
+    plannedPerSide: step.strokesPerSide,
+    plannedPerSideLow: step.strokesPerSideLow,
+    plannedPerSideHigh: step.strokesPerSideHigh,
+    plannedMinutes: step.minutes,
+    plannedApexUm: step.apexRadiusUm,
+    doneWhen: step.doneWhen,
+    warnings: step.warnings,
+    left: 0,
+    right: 0,
+    activeSeconds: 0,
+    tests: [],
+    finishedAt: null,
+  };
+}

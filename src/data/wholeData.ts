@@ -1,0 +1,82 @@
+import { RECORD_SCHEMAS, STORE_NAMES, type AllRecords, type StoreName } from '../domain/records';
+import type { Changes } from './changes';
+import type { Database } from './database';
+import { mergeRecords, type MergeReport } from './merge';
+
+/** Everything at once: each call is one transaction over all stores. */
+export interface WholeData {
+  /** All records, removed ones included, by store and id. */
+  readAll(): Promise<AllRecords>;
+  /** Whether nothing has ever been stored. */
+  isEmpty(): Promise<boolean>;
+  /** Merges records in; the newest of each id wins. All or nothing. */
+  mergeIn(incoming: AllRecords): Promise<MergeReport>;
+  /** Puts exactly these records in the place of all that is there. All or nothing. */
+  replaceAll(records: AllRecords): Promise<void>;
+}
+
+export const NO_RECORDS = Object.fromEntries(
+  STORE_NAMES.map((s) => [s, []]),
+) as unknown as AllRecords;
+
+export function createWholeData(database: Database, changes: Changes): WholeData {
+  const everything = (mode: 'readonly' | 'readwrite') => database.transaction(STORE_NAMES, mode);
+  type Everything = ReturnType<typeof everything>;
+
+  async function readIn(transaction: Everything): Promise<AllRecords> {
+    const lists = await Promise.all(
+      STORE_NAMES.map(async (store) => [store, await transaction.objectStore(store).getAll()]),
+    );
+    return Object.fromEntries(lists) as AllRecords;
+  }
+
+  /** Runs `work` in one transaction; any failure takes all of it back. */
+  async function allOrNothing<T>(work: (transaction: Everything) => Promise<T>): Promise<T> {
+    const transaction = everything('readwrite');
+    try {
+      const result = await work(transaction);
+      await transaction.done;
+      changes.announce(STORE_NAMES);
+      return result;
+    } catch (error) {
+      try {
+        transaction.abort();
+      } catch {
+        // A failed request has already aborted it.
+      }
+      await transaction.done.catch(() => {});
+      throw error;
+    }
+  }
+
+  async function putAll(transaction: Everything, records: AllRecords): Promise<void> {
+    for (const store of STORE_NAMES) {
+      const target = transaction.objectStore(store);
+      for (const record of records[store]) await target.put!(validated(store, record));
+    }
+  }
+
+  return {
+    readAll: () => readIn(everything('readonly')),
+    async isEmpty() {
+      const all = await readIn(everything('readonly'));
+      return STORE_NAMES.every((store) => all[store].length === 0);
+    },
+    mergeIn: (incoming) =>
+      allOrNothing(async (transaction) => {
+        const { winners, report } = mergeRecords(await readIn(transaction), incoming);
+        await putAll(transaction, winners);
+        return report;
+      }),
+    replaceAll: (records) =>
+      allOrNothing(async (transaction) => {
+        for (const store of STORE_NAMES) await transaction.objectStore(store).clear!();
+        await putAll(transaction, records);
+      }),
+  };
+}
+
+function validated<R>(store: StoreName, record: R): R {
+  RECORD_SCHEMAS[store].validateSync(record, { strict: true });
+  return record;
+}

@@ -34,7 +34,15 @@ export function createRepository<S extends StoreName>(
   store: S,
 ): Repository<S> {
   const schema = RECORD_SCHEMAS[store];
-  const isValid = (record: unknown): boolean => schema.isValidSync(record, { strict: true });
+  // A version of a record that was found valid is not checked again while the page is open.
+  const knownVersions = new Set<string>();
+  const isValid = (record: RecordOf<S>): boolean => {
+    const version = `${record.id} ${record.updatedAt}`;
+    if (knownVersions.has(version)) return true;
+    const valid = schema.isValidSync(record, { strict: true });
+    if (valid) knownVersions.add(version);
+    return valid;
+  };
 
   async function update(
     id: string,

@@ -6,7 +6,7 @@ import {
   type Node,
   type ParseError,
 } from 'jsonc-parser';
-import { ValidationError } from 'yup';
+import type { ValidationError } from 'yup';
 
 /** What is wrong with a file: where, which field, what to do. */
 export interface FileProblem {

@@ -9,3 +9,5 @@ export { thicknessBehindEdge, type StraightSection } from './thicknessBehindEdge
 export { bevelGrowth, touchUpsUntilThinning, wideningPerRecession } from './bevelGrowth';
 export { dishAngleError } from './dish';
 export { steelBudget } from './steelBudget';
+export { sectionProfile, profileThickness, type ProfilePoint } from './sectionProfile';
+export { holdGuide, type HoldGuide } from './holdGuide';

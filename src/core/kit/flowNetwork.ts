@@ -69,19 +69,26 @@ function withinLimit(arcs: FlowArc[], limit: number): FlowArc[] {
   );
 }
 
-/** Quickest minutes to every node from `start`, by relaxation over the small graph. */
+/** Minutes of the slowest way from the present edge to the target. */
+export function slowestWay(arcs: FlowArc[]): number {
+  const negated = arcs.map((arc) => ({ ...arc, minutes: -arc.minutes }));
+  return -(quickest(negated, SOURCE, ({ from, to }) => [from, to]).get(TARGET) ?? 0);
+}
+
+/** Quickest minutes to every node from `start`, by relaxation over the small acyclic graph. */
 function quickest(
   arcs: FlowArc[],
   start: string,
   ends: (arc: FlowArc) => [string, string],
 ): Map<string, number> {
   const minutes = new Map([[start, 0]]);
-  for (let changed = true; changed;) {
+  let changed = true;
+  while (changed) {
     changed = false;
     for (const arc of arcs) {
       const [a, b] = ends(arc);
       const reached = (minutes.get(a) ?? Infinity) + arc.minutes;
-      if (reached < (minutes.get(b) ?? Infinity)) {
+      if (reached < (minutes.get(b) ?? Infinity) - 1e-9) {
         minutes.set(b, reached);
         changed = true;
       }

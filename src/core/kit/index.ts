@@ -1,3 +1,4 @@
+export { kitProblem } from './kitProblem';
 export { planKit } from './planKit';
 export type {
   CarriedItem,

@@ -1,4 +1,5 @@
-import { flowNetwork, SOURCE, TARGET, type FlowArc } from './flowNetwork';
+import { shortestLadder } from '../ladder';
+import { flowNetwork, needProblem, slowestWay, SOURCE, TARGET, type FlowArc } from './flowNetwork';
 import { LinearProgramme, type Terms } from './linearProgramme';
 import type { KitProblem, SolveLp } from './types';
 
@@ -15,68 +16,69 @@ const RANKED_AT_ONCE = 16;
 export class KitProgramme {
   private readonly base = new LinearProgramme();
   private readonly itemVariables: string[];
-  private readonly unservedVariables: string[];
 
   constructor(
     private readonly problem: KitProblem,
     private readonly solve: SolveLp,
   ) {
     this.itemVariables = problem.items.map((_, i) => this.base.binary(`x${i}`));
-    this.unservedVariables = problem.needs.map((need, i) =>
-      this.addNeed(flowNetwork(problem, need, i), i),
-    );
+    problem.needs.forEach((need, i) => this.addNeed(flowNetwork(problem, need, i), i));
   }
 
   /**
    * The lightest kit: fewest unserved needs, then grams, then number of items, then id, so that
-   * the answer is unique. Items in `forbidden` stay at home.
+   * the answer is unique.
    */
-  lightest(forbidden: ReadonlySet<string> = new Set()): LightestKit {
-    const programme = this.withForbidden(forbidden);
-    const { unserved } = this.lightestGrams(programme);
-    if (unserved.length === this.problem.needs.length) return { itemIds: [], unserved };
-    this.minimise(programme, this.each(this.itemVariables, 1));
+  lightest(): LightestKit {
+    const unserved = unservable(this.problem);
+    const programme = this.serving(unserved);
+    this.minimise(programme, this.masses());
+    this.minimise(
+      programme,
+      this.itemVariables.map((name) => [1, name]),
+    );
     for (let end = this.itemVariables.length; end > 0; end -= RANKED_AT_ONCE) {
       this.minimise(programme, this.idRank(Math.max(0, end - RANKED_AT_ONCE), end));
     }
-    return this.read(programme);
+    return { itemIds: this.carried(programme), unserved };
   }
 
-  /** Fewest unserved needs, then grams, without the tie-breaks: enough to say what an item is worth. */
+  /** Grams and unserved needs of the best kit without one item, tie-breaks left aside. */
   lightestWithout(itemId: string): { grams: number; unserved: number[] } {
-    return this.lightestGrams(this.withForbidden(new Set([itemId])));
-  }
-
-  private lightestGrams(programme: LinearProgramme): { grams: number; unserved: number[] } {
-    this.minimise(programme, this.each(this.unservedVariables, 1));
+    const unserved = unservable(this.problem, itemId);
+    const programme = this.serving(unserved);
+    programme.constrain([[1, this.variableOf(itemId)]], '=', 0);
     this.minimise(programme, this.masses());
-    const { itemIds, unserved } = this.read(programme);
+    const carried = this.carried(programme);
     const grams = this.problem.items
-      .filter(({ id }) => itemIds.includes(id))
+      .filter(({ id }) => carried.includes(id))
       .reduce((sum, { massG }) => sum + massG, 0);
     return { grams, unserved };
   }
 
-  private addNeed(arcs: FlowArc[], index: number): string {
+  /** One unit of flow from the present edge to the target through each need's ladder graph. */
+  private addNeed(arcs: FlowArc[], index: number): void {
     const { base, problem } = this;
-    const unserved = base.binary(`u${index}`);
-    for (const arc of arcs) base.binary(arc.name);
     const nodes = new Set(arcs.flatMap(({ from, to }) => [from, to]));
     const leaving = (node: string): Terms =>
       arcs.filter(({ from }) => from === node).map(({ name }) => [1, name]);
     const entering = (node: string): Terms =>
       arcs.filter(({ to }) => to === node).map(({ name }) => [-1, name]);
-    base.constrain([...leaving(SOURCE), [1, unserved]], '=', 1);
+    base.constrain([...leaving(SOURCE), [1, base.binary(`u${index}`)]], '=', 1);
     for (const node of nodes) {
       if (node !== SOURCE && node !== TARGET) {
         base.constrain([...leaving(node), ...entering(node)], '=', 0);
       }
     }
-    base.constrain(
-      arcs.map(({ name, minutes }) => [minutes, name]),
-      '<=',
-      problem.minutesPerTouchUp,
-    );
+    if (slowestWay(arcs) > problem.minutesPerTouchUp) {
+      // Flows are whole by themselves, but a limit on minutes would let them split.
+      for (const arc of arcs) base.binary(arc.name);
+      base.constrain(
+        arcs.map(({ name, minutes }) => [minutes, name]),
+        '<=',
+        problem.minutesPerTouchUp,
+      );
+    }
     for (const { abrasive, needsAll, needsOneOf } of problem.abrasives) {
       const used: Terms = arcs
         .filter(({ abrasiveId }) => abrasiveId === abrasive.id)
@@ -88,12 +90,14 @@ export class KitProgramme {
         base.constrain([...used, ...carried], '<=', 0);
       }
     }
-    return unserved;
   }
 
-  private withForbidden(forbidden: ReadonlySet<string>): LinearProgramme {
+  /** The programme in which every need is served but the given ones. */
+  private serving(unserved: readonly number[]): LinearProgramme {
     const programme = this.base.copy();
-    for (const id of forbidden) programme.constrain([[1, this.variableOf(id)]], '=', 0);
+    this.problem.needs.forEach((_, i) =>
+      programme.constrain([[1, `u${i}`]], '=', unserved.includes(i) ? 1 : 0),
+    );
     return programme;
   }
 
@@ -107,16 +111,10 @@ export class KitProgramme {
     programme.constrain(objective, '<=', best + 0.5);
   }
 
-  private read(programme: LinearProgramme): LightestKit {
-    const on = (name: string): boolean => Math.round(programme.values[name] ?? 0) === 1;
-    return {
-      itemIds: this.problem.items.filter((_, i) => on(`x${i}`)).map(({ id }) => id),
-      unserved: this.problem.needs.map((_, i) => i).filter((i) => on(`u${i}`)),
-    };
-  }
-
-  private each(variables: string[], coefficient: number): Terms {
-    return variables.map((name) => [coefficient, name]);
+  private carried(programme: LinearProgramme): string[] {
+    return this.problem.items
+      .filter((_, i) => Math.round(programme.values[`x${i}`] ?? 0) === 1)
+      .map(({ id }) => id);
   }
 
   /** Masses in whole tenths of a gram. */
@@ -138,4 +136,17 @@ export class KitProgramme {
     if (index < 0) throw new RangeError(`items must hold ${itemId}, which an abrasive needs`);
     return `x${index}`;
   }
+}
+
+/** Needs that go unserved even with everything but `withoutId` carried: no kit can do better. */
+function unservable(problem: KitProblem, withoutId?: string): number[] {
+  const abrasives = problem.abrasives.filter(
+    ({ needsAll, needsOneOf }) =>
+      !needsAll.includes(withoutId!) &&
+      (needsOneOf === null || needsOneOf.some((id) => id !== withoutId)),
+  );
+  return problem.needs.flatMap((need, i) => {
+    const path = shortestLadder(needProblem({ ...problem, abrasives }, need));
+    return path && path.minutes <= problem.minutesPerTouchUp ? [] : [i];
+  });
 }

@@ -1,7 +1,10 @@
 /** A sum of coefficient times variable. */
 export type Terms = [coefficient: number, variable: string][];
 
-/** A programme of binary variables and linear constraints, written out in LP format. */
+/**
+ * A programme of linear constraints over variables that are binary where they are declared so, and
+ * otherwise any number from 0 up; written out in LP format.
+ */
 export class LinearProgramme {
   /** Values of the latest solution, by variable. */
   values: Record<string, number> = {};

@@ -1,0 +1,13 @@
+import type { Metadata } from 'next';
+import { Suspense } from 'react';
+import { GuideScreen } from '../../../features/touch-up/GuideScreen';
+
+export const metadata: Metadata = { title: 'Touch-up guide' };
+
+export default function Page() {
+  return (
+    <Suspense>
+      <GuideScreen />
+    </Suspense>
+  );
+}

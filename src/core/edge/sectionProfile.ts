@@ -1,0 +1,86 @@
+import type { Tool, Zone } from '../../domain/tool';
+import { cosDeg, sinDeg, tanDeg } from '../trigonometry';
+import { convexArc } from './convexArc';
+
+/** Half thickness of the section at a distance behind the sharp apex; both in mm. */
+export interface ProfilePoint {
+  depthMm: number;
+  halfMm: number;
+}
+
+const ARC_POINTS = 24;
+
+/**
+ * The outline of one side of a zone's section, from the apex back to the spine: micro-bevel, bevel
+ * or arc, then the faces behind, capped at the stock.
+ */
+export function sectionProfile(
+  tool: Pick<Tool, 'bladeWidthMm' | 'spineThicknessMm'>,
+  zone: Zone,
+): ProfilePoint[] {
+  const capMm = Math.max(tool.spineThicknessMm, zone.shoulderThicknessMm) / 2;
+  const points: ProfilePoint[] = [{ depthMm: 0, halfMm: 0 }, ...edgePoints(zone)];
+  const shoulder = points.at(-1)!;
+  const slope = tanDeg(zone.primaryAngleDeg);
+  const roomMm = capMm - shoulder.halfMm;
+  const capAtMm = shoulder.depthMm + (slope > 0 ? roomMm / slope : Infinity);
+  if (roomMm > 0 && slope > 0 && capAtMm < tool.bladeWidthMm) {
+    points.push({ depthMm: capAtMm, halfMm: capMm });
+  }
+  const last = points.at(-1)!;
+  const endMm = Math.max(tool.bladeWidthMm, last.depthMm + 0.001);
+  const endHalfMm =
+    last === shoulder
+      ? Math.min(capMm, shoulder.halfMm + (endMm - shoulder.depthMm) * slope)
+      : capMm;
+  points.push({ depthMm: endMm, halfMm: endHalfMm });
+  return points;
+}
+
+function edgePoints(zone: Zone): ProfilePoint[] {
+  const shoulderHalfMm = zone.shoulderThicknessMm / 2;
+  if (zone.grind === 'convex' && !zone.microBevel) return arcPoints(zone);
+  const points: ProfilePoint[] = [];
+  let at: ProfilePoint = { depthMm: 0, halfMm: 0 };
+  if (zone.microBevel) {
+    const { angleDeg, faceWidthMm } = zone.microBevel;
+    at = { depthMm: faceWidthMm * cosDeg(angleDeg), halfMm: faceWidthMm * sinDeg(angleDeg) };
+    points.push(at);
+  }
+  const restMm = shoulderHalfMm - at.halfMm;
+  if (restMm > 0) {
+    points.push({
+      depthMm: at.depthMm + restMm / tanDeg(zone.bevelAngleDeg),
+      halfMm: shoulderHalfMm,
+    });
+  }
+  return points;
+}
+
+/** The arc from apex to shoulder: its direction turns from the apex angle to the cheek angle. */
+function arcPoints(zone: Zone): ProfilePoint[] {
+  const { bevelAngleDeg: apexDeg, primaryAngleDeg: cheekDeg } = zone;
+  const { radiusMm } = convexArc({
+    thicknessMm: zone.shoulderThicknessMm,
+    cheekAngleDeg: cheekDeg,
+    apexAngleDeg: apexDeg,
+  });
+  return Array.from({ length: ARC_POINTS }, (_, i) => {
+    const deg = apexDeg + ((i + 1) / ARC_POINTS) * (cheekDeg - apexDeg);
+    return {
+      depthMm: radiusMm * (sinDeg(apexDeg) - sinDeg(deg)),
+      halfMm: radiusMm * (cosDeg(deg) - cosDeg(apexDeg)),
+    };
+  });
+}
+
+/** Thickness of both sides together (mm) at a distance behind the apex, read off a profile. */
+export function profileThickness(profile: readonly ProfilePoint[], distanceMm: number): number {
+  const next = profile.findIndex(({ depthMm }) => depthMm >= distanceMm);
+  if (next < 0) return 2 * profile.at(-1)!.halfMm;
+  const b = profile[next]!;
+  if (next === 0) return 2 * b.halfMm;
+  const a = profile[next - 1]!;
+  const share = (distanceMm - a.depthMm) / (b.depthMm - a.depthMm);
+  return 2 * (a.halfMm + share * (b.halfMm - a.halfMm));
+}

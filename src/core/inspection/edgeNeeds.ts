@@ -1,0 +1,74 @@
+import type { Inspection, Session } from '../../domain/session';
+import type { Tool, Zone } from '../../domain/tool';
+import { planLadder, workingFace, type LadderAbrasive, type LadderPlan } from '../ladder';
+import type { Pace } from '../wear';
+import { edgeState, type EdgeState, type EdgeWord } from './edgeState';
+
+/** One zone of one tool with how it stands. */
+export interface ZoneState {
+  tool: Tool;
+  zone: Zone;
+  state: EdgeState;
+}
+
+/** A zone with the work it asks for; no plan where it has never been tested. */
+export interface EdgeNeed extends ZoneState {
+  plan: LadderPlan | null;
+}
+
+const URGENCY: readonly EdgeWord[] = ['blunt', 'tired', 'works', 'unknown', 'keen'];
+
+/** How every zone of every tool stands, in the order of the tools. */
+export function zoneStates(input: {
+  tools: readonly Tool[];
+  sessions: readonly Session[];
+  inspections: readonly Inspection[];
+}): ZoneState[] {
+  return input.tools.flatMap((tool) => {
+    const sessions = input.sessions.filter((s) => s.toolId === tool.id);
+    const inspections = input.inspections.filter((i) => i.toolId === tool.id);
+    return tool.zones.map((zone) => ({
+      tool,
+      zone,
+      state: edgeState({ zone, sessions, inspections }),
+    }));
+  });
+}
+
+/** The work that each zone asks for, most urgent first: by state, then by minutes, then by name. */
+export function edgeNeeds(input: {
+  states: readonly ZoneState[];
+  abrasives: readonly LadderAbrasive[];
+  pace: Pace;
+}): EdgeNeed[] {
+  const { states, abrasives, pace } = input;
+  return states
+    .map((zoneState): EdgeNeed => {
+      const { tool, zone, state } = zoneState;
+      const plan = state.apex
+        ? planLadder({
+            zone: workingFace(tool, zone),
+            condition: {
+              apexRadiusUm: state.apex.apexRadiusUm,
+              damageDepthMm: state.damageDepthMm,
+              keenRadiusUm: state.keenUm ?? undefined,
+            },
+            target: { apexRadiusUm: zone.targetApexUm },
+            abrasives,
+            pace,
+          })
+        : null;
+      return { ...zoneState, plan };
+    })
+    .sort(
+      (a, b) =>
+        URGENCY.indexOf(a.state.word) - URGENCY.indexOf(b.state.word) ||
+        (b.plan?.minutes ?? 0) - (a.plan?.minutes ?? 0) ||
+        a.tool.name.localeCompare(b.tool.name),
+    );
+}
+
+/** The bluntest word among a tool's zones: what its label on the rack says. */
+export function worstWord(words: readonly EdgeWord[]): EdgeWord {
+  return URGENCY.find((word) => words.includes(word)) ?? 'unknown';
+}

@@ -1,0 +1,51 @@
+import type { Tool, Zone } from '../../domain/tool';
+import { shelfAbrasives, workingFace, type Shelf } from '../ladder';
+import type { Pace } from '../wear';
+import type { EdgeState } from '../inspection';
+import type { KitItem, KitNeed, KitProblem } from './types';
+
+/** A day's work dulls an edge to this many times the radius it is asked for (prior). */
+const WORN_RATIO = 3;
+
+/**
+ * The kit problem of a trip: every zone of the tools that travel, worn as a day's work leaves it or
+ * as it is now if that is worse, with a chip of the depth to be prepared for.
+ */
+export function kitProblem(input: {
+  zones: readonly { tool: Tool; zone: Zone; state: EdgeState }[];
+  shelf: Shelf;
+  minutesPerTouchUp: number;
+  chipDepthMm: number;
+  pace: Pace;
+}): KitProblem {
+  const { zones, shelf, minutesPerTouchUp, chipDepthMm, pace } = input;
+  return {
+    needs: zones.map(({ tool, zone, state }) => need(tool, zone, state, chipDepthMm)),
+    items: kitItems(shelf),
+    abrasives: shelfAbrasives(shelf),
+    minutesPerTouchUp,
+    pace,
+  };
+}
+
+function need(tool: Tool, zone: Zone, state: EdgeState, chipDepthMm: number): KitNeed {
+  const wornUm = WORN_RATIO * zone.targetApexUm;
+  return {
+    id: `${tool.id}/${zone.id}`,
+    name: tool.zones.length > 1 ? `${tool.name}, ${zone.name}` : tool.name,
+    face: workingFace(tool, zone),
+    condition: {
+      apexRadiusUm: Math.max(wornUm, state.apex?.apexRadiusUm ?? 0),
+      damageDepthMm: Math.max(chipDepthMm, state.damageDepthMm),
+      keenRadiusUm: state.keenUm ?? undefined,
+    },
+    target: { apexRadiusUm: zone.targetApexUm },
+  };
+}
+
+/** Everything on the shelf as it could be carried; what is carried anyway weighs nothing more. */
+function kitItems(shelf: Shelf): KitItem[] {
+  return [...shelf.abrasives, ...shelf.strops, ...shelf.compounds, ...shelf.lubricants].map(
+    ({ id, name, massG, carriedAnyway }) => ({ id, name, massG: carriedAnyway ? 0 : massG }),
+  );
+}

@@ -1,0 +1,24 @@
+import { STORE_NAMES, type StoreName } from '../domain/records';
+import { createChanges, type Changes } from './changes';
+import { openDatabase, type Database } from './database';
+import { createRepository, type Repository } from './repository';
+import { createWholeData, type WholeData } from './wholeData';
+
+/** Everything that screens may do with stored data. */
+export type Store = { [S in StoreName]: Repository<S> } & {
+  whole: WholeData;
+  changes: Changes;
+};
+
+export function createStore(database: Database, changes: Changes): Store {
+  const repositories = Object.fromEntries(
+    STORE_NAMES.map((name) => [name, createRepository(database, changes, name)]),
+  ) as { [S in StoreName]: Repository<S> };
+  return { ...repositories, whole: createWholeData(database, changes), changes };
+}
+
+/** Opens the browser's own database and its channel to other tabs. */
+export async function openStore(onOutdated: () => void): Promise<Store> {
+  const database = await openDatabase({ onOutdated });
+  return createStore(database, createChanges(database.name));
+}

@@ -1,0 +1,24 @@
+'use client';
+
+import { HabitsForm } from './HabitsForm';
+import { ImportExport } from './ImportExport';
+import { StorageState } from './StorageState';
+
+/** Export and import, what is stored, the person's habits, the sample crew. */
+export function DataScreen() {
+  return (
+    <div className="mx-auto grid w-full max-w-[82rem] gap-x-16 gap-y-10 px-4 py-5 sm:px-8 lg:grid-cols-2">
+      <div>
+        <h1>Data</h1>
+        <p className="max-w-[56ch] text-lg text-soft">
+          Everything stays in this browser. Export it now and then: a browser may be cleared.
+        </p>
+        <ImportExport />
+      </div>
+      <div className="grid content-start gap-10">
+        <StorageState />
+        <HabitsForm />
+      </div>
+    </div>
+  );
+}

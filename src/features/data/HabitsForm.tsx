@@ -1,0 +1,70 @@
+'use client';
+
+import { yupResolver } from '@hookform/resolvers/yup';
+import { useForm, type Resolver } from 'react-hook-form';
+import { toast } from 'sonner';
+import { useSettings, useStore } from '../../data';
+import { settingsSchema, type Settings } from '../../domain/settings';
+import { NumberField } from '../../ui/forms/fields';
+
+/** The person's own coin and pace, which every plan counts with. */
+export function HabitsForm() {
+  const settings = useSettings();
+  if (!settings) return null;
+  return <Habits key={settings.updatedAt} settings={settings} />;
+}
+
+function Habits({ settings }: { settings: Settings }) {
+  const store = useStore();
+  const { register, handleSubmit, formState } = useForm<Settings>({
+    defaultValues: settings,
+    resolver: yupResolver(settingsSchema) as unknown as Resolver<Settings>,
+  });
+  const { errors, isDirty } = formState;
+  const number = { valueAsNumber: true } as const;
+  const save = handleSubmit(async (values) => {
+    const at = new Date().toISOString();
+    await store.settings.save({ ...values, createdAt: settings.createdAt, updatedAt: at });
+    toast('Kept. Plans count with it from now on.', {
+      action: {
+        label: 'Undo',
+        onClick: () =>
+          void store.settings.save({ ...settings, updatedAt: new Date().toISOString() }),
+      },
+    });
+  });
+  return (
+    <form noValidate onSubmit={(event) => void save(event)}>
+      <h2>Your hand and your coin</h2>
+      <div className="mt-2 grid max-w-xl gap-4 sm:grid-cols-2">
+        <NumberField
+          label="Thickness of your coin"
+          unit="mm"
+          error={errors.coinThicknessMm?.message}
+          {...register('coinThicknessMm', number)}
+        />
+        <NumberField
+          label="Sweeps"
+          unit="a minute"
+          error={errors.strokesPerMinute?.sweeps?.message}
+          {...register('strokesPerMinute.sweeps', number)}
+        />
+        <NumberField
+          label="Back and forth"
+          unit="a minute"
+          error={errors.strokesPerMinute?.['back-and-forth']?.message}
+          {...register('strokesPerMinute.back-and-forth', number)}
+        />
+        <NumberField
+          label="Circles"
+          unit="a minute"
+          error={errors.strokesPerMinute?.circles?.message}
+          {...register('strokesPerMinute.circles', number)}
+        />
+      </div>
+      <button className="btn btn-neutral mt-4" disabled={!isDirty}>
+        Keep
+      </button>
+    </form>
+  );
+}

@@ -1,0 +1,61 @@
+'use client';
+
+import { useEffect, useState } from 'react';
+import { useDamagedIds, useRecords } from '../../data';
+import { plural } from '../../ui/format';
+
+/** How much is stored, whether the browser promises to keep it, and what could not be read. */
+export function StorageState() {
+  const counts: [string, number | undefined][] = [
+    ['tools', useRecords('tools')?.length],
+    ['stones, files and papers', useRecords('abrasives')?.length],
+    ['touch-ups', useRecords('sessions')?.length],
+    ['looks at an edge', useRecords('inspections')?.length],
+  ];
+  const damaged = [
+    ...(useDamagedIds('tools') ?? []),
+    ...(useDamagedIds('abrasives') ?? []),
+    ...(useDamagedIds('sessions') ?? []),
+    ...(useDamagedIds('inspections') ?? []),
+  ];
+  const [kept, setKept] = useState<boolean | null>(null);
+  useEffect(() => {
+    void navigator.storage?.persisted?.().then(setKept);
+  }, []);
+  return (
+    <section>
+      <h2>What is stored here</h2>
+      <table className="table-plain mt-1 max-w-md">
+        <tbody>
+          {counts.map(([name, number]) => (
+            <tr key={name}>
+              <td>{name}</td>
+              <td className="number font-semibold">{number ?? ''}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      {damaged.length > 0 && (
+        <p role="alert" className="field-error mt-2">
+          {plural(damaged.length, 'record')} could not be read and{' '}
+          {damaged.length === 1 ? 'is' : 'are'} left as stored: {damaged.join(', ')}. Export, and
+          import an older export to mend them.
+        </p>
+      )}
+      <p className="mt-3">
+        {kept
+          ? 'The browser has promised to keep it.'
+          : 'The browser may clear it when space runs short.'}
+      </p>
+      {kept === false && (
+        <button
+          type="button"
+          className="btn btn-outline mt-2"
+          onClick={() => void navigator.storage.persist().then(setKept)}
+        >
+          Ask it to keep everything
+        </button>
+      )}
+    </section>
+  );
+}

@@ -1,0 +1,48 @@
+import type { Observation, Session } from '../../domain/session';
+import type { Tool } from '../../domain/tool';
+import { TEST_WORDS } from '../../ui/ObservationFields';
+
+/** One touch-up as a line of the log. */
+export interface LogRow {
+  id: string;
+  startedAt: string;
+  toolName: string;
+  where: string;
+  abrasives: string;
+  strokes: number;
+  minutes: number;
+  before: string;
+  after: string;
+  notes: string;
+}
+
+/** Finished touch-ups as lines, with the names of their tools; a tool taken down is said so. */
+export function logRows(sessions: readonly Session[], tools: readonly Tool[]): LogRow[] {
+  return sessions
+    .filter(({ finishedAt }) => finishedAt !== null)
+    .map((session) => ({
+      id: session.id,
+      startedAt: session.startedAt,
+      toolName: edgeName(session, tools),
+      where: session.where,
+      abrasives: session.steps.map(({ abrasiveName }) => abrasiveName).join(', then '),
+      strokes: session.steps.reduce((sum, { left, right }) => sum + left + right, 0),
+      minutes: session.steps.reduce((sum, { activeSeconds }) => sum + activeSeconds, 0) / 60,
+      before: testWords(session.before),
+      after: testWords(session.after),
+      notes: session.notes,
+    }));
+}
+
+export function edgeName(session: Session, tools: readonly Tool[]): string {
+  const tool = tools.find(({ id }) => id === session.toolId);
+  if (!tool) return 'a tool taken down';
+  const zone = tool.zones.find(({ id }) => id === session.zoneId);
+  return tool.zones.length > 1 && zone ? `${tool.name}, ${zone.name}` : tool.name;
+}
+
+export function testWords({ tests }: Observation): string {
+  const last = tests.at(-1);
+  if (!last) return 'not tested';
+  return last.test === null ? `${last.grams} g` : TEST_WORDS[last.test];
+}

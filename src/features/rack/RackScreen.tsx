@@ -1,0 +1,120 @@
+'use client';
+
+import { differenceInCalendarDays, format, parseISO, startOfToday } from 'date-fns';
+import Link from 'next/link';
+import type { EdgeNeed } from '../../core';
+import { useEdgeNeeds, useRecords } from '../../data';
+import type { Tool } from '../../domain/tool';
+import type { Trip } from '../../domain/trip';
+import { minutes, plural } from '../../ui/format';
+import { HangTool } from './HangTool';
+import { Rail } from './Rail';
+import { RackList } from './RackList';
+import { asksForWork, touchUpLink, workInWords } from './work';
+
+/** Home: what is blunt, what each tool needs before the next trip, and the one thing to do next. */
+export function RackScreen() {
+  const tools = useRecords('tools');
+  const trips = useRecords('trips');
+  const needs = useEdgeNeeds();
+  if (!tools || !trips || !needs) return null;
+  if (tools.length === 0) return <EmptyRack />;
+
+  const trip = nextTrip(trips);
+  const open = needs.filter(asksForWork);
+  const total = open.reduce((sum, { plan }) => sum + (plan?.minutes ?? 0), 0);
+  const toolsWithWork = new Set(open.map(({ tool }) => tool.id)).size;
+  return (
+    <>
+      <div className="mx-auto flex w-full max-w-[82rem] flex-wrap items-baseline gap-x-6 px-4 py-3 sm:px-8">
+        <h1>
+          {trip ? `${trip.name}, ${plural(trip.days, 'day')} ${fromWhen(trip)}` : 'Your rack'}
+        </h1>
+        <p className="text-lg text-soft">
+          {toolsWithWork === 0
+            ? 'Nothing wants work: leave the edges alone.'
+            : `${plural(toolsWithWork, 'tool wants', 'tools want')} work, ${minutes(total)} in all.`}
+        </p>
+        <div className="ml-auto">
+          <HangTool />
+        </div>
+      </div>
+      <Rail tools={tools} needs={needs} />
+      <RackList tools={tools} needs={needs} />
+      <NextWork need={open[0]} />
+    </>
+  );
+}
+
+/** The next trip that has not ended. */
+function nextTrip(trips: readonly Trip[]): Trip | undefined {
+  return trips
+    .filter(
+      ({ startsOn, days }) =>
+        differenceInCalendarDays(parseISO(startsOn), startOfToday()) + days > 0,
+    )
+    .sort((a, b) => (a.startsOn < b.startsOn ? -1 : 1))[0];
+}
+
+function fromWhen({ startsOn }: Trip): string {
+  const away = differenceInCalendarDays(parseISO(startsOn), startOfToday());
+  if (away <= 0) return 'under way';
+  if (away === 1) return 'from tomorrow';
+  return away < 7
+    ? `from ${format(parseISO(startsOn), 'EEEE')}`
+    : `from ${format(parseISO(startsOn), 'd MMMM')}`;
+}
+
+function NextWork({ need }: { need: EdgeNeed | undefined }) {
+  if (!need) return null;
+  const { tool, zone, state, plan } = need;
+  const zoneName = tool.zones.length > 1 ? `, ${zone.name}` : '';
+  const first = state.findings.find(({ kind }) => kind === 'chip');
+  const reason = first
+    ? `${first.depthMm} mm chip ${Math.round(first.atMm - zone.startMm)} mm from its heel; the edge is ${state.word}.`
+    : state.word === 'unknown'
+      ? 'It has never been tested.'
+      : `The edge is ${state.word}: about ${Math.round(state.apex!.apexRadiusUm / zone.targetApexUm)} times as round as its work asks for.`;
+  return (
+    <section
+      aria-label="Do this next"
+      className="sticky bottom-0 mt-auto border-t-2 border-rule bg-base-200 print:static"
+    >
+      <div className="mx-auto flex max-w-[82rem] flex-wrap items-center gap-x-6 gap-y-2 px-4 py-3 sm:px-8">
+        <h2>
+          Next: {workInWords(need).toLowerCase()} for {tool.name}
+          {zoneName}
+        </h2>
+        <p className="max-w-[46ch] text-soft">{reason}</p>
+        <Link href={touchUpLink(need)} className="btn btn-primary ml-auto px-7 text-lg">
+          {plan?.outcome === 'planned' ? `Start, ${minutes(plan.minutes)}` : 'Look at it'}
+        </Link>
+      </div>
+    </section>
+  );
+}
+
+function EmptyRack() {
+  return (
+    <section className="mx-auto w-full max-w-3xl px-4 py-12 sm:px-8">
+      <h1>Hang your first tool</h1>
+      <p className="mt-3 max-w-[60ch] text-lg">
+        Choose what it is and it comes with usual measures, which a ruler refines later. Then test
+        its edge on a sheet of paper: Open Trail says what it needs, with the stones on your shelf,
+        and counts the strokes with you.
+      </p>
+      <p className="mt-3 max-w-[60ch] text-soft">
+        Learn on a cheap knife; files and very coarse paper take steel quickly.
+      </p>
+      <div className="mt-6 flex flex-wrap gap-3">
+        <HangTool />
+        <Link href="/data" className="btn btn-ghost">
+          Bring in a file, or the sample crew
+        </Link>
+      </div>
+    </section>
+  );
+}
+
+/** Tools in the order they hang, with the needs of each. */
+export type RackProps = { tools: readonly Tool[]; needs: readonly EdgeNeed[] };

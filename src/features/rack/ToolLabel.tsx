@@ -1,0 +1,57 @@
+import Link from 'next/link';
+import { worstWord, type EdgeNeed } from '../../core';
+import type { Tool } from '../../domain/tool';
+import { TOOL_KIND_NAMES } from '../../domain/typicalTools';
+import { EdgeStrip, type Stretch } from '../../ui/edge-strip/EdgeStrip';
+import { plural } from '../../ui/format';
+import { asksForWork, toolLink, touchUpLink, workWithMinutes } from './work';
+
+/** Name, strip, state and needed work of one tool, under its silhouette. */
+export function ToolLabel({ tool, needs }: { tool: Tool; needs: readonly EdgeNeed[] }) {
+  const own = needs.filter((need) => need.tool.id === tool.id);
+  const word = worstWord(own.map(({ state }) => state.word));
+  const several = tool.count > 1 ? `, ${tool.count} of them` : '';
+  const zones = tool.zones.length > 1 ? `, ${plural(tool.zones.length, 'zone')}` : '';
+  return (
+    <div className="min-w-0">
+      <h2 className="text-[1.25rem]">
+        <Link href={toolLink(tool.id)} className="inline-block py-1 hover:underline">
+          {tool.name}
+        </Link>
+      </h2>
+      <p className="-mt-1 mb-2 text-[0.95rem] text-soft">
+        {TOOL_KIND_NAMES[tool.kind]}
+        {several}
+        {zones}
+      </p>
+      <EdgeStrip edgeLengthMm={tool.edgeLengthMm} stretches={stretches(tool, own)} />
+      <p className="sign tracking-wide uppercase">{word === 'unknown' ? 'not tested' : word}</p>
+      <ul>
+        {own.map((need) => (
+          <li key={need.zone.id}>
+            <Link
+              href={touchUpLink(need)}
+              className={`inline-block py-1 hover:underline ${asksForWork(need) ? 'underline decoration-1 underline-offset-4' : ''}`}
+            >
+              {tool.zones.length > 1 && <span className="text-soft">{need.zone.name}: </span>}
+              {workWithMinutes(need)}
+            </Link>
+          </li>
+        ))}
+      </ul>
+    </div>
+  );
+}
+
+function stretches(tool: Tool, needs: readonly EdgeNeed[]): Stretch[] {
+  return tool.zones.map((zone) => {
+    const state = needs.find((need) => need.zone.id === zone.id)!.state;
+    return {
+      name: zone.name,
+      startMm: zone.startMm,
+      endMm: zone.endMm,
+      word: state.word,
+      findings: state.findings,
+    };
+  });
+}

@@ -1,0 +1,35 @@
+import type { EdgeNeed } from '../../core';
+import { minutes } from '../../ui/format';
+
+/** Whether an edge asks for anything before it goes out. */
+export function asksForWork({ state, plan }: EdgeNeed): boolean {
+  return state.word === 'unknown' || (state.word !== 'keen' && plan?.outcome !== 'leave alone');
+}
+
+/** What an edge needs, in a word or two: the lightest thing first. */
+export function workInWords(need: EdgeNeed): string {
+  const { state, plan } = need;
+  if (!plan) return 'Test it first';
+  if (!asksForWork(need)) return 'Leave it';
+  if (plan.outcome === 'out of reach') return 'No ladder reaches its target';
+  const first = plan.steps[0]!.abrasive;
+  if (first.kind === 'strop') return 'Strop';
+  if (first.form === 'file') return 'File, then stone';
+  const size = first.sizeUm > 60 ? 'Coarse' : first.sizeUm > 18 ? 'Medium' : 'Fine';
+  return `${size} stone${state.damageDepthMm > 0 ? ' to the chip' : ''}`;
+}
+
+export function workWithMinutes(need: EdgeNeed): string {
+  const words = workInWords(need);
+  return asksForWork(need) && need.plan?.outcome === 'planned'
+    ? `${words}, ${minutes(need.plan.minutes)}`
+    : words;
+}
+
+export function touchUpLink({ tool, zone }: EdgeNeed): string {
+  return `/touch-up?tool=${tool.id}&zone=${zone.id}`;
+}
+
+export function toolLink(toolId: string): string {
+  return `/tool?id=${toolId}`;
+}

@@ -1,0 +1,184 @@
+'use client';
+
+import { nanoid } from 'nanoid';
+import { useFieldArray, useWatch, type UseFormReturn } from 'react-hook-form';
+import type { ObjectSchema } from 'yup';
+import { abrasiveSchema, type Abrasive, type Face } from '../../domain/shelf';
+import {
+  ABRASIVE_FAMILIES,
+  ABRASIVE_FORMS,
+  FACE_STATES,
+  LUBRICANT_KINDS,
+  NAMED_GRADES,
+} from '../../domain/terms';
+import { NumberField, SelectField, TextField } from '../../ui/forms/fields';
+import { sentence, spoken } from '../../ui/format';
+import { useRecordForm } from './otherForms';
+import { SCALE_OPTIONS } from './scaleNames';
+import { ShelfForm, type ShelfFormProps } from './shelfForm';
+
+const options = (words: readonly string[]) =>
+  words.map((word) => [word, sentence(spoken(word))] as const);
+
+const newFace = (name: string): Face => ({
+  id: nanoid(6),
+  name,
+  family: 'diamond',
+  grade: { scale: 'micron', number: 25, named: null, finestUm: null, coarsestUm: null },
+  state: 'normal',
+});
+
+/** A stone, plate, file, rod, puck or set of papers, with one or two faces. */
+export function AbrasiveForm(props: ShelfFormProps<Abrasive>) {
+  const { record, stamp, onSave } = props;
+  const form = useRecordForm<Abrasive>(
+    abrasiveSchema as ObjectSchema<Abrasive>,
+    record ?? {
+      name: '',
+      massG: 60,
+      place: 'pouch',
+      carriedAnyway: false,
+      notes: '',
+      form: 'plate',
+      lengthMm: 85,
+      widthMm: 54,
+      lubricants: ['water', 'dry'],
+      dishMm: 0,
+      faces: [newFace('face')],
+    },
+    stamp,
+  );
+  const { register, formState, handleSubmit, control } = form;
+  const { errors } = formState;
+  const faces = useFieldArray({ control, name: 'faces', keyName: 'key' });
+  const number = { valueAsNumber: true } as const;
+  return (
+    <ShelfForm
+      {...props}
+      form={form}
+      onSubmit={handleSubmit((values) => onSave({ ...values, ...stamp() }))}
+    >
+      <div className="grid gap-4 sm:grid-cols-2">
+        <TextField label="Name" error={errors.name?.message} {...register('name')} />
+        <SelectField label="Form" options={options(ABRASIVE_FORMS)} {...register('form')} />
+      </div>
+      <div className="grid gap-4 sm:grid-cols-3">
+        <NumberField
+          label="Length"
+          unit="mm"
+          error={errors.lengthMm?.message}
+          {...register('lengthMm', number)}
+        />
+        <NumberField
+          label="Width"
+          unit="mm"
+          error={errors.widthMm?.message}
+          {...register('widthMm', number)}
+        />
+        <NumberField
+          label="Worn hollow by"
+          unit="mm"
+          error={errors.dishMm?.message}
+          {...register('dishMm', number)}
+        />
+      </div>
+      <fieldset>
+        <legend>Goes with; never mix on one stone</legend>
+        <div className="flex flex-wrap gap-x-6">
+          {LUBRICANT_KINDS.map((kind) => (
+            <label key={kind} className="flex min-h-12 items-center gap-2">
+              <input
+                type="checkbox"
+                className="checkbox"
+                value={kind}
+                {...register('lubricants')}
+              />
+              {kind}
+            </label>
+          ))}
+        </div>
+        {errors.lubricants && (
+          <p role="alert" className="field-error">
+            Tick at least one: dry counts.
+          </p>
+        )}
+      </fieldset>
+      {faces.fields.map((face, i) => (
+        <FaceFields key={face.key} form={form} index={i} twoSided={faces.fields.length > 1} />
+      ))}
+      <div>
+        {faces.fields.length === 1 ? (
+          <button
+            type="button"
+            className="btn btn-ghost"
+            onClick={() => faces.append(newFace('other side'))}
+          >
+            It has a second side
+          </button>
+        ) : (
+          <button type="button" className="btn btn-ghost" onClick={() => faces.remove(1)}>
+            It has one side only
+          </button>
+        )}
+      </div>
+    </ShelfForm>
+  );
+}
+
+function FaceFields(props: { form: UseFormReturn<Abrasive>; index: number; twoSided: boolean }) {
+  const { form, index, twoSided } = props;
+  const { register, control, formState } = form;
+  const scale = useWatch({ control, name: `faces.${index}.grade.scale` });
+  const errors = formState.errors.faces?.[index];
+  const path = `faces.${index}` as const;
+  const optional = {
+    setValueAs: (value: string | number | null) =>
+      value === '' || value === null || Number.isNaN(Number(value)) ? null : Number(value),
+  };
+  return (
+    <fieldset className="grid gap-4 border-t border-rule pt-3 sm:grid-cols-3">
+      <legend className="sr-only">Side {index + 1}</legend>
+      {twoSided && (
+        <TextField label="Side" error={errors?.name?.message} {...register(`${path}.name`)} />
+      )}
+      <SelectField
+        label="Abrasive"
+        options={options(ABRASIVE_FAMILIES)}
+        {...register(`${path}.family`)}
+      />
+      <SelectField label="Graded in" options={SCALE_OPTIONS} {...register(`${path}.grade.scale`)} />
+      {scale === 'natural' ? (
+        <SelectField
+          label="Which"
+          error={errors?.grade?.named?.message}
+          options={[['', 'choose'], ...options(NAMED_GRADES)]}
+          {...register(`${path}.grade.named`, {
+            setValueAs: (value: string | null) => value || null,
+          })}
+        />
+      ) : scale === 'range' ? (
+        <>
+          <NumberField
+            label="Finest"
+            unit="µm"
+            error={errors?.grade?.finestUm?.message}
+            {...register(`${path}.grade.finestUm`, optional)}
+          />
+          <NumberField
+            label="Coarsest"
+            unit="µm"
+            error={errors?.grade?.coarsestUm?.message}
+            {...register(`${path}.grade.coarsestUm`, optional)}
+          />
+        </>
+      ) : (
+        <NumberField
+          label="Number on it"
+          error={errors?.grade?.number?.message}
+          {...register(`${path}.grade.number`, optional)}
+        />
+      )}
+      <SelectField label="State" options={options(FACE_STATES)} {...register(`${path}.state`)} />
+    </fieldset>
+  );
+}

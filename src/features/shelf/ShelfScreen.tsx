@@ -1,0 +1,106 @@
+'use client';
+
+import { useState } from 'react';
+import { shelfAbrasives } from '../../core';
+import { useEdgeNeeds, useShelf } from '../../data';
+import { SelectField } from '../../ui/forms/fields';
+import { minutes } from '../../ui/format';
+import { MicronRuler, type RulerItem } from '../../ui/ruler/MicronRuler';
+import { GradeConverter } from './GradeConverter';
+import { RecordDialog, type Editing } from './RecordDialog';
+import { ShelfTable } from './ShelfTable';
+
+/** Stones, files, papers, strops and compounds on one ruler in µm, and everything about them. */
+export function ShelfScreen() {
+  const shelf = useShelf();
+  const needs = useEdgeNeeds();
+  const [toolZone, setToolZone] = useState('');
+  const [editing, setEditing] = useState<Editing | null>(null);
+  if (!shelf || !needs) return null;
+
+  const need = needs.find(({ tool, zone }) => `${tool.id}/${zone.id}` === toolZone);
+  const plan = need?.plan ?? null;
+  const used = new Set(plan?.steps.map(({ abrasive }) => abrasive.id));
+  const items = shelfAbrasives(shelf).map(({ abrasive }): RulerItem => ({
+    id: abrasive.id,
+    name: abrasive.name,
+    sizeUm: abrasive.sizeUm,
+    shape: abrasive.kind === 'strop' ? 'strop' : abrasive.form === 'file' ? 'file' : 'stone',
+    faint: plan !== null && !used.has(abrasive.id),
+  }));
+  const open = (id: string): void => {
+    const [recordId] = id.split('/');
+    const abrasive = shelf.abrasives.find((record) => record.id === recordId);
+    const strop = shelf.strops.find((record) => record.id === recordId);
+    if (abrasive) setEditing({ store: 'abrasives', record: abrasive });
+    else if (strop) setEditing({ store: 'strops', record: strop });
+  };
+  const empty = items.length === 0;
+  return (
+    <div className="mx-auto w-full max-w-[82rem] px-4 py-5 sm:px-8">
+      <div className="flex flex-wrap items-end gap-x-8 gap-y-3">
+        <div>
+          <h1>Shelf</h1>
+          <p className="text-lg text-soft">
+            Grit numbers are not comparable; micrometres are. Coarse on the left.
+          </p>
+        </div>
+        {needs.length > 0 && !empty && (
+          <div className="ml-auto w-72">
+            <SelectField
+              label="Draw the ladder of"
+              value={toolZone}
+              options={[
+                ['', 'no tool'],
+                ...needs.map(
+                  ({ tool, zone }) =>
+                    [
+                      `${tool.id}/${zone.id}`,
+                      tool.zones.length > 1 ? `${tool.name}, ${zone.name}` : tool.name,
+                    ] as const,
+                ),
+              ]}
+              onChange={(event) => setToolZone(event.target.value)}
+            />
+          </div>
+        )}
+      </div>
+      <div className="mt-4">
+        {empty ? (
+          <p className="max-w-[60ch] py-6 text-lg">
+            Put the first thing on the shelf: one medium stone and a strop already go a long way.
+            The number printed on it is enough; a thing without a number goes in as a range of µm.
+          </p>
+        ) : (
+          <MicronRuler
+            title="Everything on the shelf by particle size"
+            items={items}
+            walk={plan ? { sizesUm: plan.steps.map(({ abrasive }) => abrasive.sizeUm) } : undefined}
+            onPick={open}
+          />
+        )}
+        {need && (
+          <p role="status" className="mt-1 text-lg">
+            {plan?.outcome === 'planned'
+              ? `${need.tool.name}: ${plan.steps.map(({ abrasive }) => abrasive.name).join(', then ')}; ${minutes(plan.minutes)}.`
+              : plan?.outcome === 'out of reach'
+                ? `${need.tool.name}: nothing on the shelf reaches its target${plan.missingStone ? `; a ${plan.missingStone.sizeUm} µm stone would` : ''}.`
+                : plan
+                  ? `${need.tool.name}: leave it alone.`
+                  : `${need.tool.name}: not tested yet.`}
+          </p>
+        )}
+      </div>
+      <ShelfTable shelf={shelf} onEdit={setEditing} />
+      <GradeConverter />
+      {editing && (
+        <RecordDialog
+          key={`${editing.store}${editing.record?.id ?? 'new'}`}
+          editing={editing}
+          compounds={shelf.compounds}
+          onClose={() => setEditing(null)}
+        />
+      )}
+    </div>
+  );
+}

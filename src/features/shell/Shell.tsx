@@ -1,0 +1,132 @@
+'use client';
+
+import { Flame, Keyboard, Sun } from 'lucide-react';
+import Link from 'next/link';
+import { usePathname } from 'next/navigation';
+import { useCallback, useEffect, useState, type ReactNode } from 'react';
+import { Toaster } from 'sonner';
+import { StoreProvider } from '../../data';
+import { SampleNotice } from './SampleNotice';
+import { ShortcutSheet } from './ShortcutSheet';
+import { THEME_KEY, usePreference } from '../../ui/preferences';
+import { SCREENS, screenOf } from './screens';
+import { useServiceWorker } from './useServiceWorker';
+import { useShortcuts } from './useShortcuts';
+
+/** The frame of every screen: signposts to the screens, theme, shortcuts, notices. */
+export function Shell({ children }: { children: ReactNode }) {
+  const pathname = usePathname();
+  const here = screenOf(pathname);
+  const [theme, setTheme] = usePreference(THEME_KEY, 'day');
+  const [sheetOpen, setSheetOpen] = useState(false);
+  const [outdated, setOutdated] = useState(false);
+  const newVersion = useServiceWorker();
+  const onOutdated = useCallback(() => setOutdated(true), []);
+  useShortcuts(() => setSheetOpen(true));
+  useEffect(() => {
+    document.documentElement.dataset.theme = theme;
+  }, [theme]);
+
+  const inGuide = pathname.startsWith('/touch-up/guide');
+  return (
+    <div className="flex min-h-dvh flex-col">
+      <a
+        href="#main"
+        className="sign sr-only bg-primary p-3 text-primary-content focus:not-sr-only focus:absolute focus:z-50"
+      >
+        Skip to the screen
+      </a>
+      {!inGuide && (
+        <header className="no-print bg-neutral text-neutral-content">
+          <div className="mx-auto flex max-w-[82rem] flex-wrap items-center gap-x-8 gap-y-0 px-4 sm:px-8">
+            <Link href="/" className="sign py-3 text-2xl">
+              Open Trail
+            </Link>
+            <nav
+              aria-label="Screens"
+              className="order-last -mx-4 flex w-[calc(100%+2rem)] overflow-x-auto sm:order-none sm:mx-0 sm:w-auto"
+            >
+              {SCREENS.map(({ path, name }) => (
+                <Link
+                  key={path}
+                  href={path}
+                  aria-current={path === here ? 'page' : undefined}
+                  className={`sign flex min-h-12 items-center px-3.5 text-[1.05rem] sm:min-h-14 sm:px-4 ${
+                    path === here
+                      ? 'fingerpost bg-base-100 pr-6 text-ink'
+                      : 'hover:underline hover:underline-offset-8'
+                  }`}
+                >
+                  {name}
+                </Link>
+              ))}
+            </nav>
+            <div className="ml-auto flex">
+              <button
+                type="button"
+                className="btn btn-ghost px-3 text-neutral-content"
+                aria-label="Shortcuts"
+                onClick={() => setSheetOpen(true)}
+              >
+                <Keyboard aria-hidden size={22} />
+              </button>
+              <button
+                type="button"
+                className="btn btn-ghost px-3 text-neutral-content"
+                aria-label={theme === 'day' ? 'Ember theme, for the dark' : 'Day theme'}
+                onClick={() => setTheme(theme === 'day' ? 'ember' : 'day')}
+              >
+                {theme === 'day' ? <Flame aria-hidden size={22} /> : <Sun aria-hidden size={22} />}
+              </button>
+            </div>
+          </div>
+        </header>
+      )}
+      {(newVersion || outdated) && <NewVersion />}
+      <StoreProvider
+        onOutdated={onOutdated}
+        fallback={<main id="main" className="flex-1" aria-busy="true" />}
+        failed={(message) => <StorageFailed message={message} />}
+      >
+        {!inGuide && <SampleNotice />}
+        <main id="main" tabIndex={-1} className="flex flex-1 flex-col outline-none">
+          {children}
+        </main>
+      </StoreProvider>
+      <ShortcutSheet open={sheetOpen} onClose={() => setSheetOpen(false)} />
+      <Toaster
+        position="bottom-center"
+        duration={9000}
+        toastOptions={{
+          classNames: {
+            toast: '!bg-neutral !text-neutral-content !border-0 !rounded-sm !text-base !font-sans',
+            actionButton: '!bg-base-100 !text-ink !min-h-10 !px-4 !font-bold',
+          },
+        }}
+      />
+    </div>
+  );
+}
+
+function NewVersion() {
+  return (
+    <p role="status" className="no-print bg-base-200 px-4 py-2 sm:px-8">
+      A new version is ready.{' '}
+      <button type="button" className="link font-bold" onClick={() => location.reload()}>
+        Reload to use it
+      </button>
+    </p>
+  );
+}
+
+function StorageFailed({ message }: { message: string }) {
+  return (
+    <main id="main" className="mx-auto max-w-2xl p-8">
+      <h1>The browser does not let Open Trail store anything</h1>
+      <p className="mt-3">
+        {message}. Allow storage for this page, or leave the private window, then reload. Nothing
+        has been lost or changed.
+      </p>
+    </main>
+  );
+}

@@ -1,0 +1,23 @@
+'use client';
+
+import { useRouter } from 'next/navigation';
+import { useEffect } from 'react';
+import { SHORTCUTS_KEY, usePreference } from '../../ui/preferences';
+import { SCREENS } from './screens';
+
+/** Single-key shortcuts to the screens and to the sheet, unless switched off or typing. */
+export function useShortcuts(openSheet: () => void): void {
+  const router = useRouter();
+  const [on] = usePreference(SHORTCUTS_KEY, 'on');
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent): void => {
+      if (on !== 'on' || event.ctrlKey || event.metaKey || event.altKey) return;
+      if ((event.target as HTMLElement).closest('input, textarea, select, dialog')) return;
+      if (event.key === '?') openSheet();
+      const screen = SCREENS.find(({ key }) => key === event.key);
+      if (screen) router.push(screen.path);
+    };
+    window.addEventListener('keydown', onKey);
+    return () => window.removeEventListener('keydown', onKey);
+  }, [on, openSheet, router]);
+}

@@ -1,0 +1,100 @@
+'use client';
+
+import { useState } from 'react';
+import { useFormContext, useWatch } from 'react-hook-form';
+import { angleFromSpineLift, bevelAngleFromFaceWidth, bevelAngleFromHeight } from '../../core';
+import type { AngleMethod } from '../../domain/terms';
+import type { Tool, Zone } from '../../domain/tool';
+import { NumberField, SelectField } from '../../ui/forms/fields';
+import { deg, sentence } from '../../ui/format';
+
+const METHODS: readonly (readonly [AngleMethod, string])[] = [
+  ['typical', 'Usual for its kind'],
+  ['face-width', 'Bevel face'],
+  ['bevel-height', 'Bevel height'],
+  ['spine-lift', 'Spine lift'],
+  ['stated', 'Stated'],
+];
+
+const MEASURED: Partial<Record<AngleMethod, { label: string; hint: string }>> = {
+  'face-width': { label: 'Bevel face', hint: 'along the ground face, shoulder to edge' },
+  'bevel-height': { label: 'Bevel height', hint: 'straight up the blade from the edge' },
+  'spine-lift': {
+    label: 'Gap under the spine',
+    hint: 'ink gone right to the edge, or leather bitten',
+  },
+};
+
+/** The bevel angle, stated or found from a measure with a ruler. */
+export function AngleFields({ index }: { index: number }) {
+  const { register, setValue, control, formState } = useFormContext<Tool>();
+  const path = `zones.${index}` as const;
+  const tool = useWatch({ control }) as Tool;
+  const zone = tool.zones[index]!;
+  const [problem, setProblem] = useState<string>();
+  const measured = MEASURED[zone.angleMethod];
+
+  const measure = (valueMm: number): void => {
+    try {
+      const angleDeg = angleFrom(zone.angleMethod, valueMm, tool, zone);
+      setProblem(undefined);
+      setValue(`${path}.bevelAngleDeg`, Math.round(angleDeg * 100) / 100, {
+        shouldDirty: true,
+        shouldValidate: true,
+      });
+    } catch (error) {
+      setProblem(inWords((error as RangeError).message));
+    }
+  };
+  return (
+    <div className="grid gap-4 sm:grid-cols-3">
+      <SelectField
+        label="Angle known by"
+        options={METHODS}
+        {...register(`${path}.angleMethod`, { onChange: () => setProblem(undefined) })}
+      />
+      {measured && (
+        <NumberField
+          key={zone.angleMethod}
+          label={measured.label}
+          hint={measured.hint}
+          unit="mm"
+          error={problem}
+          onChange={(event) => measure(event.target.valueAsNumber)}
+        />
+      )}
+      <NumberField
+        label={zone.grind === 'convex' ? 'Apex angle, per side' : 'Bevel angle, per side'}
+        unit="°"
+        readOnly={measured !== undefined}
+        hint={`inclusive ${deg(2 * (zone.bevelAngleDeg || 0))}`}
+        error={formState.errors.zones?.[index]?.bevelAngleDeg?.message}
+        {...register(`${path}.bevelAngleDeg`, { valueAsNumber: true })}
+      />
+    </div>
+  );
+}
+
+function angleFrom(method: AngleMethod, valueMm: number, tool: Tool, zone: Zone): number {
+  const thicknessMm = zone.shoulderThicknessMm;
+  switch (method) {
+    case 'face-width':
+      return bevelAngleFromFaceWidth({ thicknessMm, faceWidthMm: valueMm });
+    case 'bevel-height':
+      return bevelAngleFromHeight({ thicknessMm, heightMm: valueMm });
+    default:
+      return angleFromSpineLift({ ...tool, liftMm: valueMm });
+  }
+}
+
+/** A core refusal in the words of the form. */
+function inWords(message: string): string {
+  return sentence(
+    message
+      .replace('faceWidthMm', 'the face')
+      .replace('heightMm', 'the height')
+      .replace('liftMm', 'the gap')
+      .replace('thicknessMm', 'the thickness at the shoulder')
+      .replace('got NaN', 'nothing entered yet'),
+  );
+}

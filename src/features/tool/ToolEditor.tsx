@@ -1,0 +1,93 @@
+'use client';
+
+import { yupResolver } from '@hookform/resolvers/yup';
+import { useState } from 'react';
+import { FormProvider, useForm, useWatch, type Resolver } from 'react-hook-form';
+import { toast } from 'sonner';
+import { useStore } from '../../data';
+import { toolSchema, type Tool } from '../../domain/tool';
+import { ToolHead } from './ToolHead';
+import { ToolFields } from './ToolFields';
+import { ToolHistory } from './ToolHistory';
+import { ZoneFields } from './ZoneFields';
+import { ZoneFigures } from './ZoneFigures';
+import { ZoneTabs } from './ZoneTabs';
+
+/** The whole tool as one form; drawings follow the measures while they are typed. */
+export function ToolEditor({ tool, coinThicknessMm }: { tool: Tool; coinThicknessMm: number }) {
+  const store = useStore();
+  const [zoneIndex, setZoneIndex] = useState(0);
+  const form = useForm<Tool>({
+    defaultValues: tool,
+    mode: 'onChange',
+    resolver: yupResolver(toolSchema) as unknown as Resolver<Tool>,
+  });
+  const { handleSubmit, reset, control, formState } = form;
+  const drawn = useLastValid(useWatch({ control }) as Tool, tool);
+  const index = Math.min(zoneIndex, drawn.zones.length - 1);
+
+  const save = handleSubmit(async (edited) => {
+    const before = tool;
+    const next = { ...edited, updatedAt: new Date().toISOString() };
+    await store.tools.save(next);
+    reset(next);
+    toast(`${next.name} is saved.`, {
+      action: {
+        label: 'Undo',
+        onClick: () => {
+          const at = new Date().toISOString();
+          void store.tools.save({ ...before, updatedAt: at });
+          reset({ ...before, updatedAt: at });
+        },
+      },
+    });
+  });
+  return (
+    <FormProvider {...form}>
+      <form noValidate onSubmit={(event) => void save(event)} className="flex flex-1 flex-col">
+        <ToolHead tool={drawn} />
+        <div className="mx-auto grid w-full max-w-[82rem] gap-x-12 gap-y-8 px-4 pb-10 sm:px-8 lg:grid-cols-[1.15fr_1fr]">
+          <div className="min-w-0">
+            <ZoneTabs index={index} onChange={setZoneIndex} tool={drawn} />
+            <ZoneFigures
+              tool={drawn}
+              zone={drawn.zones[index]!}
+              coinThicknessMm={coinThicknessMm}
+            />
+            <ToolHistory tool={tool} />
+          </div>
+          <div className="grid content-start gap-8">
+            <ZoneFields key={index} index={index} />
+            <ToolFields tool={tool} />
+          </div>
+        </div>
+        {formState.isDirty && (
+          <div className="sticky bottom-0 mt-auto border-t-2 border-rule bg-base-200">
+            <div className="mx-auto flex max-w-[82rem] flex-wrap items-center gap-4 px-4 py-3 sm:px-8">
+              <p className="sign text-lg">
+                {formState.isValid
+                  ? 'Measures changed.'
+                  : 'A measure is outside its limits: see the field.'}
+              </p>
+              <button type="button" className="btn btn-ghost ml-auto" onClick={() => reset(tool)}>
+                Discard
+              </button>
+              <button className="btn btn-primary px-8">Save</button>
+            </div>
+          </div>
+        )}
+      </form>
+    </FormProvider>
+  );
+}
+
+/** The newest state of the form that is a valid tool: what drawings show while a field is wrong. */
+function useLastValid(edited: Tool, initial: Tool): Tool {
+  const [valid, setValid] = useState(initial);
+  if (edited === valid || !toolSchema.isValidSync(edited, { strict: true })) return valid;
+  if (JSON.stringify(edited) !== JSON.stringify(valid)) {
+    setValid(edited);
+    return edited;
+  }
+  return valid;
+}

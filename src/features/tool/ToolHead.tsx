@@ -1,0 +1,69 @@
+'use client';
+
+import Link from 'next/link';
+import { useState } from 'react';
+import { useZoneStates } from '../../data';
+import type { Tool } from '../../domain/tool';
+import { TOOL_KIND_NAMES } from '../../domain/typicalTools';
+import { EdgeStrip } from '../../ui/edge-strip/EdgeStrip';
+import { sentence } from '../../ui/format';
+import { toolOutline } from '../../ui/silhouette/outline';
+import { LyingSilhouette } from '../../ui/silhouette/Silhouette';
+import { NoteEdge } from './NoteEdge';
+
+/** The tool as it lies on the bench, its edge below, and what can be done next. */
+export function ToolHead({ tool }: { tool: Tool }) {
+  const states = useZoneStates()?.filter(({ tool: { id } }) => id === tool.id) ?? [];
+  const [noting, setNoting] = useState(false);
+  const outline = toolOutline(tool);
+  const scale = Math.min(560 / outline.lengthMm, 96 / outline.widthMm, 1.5);
+  const stretches = tool.zones.map((zone) => {
+    const state = states.find((s) => s.zone.id === zone.id)?.state;
+    return {
+      name: zone.name,
+      startMm: zone.startMm,
+      endMm: zone.endMm,
+      word: state?.word ?? ('unknown' as const),
+      findings: state?.findings ?? [],
+    };
+  });
+  return (
+    <div className="mx-auto w-full max-w-[82rem] px-4 pt-5 sm:px-8">
+      <div className="flex flex-wrap items-baseline gap-x-5 gap-y-2">
+        <h1>{tool.name}</h1>
+        <p className="text-lg text-soft">
+          {TOOL_KIND_NAMES[tool.kind]}, {Math.round(tool.steel.hardnessHrc)} HRC,{' '}
+          {tool.steel.stainless ? 'stainless' : 'carbon steel'}
+        </p>
+        <div className="ml-auto flex flex-wrap gap-3">
+          <button type="button" className="btn btn-outline" onClick={() => setNoting(!noting)}>
+            Note how it cuts now
+          </button>
+          <Link href={`/touch-up?tool=${tool.id}`} className="btn btn-primary">
+            Plan a touch-up
+          </Link>
+        </div>
+      </div>
+      {noting && <NoteEdge tool={tool} onDone={() => setNoting(false)} />}
+      <div className="grid items-end gap-x-12 gap-y-2 py-4 lg:grid-cols-2">
+        <div className="overflow-x-auto">
+          <LyingSilhouette tool={tool} scale={scale} />
+        </div>
+        <div>
+          <EdgeStrip
+            edgeLengthMm={tool.edgeLengthMm}
+            stretches={stretches}
+            ends={['heel', `${tool.edgeLengthMm} mm`]}
+          />
+          <p>
+            {stretches
+              .map(({ name, word }) =>
+                sentence(`${name}: ${word === 'unknown' ? 'not tested' : word}`),
+              )
+              .join(' · ')}
+          </p>
+        </div>
+      </div>
+    </div>
+  );
+}

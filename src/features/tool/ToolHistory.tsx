@@ -1,0 +1,48 @@
+'use client';
+
+import Link from 'next/link';
+import { useRecords } from '../../data';
+import type { Tool } from '../../domain/tool';
+import { day } from '../../ui/format';
+import { TEST_WORDS } from '../../ui/ObservationFields';
+
+/** The last touch-ups of this tool, newest first. */
+export function ToolHistory({ tool }: { tool: Tool }) {
+  const sessions = useRecords('sessions');
+  const own = (sessions ?? [])
+    .filter(({ toolId, finishedAt }) => toolId === tool.id && finishedAt !== null)
+    .sort((a, b) => (a.startedAt < b.startedAt ? 1 : -1))
+    .slice(0, 4);
+  if (own.length === 0) return null;
+  return (
+    <section className="mt-8">
+      <h2>Last touch-ups</h2>
+      <table className="table-plain mt-2">
+        <thead>
+          <tr>
+            <th>Day</th>
+            <th>With</th>
+            <th>It passed, after</th>
+          </tr>
+        </thead>
+        <tbody>
+          {own.map((session) => (
+            <tr key={session.id}>
+              <td className="figures whitespace-nowrap">
+                <Link className="link" href={`/log/entry?id=${session.id}`}>
+                  {day(session.startedAt)}
+                </Link>
+              </td>
+              <td>{session.steps.map(({ abrasiveName }) => abrasiveName).join(', then ')}</td>
+              <td>
+                {session.after.tests[0]?.test
+                  ? TEST_WORDS[session.after.tests[0].test]
+                  : 'not tested'}
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </section>
+  );
+}

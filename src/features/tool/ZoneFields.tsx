@@ -1,0 +1,97 @@
+'use client';
+
+import { useFormContext, useWatch } from 'react-hook-form';
+import { CONTOURS, GRINDS } from '../../domain/terms';
+import type { Tool } from '../../domain/tool';
+import { CheckField, NumberField, SelectField, TextField } from '../../ui/forms/fields';
+import { sentence, spoken } from '../../ui/format';
+import { AngleFields } from './AngleFields';
+
+const options = (words: readonly string[]) =>
+  words.map((word) => [word, sentence(spoken(word))] as const);
+
+/** The measures of one zone, as a ruler or calliper gives them. */
+export function ZoneFields({ index }: { index: number }) {
+  const { register, setValue, formState, control } = useFormContext<Tool>();
+  const errors = formState.errors.zones?.[index];
+  const zone = useWatch({ control, name: `zones.${index}` });
+  const path = `zones.${index}` as const;
+  const number = { valueAsNumber: true } as const;
+  if (!zone) return null;
+  return (
+    <fieldset className="grid gap-4">
+      <legend className="sign mb-2 text-xl">Zone, measured</legend>
+      <div className="grid gap-4 sm:grid-cols-3">
+        <TextField label="Name" error={errors?.name?.message} {...register(`${path}.name`)} />
+        <NumberField
+          label="From the heel"
+          unit="mm"
+          error={errors?.startMm?.message}
+          {...register(`${path}.startMm`, number)}
+        />
+        <NumberField
+          label="Up to"
+          unit="mm"
+          error={errors?.endMm?.message}
+          {...register(`${path}.endMm`, number)}
+        />
+        <SelectField label="Grind" options={options(GRINDS)} {...register(`${path}.grind`)} />
+        <SelectField label="Contour" options={options(CONTOURS)} {...register(`${path}.contour`)} />
+        <NumberField
+          label="Apex its work asks for"
+          unit="µm"
+          error={errors?.targetApexUm?.message}
+          {...register(`${path}.targetApexUm`, number)}
+        />
+        <NumberField
+          label={zone.grind === 'scandi' ? 'Stock thickness' : 'Thick at the shoulder'}
+          unit="mm"
+          error={errors?.shoulderThicknessMm?.message}
+          {...register(`${path}.shoulderThicknessMm`, number)}
+        />
+        <NumberField
+          label="Faces behind, per side"
+          unit="°"
+          error={errors?.primaryAngleDeg?.message}
+          {...register(`${path}.primaryAngleDeg`, number)}
+        />
+      </div>
+      <AngleFields index={index} />
+      <div className="grid gap-4 sm:grid-cols-3">
+        <CheckField
+          label="Micro-bevel"
+          checked={zone.microBevel !== null}
+          onChange={(event) =>
+            setValue(
+              `${path}.microBevel`,
+              event.target.checked
+                ? { angleDeg: Math.min(60, zone.bevelAngleDeg + 3), faceWidthMm: 0.3 }
+                : null,
+              { shouldDirty: true, shouldValidate: true },
+            )
+          }
+        />
+        {zone.microBevel && (
+          <>
+            <NumberField
+              label="Its angle, per side"
+              unit="°"
+              error={errors?.microBevel?.angleDeg?.message ?? errors?.microBevel?.message}
+              {...register(`${path}.microBevel.angleDeg`, number)}
+            />
+            <NumberField
+              label="Its face"
+              unit="mm"
+              error={errors?.microBevel?.faceWidthMm?.message}
+              {...register(`${path}.microBevel.faceWidthMm`, number)}
+            />
+          </>
+        )}
+      </div>
+      <CheckField
+        label="No impacts here: this zone must never hit anything hard"
+        {...register(`${path}.noImpacts`)}
+      />
+    </fieldset>
+  );
+}

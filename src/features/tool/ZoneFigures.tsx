@@ -1,0 +1,134 @@
+'use client';
+
+import {
+  bevelFaceWidthMm,
+  facetSchedule,
+  flatAngle,
+  microbevel,
+  profileThickness,
+  sectionProfile,
+  spineLift,
+  workingFace,
+} from '../../core';
+import { useZoneStates } from '../../data';
+import type { Tool, Zone } from '../../domain/tool';
+import { deg, fineMm, mm, spoken, um } from '../../ui/format';
+import { HoldDrawing } from '../../ui/section/HoldDrawing';
+import { SectionDrawing } from '../../ui/section/SectionDrawing';
+import { Working, type WorkingLine } from '../../ui/Working';
+
+/** The section of one zone to scale, how to hold its angle, and the measures that follow. */
+export function ZoneFigures(props: { tool: Tool; zone: Zone; coinThicknessMm: number }) {
+  const { tool, zone, coinThicknessMm } = props;
+  const state = useZoneStates()?.find((s) => s.tool.id === tool.id && s.zone.id === zone.id)?.state;
+  const face = workingFace(tool, zone);
+  const profile = sectionProfile(tool, zone);
+  const figures: [string, string][] = [
+    ['Worked face', fineMm(face.faceWidthMm)],
+    ['Thick at 0.25 mm', fineMm(profileThickness(profile, 0.25))],
+    ['Thick at 1 mm', fineMm(profileThickness(profile, 1))],
+    [
+      'Apex radius, tested',
+      state?.apex ? `${um(state.apex.lowUm)} to ${um(state.apex.highUm)}` : 'not tested',
+    ],
+    ['Apex radius, asked for', um(zone.targetApexUm)],
+    ['Angle known by', spoken(zone.angleMethod)],
+  ];
+  return (
+    <>
+      <SectionDrawing
+        tool={tool}
+        zone={zone}
+        apexRadiusUm={state?.apex?.apexRadiusUm ?? zone.targetApexUm}
+      />
+      <div className="mt-6 grid gap-8 sm:grid-cols-2">
+        <HoldDrawing
+          tool={tool}
+          zone={zone}
+          angleDeg={face.angleDeg}
+          coinThicknessMm={coinThicknessMm}
+        />
+        <table className="table-plain h-fit">
+          <caption className="sr-only">Measures of this zone</caption>
+          <tbody>
+            {figures.map(([label, value]) => (
+              <tr key={label}>
+                <th scope="row" className="!border-b !border-rule !font-normal">
+                  {label}
+                </th>
+                <td className="number font-semibold">{value}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
+      {zone.grind === 'convex' && !zone.microBevel && <Facets tool={tool} zone={zone} />}
+      <Working lines={working(tool, zone)} />
+    </>
+  );
+}
+
+function Facets({ tool, zone }: { tool: Tool; zone: Zone }) {
+  const facets = facetSchedule({
+    thicknessMm: zone.shoulderThicknessMm,
+    cheekAngleDeg: zone.primaryAngleDeg,
+    apexAngleDeg: zone.bevelAngleDeg,
+    facets: 4,
+    ...tool,
+  });
+  return (
+    <table className="table-plain mt-6 max-w-xl">
+      <caption className="sign pb-1 text-left text-lg">The arc as four facets, apex first</caption>
+      <thead>
+        <tr>
+          <th>Held at, per side</th>
+          <th className="number">Width</th>
+          <th className="number">Spine lift</th>
+        </tr>
+      </thead>
+      <tbody>
+        {facets.map((facet) => (
+          <tr key={facet.angleDeg}>
+            <td className="figures">{deg(facet.angleDeg)}</td>
+            <td className="number">{fineMm(facet.faceWidthMm)}</td>
+            <td className="number">
+              {facet.spineLiftMm === null ? 'lies flat' : mm(facet.spineLiftMm)}
+            </td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}
+
+function working(tool: Tool, zone: Zone): WorkingLine[] {
+  const face = workingFace(tool, zone);
+  const lines: WorkingLine[] = [];
+  if (face.angleDeg > flatAngle(tool)) {
+    lines.push({
+      what: 'Spine lift',
+      formula: `width ${tool.bladeWidthMm} × sin ${deg(face.angleDeg)} − half the spine ${tool.spineThicknessMm / 2} × cos ${deg(face.angleDeg)}`,
+      answer: mm(spineLift({ ...tool, angleDeg: face.angleDeg })),
+    });
+  }
+  if (zone.grind !== 'convex') {
+    lines.push({
+      what: 'Bevel face',
+      formula: `half the thickness at the shoulder ${zone.shoulderThicknessMm / 2} ÷ sin ${deg(zone.bevelAngleDeg)}`,
+      answer: fineMm(bevelFaceWidthMm(zone)),
+    });
+  }
+  if (zone.microBevel) {
+    const { recessionMm } = microbevel({
+      bevelAngleDeg: zone.bevelAngleDeg,
+      microAngleDeg: zone.microBevel.angleDeg,
+      faceWidthMm: zone.microBevel.faceWidthMm,
+    });
+    lines.push({
+      what: 'Cost of the micro-bevel',
+      formula: `face ${zone.microBevel.faceWidthMm} × sin(${deg(zone.microBevel.angleDeg)} − ${deg(zone.bevelAngleDeg)}) ÷ sin ${deg(zone.bevelAngleDeg)}, in depth of edge`,
+      answer: fineMm(recessionMm),
+    });
+  }
+  return lines;
+}

@@ -1,0 +1,93 @@
+'use client';
+
+import { balance } from '../../core';
+import type { SessionStep } from '../../domain/session';
+import type { Side } from '../../domain/terms';
+import type { Zone } from '../../domain/tool';
+import { EdgeStrip, type Stretch } from '../../ui/edge-strip/EdgeStrip';
+import { plural, sentence, spoken } from '../../ui/format';
+
+/** The count, as large as the screen allows; the whole of it is the button. */
+export function Counter(props: {
+  step: SessionStep;
+  side: Side;
+  paused: boolean;
+  isAxe: boolean;
+  zone: Zone;
+  edgeLengthMm: number;
+  stretches: readonly Stretch[];
+  onStroke: () => void;
+}) {
+  const { step, side, paused, isAxe, zone, edgeLengthMm, stretches, onStroke } = props;
+  const count = step[side];
+  const other = side === 'left' ? 'right' : 'left';
+  return (
+    <button
+      type="button"
+      className="flex min-h-[46dvh] cursor-pointer flex-col justify-center self-start py-2 text-left select-none lg:sticky lg:top-0 lg:min-h-[calc(100dvh-19rem)]"
+      aria-label={`Count a stroke: ${side} side, ${count}`}
+      onClick={onStroke}
+    >
+      <span className="sign text-2xl uppercase">
+        {side} {isAxe ? 'cheek' : 'side'} up{paused && ', paused'}
+      </span>
+      <span className="flex w-full flex-wrap items-end gap-x-8">
+        <span
+          className="sign figures block min-w-[1.1em] text-[clamp(8.5rem,30vh,15rem)] leading-none font-[800]"
+          data-testid="count"
+        >
+          {count}
+        </span>
+        <span className="max-w-[22rem] pb-4 text-xl">
+          <span className="block">
+            of about{' '}
+            <b className="figures">
+              {step.plannedPerSideLow} to {step.plannedPerSideHigh}
+            </b>{' '}
+            {motionWord(step)} a side
+          </span>
+          <span className="figures block">
+            {other} side stands at <b>{step[other]}</b>
+            {balanceWords(step)}
+          </span>
+        </span>
+      </span>
+      <EdgeStrip
+        edgeLengthMm={edgeLengthMm}
+        stretches={stretches}
+        worked={[workedStretch(step, count, zone)]}
+        ends={['heel', `${isAxe ? 'toe' : 'tip'}, ${edgeLengthMm} mm`]}
+      />
+      <span className="text-soft">
+        {step.sections > 1 && `Section ${sectionOf(step, count)} of ${step.sections}. `}
+        Tap anywhere here, or the space bar, for each stroke.
+      </span>
+    </button>
+  );
+}
+
+/** The section under the hand: each in turn gets its share of the strokes. */
+function sectionOf(step: SessionStep, count: number): number {
+  const perSection = Math.max(1, Math.ceil(step.plannedPerSide / step.sections));
+  return Math.min(step.sections, Math.floor(count / perSection) + 1);
+}
+
+function workedStretch(step: SessionStep, count: number, zone: Zone) {
+  const lengthMm = (zone.endMm - zone.startMm) / step.sections;
+  const startMm = zone.startMm + (sectionOf(step, count) - 1) * lengthMm;
+  return { startMm, endMm: startMm + lengthMm };
+}
+
+function motionWord({ motion }: SessionStep): string {
+  return motion === 'circles' ? 'circles' : motion === 'sweeps' ? 'strokes' : 'scrubs';
+}
+
+function balanceWords(step: SessionStep): string {
+  const more = balance(step);
+  if (more === 0) return ': even';
+  return `: ${plural(Math.abs(more), motionWord(step).slice(0, -1))} more on the ${more > 0 ? 'left' : 'right'}`;
+}
+
+export function handWords(step: SessionStep): string {
+  return `${sentence(spoken(step.motion))}, ${step.direction}`;
+}

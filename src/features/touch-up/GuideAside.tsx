@@ -1,0 +1,55 @@
+'use client';
+
+import { forceInWords, toolForm } from '../../core';
+import type { SessionStep } from '../../domain/session';
+import type { Tool, Zone } from '../../domain/tool';
+import { newtons, sentence } from '../../ui/format';
+import { HoldDrawing } from '../../ui/section/HoldDrawing';
+import { handWords } from './Counter';
+import { stepCautions } from './cautions';
+
+/** When the step is done, how the hand moves, how the angle is held, what to mind. */
+export function GuideAside(props: {
+  step: SessionStep;
+  isFirst: boolean;
+  tool: Tool;
+  zone: Zone;
+  coinThicknessMm: number;
+}) {
+  const { step, isFirst, tool, zone, coinThicknessMm } = props;
+  const cautions = stepCautions(step, toolForm(tool.kind), isFirst);
+  return (
+    <div className="grid content-start gap-4 py-3">
+      <section>
+        <h2>Done when</h2>
+        <ul className="mt-1 text-[1.08rem]">
+          {step.doneWhen.map((sign) => (
+            <li key={sign} className="border-b border-rule py-1">
+              {sign}
+            </li>
+          ))}
+        </ul>
+      </section>
+      <p className="text-[1.08rem]">
+        <b>{handWords(step)}.</b> {sentence(forceInWords(step))}, about {newtons(step.forceN)};{' '}
+        {step.lubricant === 'dry' ? 'dry' : `with ${step.lubricant}`}.
+      </p>
+      {step.warnings.map((warning) => (
+        <p key={warning} className="field-error">
+          {warning}
+        </p>
+      ))}
+      <HoldDrawing
+        tool={tool}
+        zone={zone}
+        angleDeg={step.angleDeg}
+        coinThicknessMm={coinThicknessMm}
+      />
+      <ul className="text-soft">
+        {cautions.map((caution) => (
+          <li key={caution}>{caution}</li>
+        ))}
+      </ul>
+    </div>
+  );
+}

@@ -1,0 +1,38 @@
+'use client';
+
+import Link from 'next/link';
+import { useRouter, useSearchParams } from 'next/navigation';
+import { useEffect } from 'react';
+import { useRecord, useRecords, useSettings } from '../../data';
+import { Guide } from './Guide';
+
+/** The guide of one session; a finished one leads on to its entry in the log. */
+export function GuideScreen() {
+  const id = useSearchParams().get('session') ?? '';
+  const { record: session, change } = useRecord('sessions', id);
+  const tools = useRecords('tools');
+  const settings = useSettings();
+  const router = useRouter();
+  const finished = Boolean(session?.finishedAt);
+  useEffect(() => {
+    if (finished) router.replace(`/log/entry?id=${id}`);
+  }, [finished, id, router]);
+  if (session === undefined || !tools || !settings || finished) return null;
+
+  const tool = tools.find((record) => record.id === session?.toolId);
+  const zone = tool?.zones.find((record) => record.id === session?.zoneId);
+  if (!session || !tool || !zone) {
+    return (
+      <section className="mx-auto w-full max-w-3xl px-4 py-12 sm:px-8">
+        <h1>There is no such touch-up here</h1>
+        <p className="mt-3">
+          It may be on another device, or its tool was taken down.{' '}
+          <Link href="/touch-up" className="link">
+            Choose an edge
+          </Link>
+        </p>
+      </section>
+    );
+  }
+  return <Guide session={session} change={change} tool={tool} zone={zone} settings={settings} />;
+}

@@ -1,0 +1,101 @@
+'use client';
+
+import Link from 'next/link';
+import { useSearchParams } from 'next/navigation';
+import { useEdgeNeeds, useRecords, useSettings, useShelf } from '../../data';
+import { ago, minutes, plural } from '../../ui/format';
+import { PlanFor } from './PlanFor';
+
+/** The plan of a touch-up; without a tool in the address, the choice of one. */
+export function PlanScreen() {
+  const params = useSearchParams();
+  const needs = useEdgeNeeds();
+  const shelf = useShelf();
+  const settings = useSettings();
+  if (!needs || !shelf || !settings) return null;
+
+  const toolId = params.get('tool');
+  const own = needs.filter(({ tool }) => tool.id === toolId);
+  const need = own.find(({ zone }) => zone.id === params.get('zone')) ?? own[0];
+  if (!need) return <ChooseEdge />;
+  return (
+    <PlanFor
+      key={`${need.tool.id}/${need.zone.id}`}
+      need={need}
+      zones={own.length}
+      shelf={shelf}
+      settings={settings}
+    />
+  );
+}
+
+function ChooseEdge() {
+  const needs = useEdgeNeeds() ?? [];
+  const sessions = useRecords('sessions') ?? [];
+  const tools = useRecords('tools') ?? [];
+  const underWay = sessions.filter(({ finishedAt }) => finishedAt === null);
+  return (
+    <div className="mx-auto w-full max-w-3xl px-4 py-6 sm:px-8">
+      <h1>Touch-up</h1>
+      {underWay.length > 0 && (
+        <section className="mt-4">
+          <h2>Under way</h2>
+          <ul>
+            {underWay.map((session) => (
+              <li key={session.id} className="border-b border-rule">
+                <Link
+                  href={`/touch-up/guide?session=${session.id}`}
+                  className="flex min-h-14 items-center gap-4 hover:underline"
+                >
+                  <span className="sign text-xl">
+                    {tools.find(({ id }) => id === session.toolId)?.name ?? 'a tool taken down'}
+                  </span>
+                  <span>
+                    step {session.stepIndex + 1} of {session.steps.length}, begun{' '}
+                    {ago(session.startedAt)}
+                  </span>
+                </Link>
+              </li>
+            ))}
+          </ul>
+        </section>
+      )}
+      <section className="mt-6">
+        <h2>Which edge?</h2>
+        {needs.length === 0 && (
+          <p className="mt-2">
+            Nothing hangs on the rack yet.{' '}
+            <Link href="/" className="link">
+              Hang a tool
+            </Link>
+          </p>
+        )}
+        <ul className="mt-1">
+          {needs.map(({ tool, zone, state, plan }) => (
+            <li key={`${tool.id}/${zone.id}`} className="border-b border-rule">
+              <Link
+                href={`/touch-up?tool=${tool.id}&zone=${zone.id}`}
+                className="flex min-h-14 flex-wrap items-center gap-x-4 hover:underline"
+              >
+                <span className="sign text-xl">{tool.name}</span>
+                {tool.zones.length > 1 && <span>{zone.name}</span>}
+                <span className="sign ml-auto uppercase">
+                  {state.word === 'unknown' ? 'not tested' : state.word}
+                </span>
+                <span className="figures w-44 text-right">
+                  {plan?.outcome === 'planned'
+                    ? `${plural(plan.steps.length, 'step')}, ${minutes(plan.minutes)}`
+                    : plan?.outcome === 'out of reach'
+                      ? 'no ladder'
+                      : plan
+                        ? 'leave it'
+                        : 'test it first'}
+                </span>
+              </Link>
+            </li>
+          ))}
+        </ul>
+      </section>
+    </div>
+  );
+}

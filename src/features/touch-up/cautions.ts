@@ -1,0 +1,38 @@
+import type { WorkingFace } from '../../core';
+
+interface Step {
+  kind: 'stone' | 'strop';
+  task: string;
+  form?: string;
+  direction: string;
+}
+
+/** Cautions of one step, said where they matter and once. */
+export function stepCautions(
+  step: Step,
+  form: WorkingFace['toolForm'],
+  isFirst: boolean,
+): string[] {
+  const found: string[] = [];
+  if (isFirst) {
+    found.push('Firm seat, good light, nobody within reach; dressing at hand.');
+    if (form !== 'knife') {
+      found.push('Cut-resistant glove on the holding hand; cover the edge you do not work.');
+    }
+  }
+  if (step.form === 'file') {
+    found.push('Eye protection. A file takes steel quickly: not for a first try.');
+  } else if (step.kind === 'strop') {
+    found.push('Strop on a flat board, never on thigh or palm; always edge trailing.');
+  } else {
+    found.push('Fingers below and behind the working face.');
+  }
+  if (step.direction === 'edge trailing') {
+    found.push('Wipe from spine toward edge, never along it.');
+  }
+  return found;
+}
+
+/** What no touch-up may go on with. */
+export const STOP_USE =
+  'Cracked haft, loose head or cracked blade: stop. Do not use or sharpen it; replace it or take it to a professional. Carrying edged tools is regulated: local law, land-owner, park and fire rules come first.';

@@ -1,0 +1,117 @@
+'use client';
+
+import type { Finding, Observation } from '../domain/session';
+import { SHARPNESS_TESTS, type SharpnessTest } from '../domain/terms';
+import { NumberField } from './forms/fields';
+
+/** What each test looks like when the edge passes it, finest first. */
+export const TEST_WORDS: Record<SharpnessTest, string> = {
+  'pops-hair': 'pops hair',
+  shaves: 'shaves, both ways',
+  'push-cuts-newsprint': 'push-cuts newsprint',
+  'slices-paper': 'slices printer paper',
+  'tears-paper': 'tears paper',
+  'slides-on-nail': 'slides on a nail',
+  blunt: 'blunt, glints',
+};
+
+/** Tests of one whole edge and its deepest chip, all by tapping but the two measures. */
+export function ObservationFields(props: {
+  value: Observation;
+  onChange: (value: Observation) => void;
+  zone: { startMm: number; endMm: number };
+  legend: string;
+}) {
+  const { value, onChange, zone, legend } = props;
+  const chip = value.findings.find(({ kind }) => kind === 'chip');
+  const others = value.findings.filter((finding) => finding !== chip);
+  const setChip = (next: Finding | null): void =>
+    onChange({ ...value, findings: next ? [...others, next] : others });
+  return (
+    <div className="grid gap-3">
+      <TestChoice
+        legend={legend}
+        chosen={value.tests.at(-1)?.test ?? null}
+        onChoose={(test) => onChange({ ...value, tests: [{ test, grams: null, place: 'whole' }] })}
+      />
+      <label className="flex min-h-12 items-center gap-3">
+        <input
+          type="checkbox"
+          className="checkbox"
+          checked={chip !== undefined}
+          onChange={(event) =>
+            setChip(
+              event.target.checked
+                ? { kind: 'chip', atMm: (zone.startMm + zone.endMm) / 2, depthMm: 0.1, side: null }
+                : null,
+            )
+          }
+        />
+        There is a chip to grind out
+      </label>
+      {chip && (
+        <div className="grid max-w-md grid-cols-2 gap-4">
+          <NumberField
+            label="Deepest, about"
+            unit="mm"
+            min={0}
+            max={3}
+            step={0.05}
+            defaultValue={chip.depthMm}
+            onChange={(event) =>
+              setChip({ ...chip, depthMm: within(event.target.valueAsNumber, 0, 3, chip.depthMm) })
+            }
+          />
+          <NumberField
+            label="From the heel"
+            unit="mm"
+            min={zone.startMm}
+            max={zone.endMm}
+            defaultValue={chip.atMm}
+            onChange={(event) =>
+              setChip({
+                ...chip,
+                atMm: within(event.target.valueAsNumber, zone.startMm, zone.endMm, chip.atMm),
+              })
+            }
+          />
+        </div>
+      )}
+    </div>
+  );
+}
+
+/** A measure while it is typed: kept within its limits, or as it was while it is no number. */
+function within(value: number, min: number, max: number, before: number): number {
+  return Number.isNaN(value) ? before : Math.min(max, Math.max(min, value));
+}
+
+/** The finest test that the edge passes, as one tap. */
+export function TestChoice(props: {
+  legend: string;
+  chosen: SharpnessTest | null;
+  onChoose: (test: SharpnessTest) => void;
+}) {
+  const { legend, chosen, onChoose } = props;
+  return (
+    <fieldset>
+      <legend className="mb-2 font-semibold">{legend}</legend>
+      <div className="flex flex-wrap gap-2">
+        {SHARPNESS_TESTS.map((test) => (
+          <button
+            key={test}
+            type="button"
+            aria-pressed={chosen === test}
+            className={`btn ${chosen === test ? 'btn-neutral' : 'btn-outline'}`}
+            onClick={() => onChoose(test)}
+          >
+            {TEST_WORDS[test]}
+          </button>
+        ))}
+      </div>
+      <p className="mt-2 text-[0.92rem] text-soft">
+        Test on paper or hair, never by pressing a thumb on the edge.
+      </p>
+    </fieldset>
+  );
+}

@@ -1,0 +1,135 @@
+'use client';
+
+import { useId, type ComponentProps, type ReactNode } from 'react';
+import { sentence } from '../format';
+
+/** Form fields with their label, unit and, in place, what is wrong and how to mend it. */
+
+interface FieldFrame {
+  label: string;
+  hint?: string;
+  error?: string;
+}
+
+/** A schema's message without the path it starts with: the field's own place says which it is. */
+export function fieldMessage(message: string | undefined): string | undefined {
+  return message && sentence(message.replace(/^[\w.[\]]+(\.[\w[\]]+)* (?=must|is|holds)/, ''));
+}
+
+function Frame({
+  label,
+  hint,
+  error,
+  id,
+  children,
+}: FieldFrame & { id: string; children: ReactNode }) {
+  return (
+    <div className="grid content-start gap-1">
+      <label htmlFor={id}>{label}</label>
+      {children}
+      {hint && (
+        <p id={`${id}-hint`} className="text-[0.92rem] text-soft">
+          {hint}
+        </p>
+      )}
+      {error && (
+        <p id={`${id}-error`} role="alert" className="field-error text-[0.95rem]">
+          {fieldMessage(error)}
+        </p>
+      )}
+    </div>
+  );
+}
+
+function describedBy(id: string, { hint, error }: FieldFrame): string | undefined {
+  return [hint && `${id}-hint`, error && `${id}-error`].filter(Boolean).join(' ') || undefined;
+}
+
+export function NumberField(props: FieldFrame & { unit?: string } & ComponentProps<'input'>) {
+  const { label, hint, error, unit, ...input } = props;
+  const id = useId();
+  return (
+    <Frame {...{ label, hint, error, id }}>
+      <span className="input figures w-full">
+        <input
+          id={id}
+          type="number"
+          inputMode="decimal"
+          step="any"
+          aria-invalid={error !== undefined}
+          aria-describedby={describedBy(id, props)}
+          {...input}
+        />
+        {unit && <span className="text-soft">{unit}</span>}
+      </span>
+    </Frame>
+  );
+}
+
+export function TextField(props: FieldFrame & ComponentProps<'input'>) {
+  const { label, hint, error, ...input } = props;
+  const id = useId();
+  return (
+    <Frame {...{ label, hint, error, id }}>
+      <input
+        id={id}
+        className="input w-full"
+        aria-invalid={error !== undefined}
+        aria-describedby={describedBy(id, props)}
+        {...input}
+      />
+    </Frame>
+  );
+}
+
+export function NotesField(props: FieldFrame & ComponentProps<'textarea'>) {
+  const { label, hint, error, ...input } = props;
+  const id = useId();
+  return (
+    <Frame {...{ label, hint, error, id }}>
+      <textarea
+        id={id}
+        rows={3}
+        className="textarea w-full"
+        aria-invalid={error !== undefined}
+        aria-describedby={describedBy(id, props)}
+        {...input}
+      />
+    </Frame>
+  );
+}
+
+export function SelectField(
+  props: FieldFrame & {
+    options: readonly (readonly [value: string, text: string])[];
+  } & ComponentProps<'select'>,
+) {
+  const { label, hint, error, options, ...select } = props;
+  const id = useId();
+  return (
+    <Frame {...{ label, hint, error, id }}>
+      <select
+        id={id}
+        className="select w-full"
+        aria-invalid={error !== undefined}
+        aria-describedby={describedBy(id, props)}
+        {...select}
+      >
+        {options.map(([value, text]) => (
+          <option key={value} value={value}>
+            {text}
+          </option>
+        ))}
+      </select>
+    </Frame>
+  );
+}
+
+export function CheckField({ label, ...input }: { label: string } & ComponentProps<'input'>) {
+  return (
+    <label className="flex min-h-12 items-center gap-3">
+      <input type="checkbox" className="checkbox" {...input} />
+      {label}
+    </label>
+  );
+}

@@ -1,0 +1,45 @@
+'use client';
+
+import { useSyncExternalStore } from 'react';
+
+/** Choices of this device, not of the person's data: they stay out of the export. */
+
+const listeners = new Set<() => void>();
+
+function subscribe(listener: () => void): () => void {
+  listeners.add(listener);
+  window.addEventListener('storage', listener);
+  return () => {
+    listeners.delete(listener);
+    window.removeEventListener('storage', listener);
+  };
+}
+
+/** One stored word, the same in every tab; `usual` where nothing is stored or storage is shut. */
+export function usePreference(key: string, usual: string): [string, (value: string) => void] {
+  const read = (): string => {
+    try {
+      return localStorage.getItem(key) ?? usual;
+    } catch {
+      return usual;
+    }
+  };
+  const value = useSyncExternalStore(subscribe, read, () => usual);
+  return [
+    value,
+    (next) => {
+      try {
+        localStorage.setItem(key, next);
+      } catch {
+        // Storage may be shut; the choice then lasts for nothing but this tab's next read.
+      }
+      listeners.forEach((listener) => listener());
+    },
+  ];
+}
+
+export const THEME_KEY = 'open-trail-theme';
+export const SHORTCUTS_KEY = 'open-trail-shortcuts';
+
+/** Runs before the first paint, so that a night-time page never flashes white. */
+export const THEME_SCRIPT = `try{document.documentElement.dataset.theme=localStorage.getItem('${THEME_KEY}')||'day'}catch(e){}`;

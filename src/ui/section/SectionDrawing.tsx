@@ -1,0 +1,175 @@
+'use client';
+
+import { useState } from 'react';
+import { profileThickness, sectionProfile, type ProfilePoint } from '../../core';
+import type { Tool, Zone } from '../../domain/tool';
+import { deg, fineMm } from '../format';
+import { useWidth } from '../useWidth';
+import { lengthLabel, roundedSide, scaleBarMm, sectionViews, type SectionView } from './drawing';
+
+const HEIGHT = 280;
+const LEFT = 34;
+
+/**
+ * The section of one zone, apex to the left, to true scale at four zoom steps, with its angles and
+ * its thickness behind the edge. Redraws as the measures change.
+ */
+export function SectionDrawing(props: {
+  tool: Pick<Tool, 'bladeWidthMm' | 'spineThicknessMm'>;
+  zone: Zone;
+  apexRadiusUm: number | null;
+}) {
+  const { tool, zone, apexRadiusUm } = props;
+  const [viewId, setViewId] = useState<SectionView['id']>('bevel');
+  const [ref, width] = useWidth<SVGSVGElement>(560);
+  const profile = sectionProfile(tool, zone);
+  const views = sectionViews(profile, shoulderDepth(profile, zone));
+  const view = views.find(({ id }) => id === viewId)!;
+  const scale = (width - LEFT - 12) / view.depthMm;
+  return (
+    <figure>
+      <svg
+        ref={ref}
+        className="block w-full"
+        height={HEIGHT}
+        viewBox={`0 0 ${width} ${HEIGHT}`}
+        role="img"
+        aria-label={`Section, ${view.label}: ${deg(zone.bevelAngleDeg)} per side, ${fineMm(profileThickness(profile, 0.25))} thick a quarter of a millimetre behind the edge`}
+      >
+        <Steel profile={profile} apexMm={(apexRadiusUm ?? 0) / 1000} scale={scale} width={width} />
+        <AngleMark zone={zone} width={width} />
+        {view.id === 'edge' && <Thickness profile={profile} scale={scale} at={[0.25, 1]} />}
+        {view.id === 'bevel' && view.depthMm > 1.6 && (
+          <Thickness profile={profile} scale={scale} at={[1]} />
+        )}
+        <ScaleBar scale={scale} width={width} />
+      </svg>
+      <figcaption className="mt-1 flex flex-wrap gap-1" role="group" aria-label="Zoom">
+        {views.map(({ id, label }) => (
+          <button
+            key={id}
+            type="button"
+            className={`btn btn-sm ${id === viewId ? 'btn-neutral' : 'btn-ghost'}`}
+            aria-pressed={id === viewId}
+            onClick={() => setViewId(id)}
+          >
+            {label}
+          </button>
+        ))}
+      </figcaption>
+    </figure>
+  );
+}
+
+/** Depth (mm) at which the bevel ends. */
+function shoulderDepth(profile: readonly ProfilePoint[], zone: Zone): number {
+  const half = zone.shoulderThicknessMm / 2;
+  return (profile.find(({ halfMm }) => halfMm >= half - 1e-6) ?? profile.at(-1)!).depthMm;
+}
+
+function Steel(props: {
+  profile: readonly ProfilePoint[];
+  apexMm: number;
+  scale: number;
+  width: number;
+}) {
+  const { profile, apexMm, scale, width } = props;
+  const side = roundedSide(profile, apexMm);
+  const far = (width + 60 - LEFT) / scale;
+  const shown = [...side, [far, side.at(-1)![1]] as const].filter(([depth]) => depth <= far);
+  // The point beyond the drawing keeps the last visible face on its line.
+  const next = side.find(([depth]) => depth > far);
+  const points = next ? [...shown.filter(([d]) => d < far), next] : shown;
+  const middle = HEIGHT / 2;
+  const upper = points.map(([d, h]) => `${LEFT + d * scale},${middle - h * scale}`);
+  const lower = [...points].reverse().map(([d, h]) => `${LEFT + d * scale},${middle + h * scale}`);
+  return (
+    <g>
+      <polygon
+        points={[...upper, ...lower].join(' ')}
+        fill="var(--steel-light)"
+        stroke="var(--ink)"
+        strokeWidth={1.6}
+        strokeLinejoin="round"
+      />
+      <line
+        x1={8}
+        x2={width}
+        y1={middle}
+        y2={middle}
+        stroke="var(--ink)"
+        strokeDasharray="2 6"
+        strokeWidth={1}
+      />
+    </g>
+  );
+}
+
+function AngleMark({ zone, width }: { zone: Zone; width: number }) {
+  const micro = zone.microBevel;
+  const behind =
+    zone.grind === 'convex'
+      ? `arc from ${deg(zone.bevelAngleDeg)} at the apex to ${deg(zone.primaryAngleDeg)} at the cheek`
+      : `bevel ${deg(zone.bevelAngleDeg)} per side`;
+  return (
+    <g fontSize={16} className="figures">
+      <text x={10} y={22} fontWeight={640}>
+        {micro
+          ? `micro-bevel ${deg(micro.angleDeg)} per side, ${fineMm(micro.faceWidthMm)}`
+          : behind}
+      </text>
+      {micro && (
+        <text x={10} y={44}>
+          {behind}
+        </text>
+      )}
+      <text x={width - 8} y={22} textAnchor="end" fill="var(--soft)">
+        inclusive {deg(2 * (micro?.angleDeg ?? zone.bevelAngleDeg))}
+      </text>
+    </g>
+  );
+}
+
+/** Dimension lines of the thickness behind the edge. */
+function Thickness(props: { profile: readonly ProfilePoint[]; scale: number; at: number[] }) {
+  const { profile, scale, at } = props;
+  const middle = HEIGHT / 2;
+  return (
+    <g className="figures" fontSize={15}>
+      {at.map((distanceMm) => {
+        const thicknessMm = profileThickness(profile, distanceMm);
+        const x = LEFT + distanceMm * scale;
+        const half = (thicknessMm / 2) * scale;
+        return (
+          <g key={distanceMm} stroke="var(--blaze)" strokeWidth={1.6}>
+            <line x1={x} x2={x} y1={middle - half} y2={middle + half + 14} />
+            <text x={x} y={middle + half + 30} textAnchor="middle" stroke="none">
+              {fineMm(thicknessMm)} at {distanceMm} mm
+            </text>
+          </g>
+        );
+      })}
+    </g>
+  );
+}
+
+function ScaleBar({ scale, width }: { scale: number; width: number }) {
+  const lengthMm = scaleBarMm(110 / scale);
+  const x1 = width - 14;
+  const x0 = x1 - lengthMm * scale;
+  return (
+    <g stroke="var(--ink)" strokeWidth={1.6}>
+      <path d={`M${x0},${HEIGHT - 16}v8H${x1}v-8`} fill="none" />
+      <text
+        className="figures"
+        x={(x0 + x1) / 2}
+        y={HEIGHT - 18}
+        textAnchor="middle"
+        stroke="none"
+        fontSize={14}
+      >
+        {lengthLabel(lengthMm)}
+      </text>
+    </g>
+  );
+}

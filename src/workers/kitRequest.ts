@@ -1,0 +1,93 @@
+import { array, boolean, lazy, number, object, string } from 'yup';
+import type { KitProblem } from '../core';
+import { oneOf, oneOfOrNull } from '../domain/fields';
+import {
+  ABRASIVE_FAMILIES,
+  ABRASIVE_FORMS,
+  CARBIDES,
+  CONTOURS,
+  FACE_STATES,
+  LUBRICANT_KINDS,
+  STROP_BACKINGS,
+  STROP_SURFACES,
+} from '../domain/terms';
+
+/** A kit problem as it crosses into the worker: shape, ranges and size are checked at the border. */
+
+const id = string().max(200).required();
+const positive = number().positive().required();
+const notNegative = number().min(0).required();
+
+const faceSchema = object({
+  toolForm: oneOf(['knife', 'axe', 'machete']),
+  contour: oneOf(CONTOURS),
+  edgeLengthMm: positive,
+  angleDeg: number().min(5).max(60).required(),
+  faceWidthMm: positive,
+  behindAngleDeg: number().min(0).max(60).required(),
+  arcRadiusMm: number().positive().nullable().defined(),
+  hold: oneOf(['freehand', 'resting on the bevel', 'guide']),
+  hardnessHrc: number().min(30).max(68).required(),
+  carbide: oneOf(CARBIDES),
+  stainless: boolean().required(),
+});
+
+const needSchema = object({
+  id,
+  name: string().required(),
+  face: faceSchema.required(),
+  condition: object({
+    apexRadiusUm: positive,
+    damageDepthMm: notNegative,
+    keenRadiusUm: number().positive(),
+  }).required(),
+  target: object({ apexRadiusUm: positive }).required(),
+});
+
+const stoneSchema = object({
+  kind: oneOf(['stone']),
+  id,
+  name: string().required(),
+  family: oneOf(ABRASIVE_FAMILIES),
+  form: oneOf(ABRASIVE_FORMS),
+  sizeUm: positive,
+  lengthMm: positive,
+  dishMm: notNegative,
+  state: oneOf(FACE_STATES),
+  lubricant: oneOfOrNull(LUBRICANT_KINDS),
+});
+
+const stropSchema = object({
+  kind: oneOf(['strop']),
+  id,
+  name: string().required(),
+  surface: oneOf(STROP_SURFACES),
+  backing: oneOf(STROP_BACKINGS),
+  sizeUm: positive,
+  lengthMm: positive,
+});
+
+const requestSchema = object({
+  needs: array(needSchema.required()).max(60).required(),
+  items: array(object({ id, name: string().required(), massG: notNegative }).required())
+    .max(200)
+    .required(),
+  abrasives: array(
+    object({
+      abrasive: lazy((value: { kind?: unknown } | undefined) =>
+        value?.kind === 'strop' ? stropSchema.required() : stoneSchema.required(),
+      ),
+      needsAll: array(id).required(),
+      needsOneOf: array(id).nullable().defined(),
+    }).required(),
+  )
+    .max(200)
+    .required(),
+  minutesPerTouchUp: number().positive().max(240).required(),
+  pace: object({ sweeps: positive, 'back-and-forth': positive, circles: positive }).required(),
+});
+
+/** The problem in a message; throws a `ValidationError` that names the field when it is not one. */
+export function readKitRequest(message: unknown): KitProblem {
+  return requestSchema.validateSync(message, { strict: true }) as unknown as KitProblem;
+}

@@ -17,6 +17,10 @@ export default defineConfig([
     },
   },
   {
+    files: ['**/*.cjs'],
+    rules: { '@typescript-eslint/no-require-imports': 'off' },
+  },
+  {
     files: ['scripts/**', 'demo/**', 'e2e/**'],
     rules: { 'no-console': 'off' },
   },

@@ -1,6 +1,6 @@
 'use client';
 
-import { QueryClient, QueryClientProvider, useQuery, useQueryClient } from '@tanstack/react-query';
+import { QueryClient, QueryClientProvider, useQuery } from '@tanstack/react-query';
 import { createContext, useContext, useEffect, useState, type ReactNode } from 'react';
 import type { RecordOf, StoreName } from '../domain/records';
 import { loadSampleOnFirstVisit } from './sampleData';
@@ -78,13 +78,4 @@ export function useDamagedIds(name: StoreName): string[] | undefined {
     queryKey: [name, 'damaged'],
     queryFn: async () => (await store[name].list()).damagedIds,
   }).data;
-}
-
-/** Puts a record into the cache at once, ahead of the database's own answer. */
-export function useOptimistic<S extends StoreName>(name: S): (record: RecordOf<S>) => void {
-  const client = useQueryClient();
-  return (record) =>
-    client.setQueryData<RecordOf<S>[]>([name], (records) =>
-      records?.map((present) => (present.id === record.id ? record : present)),
-    );
 }

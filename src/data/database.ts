@@ -7,10 +7,11 @@ export type OpenTrailSchema = DBSchema & {
 };
 export type Database = IDBPDatabase<OpenTrailSchema>;
 
-export const DATABASE_NAME = 'open-trail';
+const DATABASE_NAME = 'open-trail';
 
 /**
- * Opens the database, upgrading an older one step by step.
+ * Opens the database, upgrading an older one step by step; rejects with the reason when a step
+ * fails, and leaves the older database as it was.
  *
  * `onOutdated` is called when another tab needs a newer version: this connection has been closed
  * and the page must be reloaded.
@@ -23,13 +24,16 @@ export function openDatabase(
   } = {},
 ): Promise<Database> {
   const { name = DATABASE_NAME, migrations = MIGRATIONS, onOutdated } = options;
+  let failure: unknown;
   const opened: Promise<IDBPDatabase> = openDB(name, migrations.length, {
     async upgrade(database, oldVersion, _newVersion, transaction) {
       try {
         for (const migrate of migrations.slice(oldVersion)) await migrate(database, transaction);
       } catch (error) {
+        failure = error;
+        // The abort is what rejects the opening; its own promise has nothing to add.
+        transaction.done.catch(() => {});
         transaction.abort();
-        throw error;
       }
     },
     blocking(_current, _blocked, event) {
@@ -37,5 +41,7 @@ export function openDatabase(
       onOutdated?.();
     },
   });
-  return opened as unknown as Promise<Database>;
+  return opened.catch((error: unknown) => {
+    throw failure ?? error;
+  }) as unknown as Promise<Database>;
 }

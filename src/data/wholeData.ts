@@ -15,10 +15,6 @@ export interface WholeData {
   replaceAll(records: AllRecords): Promise<void>;
 }
 
-export const NO_RECORDS = Object.fromEntries(
-  STORE_NAMES.map((s) => [s, []]),
-) as unknown as AllRecords;
-
 export function createWholeData(database: Database, changes: Changes): WholeData {
   const everything = (mode: 'readonly' | 'readwrite') => database.transaction(STORE_NAMES, mode);
   type Everything = ReturnType<typeof everything>;

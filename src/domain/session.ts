@@ -25,7 +25,7 @@ export const testSchema = object({
 export type EdgeTest = InferType<typeof testSchema>;
 
 /** Something seen on the edge, at its place from the heel. */
-export const findingSchema = object({
+const findingSchema = object({
   kind: oneOf(FINDING_KINDS),
   atMm: measure(0, 1000),
   depthMm: measure(0, 10),
@@ -35,7 +35,7 @@ export const findingSchema = object({
 export type Finding = InferType<typeof findingSchema>;
 
 /** What was seen and tested at one moment. */
-export const observationSchema = object({
+const observationSchema = object({
   tests: array(testSchema.required()).max(50).required(),
   findings: array(findingSchema.required()).max(200).required(),
 }).noUnknown();
@@ -43,7 +43,7 @@ export const observationSchema = object({
 export type Observation = InferType<typeof observationSchema>;
 
 /** One step of a touch-up: what was planned, as it was seen then, and what was done. */
-export const sessionStepSchema = object({
+const sessionStepSchema = object({
   /** Shelf record and, for stones, face; the name stands as it was at the time. */
   itemId: string().max(64).required(),
   abrasiveName: name(),

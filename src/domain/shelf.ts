@@ -49,7 +49,7 @@ export const gradeSchema = object({
 export type ShelfGrade = InferType<typeof gradeSchema>;
 
 /** One working face of a stone, file or paper. */
-export const faceSchema = object({
+const faceSchema = object({
   id: string().min(1).max(64).required(),
   name: name(),
   family: oneOf(ABRASIVE_FAMILIES),

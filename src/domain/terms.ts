@@ -81,7 +81,6 @@ export const TOOL_KINDS = [
 export type ToolKind = (typeof TOOL_KINDS)[number];
 
 export const GRINDS = ['scandi', 'convex', 'secondary-bevel'] as const;
-export type Grind = (typeof GRINDS)[number];
 
 export const CONTOURS = ['straight', 'belly', 'recurve', 'bit'] as const;
 export type Contour = (typeof CONTOURS)[number];
@@ -108,10 +107,8 @@ export const SHARPNESS_TESTS = [
 export type SharpnessTest = (typeof SHARPNESS_TESTS)[number];
 
 export const EDGE_PLACES = ['heel', 'middle', 'belly', 'tip', 'whole'] as const;
-export type EdgePlace = (typeof EDGE_PLACES)[number];
 
 export const FINDING_KINDS = ['chip', 'roll', 'burr', 'glint', 'rust'] as const;
-export type FindingKind = (typeof FINDING_KINDS)[number];
 
 export const SIDES = ['left', 'right'] as const;
 export type Side = (typeof SIDES)[number];

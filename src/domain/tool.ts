@@ -6,7 +6,7 @@ import { ANGLE_METHODS, CARBIDES, CONTOURS, GRINDS, TOOL_KINDS } from './terms';
 const edgeAngleDeg = measure(5, 60);
 
 /** One stretch of a tool's edge with its own grind, angle and finish. */
-export const zoneSchema = object({
+const zoneSchema = object({
   id: string().min(1).max(64).required(),
   name: name(),
   /** Where the zone begins and ends along the edge, from the heel. */
@@ -43,14 +43,14 @@ export const zoneSchema = object({
 
 export type Zone = InferType<typeof zoneSchema>;
 
-export const steelSchema = object({
+const steelSchema = object({
   hardnessHrc: measure(30, 68),
   carbide: oneOf(CARBIDES),
   stainless: boolean().required(),
 }).noUnknown();
 
 /** The outline that a silhouette is drawn from. */
-export const outlineSchema = object({
+const outlineSchema = object({
   handleLengthMm: measure(20, 1200),
   /** Share of the edge that curves up to the tip. */
   bellyShare: measure(0, 1),

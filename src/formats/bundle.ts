@@ -39,7 +39,7 @@ const headSchema = object({
 }).noUnknown();
 
 /** Schema of a bundle's records, store by store; ids are unique within each. */
-export const recordsSchema = object(
+const recordsSchema = object(
   Object.fromEntries(
     STORE_NAMES.map((store) => [
       store,

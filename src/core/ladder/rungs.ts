@@ -11,7 +11,7 @@ import type { Removal } from './removal';
 import type { EdgeCondition, LadderStone, LadderStrop, WorkingFace } from './types';
 
 /** Minutes to put one thing down and start with the next (prior). */
-export const CHANGEOVER_MINUTES = 0.5;
+const CHANGEOVER_MINUTES = 0.5;
 /** Share of an edge's dulling that is burr and ragged foil; the rest is rounding (prior). */
 const DULLING_AS_BURR = 0.8;
 /** Apex radius under an edge of unknown history, as a share of its target (prior). */

@@ -1,7 +1,7 @@
 import { positive } from '../check';
 
 /** How the burr was dealt with after the last stone, as a factor on the apex radius. */
-export const BURR_FACTOR = { deburred: 1, 'alternating strokes': 1.4, standing: 2 } as const;
+const BURR_FACTOR = { deburred: 1, 'alternating strokes': 1.4, standing: 2 } as const;
 export type BurrState = keyof typeof BURR_FACTOR;
 
 /** Share of a stone's finish that remains under a strop. */

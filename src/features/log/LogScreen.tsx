@@ -1,12 +1,8 @@
 'use client';
 
 import {
-  columnFilteringFeature,
   createColumnHelper,
-  createFilteredRowModel,
   createSortedRowModel,
-  filterFn_includesString,
-  globalFilteringFeature,
   rowSortingFeature,
   sortFn_alphanumeric,
   sortFn_basic,
@@ -19,15 +15,11 @@ import { useMemo, useState } from 'react';
 import { useRecords } from '../../data';
 import { SelectField, TextField } from '../../ui/forms/fields';
 import { day, minutes, plural } from '../../ui/format';
-import { logRows, type LogRow } from './logRows';
+import { findRows, logRows, type LogRow } from './logRows';
 
 const features = tableFeatures({
-  columnFilteringFeature,
-  globalFilteringFeature,
   rowSortingFeature,
-  filteredRowModel: createFilteredRowModel(),
   sortedRowModel: createSortedRowModel(),
-  filterFns: { includesString: filterFn_includesString },
   sortFns: { alphanumeric: sortFn_alphanumeric, basic: sortFn_basic },
 });
 
@@ -86,16 +78,11 @@ export function LogScreen() {
 function LogTable({ rows, toolNames }: { rows: LogRow[]; toolNames: string[] }) {
   const [tool, setTool] = useState('');
   const [search, setSearch] = useState('');
-  const data = useMemo(
-    () => (tool === '' ? rows : rows.filter(({ toolName }) => toolName === tool)),
-    [rows, tool],
-  );
+  const data = useMemo(() => findRows(rows, tool, search), [rows, tool, search]);
   const table = useTable({
     features,
     columns,
     data,
-    state: { globalFilter: search },
-    globalFilterFn: 'includesString',
     initialState: { sorting: [{ id: 'startedAt', desc: true }] },
   });
   const shown = table.getRowModel().rows;

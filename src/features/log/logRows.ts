@@ -34,6 +34,16 @@ export function logRows(sessions: readonly Session[], tools: readonly Tool[]): L
     }));
 }
 
+/** Lines of one tool, or of all where `toolName` is empty, that hold `search` in any of their words. */
+export function findRows(rows: readonly LogRow[], toolName: string, search: string): LogRow[] {
+  const wanted = search.trim().toLowerCase();
+  return rows.filter(
+    (row) =>
+      (toolName === '' || row.toolName === toolName) &&
+      Object.values(row).join(' ').toLowerCase().includes(wanted),
+  );
+}
+
 export function edgeName(session: Session, tools: readonly Tool[]): string {
   const tool = tools.find(({ id }) => id === session.toolId);
   if (!tool) return 'a tool taken down';

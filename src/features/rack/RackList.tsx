@@ -1,7 +1,7 @@
 import { toolOutline } from '../../ui/silhouette/outline';
 import { LyingSilhouette } from '../../ui/silhouette/Silhouette';
 import { ToolLabel } from './ToolLabel';
-import type { RackProps } from './RackScreen';
+import type { RackProps } from './rackProps';
 
 /** Width of the longest tool on a phone, in pixels. */
 const LONGEST_PX = 300;

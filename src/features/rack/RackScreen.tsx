@@ -4,7 +4,6 @@ import { differenceInCalendarDays, format, parseISO, startOfToday } from 'date-f
 import Link from 'next/link';
 import type { EdgeNeed } from '../../core';
 import { useEdgeNeeds, useRecords } from '../../data';
-import type { Tool } from '../../domain/tool';
 import type { Trip } from '../../domain/trip';
 import { minutes, plural } from '../../ui/format';
 import { HangTool } from './HangTool';
@@ -115,6 +114,3 @@ function EmptyRack() {
     </section>
   );
 }
-
-/** Tools in the order they hang, with the needs of each. */
-export type RackProps = { tools: readonly Tool[]; needs: readonly EdgeNeed[] };

@@ -4,7 +4,7 @@ import { toolOutline } from '../../ui/silhouette/outline';
 import { Silhouette } from '../../ui/silhouette/Silhouette';
 import { HangingSection } from '../../ui/section/HangingSection';
 import { ToolLabel } from './ToolLabel';
-import type { RackProps } from './RackScreen';
+import type { RackProps } from './rackProps';
 
 /** Height kept for the hanging tools, in pixels. */
 const HANG_PX = 288;

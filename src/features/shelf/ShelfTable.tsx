@@ -12,7 +12,7 @@ export function ShelfTable(props: { shelf: Shelf; onEdit: (editing: Editing) => 
   const abrasives = [...shelf.abrasives].sort((a, b) => coarsest(b) - coarsest(a));
   return (
     <div className="mt-8 grid gap-x-12 gap-y-8 lg:grid-cols-[1.5fr_1fr]">
-      <section>
+      <section className="min-w-0 overflow-x-auto">
         <Heading title="Stones, files and papers" onAdd={() => onEdit({ store: 'abrasives' })} />
         <table className="table-plain">
           <thead>
@@ -53,8 +53,8 @@ export function ShelfTable(props: { shelf: Shelf; onEdit: (editing: Editing) => 
           </tbody>
         </table>
       </section>
-      <div className="grid content-start gap-8">
-        <section>
+      <div className="grid min-w-0 content-start gap-8">
+        <section className="min-w-0 overflow-x-auto">
           <Heading title="Strops" onAdd={() => onEdit({ store: 'strops' })} />
           <table className="table-plain">
             <thead>
@@ -87,7 +87,7 @@ export function ShelfTable(props: { shelf: Shelf; onEdit: (editing: Editing) => 
             </tbody>
           </table>
         </section>
-        <section>
+        <section className="min-w-0 overflow-x-auto">
           <Heading title="Compounds" onAdd={() => onEdit({ store: 'compounds' })} />
           <table className="table-plain">
             <tbody>
@@ -107,7 +107,7 @@ export function ShelfTable(props: { shelf: Shelf; onEdit: (editing: Editing) => 
             </tbody>
           </table>
         </section>
-        <section>
+        <section className="min-w-0 overflow-x-auto">
           <Heading title="Lubricants" onAdd={() => onEdit({ store: 'lubricants' })} />
           <table className="table-plain">
             <tbody>

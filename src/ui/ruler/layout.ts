@@ -1,8 +1,8 @@
 import { scaleLog } from 'd3-scale';
 
 /** Ends of the micron ruler. */
-export const COARSE_END_UM = 500;
-export const FINE_END_UM = 0.2;
+const COARSE_END_UM = 500;
+const FINE_END_UM = 0.2;
 
 /** Marks that carry a figure. */
 export const MAJOR_UM = [500, 200, 100, 50, 20, 10, 5, 2, 1, 0.5, 0.2];

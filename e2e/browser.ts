@@ -1,0 +1,24 @@
+import type { LaunchOptions } from '@playwright/test';
+
+/** Debian's Chromium, kept from asking anything of the outside. */
+export const launchOptions: LaunchOptions = {
+  executablePath: process.env.CHROMIUM_PATH ?? '/usr/bin/chromium',
+  args: [
+    '--no-sandbox',
+    '--disable-gpu',
+    '--disable-dev-shm-usage',
+    '--disable-quic',
+    '--no-first-run',
+    '--disable-background-networking',
+    '--disable-component-update',
+    '--disable-sync',
+    '--disable-domain-reliability',
+    '--disable-client-side-phishing-detection',
+    '--no-pings',
+    '--host-resolver-rules=MAP * ~NOTFOUND , EXCLUDE localhost , EXCLUDE 127.0.0.1',
+    '--disable-features=OptimizationHints,AutofillServerCommunication,Translate,MediaRouter',
+  ],
+};
+
+export const PORT = 3417;
+export const ORIGIN = `http://127.0.0.1:${PORT}`;

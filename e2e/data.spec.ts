@@ -1,0 +1,66 @@
+import type { Page } from '@playwright/test';
+import { readFileSync } from 'node:fs';
+import { expect, open, test } from './fixtures';
+
+async function exported(page: Page): Promise<{ text: string; records: Record<string, unknown[]> }> {
+  const download = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Export everything' }).click();
+  const text = readFileSync((await (await download).path())!, 'utf8');
+  return { text, records: JSON.parse(text).records };
+}
+
+async function importText(page: Page, name: string, text: string): Promise<void> {
+  await page.getByLabel('File to import').setInputFiles({
+    name,
+    mimeType: 'application/json',
+    buffer: Buffer.from(text),
+  });
+}
+
+test('export, wipe and import give the same data back', async ({ page }) => {
+  await open(page, '/data');
+  const before = await exported(page);
+  expect(before.records.sessions).toHaveLength(12);
+  await page.getByRole('button', { name: 'Remove everything' }).click();
+  await expect(page.getByRole('row', { name: /^tools/ })).toContainText('0');
+  await importText(page, 'mine.json', before.text);
+  await expect(page.getByText('mine.json is brought in')).toBeVisible();
+  const after = await exported(page);
+  const { settings, ...records } = before.records;
+  expect(after.records).toMatchObject(records);
+  expect(after.records.settings).toHaveLength(settings!.length);
+});
+
+test('a corrupt file is refused with its line and changes nothing', async ({ page }) => {
+  await open(page, '/data');
+  const before = await exported(page);
+  const lines = before.text.split('\n');
+  const line = lines.findIndex((l) => l.includes('"bevelAngleDeg": 25'));
+  lines[line] = lines[line]!.replace('25', '95');
+  await importText(page, 'bad angle.json', lines.join('\n'));
+  const alert = page.getByRole('alert').filter({ hasText: 'bad angle.json' });
+  await expect(alert).toContainText('nothing has changed');
+  await expect(alert).toContainText(`Line ${line + 1}, tools[`);
+  await expect(alert).toContainText('bevelAngleDeg: must be at most 60');
+
+  await importText(page, 'cut off.json', before.text.slice(0, 4000));
+  await expect(page.getByRole('alert').filter({ hasText: 'cut off.json' })).toContainText(
+    'is not whole JSON',
+  );
+  await importText(page, 'other.json', '{"format": "something else"}');
+  await expect(page.getByRole('alert').filter({ hasText: 'other.json' })).toContainText(
+    'this is not an Open Trail file',
+  );
+  expect((await exported(page)).records).toEqual(before.records);
+});
+
+test('starting empty can be undone', async ({ page }) => {
+  await open(page, '/');
+  await page.getByRole('button', { name: 'Start empty' }).click();
+  await expect(page.getByRole('heading', { name: 'Hang your first tool' })).toBeVisible();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('Tarrow Ness');
+  await page.getByRole('button', { name: 'Start empty' }).click();
+  await page.reload();
+  await expect(page.getByRole('heading', { name: 'Hang your first tool' })).toBeVisible();
+});

@@ -1,0 +1,63 @@
+import { test as base, expect, type BrowserContext, type Page } from '@playwright/test';
+import { ORIGIN } from './browser';
+
+/** Every test listens to its browser: no error in the console, not one request to elsewhere. */
+
+interface Watch {
+  problems: string[];
+}
+
+export function watch(context: BrowserContext): Watch {
+  const problems: string[] = [];
+  context.on('request', (request) => {
+    const url = request.url();
+    if (!url.startsWith(ORIGIN) && !/^(data|blob):/.test(url)) problems.push(`request to ${url}`);
+  });
+  context.on('console', (message) => {
+    if (message.type() === 'error') problems.push(`console: ${message.text()}`);
+  });
+  context.on('weberror', (error) => problems.push(`error: ${error.error().message}`));
+  return { problems };
+}
+
+export const test = base.extend<{ watched: Watch }>({
+  watched: [
+    async ({ context }, use) => {
+      const watched = watch(context);
+      await use(watched);
+      expect(watched.problems).toEqual([]);
+    },
+    { auto: true },
+  ],
+});
+
+export { expect };
+
+export const SCREENS = [
+  '/',
+  '/tool?id=wren',
+  '/shelf',
+  '/touch-up',
+  '/touch-up?tool=old-hob',
+  '/kit',
+  '/log',
+  '/log/entry?id=touch-up-5',
+  '/data',
+];
+
+/** Opens a screen and waits until it shows its heading. */
+export async function open(page: Page, path: string): Promise<void> {
+  await page.goto(path);
+  await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+}
+
+/** Plans a touch-up of a zone and starts it; returns when the counter stands at 0. */
+export async function startTouchUp(page: Page, tool: string): Promise<void> {
+  await open(page, `/touch-up?tool=${tool}`);
+  await page.getByRole('button', { name: 'Start the touch-up' }).click();
+  await expect(page.getByTestId('count')).toHaveText('0');
+}
+
+export async function waitUntilPlanned(page: Page): Promise<void> {
+  await expect(page.getByTestId('kit-grams')).toBeVisible({ timeout: 30_000 });
+}

@@ -1,0 +1,28 @@
+import { expect, open, test, waitUntilPlanned } from './fixtures';
+
+test('the kit is the lightest for the ticked tools, says why, and re-plans', async ({ page }) => {
+  await open(page, '/kit');
+  await waitUntilPlanned(page);
+  const grams = async (): Promise<number> =>
+    parseInt(await page.getByTestId('kit-grams').innerText(), 10);
+  const all = await grams();
+  const file = page.getByRole('row', { name: /^Mill file/ });
+  await expect(file).toContainText(/nothing you own serves .*Old Hob/);
+  await page.getByLabel('Old Hob').uncheck();
+  await expect(page.getByText('for 3 tools')).toBeVisible({ timeout: 30_000 });
+  expect(await grams()).toBeLessThan(all);
+  await page.reload();
+  await expect(page.getByLabel('Old Hob')).not.toBeChecked();
+
+  await page.getByLabel('Ready to grind out').selectOption('0.4');
+  await expect(page.getByRole('heading', { name: 'Unserved' })).toBeVisible({ timeout: 30_000 });
+  await expect(page.getByText(/over the limit of 30/).first()).toBeVisible();
+});
+
+test('planning can be stopped and begun again', async ({ page }) => {
+  await open(page, '/kit');
+  await page.getByRole('button', { name: 'Cancel' }).click();
+  await expect(page.getByText('Stopped.')).toBeVisible();
+  await page.getByRole('button', { name: 'Plan it again' }).click();
+  await waitUntilPlanned(page);
+});

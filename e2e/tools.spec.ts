@@ -1,0 +1,76 @@
+import { expect, open, test } from './fixtures';
+
+test('a new tool hangs, is measured, and its section follows', async ({ page }) => {
+  await open(page, '/');
+  await page.getByRole('button', { name: 'Hang a tool' }).click();
+  await page.getByRole('button', { name: 'Hang it' }).click();
+  await expect(page.getByRole('alert').filter({ hasText: 'Give it a name' })).toBeVisible();
+  await page.getByLabel('What you call it').fill('Sprig');
+  await page.getByRole('button', { name: 'Hang it' }).click();
+  await expect(page.getByRole('heading', { level: 1, name: 'Sprig' })).toBeVisible();
+  await page.getByLabel('Angle known by').selectOption('face-width');
+  await page.getByLabel('Bevel face').fill('7');
+  await expect(page.getByLabel('Bevel angle, per side')).toHaveValue('12.37');
+  await expect(page.getByRole('img', { name: /Section, bevel: 12.4° per side/ })).toBeVisible();
+  await page.getByLabel('Bevel face').fill('1');
+  await expect(page.getByText('The face must be more than half of the thickness')).toBeVisible();
+  await page.getByLabel('Bevel face').fill('6.5');
+  await page.getByRole('button', { name: 'Save' }).click();
+  await expect(page.getByText('Sprig is saved.')).toBeVisible();
+  await page.reload();
+  await expect(page.getByLabel('Bevel angle, per side')).toHaveValue('13.34');
+});
+
+test('a measure outside its limits is refused in place and nothing typed is lost', async ({
+  page,
+}) => {
+  await open(page, '/tool?id=wren');
+  await page.getByLabel('Blade width').fill('900');
+  await page.getByLabel('Notes').fill('Measured by lamplight.');
+  await expect(page.getByText('Must be at most 200')).toBeVisible();
+  await page.getByRole('button', { name: 'Save' }).click();
+  await expect(page.getByLabel('Blade width')).toHaveValue('900');
+  await expect(page.getByLabel('Notes')).toHaveValue('Measured by lamplight.');
+  await page.getByLabel('Blade width').fill('26');
+  await page.getByRole('button', { name: 'Save' }).click();
+  await expect(page.getByText('Wren is saved.')).toBeVisible();
+});
+
+test('a note on how it cuts changes the rack at once, in every tab', async ({ page, context }) => {
+  await open(page, '/');
+  const other = await context.newPage();
+  await open(other, '/tool?id=plover');
+  await other.getByRole('button', { name: 'Note how it cuts now' }).click();
+  await other.getByRole('button', { name: 'blunt, glints' }).click();
+  await other.getByRole('button', { name: 'Note it' }).click();
+  await expect(page.getByText('4 tools want work')).toBeVisible();
+  await other.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByText('3 tools want work')).toBeVisible();
+});
+
+test('a tool that is taken down comes back by Undo', async ({ page }) => {
+  await open(page, '/tool?id=plover');
+  await page.getByRole('button', { name: 'Take this tool down' }).click();
+  await expect(page.getByRole('link', { name: 'Plover' })).toHaveCount(0);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByRole('link', { name: 'Plover' }).first()).toBeVisible();
+});
+
+test('the shelf takes a stone in any scale and converts grades', async ({ page }) => {
+  await open(page, '/shelf');
+  await page.getByRole('button', { name: 'Add to stones, files and papers' }).click();
+  const dialog = page.getByRole('dialog');
+  await dialog.getByLabel('Graded in').selectOption('fepa-p');
+  await dialog.getByLabel('Number on it').fill('');
+  await dialog.getByRole('button', { name: 'Save' }).click();
+  await expect(dialog.getByText('Enter the number printed on it')).toBeVisible();
+  await dialog.getByLabel('Name').fill('paper strips P800');
+  await dialog.getByLabel('Number on it').fill('800');
+  await dialog.getByRole('button', { name: 'Save' }).click();
+  await expect(page.getByRole('row', { name: /paper strips P800/ })).toContainText('22');
+  await page.getByLabel('Scale').selectOption('jis');
+  await page.getByLabel('Number on it').fill('1000');
+  await expect(page.getByText('12 µm', { exact: true })).toBeVisible();
+  await page.getByLabel('Number on it').fill('99999');
+  await expect(page.getByText('The number must be from 240 to 12000')).toBeVisible();
+});

@@ -1,0 +1,108 @@
+import { chromium } from '@playwright/test';
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { launchOptions, ORIGIN } from './browser';
+import { expect, open, startTouchUp, test, watch } from './fixtures';
+
+test('from a tool on the rack to a logged touch-up that outlives the browser', async () => {
+  const profile = mkdtempSync(join(tmpdir(), 'open-trail-'));
+  const options = { ...launchOptions, baseURL: ORIGIN, viewport: { width: 1280, height: 800 } };
+  try {
+    const first = await chromium.launchPersistentContext(profile, options);
+    const { problems } = watch(first);
+    const page = first.pages()[0]!;
+    await open(page, '/');
+    await expect(page.getByText('sample tools of the Tarrow Ness path crew')).toBeVisible();
+    await page.getByRole('link', { name: /^Medium stone, / }).click();
+    await expect(page.getByRole('heading', { level: 1 })).toContainText('Wren');
+    await page.getByRole('button', { name: 'Out on the trail' }).click();
+    await page.getByText('Show working').first().click();
+    await expect(page.getByText('mm³/(N·m)').first()).toBeVisible();
+    await page.getByRole('button', { name: 'Start the touch-up' }).click();
+
+    const count = page.getByTestId('count');
+    await count.click();
+    await page.keyboard.press('Space');
+    for (let i = 0; i < 6; i += 1) await count.click();
+    await expect(count).toHaveText('8');
+    await page.getByRole('button', { name: 'Back one' }).click();
+    await expect(count).toHaveText('7');
+    await page.getByRole('button', { name: 'Turn it over' }).click();
+    await expect(count).toHaveText('0');
+    await expect(page.getByText('7 strokes more on the left')).toBeVisible();
+    for (let i = 0; i < 7; i += 1) await count.click();
+    await expect(page.getByText('left side stands at 7: even')).toBeVisible();
+    await page.getByRole('button', { name: 'Next step' }).click();
+    await expect(page.getByText('step 2 of 2')).toBeVisible();
+    await count.click();
+    await page.getByRole('button', { name: 'Test', exact: true }).click();
+    await page.getByRole('button', { name: 'push-cuts newsprint' }).click();
+    await expect(page.getByText('Stop there')).toBeVisible();
+    await page.getByRole('button', { name: 'Finish here' }).click();
+    await page.getByLabel(/What to watch/).fill('Burr gone at the tip too.');
+    await page.getByRole('button', { name: 'Write it into the log' }).click();
+    await expect(page).toHaveURL(/\/log\/entry/);
+    await expect(page.getByRole('heading', { name: 'After: push-cuts newsprint' })).toBeVisible();
+    expect(problems).toEqual([]);
+    await first.close();
+
+    const second = await chromium.launchPersistentContext(profile, options);
+    const later = second.pages()[0]!;
+    await open(later, '/log');
+    await expect(later.getByText('13 touch-ups')).toBeVisible();
+    await later.getByLabel('Search, in notes too').fill('tip too');
+    await expect(later.getByText('1 touch-up,')).toBeVisible();
+    await later.getByRole('row').nth(1).getByRole('link').click();
+    await expect(later.getByRole('cell', { name: '7', exact: true })).toHaveCount(2);
+    await open(later, '/');
+    await expect(later.getByText('2 tools want work')).toBeVisible();
+    await second.close();
+  } finally {
+    rmSync(profile, { recursive: true, force: true });
+  }
+});
+
+test('goes on in the same step after the tab is closed', async ({ page, context }) => {
+  await startTouchUp(page, 'old-hob');
+  const count = page.getByTestId('count');
+  for (let i = 0; i < 5; i += 1) await count.click();
+  await page.getByRole('button', { name: 'Next step' }).click();
+  for (let i = 0; i < 3; i += 1) await count.click();
+  await page.getByRole('button', { name: 'Pause' }).click();
+  await expect(page.getByRole('button', { name: 'Go on' })).toBeVisible();
+  await page.close();
+
+  const again = await context.newPage();
+  await open(again, '/touch-up');
+  await again.getByRole('link', { name: /Old Hob step 2 of 2/ }).click();
+  await expect(again.getByTestId('count')).toHaveText('3');
+  await expect(again.getByText('paused')).toBeVisible();
+  await again.getByRole('button', { name: 'Step back' }).click();
+  await expect(again.getByTestId('count')).toHaveText('5');
+  await again.reload();
+  await expect(again.getByTestId('count')).toHaveText('5');
+});
+
+test('adds up the strokes of two tabs', async ({ page, context }) => {
+  await startTouchUp(page, 'wren');
+  const other = await context.newPage();
+  await other.goto(page.url());
+  await expect(other.getByTestId('count')).toHaveText('0');
+  for (let i = 0; i < 4; i += 1) {
+    await page.getByTestId('count').click();
+    await other.getByTestId('count').click();
+  }
+  await expect(page.getByTestId('count')).toHaveText('8');
+  await expect(other.getByTestId('count')).toHaveText('8');
+});
+
+test('says so when no abrasive at hand reaches the target', async ({ page }) => {
+  await open(page, '/touch-up?tool=wren');
+  await page.getByRole('button', { name: 'pops hair' }).click();
+  await expect(page.getByText('leave it alone').first()).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Start the touch-up' })).toBeDisabled();
+  await page.getByLabel('There is a chip to grind out').check();
+  await page.getByLabel('Deepest, about').fill('0.3');
+  await expect(page.getByText('to grind out damage')).toBeVisible();
+});

@@ -1,0 +1,26 @@
+import { defineConfig } from '@playwright/test';
+import { launchOptions, ORIGIN, PORT } from './e2e/browser';
+
+const report = process.env.BROWSER_REPORT;
+
+export default defineConfig({
+  testDir: 'e2e',
+  testMatch: '*.spec.ts',
+  outputDir: 'test-results/browser',
+  timeout: 60_000,
+  workers: 2,
+  fullyParallel: true,
+  reporter: report ? [['list'], ['json', { outputFile: report }]] : 'list',
+  use: {
+    baseURL: ORIGIN,
+    viewport: { width: 1280, height: 800 },
+    contextOptions: { reducedMotion: 'reduce' },
+    launchOptions,
+  },
+  webServer: {
+    command: `npx next start -H 127.0.0.1 -p ${PORT}`,
+    url: ORIGIN,
+    reuseExistingServer: false,
+    env: { NEXT_TELEMETRY_DISABLED: '1' },
+  },
+});

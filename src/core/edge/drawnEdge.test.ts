@@ -1,0 +1,117 @@
+import fc from 'fast-check';
+import {
+  holdGuide,
+  profileThickness,
+  sectionProfile,
+  shelfAbrasives,
+  thicknessBehindEdge,
+  workingFace,
+} from '..';
+import type { Tool, Zone } from '../../domain/tool';
+import { TOOL_KINDS } from '../../domain/terms';
+import { typicalTool } from '../../domain/typicalTools';
+import { sample } from '../../testing/sample';
+
+const record = { id: 't', createdAt: '', updatedAt: '', deletedAt: null };
+const toolOf = (kind: (typeof TOOL_KINDS)[number]): Tool => ({
+  ...record,
+  ...typicalTool(kind, kind),
+});
+
+describe('the profile of a section', () => {
+  it('agrees with the thickness formula on straight grinds', () => {
+    const distance = fc.double({ min: 0.001, max: 15, noNaN: true });
+    const kind = fc.constantFrom('scandi-knife', 'flat-knife', 'fillet-knife', 'machete');
+    const micro = fc.constantFrom(null, { angleDeg: 28, faceWidthMm: 0.2 });
+    fc.assert(
+      fc.property(kind, distance, micro, (k, distanceMm, microBevel) => {
+        const tool = toolOf(k as 'machete');
+        const zone: Zone = { ...tool.zones[0]!, microBevel };
+        fc.pre(!microBevel || zone.shoulderThicknessMm > 0.3);
+        const profile = sectionProfile(tool, zone);
+        const bevelOnlyMm = zone.shoulderThicknessMm;
+        const formula = thicknessBehindEdge({
+          bevelAngleDeg: zone.bevelAngleDeg,
+          microAngleDeg: microBevel?.angleDeg,
+          microFaceWidthMm: microBevel?.faceWidthMm,
+          stockThicknessMm: bevelOnlyMm,
+          distanceMm,
+        });
+        const drawn = Math.min(profileThickness(profile, distanceMm), bevelOnlyMm);
+        expect(drawn).toBeCloseTo(formula, 9);
+      }),
+    );
+  });
+
+  it('widens from apex to spine and ends at the spine, for every kind', () => {
+    for (const kind of TOOL_KINDS) {
+      const tool = toolOf(kind);
+      const profile = sectionProfile(tool, tool.zones[0]!);
+      expect(profile[0]).toEqual({ depthMm: 0, halfMm: 0 });
+      expect(profile.at(-1)!.depthMm).toBeCloseTo(tool.bladeWidthMm, 6);
+      profile.slice(1).forEach((point, i) => {
+        expect(point.depthMm).toBeGreaterThan(profile[i]!.depthMm);
+        expect(point.halfMm).toBeGreaterThanOrEqual(profile[i]!.halfMm);
+      });
+    }
+  });
+});
+
+describe('how an angle is held', () => {
+  const common = { coinThicknessMm: 2.33, stoneLengthMm: 75 };
+
+  it('is a lift and coins for a blade on a stone', () => {
+    const tool = toolOf('scandi-knife');
+    const hold = holdGuide({
+      ...common,
+      tool,
+      zone: tool.zones[0]!,
+      stoneInHand: false,
+      angleDeg: 15,
+    });
+    expect(hold).toMatchObject({ way: 'lift the spine', coins: { coins: 2 } });
+  });
+
+  it('is a tilt for a stone over an axe', () => {
+    const tool = toolOf('felling-axe');
+    const hold = holdGuide({
+      ...common,
+      tool,
+      zone: tool.zones[0]!,
+      stoneInHand: true,
+      angleDeg: 25,
+    });
+    expect(hold).toMatchObject({ way: 'tilt the stone', tiltDeg: 17 });
+  });
+
+  it('is laid flat where the blade lies steeper by itself', () => {
+    const tool = { bladeWidthMm: 8, spineThicknessMm: 6 };
+    const zone = { primaryAngleDeg: 0 };
+    const hold = holdGuide({ ...common, tool, zone, stoneInHand: false, angleDeg: 15 });
+    expect(hold.way).toBe('lay it flat');
+  });
+});
+
+describe('records as the model sees them', () => {
+  it('works the micro-bevel where there is one', () => {
+    const wren = sample.tools.find(({ id }) => id === 'wren')!;
+    expect(workingFace(wren, wren.zones[0]!)).toMatchObject({
+      angleDeg: 15,
+      faceWidthMm: 0.3,
+      behindAngleDeg: 12,
+    });
+  });
+
+  it('sees every face of every stone and each strop with its compound', () => {
+    const abrasives = shelfAbrasives(sample);
+    expect(abrasives).toHaveLength(15 + 3);
+    const belt = abrasives.find(({ abrasive }) => abrasive.id === 'belt')!;
+    expect(belt).toMatchObject({ needsAll: ['belt', 'crayon-1'], abrasive: { sizeUm: 1 } });
+    const oilStone = abrasives.find(({ needsAll }) => needsAll.includes('old-stone'))!;
+    expect(oilStone).toMatchObject({ needsOneOf: ['oil'], abrasive: { sizeUm: 24 } });
+    const without = shelfAbrasives({ ...sample, lubricants: [] });
+    expect(without.find(({ needsAll }) => needsAll.includes('old-stone'))!.abrasive).toMatchObject({
+      lubricant: null,
+    });
+  });
+});

@@ -1,0 +1,75 @@
+import { DEFAULT_PACE, edgeNeeds, edgeState, edgeWord, worstStretch, zoneStates } from '..';
+import type { Inspection, Session } from '../../domain/session';
+import type { SharpnessTest } from '../../domain/terms';
+import { sample } from '../../testing/sample';
+
+const zone = { id: 'edge', targetApexUm: 1 };
+const passes = (test: SharpnessTest, place: 'whole' | 'tip' = 'whole') =>
+  ({ test, grams: null, place }) as const;
+
+const look = (at: string, change: Partial<Inspection['seen']>): Inspection => ({
+  ...sample.inspections[0]!,
+  zoneId: 'edge',
+  at,
+  seen: { tests: [], findings: [], ...change },
+});
+const touchUp = (finishedAt: string | null, test: SharpnessTest): Session => ({
+  ...sample.sessions[0]!,
+  zoneId: 'edge',
+  finishedAt,
+  after: { tests: [passes(test)], findings: [] },
+});
+
+describe('the state of an edge', () => {
+  it('is what the latest look has seen', () => {
+    const sessions = [touchUp('2026-05-01T10:00:00.000Z', 'shaves')];
+    const later = look('2026-05-09T10:00:00.000Z', { tests: [passes('tears-paper')] });
+    expect(edgeState({ zone, sessions, inspections: [] })).toMatchObject({ word: 'keen' });
+    const tired = edgeState({ zone, sessions, inspections: [later] });
+    expect(tired).toMatchObject({ word: 'tired', observedAt: later.at });
+    expect(tired.keenUm).toBeCloseTo(0.5, 9);
+    const earlier = { ...later, at: '2026-04-01T10:00:00.000Z' };
+    expect(edgeState({ zone, sessions, inspections: [earlier] }).word).toBe('keen');
+  });
+
+  it('is not known before a test, and unfinished work says nothing', () => {
+    const underWay = touchUp(null, 'shaves');
+    expect(edgeState({ zone, sessions: [underWay], inspections: [] })).toMatchObject({
+      word: 'unknown',
+      apex: null,
+      damageDepthMm: 0,
+    });
+  });
+
+  it('is judged by its bluntest stretch', () => {
+    const tests = [passes('shaves'), passes('tears-paper', 'tip')];
+    expect(worstStretch(tests).apexRadiusUm).toBeCloseTo(4, 9);
+  });
+
+  it('gets no better a word with more damage or a rounder apex', () => {
+    const words = ['keen', 'works', 'tired', 'blunt'];
+    const rank = (ratio: number, depthMm: number) => words.indexOf(edgeWord(ratio, depthMm));
+    for (const ratio of [0.5, 1.5, 3, 8]) {
+      for (const depthMm of [0, 0.05, 0.2, 0.9]) {
+        expect(rank(ratio, depthMm + 0.3)).toBeGreaterThanOrEqual(rank(ratio, depthMm));
+        expect(rank(ratio * 2, depthMm)).toBeGreaterThanOrEqual(rank(ratio, depthMm));
+      }
+    }
+  });
+});
+
+describe('what the rack needs', () => {
+  const states = zoneStates(sample);
+  const needs = edgeNeeds({ states, abrasives: [], pace: DEFAULT_PACE });
+
+  it('covers every zone, most urgent first', () => {
+    expect(states).toHaveLength(5);
+    const words = needs.map(({ state }) => state.word);
+    expect(words).toEqual(['tired', 'tired', 'tired', 'keen', 'keen']);
+  });
+
+  it('plans with what is at hand, and nothing is at hand here', () => {
+    expect(needs[0]!.plan?.outcome).toBe('out of reach');
+    expect(needs.at(-1)!.plan?.outcome).toBe('leave alone');
+  });
+});

@@ -1,0 +1,113 @@
+import fc from 'fast-check';
+import { advance, balance, planLadder, startSession, type GuideEvent } from '..';
+import { sessionSchema, type Session } from '../../domain/session';
+import { faceOf, stone, strop } from '../../testing/ladderFixtures';
+
+const at = (seconds: number): string => new Date(1_700_000_000_000 + seconds * 1000).toISOString();
+
+const begun = (): Session =>
+  startSession({
+    id: 's',
+    at: at(0),
+    toolId: 'wren',
+    zoneId: 'edge',
+    where: 'field',
+    before: { tests: [], findings: [] },
+    plan: planLadder({
+      zone: faceOf('scandi-knife'),
+      condition: { apexRadiusUm: 6, damageDepthMm: 0 },
+      target: { apexRadiusUm: 0.8 },
+      abrasives: [stone(25), strop(1)],
+    }),
+  });
+
+const run = (session: Session, ...events: GuideEvent[]): Session => events.reduce(advance, session);
+
+const stroke = (seconds: number): GuideEvent => ({ type: 'stroke', at: at(seconds) });
+
+describe('a touch-up in the guide', () => {
+  it('starts at the first step with the plan as it was seen', () => {
+    const session = begun();
+    expect(sessionSchema.isValidSync(session, { strict: true })).toBe(true);
+    expect(session.steps.map((s) => s.kind)).toEqual(['stone', 'strop']);
+    expect(session.steps[0]!.plannedPerSide).toBeGreaterThan(0);
+  });
+
+  it('counts on the side that is up, and takes back', () => {
+    const session = run(
+      begun(),
+      stroke(1),
+      stroke(2),
+      { type: 'turn over', at: at(3) },
+      stroke(4),
+      { type: 'take back', at: at(5) },
+      { type: 'take back', at: at(6) },
+    );
+    expect(session.steps[0]).toMatchObject({ left: 2, right: 0 });
+    expect(balance(session.steps[0]!)).toBe(2);
+  });
+
+  it('measures work, not rests', () => {
+    const session = run(begun(), stroke(1), stroke(2), stroke(3600), {
+      type: 'pause',
+      at: at(3601),
+    });
+    expect(session.steps[0]!.activeSeconds).toBe(22);
+    expect(run(session, stroke(4000)).steps[0]!.activeSeconds).toBe(22);
+    expect(run(session, stroke(4000)).pausedAt).toBeNull();
+  });
+
+  it('goes to the next step and back without losing counts', () => {
+    const there = run(begun(), stroke(1), { type: 'next step', at: at(2) }, stroke(3));
+    expect(there.stepIndex).toBe(1);
+    expect(run(there, { type: 'next step', at: at(4) }).stepIndex).toBe(1);
+    const back = run(there, { type: 'previous step', at: at(5) });
+    expect(back.stepIndex).toBe(0);
+    expect(back.steps.map((s) => s.left)).toEqual([1, 1]);
+    expect(run(back, { type: 'previous step', at: at(6) }).stepIndex).toBe(0);
+  });
+
+  it('ends with its last test and what is still to be seen', () => {
+    const reading = { test: 'shaves', grams: null, place: 'whole' } as const;
+    const chip = { kind: 'chip', atMm: 10, depthMm: 0.1, side: null } as const;
+    const session = run(
+      begun(),
+      { type: 'test', reading: { ...reading, test: 'slices-paper' }, at: at(1) },
+      { type: 'next step', at: at(2) },
+      { type: 'test', reading, at: at(3) },
+      { type: 'finish', findings: [chip], notes: 'fine', at: at(4) },
+    );
+    expect(session).toMatchObject({
+      finishedAt: at(4),
+      after: { tests: [reading], findings: [chip] },
+      notes: 'fine',
+    });
+    expect(run(session, stroke(5))).toBe(session);
+  });
+
+  it('stays a valid record whatever is tapped', () => {
+    const events = fc.array(
+      fc.constantFrom(
+        'stroke',
+        'take back',
+        'turn over',
+        'next step',
+        'previous step',
+        'pause',
+        'resume',
+      ),
+      { maxLength: 60 },
+    );
+    fc.assert(
+      fc.property(events, (types) => {
+        const session = types.reduce(
+          (s, type, i) => advance(s, { type, at: at(i) } as GuideEvent),
+          begun(),
+        );
+        expect(sessionSchema.isValidSync(session, { strict: true })).toBe(true);
+        const strokes = session.steps.reduce((sum, s) => sum + s.left + s.right, 0);
+        expect(strokes).toBeLessThanOrEqual(types.filter((t) => t === 'stroke').length);
+      }),
+    );
+  });
+});

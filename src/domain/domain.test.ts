@@ -1,0 +1,75 @@
+import { abrasiveSchema, gradeSchema } from './shelf';
+import { testSchema } from './session';
+import { toolSchema } from './tool';
+import { TOOL_KINDS } from './terms';
+import { typicalTool } from './typicalTools';
+
+const at = '2026-11-23T08:00:00.000Z';
+const record = { id: 'x', createdAt: at, updatedAt: at, deletedAt: null };
+
+function problem(schema: { validateSync: (v: unknown, o: object) => unknown }, value: unknown) {
+  try {
+    schema.validateSync(value, { strict: true });
+    return null;
+  } catch (error) {
+    return (error as Error).message;
+  }
+}
+
+describe('a tool', () => {
+  it.each(TOOL_KINDS)('comes with usual measures: %s', (kind) => {
+    expect(problem(toolSchema, { ...record, ...typicalTool(kind, kind) })).toBeNull();
+  });
+
+  const tool = { ...record, ...typicalTool('flat-knife', 'Sprig') };
+  const withZone = (change: object) => ({ ...tool, zones: [{ ...tool.zones[0]!, ...change }] });
+
+  it.each([
+    [{ bevelAngleDeg: 61 }, 'zones[0].bevelAngleDeg must be at most 60'],
+    [{ bevelAngleDeg: '20' }, 'bevelAngleDeg must be a number'],
+    [{ primaryAngleDeg: 20 }, 'primaryAngleDeg must be less than the bevel angle'],
+    [{ microBevel: { angleDeg: 20, faceWidthMm: 0.3 } }, 'must be more than the bevel angle'],
+    [{ endMm: 0 }, 'endMm must lie beyond the start of the zone'],
+    [{ grind: 'chisel' }, 'grind must be one of: scandi, convex, secondary-bevel'],
+  ])('refuses a zone with %j', (change, message) => {
+    expect(problem(toolSchema, withZone(change))).toContain(message);
+  });
+
+  it('has an edge and a name', () => {
+    expect(problem(toolSchema, { ...tool, zones: [] })).toContain('at least one zone');
+    expect(problem(toolSchema, { ...tool, name: '' })).toContain('name must not be empty');
+  });
+});
+
+describe('a grade', () => {
+  const none = { number: null, named: null, finestUm: null, coarsestUm: null };
+
+  it.each([
+    [{ scale: 'fepa-p', ...none }, 'enter the number printed on it'],
+    [{ scale: 'natural', ...none }, 'choose what kind'],
+    [{ scale: 'range', ...none }, 'enter the finest size'],
+    [{ scale: 'range', ...none, finestUm: 30, coarsestUm: 18 }, 'must not be below the finest'],
+  ])('refuses %j', (grade, message) => {
+    expect(problem(gradeSchema, grade)).toContain(message);
+  });
+
+  it('is a number, a name or a range', () => {
+    expect(problem(gradeSchema, { ...none, scale: 'jis', number: 1000 })).toBeNull();
+    expect(problem(gradeSchema, { ...none, scale: 'natural', named: 'beach-pebble' })).toBeNull();
+    const range = { ...none, scale: 'range', finestUm: 18, coarsestUm: 30 };
+    expect(problem(gradeSchema, range)).toBeNull();
+  });
+
+  it('belongs to a stone that goes with at least one lubricant', () => {
+    expect(problem(abrasiveSchema, { ...record, lubricants: [] })).not.toBeNull();
+  });
+});
+
+it('a test is one reading, not two and not none', () => {
+  const test = (change: object) =>
+    problem(testSchema, { test: null, grams: null, place: 'whole', ...change });
+  expect(test({ test: 'shaves' })).toBeNull();
+  expect(test({ grams: 160 })).toBeNull();
+  expect(test({})).toContain('either a test or grams');
+  expect(test({ test: 'shaves', grams: 160 })).toContain('either a test or grams');
+});

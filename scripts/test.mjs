@@ -11,23 +11,24 @@ const browserReport = `${RESULTS}/browser.json`;
 rmSync(RESULTS, { recursive: true, force: true });
 
 const brokenChecks = [];
-function check(name, command, args, env) {
-  console.log(`\n— ${name}`);
+/** Runs one of the package's scripts. */
+function check(script, env = {}, args = []) {
+  console.log(`\n— ${script}`);
   try {
-    run(command, args, env);
+    run('npm', ['run', '--silent', script, '--', ...args], env);
   } catch {
-    brokenChecks.push(name);
+    brokenChecks.push(script);
   }
 }
 
-check('build', 'npm', ['run', '--silent', 'build'], { NEXT_PUBLIC_DEMO: '1' });
-check('format', 'npx', ['prettier', '--check', '--log-level', 'warn', '.']);
-check('lint', 'npx', ['eslint', '.']);
-check('types', 'npx', ['tsc', '--noEmit']);
-check('boundaries', 'npx', ['depcruise', '--output-type', 'err', 'src', 'demo', 'scripts', 'e2e']);
-check('unused code', 'npx', ['knip']);
-check('unit tests', 'npx', ['jest', '--json', `--outputFile=${unitReport}`]);
-check('browser tests', 'npx', ['playwright', 'test'], { BROWSER_REPORT: browserReport });
+check('build', { NEXT_PUBLIC_DEMO: '1' });
+check('format');
+check('lint');
+check('types');
+check('boundaries');
+check('unused');
+check('unit', {}, ['--json', `--outputFile=${unitReport}`]);
+check('browser', { BROWSER_REPORT: browserReport });
 
 const unit = existsSync(unitReport) ? JSON.parse(readFileSync(unitReport, 'utf8')) : null;
 const browser = existsSync(browserReport) ? JSON.parse(readFileSync(browserReport, 'utf8')) : null;

@@ -2,6 +2,7 @@ export { planLadder } from './planLadder';
 export {
   arcsFrom,
   comparePaths,
+  ladderSolver,
   reaches,
   shortestLadder,
   type LadderPath,

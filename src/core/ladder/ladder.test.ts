@@ -3,6 +3,7 @@ import {
   arcsFrom,
   comparePaths,
   DEFAULT_PACE,
+  ladderSolver,
   planLadder,
   reaches,
   shortestLadder,
@@ -229,6 +230,19 @@ describe('the shortest ladder', () => {
         expect(minutes({ ...problem, condition: deeper })).toBeGreaterThanOrEqual(
           minutes(problem) - 1e-9,
         );
+      }),
+    );
+  });
+
+  it('through one more stone is as quick as a shelf that holds it', () => {
+    fc.assert(
+      fc.property(problems, stones, (problem, extra) => {
+        const more = { ...extra, id: 'extra' };
+        const withIt = shortestLadder({ ...problem, abrasives: [...problem.abrasives, more] });
+        const solver = ladderSolver(problem);
+        const without = solver.best()?.minutes ?? Infinity;
+        const through = solver.minutesThrough(more);
+        expect(Math.min(without, through)).toBeCloseTo(withIt?.minutes ?? Infinity, 9);
       }),
     );
   });

@@ -1,4 +1,4 @@
-import { shortestLadder, type LadderProblem } from './shortestLadder';
+import type { LadderProblem, LadderSolver } from './shortestLadder';
 import type { LadderPlan, LadderStone } from './types';
 
 /** Sizes (µm) worth owning, as candidates. */
@@ -12,21 +12,17 @@ const WORTH_NAMING_MINUTES = 1;
  */
 export function bestMissingStone(
   problem: LadderProblem,
+  solver: LadderSolver,
   presentMinutes: number,
 ): LadderPlan['missingStone'] {
-  let best: LadderPlan['missingStone'] = null;
-  let bestMinutes = presentMinutes - WORTH_NAMING_MINUTES;
-  for (const sizeUm of CANDIDATE_SIZES_UM) {
-    const path = shortestLadder({
-      ...problem,
-      abrasives: [...problem.abrasives, candidate(problem, sizeUm)],
-    });
-    if (path && path.minutes < bestMinutes) {
-      bestMinutes = path.minutes;
-      best = { sizeUm, savesMinutes: presentMinutes - path.minutes };
-    }
-  }
-  return best;
+  const ways = CANDIDATE_SIZES_UM.map((sizeUm) => ({
+    sizeUm,
+    minutes: solver.minutesThrough(candidate(problem, sizeUm)),
+  }));
+  const best = ways.reduce((a, b) => (b.minutes < a.minutes ? b : a));
+  return best.minutes < presentMinutes - WORTH_NAMING_MINUTES
+    ? { sizeUm: best.sizeUm, savesMinutes: presentMinutes - best.minutes }
+    : null;
 }
 
 function candidate({ face }: LadderProblem, sizeUm: number): LadderStone {

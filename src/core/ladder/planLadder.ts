@@ -3,7 +3,7 @@ import { notNegative, positive } from '../check';
 import { dishAngleError } from '../edge';
 import { doneWhen } from './doneWhen';
 import { bestMissingStone } from './missingStone';
-import { shortestLadder, type LadderArc, type LadderProblem } from './shortestLadder';
+import { ladderSolver, type LadderArc, type LadderProblem } from './shortestLadder';
 import { whyUnfit } from './whyUnfit';
 import type {
   EdgeCondition,
@@ -62,8 +62,9 @@ export function planLadder(input: {
   }
 
   const problem: LadderProblem = { face, condition, target, abrasives, pace };
-  const path = shortestLadder(problem);
-  const missingStone = bestMissingStone(problem, path?.minutes ?? Infinity);
+  const solver = ladderSolver(problem);
+  const path = solver.best();
+  const missingStone = bestMissingStone(problem, solver, path?.minutes ?? Infinity);
   if (!path) {
     return {
       outcome: 'out of reach',

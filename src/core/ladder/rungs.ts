@@ -37,18 +37,26 @@ export function stoneRung(
   removal: Removal,
   pace: Pace,
 ): Rung | null {
-  const wearRate = specificWearRate({ ...face, ...stone, abrasive: stone.family });
+  const { hardnessHrc, carbide } = face;
+  const { family, sizeUm, state } = stone;
+  const { task, volumeMm3, contactWidthMm } = removal;
+  const wearRate = specificWearRate({ abrasive: family, sizeUm, hardnessHrc, carbide, state });
   if (wearRate === 0) return null;
-  const way = handling(face, stone, removal.task);
-  const forceN = defaultForceN({ abrasive: stone.family, sizeUm: stone.sizeUm });
-  const strokes = strokesFor({ ...way, volumeMm3: removal.volumeMm3, wearRate, forceN });
+  const way = handling(face, stone, task);
+  const forceN = defaultForceN({ abrasive: family, sizeUm });
+  const { strokeLengthMm } = way;
+  const strokes = strokesFor({ volumeMm3, wearRate, forceN, strokeLengthMm });
+  const { strokesPerSide, minutes } = wholeStrokes(strokes, way, pace);
   return {
-    ...removal,
-    ...wholeStrokes(strokes, way, pace),
+    task,
+    volumeMm3,
+    contactWidthMm,
+    strokesPerSide,
+    minutes,
     handling: way,
     forceN,
     wearRate,
-    apexRadiusUm: finishRadiusUm({ sizeUm: stone.sizeUm, burr: 'alternating strokes' }),
+    apexRadiusUm: finishRadiusUm({ sizeUm, burr: 'alternating strokes' }),
   };
 }
 
@@ -93,9 +101,12 @@ function stropRung(
   pace: Pace,
 ): Rung {
   const forceN = defaultForceN({ abrasive: strop.surface, sizeUm: strop.sizeUm });
-  const rates = stropRates({ ...face, forceN, backing: strop.backing });
-  const best = Math.ceil(bestStropStrokes({ burrUm: start.burrUm, ...rates }));
-  const radiusAfter = (strokes: number): number => stropRadiusUm({ ...start, ...rates, strokes });
+  const { hardnessHrc, stainless } = face;
+  const { keenUm, burrUm } = start;
+  const { tau, betaUm } = stropRates({ forceN, backing: strop.backing, hardnessHrc, stainless });
+  const best = Math.ceil(bestStropStrokes({ burrUm, tau, betaUm }));
+  const radiusAfter = (strokes: number): number =>
+    stropRadiusUm({ keenUm, burrUm, tau, betaUm, strokes });
   // The curve falls up to `best`, so the first count that reaches the target can be bisected.
   let low = 0;
   let high = best;

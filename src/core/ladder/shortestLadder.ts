@@ -12,6 +12,8 @@ import type {
 
 /** A finer abrasive must be smaller by this factor to be worth a step at all. */
 const LEAST_JUMP = 1.1;
+/** Ladders closer than this in minutes are told apart by their steps. */
+const TIE_MINUTES = 1e-9;
 
 /** A problem of the ladder: abrasives are those that fit the face. */
 export interface LadderProblem {
@@ -43,20 +45,20 @@ export interface LadderPath {
 
 /** Arcs out of `from`, or out of the present edge when it is null. */
 export function arcsFrom(problem: LadderProblem, from: LadderState | null): LadderArc[] {
-  const arcs: LadderArc[] = [];
-  for (const abrasive of problem.abrasives) {
-    const arc =
-      abrasive.kind === 'stone'
-        ? stoneArc(problem, from, abrasive)
-        : stropArc(problem, from, abrasive);
-    if (arc) arcs.push(arc);
-  }
-  return arcs;
+  return problem.abrasives.flatMap((abrasive) => arcTo(problem, from, abrasive) ?? []);
 }
 
 /** Whether the target is reached at a state. */
 export function reaches(problem: LadderProblem, state: LadderState): boolean {
   return state.apexRadiusUm <= problem.target.apexRadiusUm;
+}
+
+/** Answers about one ladder problem that share their work. */
+export interface LadderSolver {
+  /** The quickest ladder, or null where none reaches the target. */
+  best(): LadderPath | null;
+  /** Minutes of the quickest ladder through one more stone; `Infinity` where there is none. */
+  minutesThrough(stone: LadderStone): number;
 }
 
 /**
@@ -66,30 +68,62 @@ export function reaches(problem: LadderProblem, state: LadderState): boolean {
  * solved once. Ties: fewer steps, coarser first, then id, so the same inputs give the same ladder.
  */
 export function shortestLadder(problem: LadderProblem): LadderPath | null {
-  const solved = new Map<string, LadderPath | null>();
+  return ladderSolver(problem).best();
+}
+
+export function ladderSolver(problem: LadderProblem): LadderSolver {
+  const stones = problem.abrasives.filter((abrasive) => abrasive.kind === 'stone');
+  const onward = new Map<string, LadderPath | null>();
+  const inward = new Map<string, { minutes: number; state: LadderState } | null>();
 
   const bestFrom = (state: LadderState | null): LadderPath | null => {
     if (state && reaches(problem, state)) return { minutes: 0, arcs: [] };
     const key = state ? `${state.lastStone?.id ?? ''}>${state.last.id}` : '';
-    const known = solved.get(key);
+    const known = onward.get(key);
     if (known !== undefined) return known;
     let best: LadderPath | null = null;
     for (const arc of arcsFrom(problem, state)) {
       const rest = bestFrom(arc.to);
-      if (!rest) continue;
+      if (!rest || (best && arc.rung.minutes + rest.minutes > best.minutes + TIE_MINUTES)) continue;
       const path = { minutes: arc.rung.minutes + rest.minutes, arcs: [arc, ...rest.arcs] };
       if (!best || comparePaths(path, best) < 0) best = path;
     }
-    solved.set(key, best);
+    onward.set(key, best);
     return best;
   };
-  return bestFrom(null);
+
+  /** The quickest way from the present edge to a stone, which need not be at hand. */
+  const bestTo = (stone: LadderStone): { minutes: number; state: LadderState } | null => {
+    const known = inward.get(stone.id);
+    if (known !== undefined) return known;
+    const first = arcTo(problem, null, stone);
+    let best = first && { minutes: first.rung.minutes, state: first.to };
+    for (const coarser of stones) {
+      if (!finer(stone, coarser)) continue;
+      const there = bestTo(coarser);
+      const arc = there && arcTo(problem, there.state, stone);
+      if (arc && (!best || there.minutes + arc.rung.minutes < best.minutes)) {
+        best = { minutes: there.minutes + arc.rung.minutes, state: arc.to };
+      }
+    }
+    inward.set(stone.id, best);
+    return best;
+  };
+
+  return {
+    best: () => bestFrom(null),
+    minutesThrough(stone) {
+      const there = bestTo(stone);
+      const rest = there && bestFrom(there.state);
+      return rest ? there.minutes + rest.minutes : Infinity;
+    },
+  };
 }
 
 /** Order of paths: minutes, number of steps, coarser first, then id. */
 export function comparePaths(a: LadderPath, b: LadderPath): number {
   const minutes = a.minutes - b.minutes;
-  if (Math.abs(minutes) > 1e-9) return minutes;
+  if (Math.abs(minutes) > TIE_MINUTES) return minutes;
   const steps = a.arcs.length - b.arcs.length;
   if (steps !== 0) return steps;
   for (const [i, arc] of a.arcs.entries()) {
@@ -99,6 +133,16 @@ export function comparePaths(a: LadderPath, b: LadderPath): number {
     if (arc.to.last.id !== other.to.last.id) return arc.to.last.id < other.to.last.id ? -1 : 1;
   }
   return 0;
+}
+
+function arcTo(
+  problem: LadderProblem,
+  from: LadderState | null,
+  abrasive: LadderAbrasive,
+): LadderArc | null {
+  return abrasive.kind === 'stone'
+    ? stoneArc(problem, from, abrasive)
+    : stropArc(problem, from, abrasive);
 }
 
 function stoneArc(

@@ -84,7 +84,7 @@ function NextWork({ need }: { need: EdgeNeed | undefined }) {
           Next: {workInWords(need).toLowerCase()} for {tool.name}
           {zoneName}
         </h2>
-        <p className="max-w-[46ch] text-soft">{reason}</p>
+        <p className="hidden max-w-[46ch] text-soft sm:block">{reason}</p>
         <Link href={touchUpLink(need)} className="btn btn-primary ml-auto px-7 text-lg">
           {plan?.outcome === 'planned' ? `Start, ${minutes(plan.minutes)}` : 'Look at it'}
         </Link>

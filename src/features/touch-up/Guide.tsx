@@ -61,12 +61,12 @@ export function Guide(props: {
             {tool.name}
             {tool.zones.length > 1 && `, ${zone.name}`}
           </h1>
-          <p>
+          <p className="order-last w-full sm:order-none sm:w-auto">
             step {session.stepIndex + 1} of {session.steps.length}, {step.abrasiveName}
           </p>
           <p className="figures ml-auto">{minutesLeft(session)} left</p>
           <Link href="/" className="inline-flex min-h-12 items-center underline underline-offset-4">
-            Leave, it is kept
+            Leave<span className="hidden sm:inline">, it is kept</span>
           </Link>
         </div>
       </header>
@@ -172,7 +172,7 @@ function Action(props: { label: string; disabled?: boolean; onClick: () => void 
   return (
     <button
       type="button"
-      className="btn btn-outline px-2 sm:px-5"
+      className="btn btn-outline px-1 text-[0.95rem] whitespace-nowrap sm:px-5 sm:text-[1.02rem]"
       disabled={props.disabled}
       onClick={props.onClick}
     >

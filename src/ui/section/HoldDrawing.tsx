@@ -148,15 +148,14 @@ function StoneOverTool(props: { tool: Tool; zone: Zone; tiltDeg: number; width: 
   const { tool, zone, tiltDeg, width } = props;
   const profile = sectionProfile(tool, zone);
   const shownMm = MEASURED_AT_MM * 1.25;
-  const scale = (width - 40) / shownMm;
-  const middle = HEIGHT - 34;
-  const cheekDeg = zone.primaryAngleDeg;
+  const rad = ((tiltDeg + zone.primaryAngleDeg) * Math.PI) / 180;
+  const middle = HEIGHT - 40;
+  const scale = Math.min((width - 40) / shownMm, (middle - 8) / (MEASURED_AT_MM * Math.sin(rad)));
   const points = profile.filter(({ depthMm }) => depthMm <= shownMm);
   const upper = points.map((p) => `${20 + p.depthMm * scale},${middle - p.halfMm * scale}`);
   const lower = [...points]
     .reverse()
     .map((p) => `${20 + p.depthMm * scale},${middle + p.halfMm * scale}`);
-  const rad = ((tiltDeg + cheekDeg) * Math.PI) / 180;
   const dx = Math.cos(rad) * scale;
   const dy = Math.sin(rad) * scale;
   return (

@@ -1,0 +1,56 @@
+import type { Page } from '@playwright/test';
+import { open, startTouchUp, test, waitUntilPlanned } from './fixtures';
+
+const FOLDER = 'docs/screenshots';
+const PHONE = { width: 360, height: 740 };
+
+async function shoot(page: Page, name: string): Promise<void> {
+  await page.waitForTimeout(400);
+  await page.screenshot({ path: `${FOLDER}/${name}.png` });
+}
+
+/** Strokes on both sides of the first step, so that the guide shows work under way. */
+async function workABit(page: Page): Promise<void> {
+  const count = page.getByTestId('count');
+  for (let i = 0; i < 36; i += 1) await count.click();
+  await page.getByRole('button', { name: 'Turn it over' }).click();
+  for (let i = 0; i < 34; i += 1) await count.click();
+}
+
+for (const [name, path] of [
+  ['rack', '/'],
+  ['tool', '/tool?id=plover'],
+  ['shelf', '/shelf'],
+  ['plan', '/touch-up?tool=wren'],
+  ['log', '/log'],
+  ['entry', '/log/entry?id=touch-up-5'],
+  ['data', '/data'],
+] as const) {
+  test(name, async ({ page }) => {
+    await open(page, path);
+    await shoot(page, name);
+  });
+}
+
+test('kit', async ({ page }) => {
+  await open(page, '/kit');
+  await waitUntilPlanned(page);
+  await shoot(page, 'kit');
+});
+
+test('guide', async ({ page }) => {
+  await startTouchUp(page, 'old-hob');
+  await workABit(page);
+  await shoot(page, 'guide');
+  await page.setViewportSize(PHONE);
+  await shoot(page, 'guide-phone');
+  await page.evaluate(() => localStorage.setItem('open-trail-theme', 'ember'));
+  await page.reload();
+  await shoot(page, 'guide-phone-ember');
+});
+
+test('rack on a phone', async ({ page }) => {
+  await page.setViewportSize(PHONE);
+  await open(page, '/');
+  await shoot(page, 'rack-phone');
+});

@@ -251,6 +251,15 @@ const chip = (atMm: number, depthMm: number): Finding => ({
 /** How the edges stand now, before the trip. */
 export const inspections: Inspection[] = [
   look(
+    'look-plover',
+    '2026-11-22T14:50:00.000Z',
+    'plover',
+    'edge',
+    'slices-paper',
+    [],
+    'Bread, rope ends, one net. Still cuts.',
+  ),
+  look(
     'look-wren',
     '2026-11-22T15:00:00.000Z',
     'wren',

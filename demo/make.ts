@@ -1,42 +1,9 @@
 import { writeFileSync } from 'node:fs';
-import type { AllRecords } from '../src/domain/records';
-import { readBundle, writeBundle } from '../src/formats/bundle';
-import { abrasives, compounds, lubricants, strops, tools } from './crew';
-import { inspections, sessions } from './history';
+import { readBundle } from '../src/formats/bundle';
+import { sampleFile } from './records';
 
 /** Writes the sample crew's data, checked against the schemas, to `demo/tarrow-ness.json`. */
-
-/** The day on which the sample stands; loading it moves all dates so that this day is today. */
-const TODAY = '2026-11-23T08:00:00.000Z';
-
-const at = '2026-11-20T08:00:00.000Z';
-const record = (id: string) => ({ id, createdAt: at, updatedAt: at, deletedAt: null });
-
-const records: AllRecords = {
-  tools,
-  abrasives,
-  strops,
-  compounds,
-  lubricants,
-  inspections,
-  sessions,
-  trips: [
-    {
-      ...record('tarrow-ness'),
-      name: 'Tarrow Ness',
-      startsOn: '2026-11-27',
-      days: 5,
-      toolIds: tools.map(({ id }) => id),
-      minutesPerTouchUp: 30,
-      chipDepthMm: 0,
-      notes: 'Gorse and bramble, water bars, waymark posts. Nights in the bothy, one fish supper.',
-    },
-  ],
-  settings: [],
-};
-
-const text = writeBundle(records, TODAY);
+const text = sampleFile();
 const reading = readBundle(text);
 if (!reading.ok) throw new Error(JSON.stringify(reading.problems, null, 2));
 writeFileSync('demo/tarrow-ness.json', text);
-console.log(`${records.sessions.length} touch-ups, ${records.abrasives.length} abrasives written`);

@@ -36,16 +36,23 @@ test('a measure outside its limits is refused in place and nothing typed is lost
   await expect(page.getByText('Wren is saved.')).toBeVisible();
 });
 
+test('a measure that is used while it is typed is refused in place too', async ({ page }) => {
+  await open(page, '/kit');
+  await page.getByLabel('Longest touch-up out there').fill('999');
+  await expect(page.getByText('Must be from 1 to 240')).toBeVisible();
+  await expect(page.getByLabel('Longest touch-up out there')).toHaveValue('999');
+});
+
 test('a note on how it cuts changes the rack at once, in every tab', async ({ page, context }) => {
   await open(page, '/');
   const other = await context.newPage();
   await open(other, '/tool?id=plover');
   await other.getByRole('button', { name: 'Note how it cuts now' }).click();
-  await other.getByRole('button', { name: 'blunt, glints' }).click();
+  await other.getByRole('button', { name: 'shaves, both ways' }).click();
   await other.getByRole('button', { name: 'Note it' }).click();
-  await expect(page.getByText('4 tools want work')).toBeVisible();
-  await other.getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByText('3 tools want work')).toBeVisible();
+  await other.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByText('4 tools want work')).toBeVisible();
 });
 
 test('a tool that is taken down comes back by Undo', async ({ page }) => {

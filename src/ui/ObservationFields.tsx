@@ -2,7 +2,7 @@
 
 import type { Finding, Observation } from '../domain/session';
 import { SHARPNESS_TESTS, type SharpnessTest } from '../domain/terms';
-import { NumberField } from './forms/fields';
+import { LimitedNumberField } from './forms/fields';
 
 /** What each test looks like when the edge passes it, finest first. */
 export const TEST_WORDS: Record<SharpnessTest, string> = {
@@ -51,39 +51,26 @@ export function ObservationFields(props: {
       </label>
       {chip && (
         <div className="grid max-w-md grid-cols-2 gap-4">
-          <NumberField
+          <LimitedNumberField
             label="Deepest, about"
             unit="mm"
-            min={0}
+            min={0.01}
             max={3}
-            step={0.05}
-            defaultValue={chip.depthMm}
-            onChange={(event) =>
-              setChip({ ...chip, depthMm: within(event.target.valueAsNumber, 0, 3, chip.depthMm) })
-            }
+            value={chip.depthMm}
+            onValue={(depthMm) => setChip({ ...chip, depthMm })}
           />
-          <NumberField
+          <LimitedNumberField
             label="From the heel"
             unit="mm"
             min={zone.startMm}
             max={zone.endMm}
-            defaultValue={chip.atMm}
-            onChange={(event) =>
-              setChip({
-                ...chip,
-                atMm: within(event.target.valueAsNumber, zone.startMm, zone.endMm, chip.atMm),
-              })
-            }
+            value={chip.atMm}
+            onValue={(atMm) => setChip({ ...chip, atMm })}
           />
         </div>
       )}
     </div>
   );
-}
-
-/** A measure while it is typed: kept within its limits, or as it was while it is no number. */
-function within(value: number, min: number, max: number, before: number): number {
-  return Number.isNaN(value) ? before : Math.min(max, Math.max(min, value));
 }
 
 /** The finest test that the edge passes, as one tap. */

@@ -10,6 +10,8 @@ export interface EdgeState {
   word: EdgeWord;
   /** Radius of the worst tested stretch; null when never tested. */
   apex: ApexEstimate | null;
+  /** The tests that `apex` comes from. */
+  tests: readonly EdgeTest[];
   /** Radius the last finished touch-up left; null when none was tested. */
   keenUm: number | null;
   findings: readonly Finding[];
@@ -52,6 +54,7 @@ export function edgeState(input: {
   return {
     word: apex ? edgeWord(apex.apexRadiusUm / zone.targetApexUm, damageDepthMm) : 'unknown',
     apex,
+    tests: tested?.seen.tests ?? [],
     keenUm: keen ? worstStretch(keen.seen.tests).apexRadiusUm : null,
     findings,
     damageDepthMm,

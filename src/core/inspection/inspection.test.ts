@@ -65,7 +65,7 @@ describe('what the rack needs', () => {
   it('covers every zone, most urgent first', () => {
     expect(states).toHaveLength(5);
     const words = needs.map(({ state }) => state.word);
-    expect(words).toEqual(['tired', 'tired', 'tired', 'keen', 'keen']);
+    expect(words).toEqual(['tired', 'tired', 'tired', 'works', 'keen']);
   });
 
   it('plans with what is at hand, and nothing is at hand here', () => {

@@ -10,7 +10,7 @@ import type { Settings } from '../../domain/settings';
 import type { Tool } from '../../domain/tool';
 import type { Trip } from '../../domain/trip';
 import { TOOL_KIND_NAMES } from '../../domain/typicalTools';
-import { NumberField, SelectField } from '../../ui/forms/fields';
+import { LimitedNumberField, SelectField } from '../../ui/forms/fields';
 import { PackedKit } from './PackedKit';
 import { useKitPlan } from './useKitPlan';
 
@@ -125,17 +125,14 @@ function Planner(props: {
           ))}
         </fieldset>
         <div className="mt-5 grid gap-4">
-          <NumberField
+          <LimitedNumberField
             label="Longest touch-up out there"
             unit="min"
             min={1}
             max={240}
-            defaultValue={trip.minutesPerTouchUp}
+            value={trip.minutesPerTouchUp}
             hint="A ladder that takes longer is a job for the bench."
-            onChange={(event) => {
-              const value = event.target.valueAsNumber;
-              if (value >= 1 && value <= 240) change({ minutesPerTouchUp: value });
-            }}
+            onValue={(minutesPerTouchUp) => change({ minutesPerTouchUp })}
           />
           <SelectField
             label="Ready to grind out"

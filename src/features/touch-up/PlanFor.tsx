@@ -146,9 +146,9 @@ export function PlanFor(props: {
   );
 }
 
-/** The latest findings, as the starting point; tests are made anew, or the last ones count. */
+/** What was last seen of the edge, as the starting point. */
 function lastSeen({ state }: EdgeNeed): Observation {
-  return { tests: [], findings: [...state.findings] };
+  return { tests: [...state.tests], findings: [...state.findings] };
 }
 
 function planFrom(input: {
@@ -159,16 +159,12 @@ function planFrom(input: {
 }): LadderPlan | null {
   const { need, before, shelf, settings } = input;
   const { tool, zone, state } = need;
-  const apexUm =
-    before.tests.length > 0
-      ? worstStretch(before.tests).apexRadiusUm
-      : (state.apex?.apexRadiusUm ?? null);
-  if (apexUm === null) return null;
+  if (before.tests.length === 0) return null;
   const chips = before.findings.filter(({ kind }) => kind === 'chip' || kind === 'roll');
   return planLadder({
     zone: workingFace(tool, zone),
     condition: {
-      apexRadiusUm: apexUm,
+      apexRadiusUm: worstStretch(before.tests).apexRadiusUm,
       damageDepthMm: Math.max(0, ...chips.map(({ depthMm }) => depthMm)),
       keenRadiusUm: state.keenUm ?? undefined,
     },

@@ -1,6 +1,6 @@
 'use client';
 
-import { useId, type ComponentProps, type ReactNode } from 'react';
+import { useId, useState, type ComponentProps, type ReactNode } from 'react';
 import { sentence } from '../format';
 
 /** Form fields with their label, unit and, in place, what is wrong and how to mend it. */
@@ -63,6 +63,39 @@ export function NumberField(props: FieldFrame & { unit?: string } & ComponentPro
         {unit && <span className="text-soft">{unit}</span>}
       </span>
     </Frame>
+  );
+}
+
+/**
+ * A measure that is used while it is typed: told on as soon as it lies within its limits, refused in
+ * place, and kept as typed, while it does not.
+ */
+export function LimitedNumberField(
+  props: FieldFrame & {
+    unit?: string;
+    value: number;
+    min: number;
+    max: number;
+    onValue: (value: number) => void;
+  },
+) {
+  const { label, hint, unit, value, min, max, onValue } = props;
+  const [typed, setTyped] = useState(String(value));
+  const number = typed.trim() === '' ? NaN : Number(typed);
+  const fits = number >= min && number <= max;
+  return (
+    <NumberField
+      label={label}
+      hint={hint}
+      unit={unit}
+      value={typed}
+      error={fits ? undefined : `Must be from ${min} to ${max}`}
+      onChange={(event) => {
+        setTyped(event.target.value);
+        const next = event.target.valueAsNumber;
+        if (next >= min && next <= max) onValue(next);
+      }}
+    />
   );
 }
 

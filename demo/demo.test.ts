@@ -1,0 +1,40 @@
+import { readFileSync } from 'node:fs';
+import { edgeState } from '../src/core';
+import { readBundle } from '../src/formats/bundle';
+import { sample } from '../src/testing/sample';
+import { sampleFile } from './records';
+
+it('the shipped file is what the script makes, and fits the schemas', () => {
+  const shipped = readFileSync('demo/tarrow-ness.json', 'utf8');
+  expect(shipped).toBe(sampleFile());
+  expect(readBundle(shipped).ok).toBe(true);
+});
+
+it('holds what the screens show: a dozen abrasives, a dozen touch-ups that show learning', () => {
+  expect(sample.tools).toHaveLength(4);
+  expect(sample.abrasives).toHaveLength(12);
+  expect(sample.sessions).toHaveLength(12);
+  const effort = sample.sessions.map(({ steps }) => steps[0]!.left / steps[0]!.plannedPerSide);
+  expect(effort.at(-1)).toBeLessThan(effort[0]!);
+});
+
+it('has an edge that was over-stropped', () => {
+  const past = sample.sessions.find(({ notes }) => notes.includes('Too long on the belt'))!;
+  expect(past.after.tests).toEqual(past.before.tests);
+  const strop = past.steps.at(-1)!;
+  expect(strop.left).toBeGreaterThan(2 * strop.plannedPerSide);
+});
+
+it('stands before the trip with edges that are keen, that work and that are tired', () => {
+  const words = sample.tools.flatMap((tool) =>
+    tool.zones.map(
+      (zone) =>
+        edgeState({
+          zone,
+          sessions: sample.sessions.filter(({ toolId }) => toolId === tool.id),
+          inspections: sample.inspections.filter(({ toolId }) => toolId === tool.id),
+        }).word,
+    ),
+  );
+  expect(new Set(words)).toEqual(new Set(['keen', 'works', 'tired']));
+});

@@ -1,7 +1,8 @@
 import type { Inspection, Session } from '../../domain/session';
 import type { Tool, Zone } from '../../domain/tool';
-import { planLadder, workingFace, type LadderAbrasive, type LadderPlan } from '../ladder';
+import type { LadderAbrasive, LadderPlan } from '../ladder';
 import type { Pace } from '../wear';
+import { planEdge } from './planEdge';
 import { edgeState, type EdgeState, type EdgeWord } from './edgeState';
 
 /** One zone of one tool with how it stands. */
@@ -46,14 +47,12 @@ export function edgeNeeds(input: {
     .map((zoneState): EdgeNeed => {
       const { tool, zone, state } = zoneState;
       const plan = state.apex
-        ? planLadder({
-            zone: workingFace(tool, zone),
-            condition: {
-              apexRadiusUm: state.apex.apexRadiusUm,
-              damageDepthMm: state.damageDepthMm,
-              keenRadiusUm: state.keenUm ?? undefined,
-            },
-            target: { apexRadiusUm: zone.targetApexUm },
+        ? planEdge({
+            tool,
+            zone,
+            apexRadiusUm: state.apex.apexRadiusUm,
+            damageDepthMm: state.damageDepthMm,
+            keenRadiusUm: state.keenUm,
             abrasives,
             pace,
           })

@@ -5,7 +5,7 @@ import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useMemo, useState } from 'react';
 import {
-  planLadder,
+  planEdge,
   shelfAbrasives,
   startSession,
   workingFace,
@@ -161,14 +161,12 @@ function planFrom(input: {
   const { tool, zone, state } = need;
   if (before.tests.length === 0) return null;
   const chips = before.findings.filter(({ kind }) => kind === 'chip' || kind === 'roll');
-  return planLadder({
-    zone: workingFace(tool, zone),
-    condition: {
-      apexRadiusUm: worstStretch(before.tests).apexRadiusUm,
-      damageDepthMm: Math.max(0, ...chips.map(({ depthMm }) => depthMm)),
-      keenRadiusUm: state.keenUm ?? undefined,
-    },
-    target: { apexRadiusUm: zone.targetApexUm },
+  return planEdge({
+    tool,
+    zone,
+    apexRadiusUm: worstStretch(before.tests).apexRadiusUm,
+    damageDepthMm: Math.max(0, ...chips.map(({ depthMm }) => depthMm)),
+    keenRadiusUm: state.keenUm,
     abrasives: shelfAbrasives(shelf).map(({ abrasive }) => abrasive),
     pace: settings.strokesPerMinute,
   });

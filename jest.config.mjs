@@ -3,7 +3,7 @@ import nextJest from 'next/jest.js';
 const createConfig = nextJest({ dir: './' });
 
 /** Packages that ship ES modules only and must be compiled for Jest. */
-const esm = ['nanoid', 'd3-[a-z]+', 'internmap', '@tanstack', 'idb', 'comlink', 'yup'];
+const esm = ['nanoid', 'd3-[a-z-]+', 'internmap', '@tanstack', 'idb', 'comlink', 'yup'];
 
 export default async function config() {
   const base = await createConfig({

@@ -1,4 +1,4 @@
-import { existsSync, readFileSync, rmSync } from 'node:fs';
+import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
 import { ensureChromium, ensurePackages, run } from './ensure.mjs';
 
 /** Every check of the project, from a bare checkout; the last line sums up the tests. */
@@ -9,6 +9,7 @@ const RESULTS = 'test-results';
 const unitReport = `${RESULTS}/unit.json`;
 const browserReport = `${RESULTS}/browser.json`;
 rmSync(RESULTS, { recursive: true, force: true });
+mkdirSync(RESULTS);
 
 const brokenChecks = [];
 /** Runs one of the package's scripts. */

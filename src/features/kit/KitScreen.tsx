@@ -3,7 +3,7 @@
 import { nanoid } from 'nanoid';
 import { formatISO } from 'date-fns';
 import Link from 'next/link';
-import { useMemo } from 'react';
+import { useMemo, useState } from 'react';
 import { kitProblem, type Shelf, type ZoneState } from '../../core';
 import { useRecords, useSettings, useShelf, useStore, useZoneStates } from '../../data';
 import type { Settings } from '../../domain/settings';
@@ -78,8 +78,11 @@ function Planner(props: {
   shelf: Shelf;
   settings: Settings;
 }) {
-  const { tools, trip, states, shelf, settings } = props;
+  const { tools, states, shelf, settings } = props;
   const store = useStore();
+  // A change shows at once; the stored trip takes over when it is as new.
+  const [draft, setDraft] = useState<Trip | null>(null);
+  const trip = draft && draft.updatedAt > props.trip.updatedAt ? draft : props.trip;
   const travelling = tools.filter(({ id }) => trip.toolIds.includes(id));
   const problem = useMemo(
     () =>
@@ -98,7 +101,9 @@ function Planner(props: {
     const at = new Date().toISOString();
     const createdAt = trip.id === 'next-trip' ? at : trip.createdAt;
     const id = trip.id === 'next-trip' ? nanoid() : trip.id;
-    void store.trips.save({ ...trip, ...next, id, createdAt, updatedAt: at });
+    const changed = { ...trip, ...next, id, createdAt, updatedAt: at };
+    setDraft(changed);
+    void store.trips.save(changed);
   };
   const tick = (id: string, on: boolean): void =>
     change({

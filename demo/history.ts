@@ -7,7 +7,14 @@ import {
   workingFace,
   type LadderPlan,
 } from '../src/core';
-import type { EdgeTest, Finding, Inspection, Session } from '../src/domain/session';
+import {
+  finding,
+  NO_CHECKS,
+  passes,
+  type Finding,
+  type Inspection,
+  type Session,
+} from '../src/domain/session';
 import { SHARPNESS_TESTS, type Place, type SharpnessTest } from '../src/domain/terms';
 import { abrasives, compounds, lubricants, strops, tools } from './crew';
 
@@ -160,7 +167,9 @@ export const sessions: Session[] = HISTORY.map((past, index) =>
 );
 
 function playBack(past: PastTouchUp, id: string): Session {
-  const findings: Finding[] = past.chip ? [{ kind: 'chip', side: null, ...past.chip }] : [];
+  const findings: Finding[] = past.chip
+    ? [finding('chip', past.chip.atMm, past.chip.depthMm, { cause: 'misuse' })]
+    : [];
   let session = startSession({
     id,
     at: past.at,
@@ -217,10 +226,6 @@ function between(past: PastTouchUp): SharpnessTest {
   return SHARPNESS_TESTS[Math.ceil((from + to) / 2)]!;
 }
 
-function passes(test: SharpnessTest): EdgeTest {
-  return { test, grams: null, place: 'whole' };
-}
-
 const look = (
   id: string,
   at: string,
@@ -238,14 +243,8 @@ const look = (
   zoneId,
   at,
   seen: { tests: [passes(test)], findings },
+  checks: NO_CHECKS,
   notes,
-});
-
-const chip = (atMm: number, depthMm: number): Finding => ({
-  kind: 'chip',
-  atMm,
-  depthMm,
-  side: null,
 });
 
 /** How the edges stand now, before the trip. */
@@ -265,7 +264,7 @@ export const inspections: Inspection[] = [
     'wren',
     'edge',
     'tears-paper',
-    [{ kind: 'burr', atMm: 70, depthMm: 0, side: 'left' }],
+    [finding('burr', 70, 0, { side: 'left' })],
     'Forty pegs of seasoned ash since the last touch-up.',
   ),
   look(
@@ -274,7 +273,7 @@ export const inspections: Inspection[] = [
     'old-hob',
     'edge',
     'slides-on-nail',
-    [chip(92, 0.25)],
+    [finding('chip', 92, 0.25)],
     'Caught a stone in the bank with the toe.',
   ),
   look(
@@ -283,7 +282,7 @@ export const inspections: Inspection[] = [
     'bracken',
     'chop',
     'blunt',
-    [chip(205, 0.12), chip(262, 0.08)],
+    [finding('chip', 205, 0.12), finding('chip', 262, 0.08)],
     'Gorse roots.',
   ),
 ];

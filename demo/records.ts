@@ -29,6 +29,7 @@ const records: AllRecords = {
       notes: 'Gorse and bramble, water bars, waymark posts. Nights in the bothy, one fish supper.',
     },
   ],
+  photos: [],
   settings: [],
 };
 

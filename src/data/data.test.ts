@@ -4,6 +4,7 @@ import { advance } from '../core';
 import { STORE_NAMES } from '../domain/records';
 import type { Session } from '../domain/session';
 import { sample } from '../testing/sample';
+import versionOne from '../testing/versionOne.json';
 import { createChanges } from './changes';
 import { openDatabase } from './database';
 import { defaultSettings } from './defaultSettings';
@@ -19,6 +20,8 @@ async function freshStore(name = freshName()): Promise<Store> {
   return createStore(await openDatabase({ name }), createChanges(name));
 }
 
+const FIRST_STORES = ['tools', 'sessions', 'inspections'] as const;
+
 const later = '2030-01-01T00:00:00.000Z';
 const wren = sample.tools.find(({ id }) => id === 'wren')!;
 
@@ -33,9 +36,29 @@ describe('the database', () => {
       for (const tool of await tools.getAll()) await tools.put({ ...tool, nickname: 'small' });
     };
     const newer = await openDatabase({ name, migrations: [...MIGRATIONS, addNickname] });
-    expect(newer.version).toBe(2);
+    expect(newer.version).toBe(MIGRATIONS.length + 1);
     expect(await newer.getAll('tools')).toEqual([{ ...wren, nickname: 'small' }]);
     newer.close();
+  });
+
+  it('brings records of the first version into the present shapes', async () => {
+    const name = freshName();
+    const first = await openDatabase({ name, migrations: MIGRATIONS.slice(0, 1) });
+    for (const store of FIRST_STORES) {
+      for (const record of versionOne.records[store]) await first.put(store, record as never);
+    }
+    first.close();
+    const store = await freshStore(name);
+    const { records, damagedIds } = await store.tools.list();
+    expect(damagedIds).toEqual([]);
+    expect(records[0]).toMatchObject({
+      name: 'Wren',
+      steel: { hardnessLowHrc: 58, hardnessHighHrc: 58, stainless: 'no' },
+      zones: [{ hollowRadiusMm: null }],
+    });
+    expect((await store.sessions.list()).damagedIds).toEqual([]);
+    expect((await store.inspections.list()).records[0]!.checks.handle).toBeNull();
+    await store.whole.replaceAll(await store.whole.readAll());
   });
 
   it('stays as it was when an upgrade fails', async () => {

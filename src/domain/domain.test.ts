@@ -30,7 +30,7 @@ describe('a tool', () => {
     [{ primaryAngleDeg: 20 }, 'primaryAngleDeg must be less than the bevel angle'],
     [{ microBevel: { angleDeg: 20, faceWidthMm: 0.3 } }, 'must be more than the bevel angle'],
     [{ endMm: 0 }, 'endMm must lie beyond the start of the zone'],
-    [{ grind: 'chisel' }, 'grind must be one of: scandi, convex, secondary-bevel'],
+    [{ grind: 'chisel' }, 'grind must be one of: scandi, convex, secondary-bevel, hollow'],
   ])('refuses a zone with %j', (change, message) => {
     expect(problem(toolSchema, withZone(change))).toContain(message);
   });
@@ -67,7 +67,7 @@ describe('a grade', () => {
 
 it('a test is one reading, not two and not none', () => {
   const test = (change: object) =>
-    problem(testSchema, { test: null, grams: null, place: 'whole', ...change });
+    problem(testSchema, { test: null, grams: null, place: 'whole', shaves: null, ...change });
   expect(test({ test: 'shaves' })).toBeNull();
   expect(test({ grams: 160 })).toBeNull();
   expect(test({})).toContain('either a test or grams');

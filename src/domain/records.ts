@@ -1,9 +1,13 @@
+import { photoSchema } from './photo';
 import { sessionSchema, inspectionSchema } from './session';
 import { settingsSchema } from './settings';
 import { abrasiveSchema, compoundSchema, lubricantSchema, stropSchema } from './shelf';
 import { toolSchema } from './tool';
 import { tripSchema } from './trip';
 import type { InferType } from 'yup';
+
+/** Version of the shapes below: of the database and of the data file alike. */
+export const RECORDS_VERSION = 2;
 
 /** Every kind of stored record, by the name of its store. */
 export const RECORD_SCHEMAS = {
@@ -15,6 +19,7 @@ export const RECORD_SCHEMAS = {
   inspections: inspectionSchema,
   sessions: sessionSchema,
   trips: tripSchema,
+  photos: photoSchema,
   settings: settingsSchema,
 } as const;
 

@@ -1,10 +1,13 @@
-import { array, number, object, string, type InferType } from 'yup';
+import { array, boolean, number, object, string, type InferType } from 'yup';
 import { count, measure, name, oneOf, oneOfOrNull, recordFields, text, timestamp } from './fields';
 import {
+  BANDS,
+  CAUSES,
   EDGE_PLACES,
   FINDING_KINDS,
   LUBRICANT_KINDS,
   MOTIONS,
+  SHAVING_WAYS,
   SHARPNESS_TESTS,
   SIDES,
 } from './terms';
@@ -14,6 +17,8 @@ export const testSchema = object({
   test: oneOfOrNull(SHARPNESS_TESTS),
   grams: number().min(1).max(2000).nullable().defined(),
   place: oneOf(EDGE_PLACES),
+  /** Of shaving only: one way tells a burr. */
+  shaves: oneOfOrNull(SHAVING_WAYS),
 })
   .noUnknown()
   .test(
@@ -30,6 +35,11 @@ const findingSchema = object({
   atMm: measure(0, 1000),
   depthMm: measure(0, 10),
   side: oneOfOrNull(SIDES),
+  /** Where it lies across the bevel; null where it goes through or was not looked at. */
+  band: oneOfOrNull(BANDS),
+  cause: oneOf(CAUSES),
+  /** Known and tolerated: worn out over later touch-ups instead of ground out now. */
+  leftOnPurpose: boolean().required(),
 }).noUnknown();
 
 export type Finding = InferType<typeof findingSchema>;
@@ -93,6 +103,17 @@ export const sessionSchema = object({
 
 export type Session = InferType<typeof sessionSchema>;
 
+/** Looks at the whole tool; null where not looked at. What is not sound stops its use. */
+const toolChecksSchema = object({
+  head: oneOfOrNull(['tight', 'loose']),
+  handle: oneOfOrNull(['sound', 'cracked']),
+  blade: oneOfOrNull(['sound', 'cracked']),
+  straightness: oneOfOrNull(['true', 'slightly bent', 'badly bent']),
+  temper: oneOfOrNull(['sound', 'overheated']),
+}).noUnknown();
+
+export type ToolChecks = InferType<typeof toolChecksSchema>;
+
 /** A look at the edge between touch-ups. */
 export const inspectionSchema = object({
   ...recordFields,
@@ -100,7 +121,41 @@ export const inspectionSchema = object({
   zoneId: string().max(64).required(),
   at: timestamp(),
   seen: observationSchema.required(),
+  checks: toolChecksSchema.required(),
   notes: text(),
 }).noUnknown();
 
 export type Inspection = InferType<typeof inspectionSchema>;
+
+/** A reading of the finest test that an edge passes, over its whole length. */
+export function passes(test: EdgeTest['test'], place: EdgeTest['place'] = 'whole'): EdgeTest {
+  return { test, grams: null, place, shaves: null };
+}
+
+/** A finding of normal work that goes through the whole bevel. */
+export function finding(
+  kind: Finding['kind'],
+  atMm: number,
+  depthMm: number,
+  change: Partial<Finding> = {},
+): Finding {
+  return {
+    kind,
+    atMm,
+    depthMm,
+    side: null,
+    band: null,
+    cause: 'work',
+    leftOnPurpose: false,
+    ...change,
+  };
+}
+
+/** The whole tool, not looked at. */
+export const NO_CHECKS: ToolChecks = {
+  head: null,
+  handle: null,
+  blade: null,
+  straightness: null,
+  temper: null,
+};

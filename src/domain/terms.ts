@@ -24,6 +24,20 @@ export type StropBacking = (typeof STROP_BACKINGS)[number];
 export const CARBIDES = ['low', 'moderate', 'high', 'vanadium-rich'] as const;
 export type Carbide = (typeof CARBIDES)[number];
 
+export const STEEL_CLASSES = ['carbon', 'tool', 'stainless', 'unknown'] as const;
+
+/** What a file does on the steel near the edge: it tells the hardness. */
+export const FILE_BITES = ['bites', 'hardly bites', 'skates'] as const;
+export type FileBite = (typeof FILE_BITES)[number];
+
+export const YES_NO_UNKNOWN = ['yes', 'no', 'unknown'] as const;
+
+/** What the spine is kept for. */
+export const SPINE_USES = ['plain', 'square scraper', 'burnished hook'] as const;
+
+export const HANDLE_MATERIALS = ['wood', 'other'] as const;
+export const SHEATH_MATERIALS = ['none', 'leather', 'other'] as const;
+
 /** Numbered grade scales, each counting in its own way. */
 export const NUMBERED_SCALES = ['fepa-p', 'fepa-f', 'cami', 'jis', 'mesh', 'micron'] as const;
 export type NumberedScale = (typeof NUMBERED_SCALES)[number];
@@ -72,17 +86,19 @@ export const TOOL_KINDS = [
   'convex-knife',
   'flat-knife',
   'fillet-knife',
+  'skinning-knife',
   'parer',
   'recurve-hook',
   'hatchet',
   'felling-axe',
+  'tomahawk',
   'machete',
 ] as const;
 export type ToolKind = (typeof TOOL_KINDS)[number];
 
-export const GRINDS = ['scandi', 'convex', 'secondary-bevel'] as const;
+export const GRINDS = ['scandi', 'convex', 'secondary-bevel', 'hollow'] as const;
 
-export const CONTOURS = ['straight', 'belly', 'recurve', 'bit'] as const;
+export const CONTOURS = ['straight', 'belly', 'tip', 'recurve', 'bit'] as const;
 export type Contour = (typeof CONTOURS)[number];
 
 export const ANGLE_METHODS = [
@@ -108,7 +124,27 @@ export type SharpnessTest = (typeof SHARPNESS_TESTS)[number];
 
 export const EDGE_PLACES = ['heel', 'middle', 'belly', 'tip', 'whole'] as const;
 
-export const FINDING_KINDS = ['chip', 'roll', 'burr', 'glint', 'rust'] as const;
+export const FINDING_KINDS = [
+  'chip',
+  'roll',
+  'burr',
+  'glint',
+  'rust',
+  'out-of-true',
+  'ink-left',
+] as const;
+export type FindingKind = (typeof FINDING_KINDS)[number];
+
+/** Across the bevel: which facet a finding lies on. */
+export const BANDS = ['shoulder', 'middle', 'apex'] as const;
+export type Band = (typeof BANDS)[number];
+
+/** Where damage came from: only normal work speaks about the angle. */
+export const CAUSES = ['work', 'misuse', 'factory', 'unknown'] as const;
+export type Cause = (typeof CAUSES)[number];
+
+/** Shaving tells a standing burr: it then shaves one way only. */
+export const SHAVING_WAYS = ['both ways', 'one way'] as const;
 
 export const SIDES = ['left', 'right'] as const;
 export type Side = (typeof SIDES)[number];

@@ -1,6 +1,19 @@
 import { array, boolean, object, string, type InferType } from 'yup';
-import { count, measure, name, oneOf, recordFields, text } from './fields';
-import { ANGLE_METHODS, CARBIDES, CONTOURS, GRINDS, TOOL_KINDS } from './terms';
+import { schoolsSchema } from './schools';
+import { count, measure, name, oneOf, oneOfOrNull, recordFields, text } from './fields';
+import {
+  ANGLE_METHODS,
+  CARBIDES,
+  CONTOURS,
+  FILE_BITES,
+  GRINDS,
+  HANDLE_MATERIALS,
+  SHEATH_MATERIALS,
+  SPINE_USES,
+  STEEL_CLASSES,
+  TOOL_KINDS,
+  YES_NO_UNKNOWN,
+} from './terms';
 
 /** Angles per side, in degrees. */
 const edgeAngleDeg = measure(5, 60);
@@ -35,6 +48,10 @@ const zoneSchema = object({
         (micro) => !micro || micro.angleDeg > Number(bevelDeg),
       ),
     ),
+  /** Radius of the wheel that hollowed the faces behind the bevel; null where they are flat. */
+  hollowRadiusMm: measure(10, 1000).nullable().defined(),
+  /** Width of the worked face past which the zone wants thinning; null where none is set. */
+  faceLimitMm: measure(0.1, 40).nullable().defined(),
   /** The apex radius that the zone's work asks for. */
   targetApexUm: measure(0.1, 20),
   /** A fine zone that must never hit anything hard. */
@@ -43,10 +60,25 @@ const zoneSchema = object({
 
 export type Zone = InferType<typeof zoneSchema>;
 
+/** Steel by class; hardness as a range, closed where it is known. */
 const steelSchema = object({
-  hardnessHrc: measure(30, 68),
-  carbide: oneOf(CARBIDES),
-  stainless: boolean().required(),
+  steelClass: oneOf(STEEL_CLASSES),
+  hardnessLowHrc: measure(30, 68),
+  hardnessHighHrc: measure(30, 68).when('hardnessLowHrc', ([lowHrc], schema) =>
+    schema.min(Number(lowHrc), '${path} must not be below the lower end of the range'),
+  ),
+  carbide: oneOf([...CARBIDES, 'unknown']),
+  stainless: oneOf(YES_NO_UNKNOWN),
+  /** What a file did on it; null when not tried. */
+  fileBite: oneOfOrNull(FILE_BITES),
+}).noUnknown();
+
+export type Steel = InferType<typeof steelSchema>;
+
+/** The spine as a scraper; a burnished hook can be raised again a few times before it is filed. */
+const spineSchema = object({
+  use: oneOf(SPINE_USES),
+  raisingsLeft: count(10),
 }).noUnknown();
 
 /** The outline that a silhouette is drawn from. */
@@ -74,6 +106,10 @@ export const toolSchema = object({
   zones: array(zoneSchema.required()).min(1, '${path} must hold at least one zone').required(),
   /** How many alike travel together, as with cheap parers. */
   count: count(20).min(1),
+  spine: spineSchema.required(),
+  handle: oneOf(HANDLE_MATERIALS),
+  sheath: oneOf(SHEATH_MATERIALS),
+  schools: schoolsSchema.required(),
   notes: text(),
 }).noUnknown();
 

@@ -1,3 +1,4 @@
+import { USUAL_SCHOOLS } from './schools';
 import type { ToolKind } from './terms';
 import type { Tool, Zone } from './tool';
 
@@ -7,29 +8,48 @@ export const TOOL_KIND_NAMES: Record<ToolKind, string> = {
   'convex-knife': 'convex knife',
   'flat-knife': 'flat or sabre knife',
   'fillet-knife': 'fillet knife',
+  'skinning-knife': 'skinning knife',
   parer: 'parer',
   'recurve-hook': 'recurve hook',
   hatchet: 'hatchet',
   'felling-axe': 'felling axe',
+  tomahawk: 'tomahawk, bolted bit',
   machete: 'machete',
 };
 
 export type ToolMeasures = Omit<Tool, 'id' | 'createdAt' | 'updatedAt' | 'deletedAt'>;
 
-type Typical = Omit<ToolMeasures, 'name' | 'kind' | 'zones' | 'notes' | 'count'> & {
-  zone: Omit<Zone, 'id' | 'name' | 'startMm' | 'endMm' | 'angleMethod' | 'noImpacts'>;
+type Typical = Omit<
+  ToolMeasures,
+  'name' | 'kind' | 'zones' | 'notes' | 'count' | 'spine' | 'handle' | 'sheath' | 'schools'
+> & {
+  zone: Omit<
+    Zone,
+    | 'id'
+    | 'name'
+    | 'startMm'
+    | 'endMm'
+    | 'angleMethod'
+    | 'noImpacts'
+    | 'hollowRadiusMm'
+    | 'faceLimitMm'
+  >;
 };
 
-const carbon = (hardnessHrc: number): Tool['steel'] => ({
-  hardnessHrc,
-  carbide: 'low',
-  stainless: false,
+const steel = (
+  steelClass: Tool['steel']['steelClass'],
+  hardnessLowHrc: number,
+  hardnessHighHrc: number,
+): Tool['steel'] => ({
+  steelClass,
+  hardnessLowHrc,
+  hardnessHighHrc,
+  carbide: steelClass === 'stainless' ? 'moderate' : 'low',
+  stainless: steelClass === 'stainless' ? 'yes' : 'no',
+  fileBite: null,
 });
-const stainless = (hardnessHrc: number): Tool['steel'] => ({
-  hardnessHrc,
-  carbide: 'moderate',
-  stainless: true,
-});
+const carbon = (hrc: number): Tool['steel'] => steel('carbon', hrc - 1, hrc + 1);
+const stainless = (hrc: number): Tool['steel'] => steel('stainless', hrc - 1, hrc + 1);
 
 /** Usual measures of each kind, to be refined by measuring. */
 const TYPICAL: Record<ToolKind, Typical> = {
@@ -101,6 +121,23 @@ const TYPICAL: Record<ToolKind, Typical> = {
       targetApexUm: 0.8,
     },
   },
+  'skinning-knife': {
+    edgeLengthMm: 95,
+    bladeWidthMm: 34,
+    spineThicknessMm: 3,
+    reserveMm: 25,
+    outline: { handleLengthMm: 110, bellyShare: 0.75, flareShare: 0 },
+    steel: stainless(58),
+    zone: {
+      grind: 'hollow',
+      contour: 'belly',
+      bevelAngleDeg: 17,
+      primaryAngleDeg: 2,
+      shoulderThicknessMm: 0.45,
+      microBevel: null,
+      targetApexUm: 0.6,
+    },
+  },
   parer: {
     edgeLengthMm: 80,
     bladeWidthMm: 18,
@@ -169,6 +206,23 @@ const TYPICAL: Record<ToolKind, Typical> = {
       targetApexUm: 3,
     },
   },
+  tomahawk: {
+    edgeLengthMm: 80,
+    bladeWidthMm: 120,
+    spineThicknessMm: 20,
+    reserveMm: 100,
+    outline: { handleLengthMm: 420, bellyShare: 0.15, flareShare: 0.5 },
+    steel: carbon(54),
+    zone: {
+      grind: 'convex',
+      contour: 'bit',
+      bevelAngleDeg: 22,
+      primaryAngleDeg: 7,
+      shoulderThicknessMm: 4.5,
+      microBevel: null,
+      targetApexUm: 2,
+    },
+  },
   machete: {
     edgeLengthMm: 350,
     bladeWidthMm: 50,
@@ -196,6 +250,10 @@ export function typicalTool(kind: ToolKind, name: string): ToolMeasures {
     name,
     kind,
     count: 1,
+    spine: { use: 'plain', raisingsLeft: 0 },
+    handle: 'wood',
+    sheath: 'none',
+    schools: USUAL_SCHOOLS,
     notes: '',
     zones: [
       {
@@ -206,6 +264,8 @@ export function typicalTool(kind: ToolKind, name: string): ToolMeasures {
         endMm: measures.edgeLengthMm,
         angleMethod: 'typical',
         noImpacts: false,
+        hollowRadiusMm: zone.grind === 'hollow' ? 100 : null,
+        faceLimitMm: null,
       },
     ],
   };

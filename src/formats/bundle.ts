@@ -1,17 +1,19 @@
 import { array, mixed, number, object, string, type ObjectSchema, type ValidationError } from 'yup';
 import { timestamp } from '../domain/fields';
 import {
+  RECORDS_VERSION,
   RECORD_SCHEMAS,
   STORE_NAMES,
   type AllRecords,
   type RecordOf,
   type StoreName,
 } from '../domain/records';
+import { upgradeRecords } from '../domain/upgrades/upgradeRecords';
 import { locateProblem, parseJson, type FileProblem } from './jsonProblems';
 
 /** The whole data of one person as one JSON file. */
 export const BUNDLE_FORMAT = 'open-trail';
-export const BUNDLE_VERSION = 1;
+export const BUNDLE_VERSION = RECORDS_VERSION;
 
 export interface Bundle {
   format: typeof BUNDLE_FORMAT;
@@ -77,11 +79,12 @@ export function readBundle(text: string): BundleReading {
   } catch (error) {
     return refused(error as ValidationError);
   }
-  const bundle = parsed.value as Bundle;
+  const file = parsed.value as Bundle;
+  const records = upgradeRecords({ ...file.records }, file.formatVersion) as unknown as AllRecords;
   try {
-    recordsSchema.validateSync(bundle.records, { strict: true, abortEarly: false });
+    recordsSchema.validateSync(records, { strict: true, abortEarly: false });
   } catch (error) {
     return refused(error as ValidationError);
   }
-  return { ok: true, bundle };
+  return { ok: true, bundle: { ...file, formatVersion: BUNDLE_VERSION, records } };
 }

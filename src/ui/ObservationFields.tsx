@@ -1,6 +1,6 @@
 'use client';
 
-import type { Finding, Observation } from '../domain/session';
+import { finding, passes, type Finding, type Observation } from '../domain/session';
 import { SHARPNESS_TESTS, type SharpnessTest } from '../domain/terms';
 import { LimitedNumberField } from './forms/fields';
 
@@ -24,7 +24,7 @@ export function ObservationFields(props: {
 }) {
   const { value, onChange, zone, legend } = props;
   const chip = value.findings.find(({ kind }) => kind === 'chip');
-  const others = value.findings.filter((finding) => finding !== chip);
+  const others = value.findings.filter((seen) => seen !== chip);
   const setChip = (next: Finding | null): void =>
     onChange({ ...value, findings: next ? [...others, next] : others });
   return (
@@ -32,7 +32,7 @@ export function ObservationFields(props: {
       <TestChoice
         legend={legend}
         chosen={value.tests.at(-1)?.test ?? null}
-        onChoose={(test) => onChange({ ...value, tests: [{ test, grams: null, place: 'whole' }] })}
+        onChoose={(test) => onChange({ ...value, tests: [passes(test)] })}
       />
       <label className="flex min-h-12 items-center gap-3">
         <input
@@ -41,9 +41,7 @@ export function ObservationFields(props: {
           checked={chip !== undefined}
           onChange={(event) =>
             setChip(
-              event.target.checked
-                ? { kind: 'chip', atMm: (zone.startMm + zone.endMm) / 2, depthMm: 0.1, side: null }
-                : null,
+              event.target.checked ? finding('chip', (zone.startMm + zone.endMm) / 2, 0.1) : null,
             )
           }
         />

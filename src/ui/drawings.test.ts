@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { finding } from '../domain/session';
 import { TOOL_KINDS } from '../domain/terms';
 import { typicalTool } from '../domain/typicalTools';
 import { describeEdge, edgePath, notchSize } from './edge-strip/edgePath';
@@ -25,7 +26,7 @@ describe('the edge strip', () => {
   });
 
   it('says the same in words', () => {
-    const chip = { kind: 'chip', atMm: 92, depthMm: 0.25, side: null } as const;
+    const chip = finding('chip', 92, 0.25);
     expect(describeEdge([{ name: 'bit', word: 'tired', findings: [chip] }])).toBe(
       'bit: tired, chip at 92 mm',
     );

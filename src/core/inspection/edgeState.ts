@@ -20,7 +20,7 @@ export interface EdgeState {
 }
 
 /** Apex radius over target up to which an edge still deserves the word. */
-const KEEN_UP_TO = 1.25;
+export const KEEN_UP_TO = 1.25;
 const WORKS_UP_TO = 2.2;
 const TIRED_UP_TO = 5;
 /** Damage from which an edge is no longer said to work, and from which it counts as blunt. */

@@ -1,12 +1,9 @@
 import { DEFAULT_PACE, edgeNeeds, edgeState, edgeWord, worstStretch, zoneStates } from '..';
-import type { Inspection, Session } from '../../domain/session';
+import { passes, type Inspection, type Session } from '../../domain/session';
 import type { SharpnessTest } from '../../domain/terms';
 import { sample } from '../../testing/sample';
 
 const zone = { id: 'edge', targetApexUm: 1 };
-const passes = (test: SharpnessTest, place: 'whole' | 'tip' = 'whole') =>
-  ({ test, grams: null, place }) as const;
-
 const look = (at: string, change: Partial<Inspection['seen']>): Inspection => ({
   ...sample.inspections[0]!,
   zoneId: 'edge',

@@ -1,5 +1,6 @@
 import type { Tool, Zone } from '../../domain/tool';
 import { convexArc } from '../edge';
+import { workingSteel } from '../wear';
 import { sinDeg } from '../trigonometry';
 import type { WorkingFace } from './types';
 
@@ -10,19 +11,20 @@ export function bevelFaceWidthMm(zone: Pick<Zone, 'shoulderThicknessMm' | 'bevel
 
 /** Which of the three ways of working a tool asks for. */
 export function toolForm(kind: Tool['kind']): WorkingFace['toolForm'] {
-  if (kind === 'hatchet' || kind === 'felling-axe') return 'axe';
+  if (kind === 'hatchet' || kind === 'felling-axe' || kind === 'tomahawk') return 'axe';
   return kind === 'machete' ? 'machete' : 'knife';
 }
 
 /** The face that touch-ups of this zone work: its micro-bevel, its bevel, or its convex arc. */
 export function workingFace(tool: Tool, zone: Zone): WorkingFace {
+  const { hardnessHrc, carbide, stainless } = workingSteel(tool.steel);
   const common = {
     toolForm: toolForm(tool.kind),
     contour: zone.contour,
     edgeLengthMm: zone.endMm - zone.startMm,
-    hardnessHrc: tool.steel.hardnessHrc,
-    carbide: tool.steel.carbide,
-    stainless: tool.steel.stainless,
+    hardnessHrc,
+    carbide,
+    stainless,
   };
   if (zone.microBevel) {
     return {

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { advance, balance, planLadder, startSession, type GuideEvent } from '..';
-import { sessionSchema, type Session } from '../../domain/session';
+import { finding, passes, sessionSchema, type Session } from '../../domain/session';
 import { faceOf, stone, strop } from '../../testing/ladderFixtures';
 
 const at = (seconds: number): string => new Date(1_700_000_000_000 + seconds * 1000).toISOString();
@@ -68,11 +68,11 @@ describe('a touch-up in the guide', () => {
   });
 
   it('ends with its last test and what is still to be seen', () => {
-    const reading = { test: 'shaves', grams: null, place: 'whole' } as const;
-    const chip = { kind: 'chip', atMm: 10, depthMm: 0.1, side: null } as const;
+    const reading = passes('shaves');
+    const chip = finding('chip', 10, 0.1);
     const session = run(
       begun(),
-      { type: 'test', reading: { ...reading, test: 'slices-paper' }, at: at(1) },
+      { type: 'test', reading: passes('slices-paper'), at: at(1) },
       { type: 'next step', at: at(2) },
       { type: 'test', reading, at: at(3) },
       { type: 'finish', findings: [chip], notes: 'fine', at: at(4) },

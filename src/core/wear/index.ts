@@ -1,3 +1,4 @@
+export { workingSteel, type WorkingSteel } from './workingSteel';
 export { vickersHardness } from './hardness';
 export { specificWearRate, FILE_LIMIT_HRC } from './specificWearRate';
 export { defaultForceN, forceInWords, contactPressure, FORCE_WORDS } from './force';

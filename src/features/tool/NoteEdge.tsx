@@ -4,7 +4,7 @@ import { nanoid } from 'nanoid';
 import { useState } from 'react';
 import { toast } from 'sonner';
 import { useStore } from '../../data';
-import type { Observation } from '../../domain/session';
+import { NO_CHECKS, type Observation } from '../../domain/session';
 import type { Tool } from '../../domain/tool';
 import { SelectField } from '../../ui/forms/fields';
 import { ObservationFields } from '../../ui/ObservationFields';
@@ -28,6 +28,7 @@ export function NoteEdge({ tool, onDone }: { tool: Tool; onDone: () => void }) {
       zoneId,
       at,
       seen,
+      checks: NO_CHECKS,
       notes: '',
     });
     onDone();

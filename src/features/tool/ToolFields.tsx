@@ -4,9 +4,17 @@ import { useRouter } from 'next/navigation';
 import { useFormContext } from 'react-hook-form';
 import { toast } from 'sonner';
 import { useStore } from '../../data';
-import { CARBIDES } from '../../domain/terms';
+import {
+  CARBIDES,
+  FILE_BITES,
+  HANDLE_MATERIALS,
+  SHEATH_MATERIALS,
+  SPINE_USES,
+  STEEL_CLASSES,
+  YES_NO_UNKNOWN,
+} from '../../domain/terms';
 import type { Tool } from '../../domain/tool';
-import { CheckField, NotesField, NumberField, SelectField, TextField } from '../../ui/forms/fields';
+import { NotesField, NumberField, SelectField, TextField } from '../../ui/forms/fields';
 import { sentence, spoken } from '../../ui/format';
 
 /** The measures of the whole tool, its steel, and taking it down. */
@@ -71,17 +79,61 @@ export function ToolFields({ tool }: { tool: Tool }) {
           {...register('count', number)}
         />
         <NumberField
-          label="Hardness"
+          label="Hardness, from"
           unit="HRC"
-          error={errors.steel?.hardnessHrc?.message}
-          {...register('steel.hardnessHrc', number)}
+          error={errors.steel?.hardnessLowHrc?.message}
+          {...register('steel.hardnessLowHrc', number)}
+        />
+        <NumberField
+          label="to"
+          unit="HRC"
+          error={errors.steel?.hardnessHighHrc?.message}
+          {...register('steel.hardnessHighHrc', number)}
+        />
+        <SelectField
+          label="A file on it"
+          options={[
+            ['', 'not tried'],
+            ...FILE_BITES.map((word) => [word, sentence(word)] as const),
+          ]}
+          {...register('steel.fileBite', { setValueAs: (value: string | null) => value || null })}
+        />
+        <SelectField
+          label="Steel"
+          options={STEEL_CLASSES.map((word) => [word, sentence(word)] as const)}
+          {...register('steel.steelClass')}
         />
         <SelectField
           label="Hard carbides"
-          options={CARBIDES.map((word) => [word, sentence(spoken(word))] as const)}
+          options={[...CARBIDES, 'unknown'].map((word) => [word, sentence(spoken(word))] as const)}
           {...register('steel.carbide')}
         />
-        <CheckField label="Stainless" {...register('steel.stainless')} />
+        <SelectField
+          label="Stainless"
+          options={YES_NO_UNKNOWN.map((word) => [word, sentence(word)] as const)}
+          {...register('steel.stainless')}
+        />
+        <SelectField
+          label="Spine"
+          options={SPINE_USES.map((word) => [word, sentence(word)] as const)}
+          {...register('spine.use')}
+        />
+        <NumberField
+          label="Hook can be raised again"
+          unit="times"
+          error={errors.spine?.raisingsLeft?.message}
+          {...register('spine.raisingsLeft', number)}
+        />
+        <SelectField
+          label="Handle"
+          options={HANDLE_MATERIALS.map((word) => [word, sentence(word)] as const)}
+          {...register('handle')}
+        />
+        <SelectField
+          label="Sheath"
+          options={SHEATH_MATERIALS.map((word) => [word, sentence(word)] as const)}
+          {...register('sheath')}
+        />
       </div>
       <NotesField label="Notes" error={errors.notes?.message} {...register('notes')} />
       <div>

@@ -3,13 +3,21 @@
 import Link from 'next/link';
 import { useState } from 'react';
 import { useZoneStates } from '../../data';
-import type { Tool } from '../../domain/tool';
+import { workingSteel } from '../../core';
+import type { Steel, Tool } from '../../domain/tool';
 import { TOOL_KIND_NAMES } from '../../domain/typicalTools';
 import { EdgeStrip } from '../../ui/edge-strip/EdgeStrip';
 import { sentence } from '../../ui/format';
 import { toolOutline } from '../../ui/silhouette/outline';
 import { LyingSilhouette } from '../../ui/silhouette/Silhouette';
 import { NoteEdge } from './NoteEdge';
+
+/** Class and hardness, as far as they are known. */
+function steelInWords(steel: Steel): string {
+  const [low, high] = workingSteel(steel).rangeHrc;
+  const hardness = low === high ? `${low} HRC` : `${low} to ${high} HRC`;
+  return `${steel.steelClass === 'unknown' ? 'unknown' : steel.steelClass} steel, ${hardness}`;
+}
 
 /** The tool as it lies on the bench, its edge below, and what can be done next. */
 export function ToolHead({ tool }: { tool: Tool }) {
@@ -32,8 +40,7 @@ export function ToolHead({ tool }: { tool: Tool }) {
       <div className="flex flex-wrap items-baseline gap-x-5 gap-y-2">
         <h1>{tool.name}</h1>
         <p className="text-lg text-soft">
-          {TOOL_KIND_NAMES[tool.kind]}, {Math.round(tool.steel.hardnessHrc)} HRC,{' '}
-          {tool.steel.stainless ? 'stainless' : 'carbon steel'}
+          {TOOL_KIND_NAMES[tool.kind]}, {steelInWords(tool.steel)}
         </p>
         <div className="ml-auto flex flex-wrap gap-3">
           <button type="button" className="btn btn-outline" onClick={() => setNoting(!noting)}>

@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import type { EdgeTest, Finding, Session } from '../../domain/session';
+import { passes, type EdgeTest, type Finding, type Session } from '../../domain/session';
 import type { Zone } from '../../domain/tool';
 import { NotesField } from '../../ui/forms/fields';
 import { sentence } from '../../ui/format';
@@ -31,7 +31,7 @@ export function FinishPanel(props: {
       <TestChoice
         legend="The finest test it passes at the end"
         chosen={latest?.test ?? null}
-        onChoose={(test) => onTest({ test, grams: null, place: 'whole' })}
+        onChoose={(test) => onTest(passes(test))}
       />
       {session.before.findings.length > 0 && (
         <fieldset>

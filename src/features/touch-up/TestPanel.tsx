@@ -1,7 +1,7 @@
 'use client';
 
 import { TEST_CENTRE_UM, worstStretch } from '../../core';
-import type { EdgeTest, Session } from '../../domain/session';
+import { passes, type EdgeTest, type Session } from '../../domain/session';
 import type { Zone } from '../../domain/tool';
 import { um } from '../../ui/format';
 import { TestChoice } from '../../ui/ObservationFields';
@@ -26,7 +26,7 @@ export function TestPanel(props: {
       <TestChoice
         legend="The finest test it passes now"
         chosen={latest?.test ?? null}
-        onChoose={(test) => onTest({ test, grams: null, place: 'whole' })}
+        onChoose={(test) => onTest(passes(test))}
       />
       <p role="status" className="text-lg">
         {latest ? testVerdict(readings, zone) : 'Wipe it first, from spine toward edge.'}

@@ -1,3 +1,4 @@
+import { toolForm } from '../../core';
 import type { Tool } from '../../domain/tool';
 
 /** Outlines in mm, hanging from the rail: x to the right (toward the edge), y down from the hook. */
@@ -17,7 +18,7 @@ type Measures = Pick<
 
 /** The outline of a tool from its own measures; axes hang by the head, blades by the handle. */
 export function toolOutline(tool: Measures): Outline {
-  return tool.kind === 'hatchet' || tool.kind === 'felling-axe' ? axe(tool) : blade(tool);
+  return toolForm(tool.kind) === 'axe' ? axe(tool) : blade(tool);
 }
 
 /** How a kind's blade runs: widths as shares of the full width. */
@@ -32,11 +33,12 @@ interface BladeForm {
   hollow: number;
 }
 
-const FORMS: Record<Exclude<Tool['kind'], 'hatchet' | 'felling-axe'>, BladeForm> = {
+const FORMS: Record<Exclude<Tool['kind'], 'hatchet' | 'felling-axe' | 'tomahawk'>, BladeForm> = {
   'scandi-knife': { heel: 1, spineFall: 0.7, tip: 0.22, hollow: 0 },
   'convex-knife': { heel: 1, spineFall: 0.6, tip: 0.38, hollow: 0 },
   'flat-knife': { heel: 1, spineFall: 0.62, tip: 0.3, hollow: 0 },
   'fillet-knife': { heel: 1, spineFall: 1, tip: -0.15, hollow: 0.12 },
+  'skinning-knife': { heel: 0.9, spineFall: 0.95, tip: 0.02, hollow: 0 },
   parer: { heel: 1, spineFall: 0.75, tip: 0.5, hollow: 0 },
   'recurve-hook': { heel: 0.85, spineFall: 0.8, tip: 0.75, hollow: 0.3 },
   machete: { heel: 0.66, spineFall: 0.9, tip: 0.35, hollow: 0 },

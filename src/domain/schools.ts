@@ -1,0 +1,50 @@
+import { object, type InferType } from 'yup';
+import { oneOf } from './fields';
+
+/**
+ * Questions on which good people disagree. Each tool's keeper picks an answer; the first one is the
+ * usual choice. The plan, the words and the numbers follow.
+ */
+export const SCHOOLS = {
+  drift: ['regrind flat', 'let it drift'],
+  finish: ['by task', 'toothy', 'polished'],
+  pressure: ['firm, then lighter', 'light throughout'],
+  stropPressure: ['light', 'own weight', 'firm'],
+  stropAngle: ['at the bevel', 'a little below'],
+  counting: ['count strokes', 'by feel'],
+  motion: ['by tool', 'edge leading', 'edge trailing', 'back and forth', 'circles'],
+  tip: ['lift the handle', 'keep the wrist flat'],
+  burr: ['alternate light strokes', 'shear it off', 'strop it off'],
+  burrWhen: ['at every grit', 'once at the end'],
+  gritSteps: ['two to four times', 'many close', 'few'],
+  profile: ['micro-bevel, thin when due', 'thin at every touch-up'],
+  scratches: ['scratches are fine', 'unscratched'],
+  lubricant: ['by stone', 'water', 'oil or fat', 'dry'],
+} as const;
+
+export type SchoolQuestion = keyof typeof SCHOOLS;
+export const SCHOOL_QUESTIONS = Object.keys(SCHOOLS) as SchoolQuestion[];
+
+export const schoolsSchema = object({
+  drift: oneOf(SCHOOLS.drift),
+  finish: oneOf(SCHOOLS.finish),
+  pressure: oneOf(SCHOOLS.pressure),
+  stropPressure: oneOf(SCHOOLS.stropPressure),
+  stropAngle: oneOf(SCHOOLS.stropAngle),
+  counting: oneOf(SCHOOLS.counting),
+  motion: oneOf(SCHOOLS.motion),
+  tip: oneOf(SCHOOLS.tip),
+  burr: oneOf(SCHOOLS.burr),
+  burrWhen: oneOf(SCHOOLS.burrWhen),
+  gritSteps: oneOf(SCHOOLS.gritSteps),
+  profile: oneOf(SCHOOLS.profile),
+  scratches: oneOf(SCHOOLS.scratches),
+  lubricant: oneOf(SCHOOLS.lubricant),
+}).noUnknown();
+
+export type Schools = InferType<typeof schoolsSchema>;
+
+/** The usual answer to every question. */
+export const USUAL_SCHOOLS = Object.fromEntries(
+  SCHOOL_QUESTIONS.map((question) => [question, SCHOOLS[question][0]]),
+) as unknown as Schools;

@@ -2,6 +2,7 @@ import type { Inspection, Session } from '../../domain/session';
 import type { Tool, Zone } from '../../domain/tool';
 import type { LadderAbrasive, LadderPlan } from '../ladder';
 import type { Pace } from '../wear';
+import { latestChecks, stopReasons } from './stopUse';
 import { planEdge } from './planEdge';
 import { edgeState, type EdgeState, type EdgeWord } from './edgeState';
 
@@ -10,6 +11,8 @@ export interface ZoneState {
   tool: Tool;
   zone: Zone;
   state: EdgeState;
+  /** Why the tool must not be used; empty for a sound one. */
+  stops: string[];
 }
 
 /** A zone with the work it asks for; no plan where it has never been tested. */
@@ -28,15 +31,18 @@ export function zoneStates(input: {
   return input.tools.flatMap((tool) => {
     const sessions = input.sessions.filter((s) => s.toolId === tool.id);
     const inspections = input.inspections.filter((i) => i.toolId === tool.id);
+    const stops = stopReasons(latestChecks(inspections));
     return tool.zones.map((zone) => ({
       tool,
       zone,
+      stops,
       state: edgeState({ zone, sessions, inspections }),
     }));
   });
 }
 
-/** The work that each zone asks for, most urgent first: by state, then by minutes, then by name. */
+/** The work that each zone asks for, most urgent first: tools to stop using,
+ * then by state, then by minutes, then by name. */
 export function edgeNeeds(input: {
   states: readonly ZoneState[];
   abrasives: readonly LadderAbrasive[];
@@ -46,21 +52,23 @@ export function edgeNeeds(input: {
   return states
     .map((zoneState): EdgeNeed => {
       const { tool, zone, state } = zoneState;
-      const plan = state.apex
-        ? planEdge({
-            tool,
-            zone,
-            apexRadiusUm: state.apex.apexRadiusUm,
-            damageDepthMm: state.damageDepthMm,
-            keenRadiusUm: state.keenUm,
-            abrasives,
-            pace,
-          })
-        : null;
+      const plan =
+        state.apex && zoneState.stops.length === 0
+          ? planEdge({
+              tool,
+              zone,
+              apexRadiusUm: state.apex.apexRadiusUm,
+              damageDepthMm: state.damageDepthMm,
+              keenRadiusUm: state.keenUm,
+              abrasives,
+              pace,
+            })
+          : null;
       return { ...zoneState, plan };
     })
     .sort(
       (a, b) =>
+        Number(b.stops.length > 0) - Number(a.stops.length > 0) ||
         URGENCY.indexOf(a.state.word) - URGENCY.indexOf(b.state.word) ||
         (b.plan?.minutes ?? 0) - (a.plan?.minutes ?? 0) ||
         a.tool.name.localeCompare(b.tool.name),

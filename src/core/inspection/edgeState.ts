@@ -50,7 +50,7 @@ export function edgeState(input: {
   const keen = looks.find(({ seen, touchUp }) => touchUp && seen.tests.length > 0);
   const findings = latest?.seen.findings ?? [];
   const apex = tested ? worstStretch(tested.seen.tests) : null;
-  const damageDepthMm = Math.max(0, ...findings.filter(isDamage).map((f) => f.depthMm));
+  const damageDepthMm = damageToMend(findings);
   return {
     word: apex ? edgeWord(apex.apexRadiusUm / zone.targetApexUm, damageDepthMm) : 'unknown',
     apex,
@@ -81,6 +81,11 @@ function reading(test: EdgeTest): TestReading {
   return test.test === null ? { grams: test.grams! } : { test: test.test };
 }
 
-function isDamage(finding: Finding): boolean {
-  return finding.kind === 'chip' || finding.kind === 'roll';
+/** Depth (mm) of the deepest damage that is not left on purpose. */
+export function damageToMend(findings: readonly Finding[]): number {
+  const damage = findings.filter(
+    ({ kind, leftOnPurpose }) =>
+      !leftOnPurpose && (kind === 'chip' || kind === 'roll' || kind === 'out-of-true'),
+  );
+  return Math.max(0, ...damage.map(({ depthMm }) => depthMm));
 }

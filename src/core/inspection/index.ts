@@ -1,3 +1,15 @@
-export { edgeState, edgeWord, worstStretch, type EdgeState, type EdgeWord } from './edgeState';
+export {
+  damageToMend,
+  edgeState,
+  edgeWord,
+  worstStretch,
+  type EdgeState,
+  type EdgeWord,
+} from './edgeState';
 export { planEdge } from './planEdge';
 export { edgeNeeds, worstWord, zoneStates, type EdgeNeed, type ZoneState } from './edgeNeeds';
+export { latestChecks, stopReasons } from './stopUse';
+export { judgeEdge, RUNGS, type EdgeVerdict, type Rung, type RungOutlook } from './judgeEdge';
+export { diagnose, SYMPTOMS, type Diagnosis, type Symptom } from './diagnose';
+export { adviseAngle, type AngleAdvice, type AnglePrice } from './adviseAngle';
+export { TASKS, type Task } from './tasks';

@@ -4,7 +4,7 @@ import Link from 'next/link';
 import { useRouter, useSearchParams } from 'next/navigation';
 import { useState } from 'react';
 import { toast } from 'sonner';
-import { edgeWord, forceInWords, worstStretch } from '../../core';
+import { damageToMend, edgeWord, forceInWords, worstStretch } from '../../core';
 import { useRecord, useRecords, useStore } from '../../data';
 import type { Observation, Session } from '../../domain/session';
 import type { Tool, Zone } from '../../domain/tool';
@@ -96,9 +96,8 @@ function Edge(props: {
   worked?: boolean;
 }) {
   const { title, tool, zone, seen, worked } = props;
-  const chips = seen.findings.filter(({ kind }) => kind === 'chip' || kind === 'roll');
   const apex = seen.tests.length > 0 ? worstStretch(seen.tests) : null;
-  const depthMm = Math.max(0, ...chips.map((chip) => chip.depthMm));
+  const depthMm = damageToMend(seen.findings);
   const word = apex ? edgeWord(apex.apexRadiusUm / zone.targetApexUm, depthMm) : 'unknown';
   return (
     <section>

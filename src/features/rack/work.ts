@@ -2,13 +2,15 @@ import type { EdgeNeed } from '../../core';
 import { minutes } from '../../ui/format';
 
 /** Whether an edge asks for anything before it goes out. */
-export function asksForWork({ state, plan }: EdgeNeed): boolean {
+export function asksForWork({ state, plan, stops }: EdgeNeed): boolean {
+  if (stops.length > 0) return true;
   return state.word === 'unknown' || (state.word !== 'keen' && plan?.outcome !== 'leave alone');
 }
 
 /** What an edge needs, in a word or two: the lightest thing first. */
 export function workInWords(need: EdgeNeed): string {
-  const { state, plan } = need;
+  const { state, plan, stops } = need;
+  if (stops.length > 0) return `Stop: ${stops[0]}`;
   if (!plan) return 'Test it first';
   if (!asksForWork(need)) return 'Leave it';
   if (plan.outcome === 'out of reach') return 'No ladder reaches its target';

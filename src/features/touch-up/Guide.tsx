@@ -2,7 +2,14 @@
 
 import Link from 'next/link';
 import { useState } from 'react';
-import { advance, edgeWord, toolForm, worstStretch, type GuideEvent } from '../../core';
+import {
+  advance,
+  damageToMend,
+  edgeWord,
+  toolForm,
+  worstStretch,
+  type GuideEvent,
+} from '../../core';
 import type { LiveRecord } from '../../data';
 import type { Session, SessionStep } from '../../domain/session';
 import type { Settings } from '../../domain/settings';
@@ -153,8 +160,7 @@ export function Guide(props: {
 
 /** The edge as it was when the touch-up began. */
 function stretchBefore({ before }: Session, zone: Zone): Stretch {
-  const chips = before.findings.filter(({ kind }) => kind === 'chip' || kind === 'roll');
-  const depthMm = Math.max(0, ...chips.map((chip) => chip.depthMm));
+  const depthMm = damageToMend(before.findings);
   const word =
     before.tests.length > 0
       ? edgeWord(worstStretch(before.tests).apexRadiusUm / zone.targetApexUm, depthMm)

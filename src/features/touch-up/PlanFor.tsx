@@ -5,6 +5,7 @@ import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useMemo, useState } from 'react';
 import {
+  damageToMend,
   planEdge,
   shelfAbrasives,
   startSession,
@@ -160,12 +161,11 @@ function planFrom(input: {
   const { need, before, shelf, settings } = input;
   const { tool, zone, state } = need;
   if (before.tests.length === 0) return null;
-  const chips = before.findings.filter(({ kind }) => kind === 'chip' || kind === 'roll');
   return planEdge({
     tool,
     zone,
     apexRadiusUm: worstStretch(before.tests).apexRadiusUm,
-    damageDepthMm: Math.max(0, ...chips.map(({ depthMm }) => depthMm)),
+    damageDepthMm: damageToMend(before.findings),
     keenRadiusUm: state.keenUm,
     abrasives: shelfAbrasives(shelf).map(({ abrasive }) => abrasive),
     pace: settings.strokesPerMinute,

@@ -1,0 +1,259 @@
+import type { Finding, Observation, ToolChecks } from '../../domain/session';
+import type { Tool, Zone } from '../../domain/tool';
+import {
+  planLadder,
+  workingFace,
+  type LadderAbrasive,
+  type LadderPlan,
+  type WorkingFace,
+} from '../ladder';
+import type { Pace } from '../wear';
+import { edgeWord, KEEN_UP_TO, worstStretch } from './edgeState';
+import { stopReasons } from './stopUse';
+
+/** The interventions, lightest first. */
+export const RUNGS = [
+  'leave alone',
+  'hone',
+  'strop',
+  'fine stone',
+  'medium stone',
+  'coarse stone or file',
+  'thin',
+  'professional',
+  'stop use',
+] as const;
+export type Rung = (typeof RUNGS)[number];
+
+/** What one rung would do for this edge. */
+export interface RungOutlook {
+  rung: Rung;
+  reaches: boolean;
+  /** Minutes to the target; null where it does not reach it. */
+  minutes: number | null;
+  /** Steel ground away, both sides. */
+  steelMm3: number;
+  why: string;
+}
+
+export interface EdgeVerdict {
+  rung: Rung;
+  reason: string;
+  whyNotLighter: string | null;
+  heavierWastes: string | null;
+  outlooks: RungOutlook[];
+  plan: LadderPlan | null;
+}
+
+/** Stones up to these sizes belong to the rung. */
+const FINE_UM = 20;
+const MEDIUM_UM = 65;
+/** Work on one rung longer than this calls for the next heavier one. */
+const LONGEST_MINUTES = 30;
+/** A turned edge shallower than this is set straight by a hone. */
+const HONEABLE_MM = 0.1;
+/** Damage deeper than this is more than a touch-up can mend. */
+const PROFESSIONAL_MM = 2;
+/** Too little to be ground out for its own sake. */
+const TRACE_MM = 1e-6;
+/** A stretch that glints is at least this round. */
+const GLINT_UM = 8;
+
+export interface Judged {
+  tool: Tool;
+  zone: Zone;
+  seen: Observation;
+  checks: ToolChecks;
+  /** Radius before this look, where it holds no test; null where nothing is known. */
+  knownApexUm: number | null;
+  keenRadiusUm: number | null;
+  abrasives: readonly LadderAbrasive[];
+  pace: Pace;
+}
+
+/**
+ * The lightest intervention that brings an edge to what its work asks for: minutes for each rung,
+ * why the lighter one fails, what the heavier one would waste. Stop-use comes first and cannot be
+ * overridden. The verdict never gets lighter when damage grows.
+ */
+export function judgeEdge(input: Judged): EdgeVerdict {
+  const stops = stopReasons(input.checks);
+  if (stops.length > 0) {
+    return decided(
+      'stop use',
+      `Stop: ${stops.join(', ')}. Do not use or sharpen it; replace it or take it to a professional.`,
+    );
+  }
+  const damage = damageOf(input.seen.findings);
+  const apexUm = apexOf(input);
+  if (
+    input.checks.straightness === 'badly bent' ||
+    input.checks.temper === 'overheated' ||
+    damage.depthMm > PROFESSIONAL_MM
+  ) {
+    return decided(
+      'professional',
+      'A bad bend, overheated steel or damage this deep is beyond a touch-up: send it to a smith.',
+    );
+  }
+  if (apexUm === null && damage.depthMm === 0) {
+    return decided('leave alone', 'Test it first: without a test there is nothing to judge.');
+  }
+
+  const face = workingFace(input.tool, input.zone);
+  const condition = { ...damage, apexUm: apexUm ?? input.zone.targetApexUm };
+  const ladders = new Map<Rung, LadderPlan>();
+  const outlooks = [
+    leaveAlone(input.zone, condition),
+    hone(input, condition),
+    ...(['strop', 'fine stone', 'medium stone', 'coarse stone or file'] as const).map((rung) => {
+      const plan = ladderFor(rung, input, face, condition);
+      ladders.set(rung, plan);
+      return ladderOutlook(rung, plan);
+    }),
+    thin(input.zone, face),
+  ];
+  const overdue = outlooks.at(-1)!.reaches;
+  const chosen = overdue ? outlooks.length - 1 : lightest(outlooks.slice(0, -1));
+  if (chosen < 0) {
+    return { ...decided('professional', 'Nothing at hand reaches its target.'), outlooks };
+  }
+  return explained(outlooks, chosen, ladders.get(outlooks[chosen]!.rung) ?? null);
+}
+
+interface Condition {
+  apexUm: number;
+  /** Deepest chip, roll or crookedness that is to be ground out. */
+  depthMm: number;
+  /** Whether the edge is only turned: rolled or burred, and nothing broken out. */
+  turned: boolean;
+}
+
+function damageOf(findings: readonly Finding[]): { depthMm: number; turned: boolean } {
+  const open = findings.filter(({ leftOnPurpose }) => !leftOnPurpose);
+  const broken = open.filter(({ kind }) => kind === 'chip' || kind === 'out-of-true');
+  const rolled = open.filter(({ kind }) => kind === 'roll');
+  const deepest = (some: readonly Finding[]): number =>
+    Math.max(0, ...some.map(({ depthMm }) => depthMm));
+  return {
+    depthMm: Math.max(deepest(broken), deepest(rolled)),
+    turned: rolled.length > 0 && broken.length === 0 && deepest(rolled) <= HONEABLE_MM,
+  };
+}
+
+function apexOf({ seen, knownApexUm }: Judged): number | null {
+  const tested = seen.tests.length > 0 ? worstStretch(seen.tests).apexRadiusUm : knownApexUm;
+  const glints = seen.findings.some((f) => f.kind === 'glint' && !f.leftOnPurpose);
+  return glints ? Math.max(GLINT_UM, tested ?? 0) : tested;
+}
+
+function leaveAlone(zone: Zone, { apexUm, depthMm }: Condition): RungOutlook {
+  const reaches = edgeWord(apexUm / zone.targetApexUm, depthMm) === 'keen';
+  return outlook(
+    'leave alone',
+    reaches,
+    reaches ? 0 : null,
+    0,
+    'it does not do what its work asks for',
+  );
+}
+
+/** A hone lays a turned edge straight: the turned part goes, the rounding stays. */
+function hone({ zone, keenRadiusUm }: Judged, { apexUm, turned }: Condition): RungOutlook {
+  const keenUm = Math.min(apexUm, keenRadiusUm ?? 0.8 * zone.targetApexUm);
+  const afterUm = keenUm + 0.2 * (apexUm - keenUm);
+  const reaches = turned && afterUm <= KEEN_UP_TO * zone.targetApexUm;
+  const why = turned ? 'the apex is rounded as well as turned' : 'the edge is not merely turned';
+  return outlook('hone', reaches, reaches ? 1 : null, 0, why);
+}
+
+function ladderFor(
+  rung: Rung,
+  input: Judged,
+  face: WorkingFace,
+  { apexUm, depthMm, turned }: Condition,
+): LadderPlan {
+  const { zone, keenRadiusUm, pace } = input;
+  const largestUm =
+    rung === 'fine stone' ? FINE_UM : rung === 'medium stone' ? MEDIUM_UM : Infinity;
+  const abrasives = input.abrasives.filter(
+    (abrasive) => abrasive.kind === 'strop' || (rung !== 'strop' && abrasive.sizeUm <= largestUm),
+  );
+  const target = rung === 'strop' ? KEEN_UP_TO * zone.targetApexUm : zone.targetApexUm;
+  return planLadder({
+    zone: face,
+    condition: {
+      // A damaged edge is never taken for a sharp one, whatever its other stretches pass.
+      apexRadiusUm: depthMm > 0 ? Math.max(apexUm, zone.targetApexUm) : apexUm,
+      // A trace of damage bars the way by strops alone, which is a rung of its own.
+      damageDepthMm: rung === 'strop' ? (turned ? 0 : depthMm) : Math.max(depthMm, TRACE_MM),
+      keenRadiusUm: keenRadiusUm ?? undefined,
+    },
+    target: { apexRadiusUm: target },
+    abrasives,
+    pace,
+  });
+}
+
+function ladderOutlook(rung: Rung, plan: LadderPlan): RungOutlook {
+  if (plan.outcome === 'leave alone') return outlook(rung, true, 0, 0, '');
+  const reaches = plan.outcome === 'planned';
+  const steelMm3 = plan.steps.reduce((sum, step) => sum + step.volumeMm3, 0);
+  const why = reaches
+    ? `it would take ${Math.ceil(plan.minutes)} min`
+    : rung === 'strop'
+      ? 'stropping alone does not bring it back'
+      : 'nothing of that size at hand brings it to its target';
+  return outlook(rung, reaches, reaches ? plan.minutes : null, steelMm3, why);
+}
+
+function thin(zone: Zone, face: WorkingFace): RungOutlook {
+  const due = zone.faceLimitMm !== null && face.faceWidthMm > zone.faceLimitMm;
+  return outlook('thin', due, null, 0, 'the shoulders are not past their limit');
+}
+
+function outlook(
+  rung: Rung,
+  reaches: boolean,
+  minutes: number | null,
+  steelMm3: number,
+  why: string,
+): RungOutlook {
+  return { rung, reaches, minutes, steelMm3, why };
+}
+
+/** The first rung that reaches the target within half an hour, else the heaviest that reaches it. */
+function lightest(outlooks: readonly RungOutlook[]): number {
+  const quick = outlooks.findIndex(
+    ({ reaches, minutes }) => reaches && minutes! <= LONGEST_MINUTES,
+  );
+  return quick >= 0 ? quick : outlooks.findLastIndex(({ reaches }) => reaches);
+}
+
+function explained(outlooks: RungOutlook[], chosen: number, plan: LadderPlan | null): EdgeVerdict {
+  const { rung, minutes, steelMm3 } = outlooks[chosen]!;
+  const lighter = outlooks[chosen - 1];
+  const heavier = outlooks.slice(chosen + 1).find((o) => o.reaches && o.minutes !== null);
+  const moreMm3 = heavier ? heavier.steelMm3 - steelMm3 : 0;
+  const moreMinutes = heavier ? heavier.minutes! - (minutes ?? 0) : 0;
+  return {
+    rung,
+    reason:
+      rung === 'thin'
+        ? 'The worked face is past its limit: lay the stone lower and move the shoulders back.'
+        : rung === 'leave alone'
+          ? 'It does what its work asks for. Every grind takes steel that never comes back.'
+          : `The lightest thing that brings it to its target, in about ${Math.max(1, Math.ceil(minutes!))} min.`,
+    whyNotLighter: lighter ? `Not ${lighter.rung}: ${lighter.why}.` : null,
+    heavierWastes:
+      heavier && (moreMm3 > 0.01 || moreMinutes > 0.5)
+        ? `A ${heavier.rung} would take ${moreMm3 > 0.01 ? `${moreMm3.toPrecision(2)} mm³ more steel` : 'no less steel'}${moreMinutes > 0.5 ? ` and ${Math.ceil(moreMinutes)} min more` : ''}.`
+        : null,
+    outlooks,
+    plan,
+  };
+}
+
+function decided(rung: Rung, reason: string): EdgeVerdict {
+  return { rung, reason, whyNotLighter: null, heavierWastes: null, outlooks: [], plan: null };
+}

@@ -11,11 +11,18 @@ const wren = typicalTool('scandi-knife', 'Wren');
 const plover = typicalTool('convex-knife', 'Plover');
 const hob = typicalTool('felling-axe', 'Old Hob');
 const bracken = typicalTool('machete', 'Bracken');
+const knap = typicalTool('hatchet', 'Knap');
+const tern = typicalTool('fillet-knife', 'Tern');
+const sprig = typicalTool('parer', 'Sprig');
+const crook = typicalTool('recurve-hook', 'Crook');
+const heron = typicalTool('skinning-knife', 'Heron');
 
 export const tools: Tool[] = [
   {
     ...record('wren'),
     ...wren,
+    spine: { use: 'square scraper', raisingsLeft: 0 },
+    sheath: 'leather',
     notes: 'Carves the waymark pegs. Birch handle, oiled in spring.',
     zones: [
       {
@@ -41,6 +48,8 @@ export const tools: Tool[] = [
   {
     ...record('bracken'),
     ...bracken,
+    spine: { use: 'burnished hook', raisingsLeft: 1 },
+    sheath: 'leather',
     notes: 'Gorse and bramble. Keep the fine stretch by the handle away from stones.',
     zones: [
       {
@@ -66,6 +75,44 @@ export const tools: Tool[] = [
         angleMethod: 'bevel-height',
       },
     ],
+  },
+  {
+    ...record('knap'),
+    ...knap,
+    notes: 'Carving hatchet for stakes. Haft cracked at the eye: waits for a new one.',
+    zones: [{ ...knap.zones[0]!, name: 'bit', bevelAngleDeg: 18 }],
+  },
+  {
+    ...record('tern'),
+    ...tern,
+    notes: 'One fish supper a trip.',
+    zones: [{ ...tern.zones[0]!, angleMethod: 'bevel-height' }],
+  },
+  {
+    ...record('sprig'),
+    ...sprig,
+    count: 2,
+    steel: {
+      ...sprig.steel,
+      steelClass: 'unknown',
+      hardnessLowHrc: 50,
+      hardnessHighHrc: 60,
+      carbide: 'unknown',
+      fileBite: 'bites',
+    },
+    handle: 'other',
+    notes: 'A pair. Swap as each dulls, do both in the evening.',
+  },
+  {
+    ...record('crook'),
+    ...crook,
+    notes: 'Touched up for years at one angle: the bevel has grown wide.',
+    zones: [{ ...crook.zones[0]!, shoulderThicknessMm: 0.9, faceLimitMm: 1.2 }],
+  },
+  {
+    ...record('heron'),
+    ...heron,
+    notes: 'Lent out, came back with its tip broken off by prying.',
   },
 ];
 

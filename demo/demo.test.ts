@@ -1,5 +1,12 @@
 import { readFileSync } from 'node:fs';
-import { edgeState } from '../src/core';
+import {
+  DEFAULT_PACE,
+  judgeEdge,
+  latestChecks,
+  RUNGS,
+  shelfAbrasives,
+  zoneStates,
+} from '../src/core';
 import { readBundle } from '../src/formats/bundle';
 import { sample } from '../src/testing/sample';
 import { sampleFile } from './records';
@@ -11,7 +18,7 @@ it('the shipped file is what the script makes, and fits the schemas', () => {
 });
 
 it('holds what the screens show: a dozen abrasives, a dozen touch-ups that show learning', () => {
-  expect(sample.tools).toHaveLength(4);
+  expect(sample.tools).toHaveLength(9);
   expect(sample.abrasives).toHaveLength(12);
   expect(sample.sessions).toHaveLength(12);
   const effort = sample.sessions.map(({ steps }) => steps[0]!.left / steps[0]!.plannedPerSide);
@@ -25,16 +32,20 @@ it('has an edge that was over-stropped', () => {
   expect(strop.left).toBeGreaterThan(2 * strop.plannedPerSide);
 });
 
-it('stands before the trip with edges that are keen, that work and that are tired', () => {
-  const words = sample.tools.flatMap((tool) =>
-    tool.zones.map(
-      (zone) =>
-        edgeState({
-          zone,
-          sessions: sample.sessions.filter(({ toolId }) => toolId === tool.id),
-          inspections: sample.inspections.filter(({ toolId }) => toolId === tool.id),
-        }).word,
-    ),
+it('shows every kind of verdict, one cracked haft included', () => {
+  const abrasives = shelfAbrasives(sample).map(({ abrasive }) => abrasive);
+  const verdicts = zoneStates(sample).map(({ tool, zone, state }) =>
+    judgeEdge({
+      tool,
+      zone,
+      seen: { tests: [...state.tests], findings: [...state.findings] },
+      checks: latestChecks(sample.inspections.filter(({ toolId }) => toolId === tool.id)),
+      knownApexUm: null,
+      keenRadiusUm: state.keenUm,
+      abrasives,
+      pace: DEFAULT_PACE,
+    }),
   );
-  expect(new Set(words)).toEqual(new Set(['keen', 'works', 'tired']));
+  expect(new Set(verdicts.map(({ rung }) => rung))).toEqual(new Set(RUNGS));
+  expect(verdicts.map(({ reason }) => reason).join()).toContain('haft or handle is cracked');
 });

@@ -23,7 +23,7 @@ const records: AllRecords = {
       name: 'Tarrow Ness',
       startsOn: '2026-11-27',
       days: 5,
-      toolIds: tools.map(({ id }) => id),
+      toolIds: ['wren', 'plover', 'old-hob', 'bracken', 'tern', 'sprig', 'crook'],
       minutesPerTouchUp: 30,
       chipDepthMm: 0,
       notes: 'Gorse and bramble, water bars, waymark posts. Nights in the bothy, one fish supper.',

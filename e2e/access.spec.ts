@@ -33,7 +33,7 @@ for (const theme of ['day', 'ember']) {
 
 test('a touch-up can be done from the keyboard alone', async ({ page }) => {
   await open(page, '/');
-  await page.keyboard.press('3');
+  await page.keyboard.press('4');
   await expect(page.getByRole('heading', { level: 1, name: 'Touch-up' })).toBeVisible();
   const focusOn = async (name: RegExp): Promise<void> => {
     for (let i = 0; i < 60; i += 1) {
@@ -77,7 +77,7 @@ test('single keys can be switched off', async ({ page }) => {
   await page.keyboard.press('?');
   await page.getByLabel('Single keys work outside of fields').uncheck();
   await page.getByRole('button', { name: 'Close' }).click();
-  await page.keyboard.press('5');
+  await page.keyboard.press('6');
   await expect(page.getByRole('heading', { level: 1 })).toContainText('Tarrow Ness');
 });
 

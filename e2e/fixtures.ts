@@ -36,6 +36,8 @@ export { expect };
 export const SCREENS = [
   '/',
   '/tool?id=wren',
+  '/inspect',
+  '/inspect?tool=old-hob',
   '/shelf',
   '/touch-up',
   '/touch-up?tool=old-hob',

@@ -10,7 +10,7 @@ test('the kit is the lightest for the ticked tools, says why, and re-plans', asy
   await expect(file).toContainText(/nothing you own serves .*Old Hob/);
   await page.getByLabel('Old Hob').uncheck();
   await page.getByLabel('Bracken').uncheck();
-  await expect(page.getByText('for 2 tools')).toBeVisible({ timeout: 30_000 });
+  await expect(page.getByText('for 5 tools')).toBeVisible({ timeout: 30_000 });
   expect(await grams()).toBeLessThan(all);
   await page.reload();
   await expect(page.getByLabel('Old Hob')).not.toBeChecked();

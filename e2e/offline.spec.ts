@@ -30,7 +30,7 @@ test('works without a network on the second visit, every screen and the worker',
     const page = second.pages()[0]!;
     await open(page, '/');
     await expect(page.getByRole('heading', { level: 1 })).toContainText('Tarrow Ness');
-    for (const screen of ['Shelf', 'Touch-up', 'Log', 'Data', 'Kit']) {
+    for (const screen of ['Inspect', 'Shelf', 'Touch-up', 'Log', 'Data', 'Kit']) {
       await page.getByRole('link', { name: screen, exact: true }).click();
       await expect(page.getByRole('heading', { level: 1, name: screen })).toBeVisible();
     }

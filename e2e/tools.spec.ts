@@ -50,9 +50,9 @@ test('a note on how it cuts changes the rack at once, in every tab', async ({ pa
   await other.getByRole('button', { name: 'Note how it cuts now' }).click();
   await other.getByRole('button', { name: 'shaves, both ways' }).click();
   await other.getByRole('button', { name: 'Note it' }).click();
-  await expect(page.getByText('3 tools want work')).toBeVisible();
+  await expect(page.getByText('8 tools want work')).toBeVisible();
   await other.getByRole('button', { name: 'Undo' }).click();
-  await expect(page.getByText('4 tools want work')).toBeVisible();
+  await expect(page.getByText('9 tools want work')).toBeVisible();
 });
 
 test('a tool that is taken down comes back by Undo', async ({ page }) => {

@@ -14,7 +14,7 @@ test('from a tool on the rack to a logged touch-up that outlives the browser', a
     const page = first.pages()[0]!;
     await open(page, '/');
     await expect(page.getByText('sample tools of the Tarrow Ness path crew')).toBeVisible();
-    await page.getByRole('link', { name: /^Medium stone, / }).click();
+    await page.locator('a[href="/touch-up?tool=wren&zone=edge"]:visible').click();
     await expect(page.getByRole('heading', { level: 1 })).toContainText('Wren');
     await page.getByRole('button', { name: 'Out on the trail' }).click();
     await page.getByText('Show working').first().click();
@@ -56,7 +56,7 @@ test('from a tool on the rack to a logged touch-up that outlives the browser', a
     await later.getByRole('row').nth(1).getByRole('link').click();
     await expect(later.getByRole('cell', { name: '7', exact: true })).toHaveCount(2);
     await open(later, '/');
-    await expect(later.getByText('3 tools want work')).toBeVisible();
+    await expect(later.getByText('8 tools want work')).toBeVisible();
     await second.close();
   } finally {
     rmSync(profile, { recursive: true, force: true });

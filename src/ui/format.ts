@@ -34,6 +34,7 @@ export function newtons(value: number): string {
 /** Minutes, whole from 10 on, halves below. */
 export function minutes(value: number): string {
   if (value > 0 && value < 1) return 'under 1 min';
+  if (value > 119) return `${rounded(value / 60, 0)} h`;
   return `${value < 10 ? trim((Math.round(value * 2) / 2).toFixed(1)) : rounded(value, 0)} min`;
 }
 

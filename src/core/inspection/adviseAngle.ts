@@ -109,7 +109,9 @@ function damageFromWork(input: {
   const damage = seen.filter(
     ({ kind, cause }) => (kind === 'chip' || kind === 'roll') && cause === 'work',
   );
-  return { count: damage.length, depthMm: Math.max(0, ...damage.map(({ depthMm }) => depthMm)) };
+  // A finding stays on the strip from look to look: the same place counts once.
+  const places = new Set(damage.map(({ kind, atMm }) => `${kind} ${Math.round(atMm)}`));
+  return { count: places.size, depthMm: Math.max(0, ...damage.map(({ depthMm }) => depthMm)) };
 }
 
 function price(tool: Tool, zone: Zone, angleDeg: number): AnglePrice {

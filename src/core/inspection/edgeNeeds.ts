@@ -2,6 +2,7 @@ import type { Inspection, Session } from '../../domain/session';
 import type { Tool, Zone } from '../../domain/tool';
 import type { LadderAbrasive, LadderPlan } from '../ladder';
 import type { Pace } from '../wear';
+import { beyondTouchUp, type Beyond } from './beyondTouchUp';
 import { latestChecks, stopReasons } from './stopUse';
 import { planEdge } from './planEdge';
 import { edgeState, type EdgeState, type EdgeWord } from './edgeState';
@@ -13,6 +14,7 @@ export interface ZoneState {
   state: EdgeState;
   /** Why the tool must not be used; empty for a sound one. */
   stops: string[];
+  beyond: Beyond;
 }
 
 /** A zone with the work it asks for; no plan where it has never been tested. */
@@ -31,13 +33,18 @@ export function zoneStates(input: {
   return input.tools.flatMap((tool) => {
     const sessions = input.sessions.filter((s) => s.toolId === tool.id);
     const inspections = input.inspections.filter((i) => i.toolId === tool.id);
-    const stops = stopReasons(latestChecks(inspections));
-    return tool.zones.map((zone) => ({
-      tool,
-      zone,
-      stops,
-      state: edgeState({ zone, sessions, inspections }),
-    }));
+    const checks = latestChecks(inspections);
+    return tool.zones.map((zone) => {
+      const state = edgeState({ zone, sessions, inspections });
+      const { damageDepthMm } = state;
+      return {
+        tool,
+        zone,
+        state,
+        stops: stopReasons(checks),
+        beyond: beyondTouchUp({ tool, zone, checks, damageDepthMm }),
+      };
+    });
   });
 }
 
@@ -53,7 +60,7 @@ export function edgeNeeds(input: {
     .map((zoneState): EdgeNeed => {
       const { tool, zone, state } = zoneState;
       const plan =
-        state.apex && zoneState.stops.length === 0
+        state.apex && (zoneState.beyond === null || zoneState.beyond === 'thin')
           ? planEdge({
               tool,
               zone,

@@ -60,13 +60,17 @@ describe('what the rack needs', () => {
   const needs = edgeNeeds({ states, abrasives: [], pace: DEFAULT_PACE });
 
   it('covers every zone, most urgent first', () => {
-    expect(states).toHaveLength(5);
-    const words = needs.map(({ state }) => state.word);
-    expect(words).toEqual(['tired', 'tired', 'tired', 'works', 'keen']);
+    expect(states).toHaveLength(10);
+    expect(needs[0]).toMatchObject({ tool: { name: 'Knap' }, beyond: 'stop use', plan: null });
+    const order = ['blunt', 'tired', 'works', 'unknown', 'keen'];
+    const ranks = needs.slice(1).map(({ state }) => order.indexOf(state.word));
+    expect(ranks).toEqual([...ranks].sort());
   });
 
   it('plans with what is at hand, and nothing is at hand here', () => {
-    expect(needs[0]!.plan?.outcome).toBe('out of reach');
-    expect(needs.at(-1)!.plan?.outcome).toBe('leave alone');
+    const outcome = (name: string) => needs.find(({ tool }) => tool.name === name)!.plan?.outcome;
+    expect(outcome('Wren')).toBe('out of reach');
+    expect(outcome('Heron')).toBeUndefined();
+    expect(needs.find(({ zone }) => zone.id === 'fine')!.plan!.outcome).toBe('leave alone');
   });
 });

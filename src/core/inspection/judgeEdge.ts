@@ -1,14 +1,10 @@
 import type { Finding, Observation, ToolChecks } from '../../domain/session';
 import type { Tool, Zone } from '../../domain/tool';
-import {
-  planLadder,
-  workingFace,
-  type LadderAbrasive,
-  type LadderPlan,
-  type WorkingFace,
-} from '../ladder';
+import { workingFace, type LadderAbrasive, type LadderPlan, type WorkingFace } from '../ladder';
 import type { Pace } from '../wear';
 import { edgeWord, KEEN_UP_TO, worstStretch } from './edgeState';
+import { beyondTouchUp } from './beyondTouchUp';
+import { LADDER_RUNGS, ladderAtRung, LONGEST_MINUTES, type RungProblem } from './rungLadders';
 import { stopReasons } from './stopUse';
 
 /** The interventions, lightest first. */
@@ -45,17 +41,8 @@ export interface EdgeVerdict {
   plan: LadderPlan | null;
 }
 
-/** Stones up to these sizes belong to the rung. */
-const FINE_UM = 20;
-const MEDIUM_UM = 65;
-/** Work on one rung longer than this calls for the next heavier one. */
-const LONGEST_MINUTES = 30;
 /** A turned edge shallower than this is set straight by a hone. */
 const HONEABLE_MM = 0.1;
-/** Damage deeper than this is more than a touch-up can mend. */
-const PROFESSIONAL_MM = 2;
-/** Too little to be ground out for its own sake. */
-const TRACE_MM = 1e-6;
 /** A stretch that glints is at least this round. */
 const GLINT_UM = 8;
 
@@ -77,20 +64,16 @@ export interface Judged {
  * overridden. The verdict never gets lighter when damage grows.
  */
 export function judgeEdge(input: Judged): EdgeVerdict {
-  const stops = stopReasons(input.checks);
-  if (stops.length > 0) {
-    return decided(
-      'stop use',
-      `Stop: ${stops.join(', ')}. Do not use or sharpen it; replace it or take it to a professional.`,
-    );
-  }
   const damage = damageOf(input.seen.findings);
   const apexUm = apexOf(input);
-  if (
-    input.checks.straightness === 'badly bent' ||
-    input.checks.temper === 'overheated' ||
-    damage.depthMm > PROFESSIONAL_MM
-  ) {
+  const beyond = beyondTouchUp({ ...input, damageDepthMm: damage.depthMm });
+  if (beyond === 'stop use') {
+    return decided(
+      'stop use',
+      `Stop: ${stopReasons(input.checks).join(', ')}. Do not use or sharpen it; replace it or take it to a professional.`,
+    );
+  }
+  if (beyond === 'professional') {
     return decided(
       'professional',
       'A bad bend, overheated steel or damage this deep is beyond a touch-up: send it to a smith.',
@@ -102,16 +85,17 @@ export function judgeEdge(input: Judged): EdgeVerdict {
 
   const face = workingFace(input.tool, input.zone);
   const condition = { ...damage, apexUm: apexUm ?? input.zone.targetApexUm };
+  const problem = rungProblem(input, face, condition);
   const ladders = new Map<Rung, LadderPlan>();
   const outlooks = [
     leaveAlone(input.zone, condition),
     hone(input, condition),
-    ...(['strop', 'fine stone', 'medium stone', 'coarse stone or file'] as const).map((rung) => {
-      const plan = ladderFor(rung, input, face, condition);
+    ...LADDER_RUNGS.map((rung) => {
+      const plan = ladderAtRung(problem, rung);
       ladders.set(rung, plan);
       return ladderOutlook(rung, plan);
     }),
-    thin(input.zone, face),
+    outlook('thin', beyond === 'thin', null, 0, 'the shoulders are not past their limit'),
   ];
   const overdue = outlooks.at(-1)!.reaches;
   const chosen = overdue ? outlooks.length - 1 : lightest(outlooks.slice(0, -1));
@@ -167,32 +151,23 @@ function hone({ zone, keenRadiusUm }: Judged, { apexUm, turned }: Condition): Ru
   return outlook('hone', reaches, reaches ? 1 : null, 0, why);
 }
 
-function ladderFor(
-  rung: Rung,
-  input: Judged,
+function rungProblem(
+  { zone, keenRadiusUm, abrasives, pace }: Judged,
   face: WorkingFace,
-  { apexUm, depthMm, turned }: Condition,
-): LadderPlan {
-  const { zone, keenRadiusUm, pace } = input;
-  const largestUm =
-    rung === 'fine stone' ? FINE_UM : rung === 'medium stone' ? MEDIUM_UM : Infinity;
-  const abrasives = input.abrasives.filter(
-    (abrasive) => abrasive.kind === 'strop' || (rung !== 'strop' && abrasive.sizeUm <= largestUm),
-  );
-  const target = rung === 'strop' ? KEEN_UP_TO * zone.targetApexUm : zone.targetApexUm;
-  return planLadder({
-    zone: face,
+  { apexUm, depthMm }: Condition,
+): RungProblem {
+  return {
+    face,
     condition: {
       // A damaged edge is never taken for a sharp one, whatever its other stretches pass.
       apexRadiusUm: depthMm > 0 ? Math.max(apexUm, zone.targetApexUm) : apexUm,
-      // A trace of damage bars the way by strops alone, which is a rung of its own.
-      damageDepthMm: rung === 'strop' ? (turned ? 0 : depthMm) : Math.max(depthMm, TRACE_MM),
+      damageDepthMm: depthMm,
       keenRadiusUm: keenRadiusUm ?? undefined,
     },
-    target: { apexRadiusUm: target },
+    targetApexUm: zone.targetApexUm,
     abrasives,
     pace,
-  });
+  };
 }
 
 function ladderOutlook(rung: Rung, plan: LadderPlan): RungOutlook {
@@ -200,16 +175,11 @@ function ladderOutlook(rung: Rung, plan: LadderPlan): RungOutlook {
   const reaches = plan.outcome === 'planned';
   const steelMm3 = plan.steps.reduce((sum, step) => sum + step.volumeMm3, 0);
   const why = reaches
-    ? `it would take ${Math.ceil(plan.minutes)} min`
+    ? `it would take ${plan.minutes > 119 ? `${Math.round(plan.minutes / 60)} hours` : `${Math.ceil(plan.minutes)} min`}`
     : rung === 'strop'
       ? 'stropping alone does not bring it back'
       : 'nothing of that size at hand brings it to its target';
   return outlook(rung, reaches, reaches ? plan.minutes : null, steelMm3, why);
-}
-
-function thin(zone: Zone, face: WorkingFace): RungOutlook {
-  const due = zone.faceLimitMm !== null && face.faceWidthMm > zone.faceLimitMm;
-  return outlook('thin', due, null, 0, 'the shoulders are not past their limit');
 }
 
 function outlook(

@@ -142,6 +142,8 @@ describe('the adviser', () => {
       expect(move).toBe(cause === 'work' ? 'steeper' : 'keep');
       if (cause === 'work') expect(changeDeg).toBe(2);
     }
+    const again = [finding('chip', 40, 0.2), finding('chip', 40, 0.2)];
+    expect(advise(again, 0).reason).toContain('once');
     const many = [0, 1, 2].map((i) => finding('roll', 20 * i, 0.4));
     expect(advise(many, 0).changeDeg).toBe(3);
   });

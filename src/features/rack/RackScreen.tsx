@@ -40,7 +40,7 @@ export function RackScreen() {
       </div>
       <Rail tools={tools} needs={needs} />
       <RackList tools={tools} needs={needs} />
-      <NextWork need={open[0]} />
+      <NextWork need={open.find(({ plan }) => plan?.outcome === 'planned') ?? open[0]} />
     </>
   );
 }
@@ -66,14 +66,17 @@ function fromWhen({ startsOn }: Trip): string {
 
 function NextWork({ need }: { need: EdgeNeed | undefined }) {
   if (!need) return null;
-  const { tool, zone, state, plan } = need;
+  const { tool, zone, state, plan, stops } = need;
   const zoneName = tool.zones.length > 1 ? `, ${zone.name}` : '';
-  const first = state.findings.find(({ kind }) => kind === 'chip');
-  const reason = first
-    ? `${first.depthMm} mm chip ${Math.round(first.atMm - zone.startMm)} mm from its heel; the edge is ${state.word}.`
-    : state.word === 'unknown'
-      ? 'It has never been tested.'
-      : `The edge is ${state.word}: about ${Math.round(state.apex!.apexRadiusUm / zone.targetApexUm)} times as round as its work asks for.`;
+  const chip = state.findings.find(({ kind }) => kind === 'chip');
+  const reason =
+    stops.length > 0
+      ? `${stops.join(', ')}: do not use or sharpen it.`
+      : chip
+        ? `${chip.depthMm} mm chip ${Math.round(chip.atMm - zone.startMm)} mm from its heel; the edge is ${state.word}.`
+        : state.word === 'unknown'
+          ? 'It has never been tested.'
+          : `The edge is ${state.word}: about ${Math.round(state.apex!.apexRadiusUm / zone.targetApexUm)} times as round as its work asks for.`;
   return (
     <section
       aria-label="Do this next"

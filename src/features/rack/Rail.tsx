@@ -21,8 +21,8 @@ export function Rail({ tools, needs }: RackProps) {
         <div aria-hidden className="h-3 border-b-[3px] border-[var(--rail-edge)] bg-rail" />
         <ul className="mx-auto flex max-w-[82rem] px-8">
           {tools.map((tool, i) => (
-            <li key={tool.id} className="w-0 min-w-[10.5rem] flex-1 pr-8">
-              <div className="flex gap-7">
+            <li key={tool.id} className="w-0 min-w-[7.9rem] flex-1 pr-4">
+              <div className="flex gap-4">
                 <svg
                   aria-hidden="true"
                   width={Math.ceil(outlines[i]!.widthMm * scale) + 8}

@@ -9,6 +9,7 @@ import { asksForWork, toolLink, touchUpLink, workWithMinutes } from './work';
 /** Name, strip, state and needed work of one tool, under its silhouette. */
 export function ToolLabel({ tool, needs }: { tool: Tool; needs: readonly EdgeNeed[] }) {
   const own = needs.filter((need) => need.tool.id === tool.id);
+  const stopped = own.some(({ beyond }) => beyond === 'stop use');
   const word = worstWord(own.map(({ state }) => state.word));
   const several = tool.count > 1 ? `, ${tool.count} of them` : '';
   const zones = tool.zones.length > 1 ? `, ${plural(tool.zones.length, 'zone')}` : '';
@@ -25,7 +26,9 @@ export function ToolLabel({ tool, needs }: { tool: Tool; needs: readonly EdgeNee
         {zones}
       </p>
       <EdgeStrip edgeLengthMm={tool.edgeLengthMm} stretches={stretches(tool, own)} />
-      <p className="sign tracking-wide uppercase">{word === 'unknown' ? 'not tested' : word}</p>
+      <p className="sign tracking-wide uppercase">
+        {stopped ? 'stop use' : word === 'unknown' ? 'not tested' : word}
+      </p>
       <ul>
         {own.map((need) => (
           <li key={need.zone.id}>

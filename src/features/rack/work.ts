@@ -2,15 +2,17 @@ import type { EdgeNeed } from '../../core';
 import { minutes } from '../../ui/format';
 
 /** Whether an edge asks for anything before it goes out. */
-export function asksForWork({ state, plan, stops }: EdgeNeed): boolean {
-  if (stops.length > 0) return true;
+export function asksForWork({ state, plan, beyond }: EdgeNeed): boolean {
+  if (beyond !== null) return true;
   return state.word === 'unknown' || (state.word !== 'keen' && plan?.outcome !== 'leave alone');
 }
 
 /** What an edge needs, in a word or two: the lightest thing first. */
 export function workInWords(need: EdgeNeed): string {
-  const { state, plan, stops } = need;
-  if (stops.length > 0) return `Stop: ${stops[0]}`;
+  const { state, plan, stops, beyond } = need;
+  if (beyond === 'stop use') return `Stop: ${stops[0]}`;
+  if (beyond === 'professional') return 'To a smith';
+  if (beyond === 'thin') return 'Thin the shoulders';
   if (!plan) return 'Test it first';
   if (!asksForWork(need)) return 'Leave it';
   if (plan.outcome === 'out of reach') return 'No ladder reaches its target';
@@ -23,12 +25,13 @@ export function workInWords(need: EdgeNeed): string {
 
 export function workWithMinutes(need: EdgeNeed): string {
   const words = workInWords(need);
-  return asksForWork(need) && need.plan?.outcome === 'planned'
+  return asksForWork(need) && need.beyond === null && need.plan?.outcome === 'planned'
     ? `${words}, ${minutes(need.plan.minutes)}`
     : words;
 }
 
-export function touchUpLink({ tool, zone }: EdgeNeed): string {
+export function touchUpLink({ tool, zone, beyond }: EdgeNeed): string {
+  if (beyond !== null) return `/inspect?tool=${tool.id}&zone=${zone.id}`;
   return `/touch-up?tool=${tool.id}&zone=${zone.id}`;
 }
 

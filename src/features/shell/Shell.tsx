@@ -51,7 +51,7 @@ export function Shell({ children }: { children: ReactNode }) {
                   key={path}
                   href={path}
                   aria-current={path === here ? 'page' : undefined}
-                  className={`sign flex min-h-12 items-center px-2.5 text-[1.02rem] whitespace-nowrap sm:min-h-14 sm:px-4 sm:text-[1.05rem] ${
+                  className={`sign flex min-h-12 items-center px-2 text-[0.98rem] whitespace-nowrap sm:min-h-14 sm:px-4 sm:text-[1.05rem] ${
                     path === here
                       ? 'fingerpost bg-base-100 pr-5 pl-4 text-ink sm:pr-6'
                       : 'hover:underline hover:underline-offset-8'

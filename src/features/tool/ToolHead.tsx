@@ -46,6 +46,9 @@ export function ToolHead({ tool }: { tool: Tool }) {
           <button type="button" className="btn btn-outline" onClick={() => setNoting(!noting)}>
             Note how it cuts now
           </button>
+          <Link href={`/inspect?tool=${tool.id}`} className="btn btn-outline">
+            Inspect it
+          </Link>
           <Link href={`/touch-up?tool=${tool.id}`} className="btn btn-primary">
             Plan a touch-up
           </Link>

@@ -34,15 +34,18 @@ export function PlanFor(props: {
   settings: Settings;
 }) {
   const { need, zones, shelf, settings } = props;
-  const { tool, zone, state } = need;
+  const { tool, zone, state, stops } = need;
   const store = useStore();
   const router = useRouter();
   const [where, setWhere] = useState<Session['where']>('bench');
   const [before, setBefore] = useState<Observation>(() => lastSeen(need));
   const face = useMemo(() => workingFace(tool, zone), [tool, zone]);
   const plan = useMemo(
-    () => planFrom({ need, before, shelf: where === 'bench' ? shelf : carried(shelf), settings }),
-    [need, before, shelf, where, settings],
+    () =>
+      stops.length > 0
+        ? null
+        : planFrom({ need, before, shelf: where === 'bench' ? shelf : carried(shelf), settings }),
+    [need, stops, before, shelf, where, settings],
   );
 
   const start = async (): Promise<void> => {
@@ -66,7 +69,7 @@ export function PlanFor(props: {
             {tool.name}
             {zones > 1 && `, ${zone.name}`}
           </h1>
-          <p className="text-lg text-soft">{headline(plan)}</p>
+          <p className="text-lg text-soft">{stops.length > 0 ? 'Stop use.' : headline(plan)}</p>
           <Link href="/touch-up" className="link ml-auto inline-flex min-h-12 items-center">
             Another edge
           </Link>
@@ -129,10 +132,19 @@ export function PlanFor(props: {
           </>
         )}
         {plan?.outcome === 'out of reach' && <OutOfReach plan={plan} />}
+        {stops.length > 0 && (
+          <section role="alert" className="mt-4 border-l-4 border-blaze pl-4">
+            <h2>Stop: {stops.join(', ')}</h2>
+            <p>{STOP_USE}</p>
+            <Link className="link" href={`/inspect?tool=${tool.id}&zone=${zone.id}`}>
+              It has been mended: look at it again
+            </Link>
+          </section>
+        )}
       </div>
       <div className="sticky bottom-0 mt-auto border-t-2 border-rule bg-base-200">
         <div className="mx-auto flex max-w-[82rem] flex-wrap items-center gap-x-6 gap-y-2 px-4 py-3 sm:px-8">
-          <p className="sign text-xl">{headline(plan)}</p>
+          <p className="sign text-xl">{stops.length > 0 ? 'Stop use.' : headline(plan)}</p>
           <button
             type="button"
             className="btn btn-primary ml-auto px-8 text-lg"

@@ -1,0 +1,71 @@
+import {
+  planLadder,
+  type EdgeCondition,
+  type LadderAbrasive,
+  type LadderPlan,
+  type WorkingFace,
+} from '../ladder';
+import type { Pace } from '../wear';
+import { KEEN_UP_TO } from './edgeState';
+
+/** The rungs that are ladders of abrasives, lightest first. */
+export const LADDER_RUNGS = [
+  'strop',
+  'fine stone',
+  'medium stone',
+  'coarse stone or file',
+] as const;
+export type LadderRung = (typeof LADDER_RUNGS)[number];
+
+/** Largest particle (µm) that belongs to a rung; strops go with every one. */
+const LARGEST_UM: Record<LadderRung, number> = {
+  strop: 0,
+  'fine stone': 20,
+  'medium stone': 65,
+  'coarse stone or file': Infinity,
+};
+/** Work on one rung longer than this (minutes) calls for the next heavier one. */
+export const LONGEST_MINUTES = 30;
+/** Too little to be ground out for its own sake (mm). */
+const TRACE_MM = 1e-6;
+
+export interface RungProblem {
+  face: WorkingFace;
+  condition: EdgeCondition;
+  targetApexUm: number;
+  abrasives: readonly LadderAbrasive[];
+  pace: Pace;
+}
+
+/** The quickest ladder with nothing coarser than a rung allows; a stone's rung begins with a stone. */
+export function ladderAtRung(problem: RungProblem, rung: LadderRung): LadderPlan {
+  const { face, condition, targetApexUm, pace } = problem;
+  const isStrop = rung === 'strop';
+  return planLadder({
+    zone: face,
+    condition: {
+      ...condition,
+      // A trace of damage bars the way by strops alone, which is a rung of its own.
+      damageDepthMm: isStrop
+        ? condition.damageDepthMm
+        : Math.max(condition.damageDepthMm, TRACE_MM),
+    },
+    // A test is no finer than the span that counts as keen: stropping may end within it.
+    target: { apexRadiusUm: isStrop ? KEEN_UP_TO * targetApexUm : targetApexUm },
+    abrasives: problem.abrasives.filter(
+      ({ kind, sizeUm }) => kind === 'strop' || sizeUm <= LARGEST_UM[rung],
+    ),
+    pace,
+  });
+}
+
+/** The ladder of the lightest rung that does it within half an hour, else of the heaviest that does. */
+export function lightestLadder(problem: RungProblem): LadderPlan {
+  let heaviest: LadderPlan | null = null;
+  for (const rung of LADDER_RUNGS) {
+    const plan = ladderAtRung(problem, rung);
+    if (plan.outcome === 'planned' && plan.minutes <= LONGEST_MINUTES) return plan;
+    if (plan.outcome === 'planned' || heaviest?.outcome !== 'planned') heaviest = plan;
+  }
+  return heaviest!;
+}

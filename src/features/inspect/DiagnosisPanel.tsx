@@ -1,0 +1,81 @@
+'use client';
+
+import { useState } from 'react';
+import { diagnose, SYMPTOMS, toolForm, type Diagnosis } from '../../core';
+import type { Observation } from '../../domain/session';
+import type { Tool, Zone } from '../../domain/tool';
+import { deg, mm, sentence } from '../../ui/format';
+
+/** What else is seen or felt, its cause, and the remedy in the measures of this tool. */
+export function DiagnosisPanel(props: {
+  tool: Tool;
+  zone: Zone;
+  seen: Observation;
+  coinThicknessMm: number;
+}) {
+  const { tool, zone, seen, coinThicknessMm } = props;
+  const [ticked, setTicked] = useState<string[]>([]);
+  const symptomIds = [...new Set([...ticked, ...symptomsSeen(seen)])];
+  const found = diagnose({ symptomIds, tool, zone, coinThicknessMm });
+  return (
+    <section className="mt-6">
+      <h2>What it tells you</h2>
+      {found.map((diagnosis) => (
+        <div key={diagnosis.id} className="border-b border-rule py-2">
+          <p className="font-semibold">{sentence(diagnosis.seen)}</p>
+          <p>
+            {sentence(diagnosis.cause)}: {diagnosis.remedy}
+            {turnInWords(diagnosis, toolForm(tool.kind) === 'knife')}.
+          </p>
+        </div>
+      ))}
+      <details className="mt-2">
+        <summary className="inline-flex min-h-12 cursor-pointer items-center font-semibold underline underline-offset-4">
+          What else do you see or feel?
+        </summary>
+        <div className="grid sm:grid-cols-2">
+          {SYMPTOMS.map(({ id, seen: words }) => (
+            <label key={id} className="flex min-h-12 items-center gap-3">
+              <input
+                type="checkbox"
+                className="checkbox"
+                checked={symptomIds.includes(id)}
+                disabled={!ticked.includes(id) && symptomIds.includes(id)}
+                onChange={(event) =>
+                  setTicked(
+                    event.target.checked ? [...ticked, id] : ticked.filter((other) => other !== id),
+                  )
+                }
+              />
+              {words}
+            </label>
+          ))}
+        </div>
+      </details>
+    </section>
+  );
+}
+
+/** Symptoms that the findings and tests themselves show. */
+function symptomsSeen({ findings, tests }: Observation): string[] {
+  const ids: string[] = [];
+  for (const { kind, cause, band } of findings) {
+    if (kind === 'ink-left') ids.push(band === 'shoulder' ? 'ink-gone-apex' : 'ink-at-edge');
+    if (kind === 'roll') ids.push('rolled');
+    if (kind === 'burr') ids.push('burr-in-places');
+    if (kind === 'chip' && cause === 'work') ids.push('chips-from-work');
+    if (kind === 'chip' && cause === 'misuse') ids.push('chips-from-misuse');
+    if (kind === 'chip' && cause === 'factory') ids.push('new-chips');
+    if (kind === 'glint' && band !== null && band !== 'shoulder') ids.push('dull-band');
+  }
+  if (tests.some(({ shaves }) => shaves === 'one way')) ids.push('shaves-one-way');
+  return ids;
+}
+
+function turnInWords({ turnDeg, liftMm, coins }: Diagnosis, isKnife: boolean): string {
+  if (liftMm === null) return '';
+  const way = turnDeg > 0 ? 'up' : 'down';
+  const what = isKnife ? 'the spine' : 'the rear of the stone';
+  const part = coins === null ? '' : `, ${coins.toFixed(1)} of your coin`;
+  return `, ${deg(Math.abs(turnDeg))}: ${what} ${mm(Math.abs(liftMm))} ${way}${part}`;
+}

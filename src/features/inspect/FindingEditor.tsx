@@ -1,0 +1,88 @@
+'use client';
+
+import type { Finding } from '../../domain/session';
+import { BANDS, CAUSES, SIDES } from '../../domain/terms';
+import type { Zone } from '../../domain/tool';
+import { Choice } from '../../ui/Choice';
+import { sentence, spoken } from '../../ui/format';
+
+/** Sizes that an eye can tell apart, in mm of depth. */
+const SIZES = ['0.05', '0.1', '0.2', '0.4', '0.8', '1.5', '2.5'] as const;
+
+const CAUSE_WORDS = {
+  work: 'normal work',
+  misuse: 'misuse',
+  factory: 'factory edge',
+  unknown: 'do not know',
+} as const;
+
+/** Size, side, band and cause of one finding, all by tapping. */
+export function FindingEditor(props: {
+  finding: Finding;
+  zone: Zone;
+  onChange: (finding: Finding) => void;
+  onRemove: () => void;
+  onDone: () => void;
+}) {
+  const { finding, zone, onChange, onRemove, onDone } = props;
+  const sized =
+    finding.kind === 'chip' || finding.kind === 'roll' || finding.kind === 'out-of-true';
+  const sided = finding.kind === 'burr' || finding.kind === 'roll';
+  const names = (words: readonly string[]) => words.map((w) => [w, w] as const);
+  return (
+    <section
+      aria-label={`${spoken(finding.kind)} at ${finding.atMm} mm`}
+      className="mt-4 grid gap-3 border-y-2 border-rule py-4"
+    >
+      <h2>
+        {sentence(spoken(finding.kind))}, {Math.round(finding.atMm - zone.startMm)} mm from the heel
+      </h2>
+      {sized && (
+        <Choice
+          legend="Depth, about, in mm"
+          options={SIZES.map((size) => [size, size] as const)}
+          chosen={String(finding.depthMm) as (typeof SIZES)[number]}
+          onChoose={(size) => onChange({ ...finding, depthMm: Number(size) })}
+        />
+      )}
+      {sided && (
+        <Choice
+          legend="On which side it stands"
+          options={names(SIDES)}
+          chosen={finding.side}
+          onChoose={(side) => onChange({ ...finding, side: side as Finding['side'] })}
+        />
+      )}
+      <Choice
+        legend="Across the bevel"
+        options={names(BANDS)}
+        chosen={finding.band}
+        onChoose={(band) => onChange({ ...finding, band: band as Finding['band'] })}
+        onClear={() => onChange({ ...finding, band: null })}
+      />
+      <Choice
+        legend="What did it"
+        options={CAUSES.map((cause) => [cause, CAUSE_WORDS[cause]] as const)}
+        chosen={finding.cause}
+        onChoose={(cause) => onChange({ ...finding, cause })}
+      />
+      <label className="flex min-h-12 items-center gap-3">
+        <input
+          type="checkbox"
+          className="checkbox"
+          checked={finding.leftOnPurpose}
+          onChange={(event) => onChange({ ...finding, leftOnPurpose: event.target.checked })}
+        />
+        Left on purpose: worn out over later touch-ups
+      </label>
+      <div className="flex gap-3">
+        <button type="button" className="btn btn-neutral" onClick={onDone}>
+          Done
+        </button>
+        <button type="button" className="btn btn-ghost" onClick={onRemove}>
+          Take it off the strip
+        </button>
+      </div>
+    </section>
+  );
+}

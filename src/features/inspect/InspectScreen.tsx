@@ -1,0 +1,70 @@
+'use client';
+
+import Link from 'next/link';
+import { useSearchParams } from 'next/navigation';
+import { useRecords, useSettings, useShelf, useZoneStates } from '../../data';
+import { Inspection } from './Inspection';
+
+/** An edge walked from heel to tip; without a tool in the address, the choice of one. */
+export function InspectScreen() {
+  const params = useSearchParams();
+  const states = useZoneStates();
+  const shelf = useShelf();
+  const settings = useSettings();
+  const sessions = useRecords('sessions');
+  const inspections = useRecords('inspections');
+  if (!states || !shelf || !settings || !sessions || !inspections) return null;
+
+  const own = states.filter(({ tool }) => tool.id === params.get('tool'));
+  const chosen = own.find(({ zone }) => zone.id === params.get('zone')) ?? own[0];
+  if (!chosen) {
+    return (
+      <div className="mx-auto w-full max-w-3xl px-4 py-6 sm:px-8">
+        <h1>Inspect</h1>
+        <p className="mt-1 text-lg text-soft">
+          Look along the whole edge before a stone touches it.
+        </p>
+        {states.length === 0 && (
+          <p className="mt-4">
+            Nothing hangs on the rack yet.{' '}
+            <Link href="/" className="link">
+              Hang a tool
+            </Link>
+          </p>
+        )}
+        <ul className="mt-3">
+          {states.map(({ tool, zone, state, stops }) => (
+            <li key={`${tool.id}/${zone.id}`} className="border-b border-rule">
+              <Link
+                href={`/inspect?tool=${tool.id}&zone=${zone.id}`}
+                className="flex min-h-14 flex-wrap items-center gap-x-4 hover:underline"
+              >
+                <span className="sign text-xl">{tool.name}</span>
+                {tool.zones.length > 1 && <span>{zone.name}</span>}
+                <span className="sign ml-auto uppercase">
+                  {stops.length > 0
+                    ? 'stop use'
+                    : state.word === 'unknown'
+                      ? 'not tested'
+                      : state.word}
+                </span>
+              </Link>
+            </li>
+          ))}
+        </ul>
+      </div>
+    );
+  }
+  const { tool, zone } = chosen;
+  return (
+    <Inspection
+      key={`${tool.id}/${zone.id}`}
+      zoneState={chosen}
+      zones={own.map((other) => other.zone)}
+      shelf={shelf}
+      settings={settings}
+      sessions={sessions.filter(({ toolId }) => toolId === tool.id)}
+      inspections={inspections.filter(({ toolId }) => toolId === tool.id)}
+    />
+  );
+}

@@ -1,0 +1,113 @@
+'use client';
+
+import { useState } from 'react';
+import type { EdgeWord } from '../../core';
+import { finding, type Finding } from '../../domain/session';
+import { FINDING_KINDS, type FindingKind } from '../../domain/terms';
+import type { Zone } from '../../domain/tool';
+import { EdgeStrip } from '../../ui/edge-strip/EdgeStrip';
+import { sentence, spoken } from '../../ui/format';
+import { LimitedNumberField } from '../../ui/forms/fields';
+
+/** Size a finding starts with, in mm of depth. */
+const STARTING_DEPTH_MM: Partial<Record<FindingKind, number>> = {
+  chip: 0.1,
+  roll: 0.05,
+  'out-of-true': 0.2,
+};
+
+/** The strip of one zone, heel to tip: choose what you see, tap where you see it. */
+export function StripWalk(props: {
+  zone: Zone;
+  word: EdgeWord;
+  findings: readonly Finding[];
+  selected: number | null;
+  onSelect: (index: number) => void;
+  onAdd: (found: Finding) => void;
+}) {
+  const { zone, word, findings, selected, onSelect, onAdd } = props;
+  const [kind, setKind] = useState<FindingKind>('chip');
+  const [atMm, setAtMm] = useState(Math.round((zone.startMm + zone.endMm) / 2));
+  const add = (placeMm: number): void =>
+    onAdd(finding(kind, Math.round(placeMm * 2) / 2, STARTING_DEPTH_MM[kind] ?? 0));
+  const lengthMm = zone.endMm - zone.startMm;
+  return (
+    <section aria-label="Walk the strip" className="mt-3">
+      <div className="flex flex-wrap gap-2" role="group" aria-label="What you see">
+        {FINDING_KINDS.map((each) => (
+          <button
+            key={each}
+            type="button"
+            aria-pressed={kind === each}
+            className={`btn ${kind === each ? 'btn-neutral' : 'btn-outline'}`}
+            onClick={() => setKind(each)}
+          >
+            {spoken(each)}
+          </button>
+        ))}
+      </div>
+      <div
+        className="relative mt-2 cursor-crosshair py-5"
+        data-testid="strip"
+        onClick={(event) => {
+          const box = event.currentTarget.getBoundingClientRect();
+          const share = (event.clientX - box.left - 2) / (box.width - 4);
+          add(zone.startMm + Math.min(1, Math.max(0, share)) * lengthMm);
+        }}
+      >
+        <EdgeStrip
+          edgeLengthMm={lengthMm}
+          stretches={[
+            {
+              name: zone.name,
+              startMm: 0,
+              endMm: lengthMm,
+              word,
+              findings: findings.map((f) => ({ ...f, atMm: f.atMm - zone.startMm })),
+            },
+          ]}
+          ends={['heel, plunge line', `tip, ${lengthMm} mm`]}
+        />
+      </div>
+      <div className="flex flex-wrap items-end gap-3">
+        <p className="max-w-[34ch] text-soft">
+          Tap the strip where you see the {spoken(kind)}, or give its place:
+        </p>
+        <div className="w-36">
+          <LimitedNumberField
+            label="From the heel"
+            unit="mm"
+            min={zone.startMm}
+            max={zone.endMm}
+            value={atMm}
+            onValue={setAtMm}
+          />
+        </div>
+        <button type="button" className="btn btn-outline" onClick={() => add(atMm)}>
+          Put it there
+        </button>
+      </div>
+      {findings.length > 0 && (
+        <ul className="mt-3 flex flex-wrap gap-2" aria-label="On the strip">
+          {findings.map((found, i) => (
+            <li key={`${found.kind}${found.atMm}${i}`}>
+              <button
+                type="button"
+                aria-pressed={selected === i}
+                className={`btn ${selected === i ? 'btn-neutral' : 'btn-outline'}`}
+                onClick={() => onSelect(i)}
+              >
+                {findingInWords(found)}
+              </button>
+            </li>
+          ))}
+        </ul>
+      )}
+    </section>
+  );
+}
+
+function findingInWords({ kind, atMm, depthMm, leftOnPurpose }: Finding): string {
+  const size = depthMm > 0 ? `, ${depthMm} mm` : '';
+  return `${sentence(spoken(kind))} at ${atMm}${size}${leftOnPurpose ? ', left' : ''}`;
+}

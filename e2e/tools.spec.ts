@@ -1,3 +1,4 @@
+import { readFileSync } from 'node:fs';
 import { expect, open, test } from './fixtures';
 
 test('a new tool hangs, is measured, and its section follows', async ({ page }) => {
@@ -34,6 +35,32 @@ test('a measure outside its limits is refused in place and nothing typed is lost
   await page.getByLabel('Blade width').fill('26');
   await page.getByRole('button', { name: 'Save' }).click();
   await expect(page.getByText('Wren is saved.')).toBeVisible();
+});
+
+test('the angle finder weighs methods, and the wedge prints at its true size', async ({ page }) => {
+  await open(page, '/tool?id=plover');
+  await page.getByText('Angle finder').click();
+  const method = (name: string) =>
+    page.getByRole('listitem').filter({ has: page.getByRole('heading', { name, exact: true }) });
+  await method('Spine lift').getByRole('spinbutton').fill('7.4');
+  await method('Wedge').getByLabel('Height').fill('20');
+  await method('Wedge').getByLabel('Base').fill('80');
+  await expect(page.getByText('the methods agree')).toBeVisible();
+  await method('Bevel height').getByLabel('Height').fill('1');
+  await method('Bevel height').getByLabel('Thickness at the shoulder').fill('2');
+  await expect(page.getByText('the methods do not agree')).toBeVisible();
+  const [svg] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Download to print (SVG)' }).click(),
+  ]);
+  const print = await page.context().newPage();
+  await print.setContent(readFileSync((await svg.path())!, 'utf8'));
+  const ruler = await print
+    .locator('#check-ruler')
+    .evaluate((r) => r.getBoundingClientRect().width);
+  expect(ruler).toBeCloseTo((50 / 25.4) * 96, 1);
+  const base = await print.locator('#wedge').evaluate((w) => w.getBoundingClientRect().width);
+  expect(base).toBeCloseTo((80 / 25.4) * 96, 1);
 });
 
 test('a measure that is used while it is typed is refused in place too', async ({ page }) => {

@@ -1,6 +1,7 @@
-import { RECORD_SCHEMAS, type RecordOf, type StoreName } from '../domain/records';
+import type { RecordOf, StoreName } from '../domain/records';
 import type { Changes } from './changes';
 import type { Database } from './database';
+import type { Validity } from './validity';
 
 /** Records of one store that could be read, and the ids of those that could not. */
 export interface Listing<S extends StoreName> {
@@ -31,18 +32,10 @@ export interface Repository<S extends StoreName> {
 export function createRepository<S extends StoreName>(
   database: Database,
   changes: Changes,
+  validity: Validity,
   store: S,
 ): Repository<S> {
-  const schema = RECORD_SCHEMAS[store];
-  // A version of a record that was found valid is not checked again while the page is open.
-  const knownVersions = new Set<string>();
-  const isValid = (record: RecordOf<S>): boolean => {
-    const version = `${record.id} ${record.updatedAt}`;
-    if (knownVersions.has(version)) return true;
-    const valid = schema.isValidSync(record, { strict: true });
-    if (valid) knownVersions.add(version);
-    return valid;
-  };
+  const isValid = (record: RecordOf<S>): boolean => validity.isValid(store, record);
 
   async function update(
     id: string,
@@ -56,8 +49,7 @@ export function createRepository<S extends StoreName>(
     }
     let next: RecordOf<S>;
     try {
-      next = change(present as RecordOf<S>);
-      schema.validateSync(next, { strict: true });
+      next = validity.validated(store, change(present as RecordOf<S>));
     } catch (error) {
       transaction.abort();
       await transaction.done.catch(() => {});
@@ -81,8 +73,7 @@ export function createRepository<S extends StoreName>(
       return record && record.deletedAt === null && isValid(record) ? record : undefined;
     },
     async save(record) {
-      schema.validateSync(record, { strict: true });
-      await database.put(store, record);
+      await database.put(store, validity.validated(store, record));
       changes.announce([store]);
     },
     update,

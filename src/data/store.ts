@@ -2,6 +2,7 @@ import { STORE_NAMES, type StoreName } from '../domain/records';
 import { createChanges, type Changes } from './changes';
 import { openDatabase, type Database } from './database';
 import { createRepository, type Repository } from './repository';
+import { createValidity } from './validity';
 import { createWholeData, type WholeData } from './wholeData';
 
 /** Everything that screens may do with stored data. */
@@ -11,10 +12,11 @@ export type Store = { [S in StoreName]: Repository<S> } & {
 };
 
 export function createStore(database: Database, changes: Changes): Store {
+  const validity = createValidity();
   const repositories = Object.fromEntries(
-    STORE_NAMES.map((name) => [name, createRepository(database, changes, name)]),
+    STORE_NAMES.map((name) => [name, createRepository(database, changes, validity, name)]),
   ) as { [S in StoreName]: Repository<S> };
-  return { ...repositories, whole: createWholeData(database, changes), changes };
+  return { ...repositories, whole: createWholeData(database, changes, validity), changes };
 }
 
 /** Opens the browser's own database and its channel to other tabs. */

@@ -1,6 +1,7 @@
-import { RECORD_SCHEMAS, STORE_NAMES, type AllRecords, type StoreName } from '../domain/records';
+import { STORE_NAMES, type AllRecords } from '../domain/records';
 import type { Changes } from './changes';
 import type { Database } from './database';
+import type { Validity } from './validity';
 import { mergeRecords, type MergeReport } from './merge';
 
 /** Everything at once: each call is one transaction over all stores. */
@@ -15,7 +16,11 @@ export interface WholeData {
   replaceAll(records: AllRecords): Promise<void>;
 }
 
-export function createWholeData(database: Database, changes: Changes): WholeData {
+export function createWholeData(
+  database: Database,
+  changes: Changes,
+  validity: Validity,
+): WholeData {
   const everything = (mode: 'readonly' | 'readwrite') => database.transaction(STORE_NAMES, mode);
   type Everything = ReturnType<typeof everything>;
 
@@ -48,7 +53,7 @@ export function createWholeData(database: Database, changes: Changes): WholeData
   async function putAll(transaction: Everything, records: AllRecords): Promise<void> {
     for (const store of STORE_NAMES) {
       const target = transaction.objectStore(store);
-      for (const record of records[store]) await target.put!(validated(store, record));
+      for (const record of records[store]) await target.put!(validity.validated(store, record));
     }
   }
 
@@ -70,9 +75,4 @@ export function createWholeData(database: Database, changes: Changes): WholeData
         await putAll(transaction, records);
       }),
   };
-}
-
-function validated<R>(store: StoreName, record: R): R {
-  RECORD_SCHEMAS[store].validateSync(record, { strict: true });
-  return record;
 }

@@ -11,3 +11,11 @@ export { dishAngleError } from './dish';
 export { steelBudget } from './steelBudget';
 export { sectionProfile, profileThickness, type ProfilePoint } from './sectionProfile';
 export { holdGuide, type HoldGuide } from './holdGuide';
+export {
+  agreement,
+  ANGLE_METHOD_RULES,
+  findAngle,
+  type AngleMethodRule,
+  type FoundAngle,
+  type MeasuredTool,
+} from './findAngle';

@@ -7,6 +7,7 @@ import { loadSample, startEmpty, useStore, type MergeReport } from '../../data';
 import type { AllRecords } from '../../domain/records';
 import { readBundle, writeBundle } from '../../formats/bundle';
 import type { FileProblem } from '../../formats/jsonProblems';
+import { downloadText } from '../../ui/download';
 import { plural } from '../../ui/format';
 
 type Outcome =
@@ -32,12 +33,7 @@ export function ImportExport() {
   const exportAll = async (): Promise<void> => {
     const now = new Date();
     const text = writeBundle(await store.whole.readAll(), now.toISOString());
-    const url = URL.createObjectURL(new Blob([text], { type: 'application/json' }));
-    const link = document.createElement('a');
-    link.href = url;
-    link.download = `open-trail-${format(now, 'yyyy-MM-dd')}.json`;
-    link.click();
-    URL.revokeObjectURL(url);
+    downloadText(`open-trail-${format(now, 'yyyy-MM-dd')}.json`, text, 'application/json');
   };
   const importFile = async (file: File): Promise<void> => {
     const fileName = file.name;

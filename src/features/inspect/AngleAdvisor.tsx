@@ -35,7 +35,7 @@ export function AngleAdvisor(props: {
   const advice = adviseAngle({ tool, zone, sessions, inspections, tasks });
   const present = workingFace(tool, zone).angleDeg;
   return (
-    <section aria-label="Angle">
+    <section aria-label="Angle" className="min-w-0 overflow-x-auto">
       <h2>Angle: {adviceInWords(advice, present)}</h2>
       <p className="mt-1">{advice.reason}</p>
       <details className="mt-1">

@@ -148,7 +148,7 @@ export function Inspection(props: {
               coinThicknessMm={settings.coinThicknessMm}
             />
           </div>
-          <div className="grid content-start gap-8">
+          <div className="grid min-w-0 content-start gap-8">
             <VerdictPanel verdict={verdict} />
             <AngleAdvisor
               tool={tool}

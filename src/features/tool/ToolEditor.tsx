@@ -6,6 +6,7 @@ import { FormProvider, useForm, useWatch, type Resolver } from 'react-hook-form'
 import { toast } from 'sonner';
 import { useStore } from '../../data';
 import { toolSchema, type Tool } from '../../domain/tool';
+import { AngleFinder } from './AngleFinder';
 import { ToolHead } from './ToolHead';
 import { ToolFields } from './ToolFields';
 import { ToolHistory } from './ToolHistory';
@@ -53,6 +54,12 @@ export function ToolEditor({ tool, coinThicknessMm }: { tool: Tool; coinThicknes
               tool={drawn}
               zone={drawn.zones[index]!}
               coinThicknessMm={coinThicknessMm}
+            />
+            <AngleFinder
+              key={drawn.zones[index]!.id}
+              tool={drawn}
+              zone={drawn.zones[index]!}
+              index={index}
             />
             <ToolHistory tool={tool} />
           </div>

@@ -1,0 +1,112 @@
+'use client';
+
+import { useState } from 'react';
+import { useFormContext } from 'react-hook-form';
+import {
+  agreement,
+  ANGLE_METHOD_RULES,
+  findAngle,
+  type AngleMethodRule,
+  type FoundAngle,
+  type MeasuredTool,
+} from '../../core';
+import type { Tool, Zone } from '../../domain/tool';
+import { deg, sentence } from '../../ui/format';
+import { NumberField } from '../../ui/forms/fields';
+import { MethodSketch } from './MethodSketch';
+import { WedgePrint } from './WedgePrint';
+
+/** The bevel angle by whatever lies about, each way with its error, and how well they agree. */
+export function AngleFinder(props: { tool: Tool; zone: Zone; index: number }) {
+  const { tool, zone, index } = props;
+  const { setValue } = useFormContext<Tool>();
+  const [typed, setTyped] = useState<Record<string, (number | undefined)[]>>({});
+  const measured: MeasuredTool = { ...tool, ...zone, faceAngleDeg: zone.primaryAngleDeg };
+  const answers = ANGLE_METHOD_RULES.map((rule) => ({
+    rule,
+    answer: answerOf(rule, typed[rule.id] ?? [], measured),
+  }));
+  const found = answers.flatMap(({ answer }) => ('angleDeg' in answer ? [answer] : []));
+  const together = found.length > 0 ? agreement(found) : null;
+  return (
+    <details className="mt-6 border-t-2 border-rule pt-2">
+      <summary className="sign inline-flex min-h-12 cursor-pointer items-center text-xl underline underline-offset-4">
+        Angle finder
+      </summary>
+      <p role="status" className="mb-2 text-lg">
+        {together
+          ? `${deg(together.angleDeg)} per side, give or take ${deg(together.errorDeg)}${found.length > 1 ? (together.agree ? '; the methods agree.' : '; the methods do not agree: measure again.') : '.'}`
+          : 'Fill in what you can measure; two ways are better than one.'}{' '}
+        {together && (
+          <button
+            type="button"
+            className="link min-h-12 font-bold"
+            onClick={() => {
+              const options = { shouldDirty: true, shouldValidate: true };
+              setValue(`zones.${index}.angleMethod`, 'stated', options);
+              setValue(
+                `zones.${index}.bevelAngleDeg`,
+                Math.round(together.angleDeg * 10) / 10,
+                options,
+              );
+            }}
+          >
+            Use it for this zone
+          </button>
+        )}
+      </p>
+      <ul className="grid gap-x-8 gap-y-4 sm:grid-cols-2">
+        {answers.map(({ rule, answer }) => (
+          <li key={rule.id} className="border-t border-rule pt-2">
+            <h3>{rule.name}</h3>
+            <p className="text-[0.95rem] text-soft">{rule.how}</p>
+            <MethodSketch id={rule.id} />
+            <div className="mt-1 grid grid-cols-2 gap-3">
+              {rule.measures.map(({ name, label, unit }, i) => (
+                <NumberField
+                  key={name}
+                  label={sentence(label)}
+                  unit={unit}
+                  min={0}
+                  onChange={(event) => {
+                    const values = [...(typed[rule.id] ?? [])];
+                    const value = event.target.valueAsNumber;
+                    values[i] = Number.isNaN(value) ? undefined : value;
+                    setTyped({ ...typed, [rule.id]: values });
+                  }}
+                />
+              ))}
+            </div>
+            {'angleDeg' in answer && (
+              <p className="sign figures mt-1 text-2xl">
+                {deg(answer.angleDeg)}{' '}
+                <span className="text-[0.7em]">± {deg(answer.errorDeg)}</span>
+              </p>
+            )}
+            {'problem' in answer && (
+              <p role="alert" className="field-error">
+                {answer.problem}
+              </p>
+            )}
+          </li>
+        ))}
+      </ul>
+      <WedgePrint tool={tool} zone={zone} />
+    </details>
+  );
+}
+
+type Answer = FoundAngle | { problem: string } | { open: true };
+
+function answerOf(
+  rule: AngleMethodRule,
+  values: readonly (number | undefined)[],
+  tool: MeasuredTool,
+): Answer {
+  if (rule.measures.some((_, i) => values[i] === undefined)) return { open: true };
+  try {
+    return findAngle(rule, values as number[], tool);
+  } catch (error) {
+    return { problem: sentence((error as RangeError).message.replace(/Mm\b/g, '')) };
+  }
+}

@@ -1,0 +1,59 @@
+'use client';
+
+import { wedgeHeight, workingFace } from '../../core';
+import type { Tool, Zone } from '../../domain/tool';
+import { wedgeStl, wedgeSvg, type Wedge } from '../../formats/wedge';
+import { downloadText } from '../../ui/download';
+import { deg, mm } from '../../ui/format';
+
+const BASE_MM = 80;
+const WIDTH_MM = 25;
+
+/** A wedge for this zone, to print at true size or as a solid. */
+export function WedgePrint({ tool, zone }: { tool: Tool; zone: Zone }) {
+  const { angleDeg } = workingFace(tool, zone);
+  const heightMm = wedgeHeight({
+    baseMm: BASE_MM,
+    angleDeg,
+    primaryAngleDeg: zone.primaryAngleDeg,
+  });
+  const wedge: Wedge = {
+    baseMm: BASE_MM,
+    heightMm,
+    widthMm: WIDTH_MM,
+    label: `${tool.name}, ${zone.name}: ${deg(angleDeg)} per side`,
+  };
+  const fileName = `wedge-${tool.name.toLowerCase().replace(/\W+/g, '-')}`;
+  const svg = wedgeSvg(wedge);
+  return (
+    <section className="mt-6">
+      <h3>A wedge for {deg(angleDeg)} per side</h3>
+      <p className="text-soft">
+        {BASE_MM} mm long, {mm(heightMm)} high, under the blade’s face. Print at 100 % and lay a
+        ruler on its check ruler.
+      </p>
+      {/* eslint-disable-next-line @next/next/no-img-element -- a data URL drawn in the page */}
+      <img
+        className="mt-2 max-w-full border border-rule bg-white"
+        alt={`Wedge of ${deg(angleDeg)} with a check ruler of 50 mm`}
+        src={`data:image/svg+xml,${encodeURIComponent(svg)}`}
+      />
+      <div className="mt-3 flex flex-wrap gap-3">
+        <button
+          type="button"
+          className="btn btn-outline"
+          onClick={() => downloadText(`${fileName}.svg`, svg, 'image/svg+xml')}
+        >
+          Download to print (SVG)
+        </button>
+        <button
+          type="button"
+          className="btn btn-outline"
+          onClick={() => downloadText(`${fileName}.stl`, wedgeStl(wedge), 'model/stl')}
+        >
+          Download as a solid (STL)
+        </button>
+      </div>
+    </section>
+  );
+}

@@ -8,6 +8,7 @@ import {
   CONTOURS,
   FACE_STATES,
   LUBRICANT_KINDS,
+  MOTIONS,
   STROP_BACKINGS,
   STROP_SURFACES,
 } from '../domain/terms';
@@ -17,6 +18,20 @@ import {
 const id = string().max(200).required();
 const positive = number().positive().required();
 const notNegative = number().min(0).required();
+
+const practiceSchema = object({
+  stoneForceLimitN: positive,
+  stropForceN: positive,
+  stropAboveApexDeg: number().min(-10).max(10).required(),
+  motion: oneOfOrNull(MOTIONS),
+  direction: oneOfOrNull(['edge leading', 'edge trailing']),
+  burr: oneOf(['deburred', 'alternating strokes', 'standing']),
+  leastJump: positive,
+  mostJump: positive,
+  singleStone: boolean().required(),
+  targetShare: positive,
+  lubricants: array(oneOf(LUBRICANT_KINDS)).nullable().defined(),
+});
 
 const faceSchema = object({
   toolForm: oneOf(['knife', 'axe', 'machete']),
@@ -30,6 +45,7 @@ const faceSchema = object({
   hardnessHrc: number().min(30).max(68).required(),
   carbide: oneOf(CARBIDES),
   stainless: boolean().required(),
+  practice: practiceSchema.required(),
 });
 
 const needSchema = object({

@@ -19,7 +19,7 @@ const SECTION_MM = 120;
 
 /**
  * Motion by tool, abrasive and task: circles on axes, scrubs on machetes and for damage, sweeps
- * leading on stones, trailing on anything soft.
+ * leading on stones, trailing on anything soft; the keeper's own school on stones comes first.
  */
 export function handling(
   face: WorkingFace,
@@ -33,6 +33,11 @@ export function handling(
   }
   if (abrasive.form === 'file') {
     return { motion: 'sweeps', direction: 'edge leading', strokeLengthMm: sweepMm, sections };
+  }
+  const { motion, direction } = face.practice;
+  if (motion !== null) {
+    const strokeLengthMm = motion === 'circles' ? CIRCLE_PATH_MM : sweepMm;
+    return { motion, direction: direction ?? 'both ways', strokeLengthMm, sections };
   }
   if (face.toolForm === 'axe') {
     return { motion: 'circles', direction: 'both ways', strokeLengthMm: CIRCLE_PATH_MM, sections };

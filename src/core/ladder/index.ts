@@ -9,6 +9,7 @@ export {
   type LadderProblem,
   type LadderState,
 } from './shortestLadder';
+export { practiceOf, type Practice } from './practice';
 export { bevelFaceWidthMm, toolForm, workingFace } from './workingFace';
 export { shelfAbrasives, type Shelf, type ShelfAbrasive } from './shelfAbrasives';
 export { whyUnfit } from './whyUnfit';

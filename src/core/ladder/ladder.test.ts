@@ -5,6 +5,7 @@ import {
   DEFAULT_PACE,
   ladderSolver,
   planLadder,
+  practiceOf,
   reaches,
   shortestLadder,
   whyUnfit,
@@ -13,6 +14,7 @@ import {
   type LadderProblem,
   type LadderState,
 } from '..';
+import { USUAL_SCHOOLS, type Schools } from '../../domain/schools';
 import { TOOL_KINDS } from '../../domain/terms';
 import { faceOf, stone, strop } from '../../testing/ladderFixtures';
 
@@ -257,5 +259,49 @@ describe('the shortest ladder', () => {
         });
       }),
     );
+  });
+});
+
+describe('the schools of a keeper', () => {
+  const planWith = (schools: Partial<Schools>) =>
+    planLadder({
+      zone: { ...knife, practice: practiceOf({ ...USUAL_SCHOOLS, ...schools }) },
+      condition: { apexRadiusUm: 9, damageDepthMm: 0.1 },
+      target: { apexRadiusUm: 1.2 },
+      abrasives: [stone(60), stone(25), stone(9), stone(3), strop(1)],
+    });
+  const sizes = (schools: Partial<Schools>) =>
+    planWith(schools).steps.map(({ abrasive }) => abrasive.sizeUm);
+
+  it('toothy is one stone and a strop, polished goes finer', () => {
+    expect(sizes({ finish: 'toothy' })).toHaveLength(2);
+    expect(planWith({ finish: 'polished' }).apexRadiusUm).toBeLessThanOrEqual(0.6);
+    expect(planWith({ finish: 'polished' }).minutes).toBeGreaterThan(planWith({}).minutes);
+  });
+
+  it('light hands take longer', () => {
+    const light = planWith({ pressure: 'light throughout' });
+    expect(light.minutes).toBeGreaterThan(planWith({}).minutes);
+    for (const step of light.steps) expect(step.forceN).toBeLessThanOrEqual(4);
+  });
+
+  it('close and wide grit steps keep to their jumps', () => {
+    const jumps = (gritSteps: Schools['gritSteps']) =>
+      planWith({ gritSteps, finish: 'polished' })
+        .steps.filter(({ abrasive }) => abrasive.kind === 'stone')
+        .flatMap(({ jumpRatio }) => jumpRatio ?? []);
+    for (const jump of jumps('many close')) expect(jump).toBeLessThanOrEqual(3);
+    for (const jump of jumps('few')) expect(jump).toBeGreaterThanOrEqual(4);
+  });
+
+  it('a firm strop and a lower hold change the count', () => {
+    const strokes = (schools: Partial<Schools>) => planWith(schools).steps.at(-1)!.strokesPerSide;
+    expect(strokes({ stropPressure: 'own weight' })).toBeGreaterThan(strokes({}));
+    expect(strokes({ stropAngle: 'a little below' })).toBeGreaterThan(strokes({}));
+  });
+
+  it('the hand moves as its keeper moves it', () => {
+    expect(planWith({ motion: 'circles' }).steps[0]!.motion).toBe('circles');
+    expect(planWith({ motion: 'edge trailing' }).steps[0]!.direction).toBe('edge trailing');
   });
 });

@@ -43,7 +43,9 @@ export function stoneRung(
   const wearRate = specificWearRate({ abrasive: family, sizeUm, hardnessHrc, carbide, state });
   if (wearRate === 0) return null;
   const way = handling(face, stone, task);
-  const forceN = defaultForceN({ abrasive: family, sizeUm });
+  const { stoneForceLimitN, burr } = face.practice;
+  const usualN = defaultForceN({ abrasive: family, sizeUm });
+  const forceN = family === 'file' ? usualN : Math.min(usualN, stoneForceLimitN);
   const { strokeLengthMm } = way;
   const strokes = strokesFor({ volumeMm3, wearRate, forceN, strokeLengthMm });
   const { strokesPerSide, minutes } = wholeStrokes(strokes, way, pace);
@@ -56,7 +58,7 @@ export function stoneRung(
     handling: way,
     forceN,
     wearRate,
-    apexRadiusUm: finishRadiusUm({ sizeUm, burr: 'alternating strokes' }),
+    apexRadiusUm: finishRadiusUm({ sizeUm, burr }),
   };
 }
 
@@ -100,10 +102,16 @@ function stropRung(
   targetUm: number,
   pace: Pace,
 ): Rung {
-  const forceN = defaultForceN({ abrasive: strop.surface, sizeUm: strop.sizeUm });
+  const { stropForceN: forceN, stropAboveApexDeg: holdAboveApexDeg } = face.practice;
   const { hardnessHrc, stainless } = face;
   const { keenUm, burrUm } = start;
-  const { tau, betaUm } = stropRates({ forceN, backing: strop.backing, hardnessHrc, stainless });
+  const { tau, betaUm } = stropRates({
+    forceN,
+    backing: strop.backing,
+    hardnessHrc,
+    stainless,
+    holdAboveApexDeg,
+  });
   const best = Math.ceil(bestStropStrokes({ burrUm, tau, betaUm }));
   const radiusAfter = (strokes: number): number =>
     stropRadiusUm({ keenUm, burrUm, tau, betaUm, strokes });

@@ -25,14 +25,25 @@ const BARE_STROP_UM = 0.5;
 /** Order in which lubricants are preferred where a stone takes several. */
 const PREFERENCE: readonly LubricantKind[] = ['water', 'oil', 'fat', 'dry'];
 
-/** Every face of every stone, and every strop with its compound, as the ladder sees them. */
-export function shelfAbrasives(shelf: Shelf): ShelfAbrasive[] {
-  return [...shelf.abrasives.flatMap((item) => stones(item, shelf)), ...strops(shelf)];
+/**
+ * Every face of every stone, and every strop with its compound, as the ladder sees them. Lubricants
+ * are chosen in the order of `preference`, as far as the stone takes them.
+ */
+export function shelfAbrasives(
+  shelf: Shelf,
+  preference: readonly LubricantKind[] | null = null,
+): ShelfAbrasive[] {
+  const order = preference ?? PREFERENCE;
+  return [...shelf.abrasives.flatMap((item) => stones(item, shelf, order)), ...strops(shelf)];
 }
 
-function stones(item: Abrasive, { lubricants }: Shelf): ShelfAbrasive<LadderStone>[] {
+function stones(
+  item: Abrasive,
+  { lubricants }: Shelf,
+  order: readonly LubricantKind[],
+): ShelfAbrasive<LadderStone>[] {
   const fitting = lubricants.filter(({ kind }) => item.lubricants.includes(kind));
-  const atHand = PREFERENCE.find(
+  const atHand = order.find(
     (kind) =>
       item.lubricants.includes(kind) &&
       (kind === 'dry' || fitting.some((lubricant) => lubricant.kind === kind)),

@@ -50,7 +50,12 @@ export function arcsFrom(problem: LadderProblem, from: LadderState | null): Ladd
 
 /** Whether the target is reached at a state. */
 export function reaches(problem: LadderProblem, state: LadderState): boolean {
-  return state.apexRadiusUm <= problem.target.apexRadiusUm;
+  return state.apexRadiusUm <= goalUm(problem);
+}
+
+/** The apex radius (µm) to end at: what is asked for, or finer where the keeper polishes. */
+function goalUm({ face, target }: LadderProblem): number {
+  return face.practice.targetShare * target.apexRadiusUm;
 }
 
 /** Answers about one ladder problem that share their work. */
@@ -99,7 +104,7 @@ export function ladderSolver(problem: LadderProblem): LadderSolver {
     const first = arcTo(problem, null, stone);
     let best = first && { minutes: first.rung.minutes, state: first.to };
     for (const coarser of stones) {
-      if (!finer(stone, coarser)) continue;
+      if (!isStep(problem.face, coarser, stone)) continue;
       const there = bestTo(coarser);
       const arc = there && arcTo(problem, there.state, stone);
       if (arc && (!best || there.minutes + arc.rung.minutes < best.minutes)) {
@@ -150,7 +155,7 @@ function stoneArc(
   from: LadderState | null,
   stone: LadderStone,
 ): LadderArc | null {
-  if (from && (from.last.kind === 'strop' || !finer(stone, from.last))) return null;
+  if (from && (from.last.kind === 'strop' || !isStep(face, from.last, stone))) return null;
   const removal = from ? scratchRemoval(face, from.last.sizeUm) : firstRemoval(face, condition);
   // A file repairs; a merely dull apex does not need one.
   if (stone.form === 'file' && removal.task !== 'grind out damage') return null;
@@ -159,22 +164,35 @@ function stoneArc(
 }
 
 function stropArc(
-  { face, condition, target, pace }: LadderProblem,
+  problem: LadderProblem,
   from: LadderState | null,
   strop: LadderStrop,
 ): LadderArc | null {
+  const { face, condition, pace } = problem;
+  const targetUm = goalUm(problem);
   if (!from) {
     if (condition.damageDepthMm > 0) return null;
-    const rung = stropAlone(face, strop, condition, target.apexRadiusUm, pace);
+    const rung = stropAlone(face, strop, condition, targetUm, pace);
     return rung && { rung, to: { last: strop, lastStone: null, apexRadiusUm: rung.apexRadiusUm } };
   }
   if (!from.lastStone || !finer(strop, from.last)) return null;
   const start = { stoneSizeUm: from.lastStone.sizeUm, apexRadiusUm: from.apexRadiusUm };
-  const rung = stropAfterStone(face, strop, start, target.apexRadiusUm, pace);
+  const rung = stropAfterStone(face, strop, start, targetUm, pace);
   return {
     rung,
     to: { last: strop, lastStone: from.lastStone, apexRadiusUm: rung.apexRadiusUm },
   };
+}
+
+/** Whether a stone may follow another: fine enough, and a jump that the keeper makes. */
+function isStep({ practice }: WorkingFace, last: LadderAbrasive, next: LadderStone): boolean {
+  const jump = last.sizeUm / next.sizeUm;
+  return (
+    !practice.singleStone &&
+    finer(next, last) &&
+    jump >= practice.leastJump &&
+    jump <= practice.mostJump
+  );
 }
 
 function finer(next: LadderAbrasive, last: LadderAbrasive): boolean {

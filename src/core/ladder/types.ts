@@ -10,6 +10,7 @@ import type {
   StropSurface,
 } from '../../domain/terms';
 import type { Hold } from '../wear';
+import type { Practice } from './practice';
 
 /** The face that a touch-up works, and the steel behind it. Angles per side. */
 export interface WorkingFace {
@@ -27,6 +28,8 @@ export interface WorkingFace {
   hardnessHrc: number;
   carbide: Carbide;
   stainless: boolean;
+  /** How the keeper works. */
+  practice: Practice;
 }
 
 /** One abrasive surface at hand. */

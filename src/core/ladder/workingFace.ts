@@ -2,6 +2,7 @@ import type { Tool, Zone } from '../../domain/tool';
 import { convexArc } from '../edge';
 import { workingSteel } from '../wear';
 import { sinDeg } from '../trigonometry';
+import { practiceOf } from './practice';
 import type { WorkingFace } from './types';
 
 /** Width (mm) of a straight bevel face from its thickness at the shoulder: (t/2)/sin θ. */
@@ -25,6 +26,7 @@ export function workingFace(tool: Tool, zone: Zone): WorkingFace {
     hardnessHrc,
     carbide,
     stainless,
+    practice: practiceOf(tool.schools),
   };
   if (zone.microBevel) {
     return {

@@ -7,6 +7,7 @@ import { useMemo, useState } from 'react';
 import {
   damageToMend,
   planEdge,
+  practiceOf,
   shelfAbrasives,
   startSession,
   workingFace,
@@ -179,7 +180,9 @@ function planFrom(input: {
     apexRadiusUm: worstStretch(before.tests).apexRadiusUm,
     damageDepthMm: damageToMend(before.findings),
     keenRadiusUm: state.keenUm,
-    abrasives: shelfAbrasives(shelf).map(({ abrasive }) => abrasive),
+    abrasives: shelfAbrasives(shelf, practiceOf(tool.schools).lubricants).map(
+      ({ abrasive }) => abrasive,
+    ),
     pace: settings.strokesPerMinute,
   });
 }

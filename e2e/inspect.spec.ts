@@ -27,7 +27,7 @@ test('a machete is walked, judged while it is looked at, and led to its touch-up
   await expect(page).toHaveURL(/touch-up/);
   await page.goto('/inspect?tool=bracken&zone=fine');
   await expect(page.getByRole('button', { name: /^Glint at 55/ })).toBeVisible();
-  await expect(page.getByRole('button', { name: /left$/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Chip at .*, left$/ })).toBeVisible();
 });
 
 test('a full look at a machete takes few taps', async ({ page }) => {

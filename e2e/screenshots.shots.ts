@@ -19,6 +19,7 @@ async function workABit(page: Page): Promise<void> {
 
 for (const [name, path] of [
   ['rack', '/'],
+  ['inspect', '/inspect?tool=old-hob'],
   ['tool', '/tool?id=plover'],
   ['shelf', '/shelf'],
   ['plan', '/touch-up?tool=wren'],
@@ -47,6 +48,12 @@ test('guide', async ({ page }) => {
   await page.evaluate(() => localStorage.setItem('open-trail-theme', 'ember'));
   await page.reload();
   await shoot(page, 'guide-phone-ember');
+});
+
+test('inspect on a phone', async ({ page }) => {
+  await page.setViewportSize(PHONE);
+  await open(page, '/inspect?tool=bracken&zone=chop');
+  await shoot(page, 'inspect-phone');
 });
 
 test('rack on a phone', async ({ page }) => {

@@ -108,3 +108,40 @@ test('the shelf takes a stone in any scale and converts grades', async ({ page }
   await page.getByLabel('Number on it').fill('99999');
   await expect(page.getByText('The number must be from 240 to 12000')).toBeVisible();
 });
+
+test('a picture is scaled down, kept, and removed with an undo', async ({ page }) => {
+  await open(page, '/tool?id=wren');
+  const add = (name: string, buffer: Buffer, mimeType: string) =>
+    page.getByLabel('Picture from a file or the camera').setInputFiles({ name, mimeType, buffer });
+  await add('notes.txt', Buffer.from('no picture'), 'text/plain');
+  await expect(page.getByText('notes.txt is not a picture')).toBeVisible();
+  const big = await page.evaluate(() => {
+    const canvas = document.createElement('canvas');
+    canvas.width = 2600;
+    canvas.height = 1300;
+    canvas.getContext('2d')!.fillRect(0, 0, 900, 900);
+    return canvas.toDataURL('image/png').split(',')[1]!;
+  });
+  await add('bench.png', Buffer.from(big, 'base64'), 'image/png');
+  const picture = page.getByRole('img', { name: /^Wren, \d/ });
+  await expect(picture).toBeVisible();
+  expect(await picture.evaluate((img: HTMLImageElement) => img.naturalWidth)).toBe(1280);
+  await page.reload();
+  await expect(picture).toBeVisible();
+  await page.getByRole('button', { name: /^Remove the picture/ }).click();
+  await expect(picture).toHaveCount(0);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(picture).toBeVisible();
+});
+
+test('a school changes the plan, and says what it costs', async ({ page }) => {
+  await open(page, '/tool?id=wren');
+  await page.locator('summary', { hasText: 'Schools' }).click();
+  await page.getByRole('button', { name: 'What it costs: Pressure on stones' }).click();
+  await expect(page.getByText(/^Light throughout: .* strokes a side/)).toBeVisible();
+  await page.getByLabel('Motion on stones').selectOption('circles');
+  await page.getByRole('button', { name: 'Save' }).click();
+  await expect(page.getByText('Wren is saved.')).toBeVisible();
+  await open(page, '/touch-up?tool=wren');
+  await expect(page.getByText(/^Circles, both ways/).first()).toBeVisible();
+});

@@ -137,11 +137,9 @@ export type FindingKind = (typeof FINDING_KINDS)[number];
 
 /** Across the bevel: which facet a finding lies on. */
 export const BANDS = ['shoulder', 'middle', 'apex'] as const;
-export type Band = (typeof BANDS)[number];
 
 /** Where damage came from: only normal work speaks about the angle. */
 export const CAUSES = ['work', 'misuse', 'factory', 'unknown'] as const;
-export type Cause = (typeof CAUSES)[number];
 
 /** Shaving tells a standing burr: it then shaves one way only. */
 export const SHAVING_WAYS = ['both ways', 'one way'] as const;

@@ -57,6 +57,16 @@ describe('the profile of a section', () => {
   });
 });
 
+it('a hollow face is thinner than a flat one between the same ends', () => {
+  const tool = toolOf('skinning-knife');
+  const zone = tool.zones[0]!;
+  const profile = sectionProfile(tool, zone);
+  const shoulder = profile.find(({ halfMm }) => halfMm >= zone.shoulderThicknessMm / 2 - 1e-9)!;
+  const end = profile.find(({ halfMm }) => halfMm > 0.9)!;
+  const middleMm = (shoulder.depthMm + end.depthMm) / 2;
+  expect(profileThickness(profile, middleMm)).toBeLessThan(shoulder.halfMm + end.halfMm);
+});
+
 describe('how an angle is held', () => {
   const common = { coinThicknessMm: 2.33, stoneLengthMm: 75 };
 

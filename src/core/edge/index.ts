@@ -19,3 +19,4 @@ export {
   type FoundAngle,
   type MeasuredTool,
 } from './findAngle';
+export { thickening, type Thickening, type ThickeningPoint } from './thickening';

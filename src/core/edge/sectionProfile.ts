@@ -21,6 +21,9 @@ export function sectionProfile(
   const capMm = Math.max(tool.spineThicknessMm, zone.shoulderThicknessMm) / 2;
   const points: ProfilePoint[] = [{ depthMm: 0, halfMm: 0 }, ...edgePoints(zone)];
   const shoulder = points.at(-1)!;
+  if (zone.grind === 'hollow' && zone.hollowRadiusMm !== null) {
+    return [...points, ...hollowPoints(zone, shoulder, capMm, tool.bladeWidthMm)];
+  }
   const slope = tanDeg(zone.primaryAngleDeg);
   const roomMm = capMm - shoulder.halfMm;
   const capAtMm = shoulder.depthMm + (slope > 0 ? roomMm / slope : Infinity);
@@ -55,6 +58,31 @@ function edgePoints(zone: Zone): ProfilePoint[] {
     });
   }
   return points;
+}
+
+/**
+ * The hollow faces behind the shoulder: a circle of the wheel's radius, tangent there to the faces'
+ * half angle, thickening until it meets the flat sides or the spine.
+ */
+function hollowPoints(
+  zone: Zone,
+  shoulder: ProfilePoint,
+  capMm: number,
+  bladeWidthMm: number,
+): ProfilePoint[] {
+  const radiusMm = zone.hollowRadiusMm!;
+  const slope = tanDeg(zone.primaryAngleDeg);
+  const lengthMm = Math.min(bladeWidthMm - shoulder.depthMm, 0.99 * radiusMm);
+  const halfAt = (runMm: number): number =>
+    shoulder.halfMm + slope * runMm + (radiusMm - Math.sqrt(radiusMm ** 2 - runMm ** 2));
+  const points = Array.from({ length: ARC_POINTS }, (_, i) => {
+    const runMm = ((i + 1) / ARC_POINTS) * lengthMm;
+    return { depthMm: shoulder.depthMm + runMm, halfMm: Math.min(capMm, halfAt(runMm)) };
+  });
+  const last = points.at(-1)!;
+  return last.depthMm < bladeWidthMm - 1e-6
+    ? [...points, { depthMm: bladeWidthMm, halfMm: last.halfMm }]
+    : points;
 }
 
 /** The arc from apex to shoulder: its direction turns from the apex angle to the cheek angle. */

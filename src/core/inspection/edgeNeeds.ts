@@ -4,6 +4,7 @@ import type { LadderAbrasive, LadderPlan } from '../ladder';
 import type { Pace } from '../wear';
 import { beyondTouchUp, type Beyond } from './beyondTouchUp';
 import { latestChecks, stopReasons } from './stopUse';
+import { honeReaches } from './judgeEdge';
 import { planEdge } from './planEdge';
 import { edgeState, type EdgeState, type EdgeWord } from './edgeState';
 
@@ -20,6 +21,8 @@ export interface ZoneState {
 /** A zone with the work it asks for; no plan where it has never been tested. */
 export interface EdgeNeed extends ZoneState {
   plan: LadderPlan | null;
+  /** The edge is merely turned: a few strokes on a hone are enough. */
+  honeEnough: boolean;
 }
 
 const URGENCY: readonly EdgeWord[] = ['blunt', 'tired', 'works', 'unknown', 'keen'];
@@ -71,7 +74,15 @@ export function edgeNeeds(input: {
               pace,
             })
           : null;
-      return { ...zoneState, plan };
+      const honeEnough =
+        state.apex !== null &&
+        honeReaches({
+          zone,
+          findings: state.findings,
+          apexUm: state.apex.apexRadiusUm,
+          keenRadiusUm: state.keenUm,
+        });
+      return { ...zoneState, plan, honeEnough };
     })
     .sort(
       (a, b) =>

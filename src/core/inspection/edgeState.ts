@@ -1,6 +1,12 @@
-import type { EdgeTest, Finding, Inspection, Session } from '../../domain/session';
+import {
+  passes,
+  type EdgeTest,
+  type Finding,
+  type Inspection,
+  type Session,
+} from '../../domain/session';
 import type { Zone } from '../../domain/tool';
-import { estimateApex, type ApexEstimate, type TestReading } from '../sharpness';
+import { estimateApex, TEST_CENTRE_UM, type ApexEstimate, type TestReading } from '../sharpness';
 
 /** How an edge stands against what its work asks for. */
 export type EdgeWord = 'keen' | 'works' | 'tired' | 'blunt' | 'unknown';
@@ -49,7 +55,7 @@ export function edgeState(input: {
   const tested = looks.find(({ seen }) => seen.tests.length > 0);
   const keen = looks.find(({ seen, touchUp }) => touchUp && seen.tests.length > 0);
   const findings = latest?.seen.findings ?? [];
-  const apex = tested ? worstStretch(tested.seen.tests) : null;
+  const apex = seenApex({ tests: tested?.seen.tests ?? [], findings });
   const damageDepthMm = damageToMend(findings);
   return {
     word: apex ? edgeWord(apex.apexRadiusUm / zone.targetApexUm, damageDepthMm) : 'unknown',
@@ -60,6 +66,20 @@ export function edgeState(input: {
     damageDepthMm,
     observedAt: latest?.at ?? null,
   };
+}
+
+/** A stretch that glints slides on a nail: it is at least this round (µm). */
+const GLINT_UM = TEST_CENTRE_UM['slides-on-nail'];
+
+/** The apex of one look: the bluntest tested stretch, or a glint's; null where neither was seen. */
+export function seenApex(seen: {
+  tests: readonly EdgeTest[];
+  findings: readonly Finding[];
+}): ApexEstimate | null {
+  const tested = seen.tests.length > 0 ? worstStretch(seen.tests) : null;
+  const glints = seen.findings.some((f) => f.kind === 'glint' && !f.leftOnPurpose);
+  if (!glints || (tested && tested.apexRadiusUm >= GLINT_UM)) return tested;
+  return worstStretch([passes('slides-on-nail')]);
 }
 
 /** The word for an apex radius, as a multiple of its target, with damage of a depth. */

@@ -12,4 +12,5 @@ export { latestChecks, stopReasons } from './stopUse';
 export { judgeEdge, RUNGS, type EdgeVerdict, type Rung, type RungOutlook } from './judgeEdge';
 export { diagnose, SYMPTOMS, type Diagnosis, type Symptom } from './diagnose';
 export { adviseAngle, type AngleAdvice, type AnglePrice } from './adviseAngle';
+export { steelPace, type SteelPace } from './recession';
 export { TASKS, type Task } from './tasks';

@@ -2,7 +2,7 @@ import type { Finding, Observation, ToolChecks } from '../../domain/session';
 import type { Tool, Zone } from '../../domain/tool';
 import { workingFace, type LadderAbrasive, type LadderPlan, type WorkingFace } from '../ladder';
 import type { Pace } from '../wear';
-import { edgeWord, KEEN_UP_TO, worstStretch } from './edgeState';
+import { edgeWord, KEEN_UP_TO, seenApex } from './edgeState';
 import { beyondTouchUp } from './beyondTouchUp';
 import { LADDER_RUNGS, ladderAtRung, LONGEST_MINUTES, type RungProblem } from './rungLadders';
 import { stopReasons } from './stopUse';
@@ -43,8 +43,6 @@ export interface EdgeVerdict {
 
 /** A turned edge shallower than this is set straight by a hone. */
 const HONEABLE_MM = 0.1;
-/** A stretch that glints is at least this round. */
-const GLINT_UM = 8;
 
 export interface Judged {
   tool: Tool;
@@ -126,9 +124,7 @@ function damageOf(findings: readonly Finding[]): { depthMm: number; turned: bool
 }
 
 function apexOf({ seen, knownApexUm }: Judged): number | null {
-  const tested = seen.tests.length > 0 ? worstStretch(seen.tests).apexRadiusUm : knownApexUm;
-  const glints = seen.findings.some((f) => f.kind === 'glint' && !f.leftOnPurpose);
-  return glints ? Math.max(GLINT_UM, tested ?? 0) : tested;
+  return seenApex(seen)?.apexRadiusUm ?? knownApexUm;
 }
 
 function leaveAlone(zone: Zone, { apexUm, depthMm }: Condition): RungOutlook {
@@ -142,13 +138,23 @@ function leaveAlone(zone: Zone, { apexUm, depthMm }: Condition): RungOutlook {
   );
 }
 
-/** A hone lays a turned edge straight: the turned part goes, the rounding stays. */
-function hone({ zone, keenRadiusUm }: Judged, { apexUm, turned }: Condition): RungOutlook {
-  const keenUm = Math.min(apexUm, keenRadiusUm ?? 0.8 * zone.targetApexUm);
-  const afterUm = keenUm + 0.2 * (apexUm - keenUm);
-  const reaches = turned && afterUm <= KEEN_UP_TO * zone.targetApexUm;
+function hone({ zone, seen, keenRadiusUm }: Judged, { apexUm, turned }: Condition): RungOutlook {
+  const reaches = honeReaches({ zone, findings: seen.findings, apexUm, keenRadiusUm });
   const why = turned ? 'the apex is rounded as well as turned' : 'the edge is not merely turned';
   return outlook('hone', reaches, reaches ? 1 : null, 0, why);
+}
+
+/** Whether a hone is enough: it lays a turned edge straight; the turned part goes, rounding stays. */
+export function honeReaches(input: {
+  zone: Zone;
+  findings: readonly Finding[];
+  apexUm: number;
+  keenRadiusUm: number | null;
+}): boolean {
+  const { zone, findings, apexUm, keenRadiusUm } = input;
+  const keenUm = Math.min(apexUm, keenRadiusUm ?? 0.8 * zone.targetApexUm);
+  const afterUm = keenUm + 0.2 * (apexUm - keenUm);
+  return damageOf(findings).turned && afterUm <= KEEN_UP_TO * zone.targetApexUm;
 }
 
 function rungProblem(

@@ -160,14 +160,18 @@ export function Inspection(props: {
         </div>
       </div>
       <div className="sticky bottom-0 mt-auto border-t-2 border-rule bg-base-200">
-        <div className="mx-auto flex max-w-[82rem] flex-wrap items-center gap-x-4 gap-y-2 px-4 py-3 sm:px-8">
+        <div className="mx-auto flex max-w-[82rem] items-center gap-x-3 px-4 py-2 sm:px-8 sm:py-3">
           <p className="sign hidden text-xl sm:block">{headline(verdict)}</p>
-          <button type="button" className="btn btn-outline sm:ml-auto" onClick={() => void note()}>
+          <button
+            type="button"
+            className="btn btn-outline px-3 whitespace-nowrap sm:ml-auto sm:px-5"
+            onClick={() => void note()}
+          >
             Note the look
           </button>
           <button
             type="button"
-            className="btn btn-primary px-7 text-lg"
+            className="btn btn-primary flex-1 px-3 whitespace-nowrap sm:flex-none sm:px-7 sm:text-lg"
             disabled={!verdict.plan || verdict.plan.outcome !== 'planned'}
             onClick={() =>
               void note().then(() => router.push(`/touch-up?tool=${tool.id}&zone=${zone.id}`))

@@ -1,5 +1,7 @@
 'use client';
 
+import { toolForm } from '../../core';
+import type { Tool } from '../../domain/tool';
 import { toolOutline } from '../../ui/silhouette/outline';
 import { Silhouette } from '../../ui/silhouette/Silhouette';
 import { HangingSection } from '../../ui/section/HangingSection';
@@ -22,7 +24,7 @@ export function Rail({ tools, needs }: RackProps) {
         <ul className="mx-auto flex max-w-[82rem] px-8">
           {tools.map((tool, i) => (
             <li key={tool.id} className="w-0 min-w-[7.9rem] flex-1 pr-4">
-              <div className="flex gap-4">
+              <div className="relative">
                 <svg
                   aria-hidden="true"
                   width={Math.ceil(outlines[i]!.widthMm * scale) + 8}
@@ -38,7 +40,10 @@ export function Rail({ tools, needs }: RackProps) {
                     <Silhouette tool={tool} scale={scale} />
                   </g>
                 </svg>
-                <div className="pt-[6.5rem]">
+                <div
+                  className="absolute top-[6.5rem]"
+                  style={{ left: sectionLeft(tool, outlines[i]!.widthMm * scale) }}
+                >
                   <HangingSection tool={tool} zone={tool.zones.at(-1)!} heightPx={108} />
                 </div>
               </div>
@@ -50,6 +55,11 @@ export function Rail({ tools, needs }: RackProps) {
       </div>
     </div>
   );
+}
+
+/** The section stands beside the blade, or beside the haft under an axe's head. */
+function sectionLeft(tool: Tool, widthPx: number): number {
+  return toolForm(tool.kind) === 'axe' ? 52 : widthPx + 22;
 }
 
 function hookX(widthPx: number): number {

@@ -13,6 +13,7 @@ export function workInWords(need: EdgeNeed): string {
   if (beyond === 'stop use') return `Stop: ${stops[0]}`;
   if (beyond === 'professional') return 'To a smith';
   if (beyond === 'thin') return 'Thin the shoulders';
+  if (need.honeEnough) return 'Hone, ten a side';
   if (!plan) return 'Test it first';
   if (!asksForWork(need)) return 'Leave it';
   if (plan.outcome === 'out of reach') return 'No ladder reaches its target';
@@ -25,13 +26,16 @@ export function workInWords(need: EdgeNeed): string {
 
 export function workWithMinutes(need: EdgeNeed): string {
   const words = workInWords(need);
-  return asksForWork(need) && need.beyond === null && need.plan?.outcome === 'planned'
+  return asksForWork(need) &&
+    need.beyond === null &&
+    !need.honeEnough &&
+    need.plan?.outcome === 'planned'
     ? `${words}, ${minutes(need.plan.minutes)}`
     : words;
 }
 
-export function touchUpLink({ tool, zone, beyond }: EdgeNeed): string {
-  if (beyond !== null) return `/inspect?tool=${tool.id}&zone=${zone.id}`;
+export function touchUpLink({ tool, zone, beyond, honeEnough }: EdgeNeed): string {
+  if (beyond !== null || honeEnough) return `/inspect?tool=${tool.id}&zone=${zone.id}`;
   return `/touch-up?tool=${tool.id}&zone=${zone.id}`;
 }
 

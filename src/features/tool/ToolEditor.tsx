@@ -7,6 +7,9 @@ import { toast } from 'sonner';
 import { useStore } from '../../data';
 import { toolSchema, type Tool } from '../../domain/tool';
 import { AngleFinder } from './AngleFinder';
+import { Photos } from './Photos';
+import { SchoolFields } from './SchoolFields';
+import { SteelLeft } from './SteelLeft';
 import { ToolHead } from './ToolHead';
 import { ToolFields } from './ToolFields';
 import { ToolHistory } from './ToolHistory';
@@ -61,11 +64,14 @@ export function ToolEditor({ tool, coinThicknessMm }: { tool: Tool; coinThicknes
               zone={drawn.zones[index]!}
               index={index}
             />
+            <SteelLeft tool={drawn} zone={drawn.zones[index]!} />
             <ToolHistory tool={tool} />
+            <Photos tool={tool} />
           </div>
           <div className="grid content-start gap-8">
             <ZoneFields key={index} index={index} />
             <ToolFields tool={tool} />
+            <SchoolFields tool={drawn} zone={drawn.zones[index]!} />
           </div>
         </div>
         {formState.isDirty && (

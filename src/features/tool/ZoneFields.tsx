@@ -17,6 +17,10 @@ export function ZoneFields({ index }: { index: number }) {
   const zone = useWatch({ control, name: `zones.${index}` });
   const path = `zones.${index}` as const;
   const number = { valueAsNumber: true } as const;
+  const optional = {
+    setValueAs: (value: string | number | null) =>
+      value === '' || value === null ? null : Number(value),
+  };
   if (!zone) return null;
   return (
     <fieldset className="grid gap-4">
@@ -49,6 +53,20 @@ export function ZoneFields({ index }: { index: number }) {
           error={errors?.shoulderThicknessMm?.message}
           {...register(`${path}.shoulderThicknessMm`, number)}
         />
+        <NumberField
+          label="Thin when the face passes"
+          unit="mm"
+          error={errors?.faceLimitMm?.message}
+          {...register(`${path}.faceLimitMm`, optional)}
+        />
+        {zone.grind === 'hollow' && (
+          <NumberField
+            label="Hollowed on a wheel of radius"
+            unit="mm"
+            error={errors?.hollowRadiusMm?.message}
+            {...register(`${path}.hollowRadiusMm`, optional)}
+          />
+        )}
         <NumberField
           label="Faces behind, per side"
           unit="°"

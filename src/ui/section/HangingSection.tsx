@@ -39,8 +39,8 @@ export function HangingSection(props: { tool: Tool; zone: Zone; heightPx: number
         />
       </svg>
       <figcaption className="figures mt-1 whitespace-nowrap">
-        {deg(zone.microBevel?.angleDeg ?? zone.bevelAngleDeg)}{' '}
-        <span className="text-soft">per side</span>
+        {deg(zone.microBevel?.angleDeg ?? zone.bevelAngleDeg)}
+        <span className="block leading-4 text-soft">per side</span>
       </figcaption>
     </figure>
   );

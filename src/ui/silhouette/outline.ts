@@ -7,6 +7,8 @@ export interface Outline {
   handle: string;
   /** The cutting edge alone, heel to tip. */
   edge: string;
+  /** Where the heel of the edge lies. */
+  edgeTopMm: number;
   widthMm: number;
   lengthMm: number;
 }
@@ -73,7 +75,14 @@ function blade(tool: Measures): Outline {
     `M${n(left)},${n(top)}C${n(left + waist)},${n(0.75 * top)} ${n(left - waist)},${n(0.45 * top)} ${n(left + waist)},${n(0.12 * top)}` +
     `Q${n(left + 0.1 * grip)},0 ${n(left + 0.35 * grip)},0L${n(right - 0.3 * grip)},0Q${n(right)},0 ${n(right)},${n(0.1 * top)}` +
     `C${n(right - 2 * waist)},${n(0.4 * top)} ${n(right + waist)},${n(0.65 * top)} ${n(right)},${n(top)}Z`;
-  return { blade: bladePath, handle: handlePath, edge, widthMm: width, lengthMm: tipY };
+  return {
+    blade: bladePath,
+    handle: handlePath,
+    edge,
+    edgeTopMm: top,
+    widthMm: width,
+    lengthMm: tipY,
+  };
 }
 
 /** An axe hung by its head: poll to the left, bit to the right, haft down. */
@@ -108,6 +117,7 @@ function axe(tool: Measures): Outline {
     blade: head,
     handle: handlePath,
     edge,
+    edgeTopMm: top,
     widthMm: bitX + 0.2 * bow,
     lengthMm: to + 4,
   };

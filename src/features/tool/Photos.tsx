@@ -1,0 +1,85 @@
+'use client';
+
+import { nanoid } from 'nanoid';
+import { useRef, useState } from 'react';
+import { toast } from 'sonner';
+import { useRecords, useStore } from '../../data';
+import type { Photo } from '../../domain/photo';
+import type { Tool } from '../../domain/tool';
+import { day } from '../../ui/format';
+import { scaledPicture } from '../../ui/scaledPicture';
+
+/** Pictures of a tool from a file or the camera, scaled down and kept on this device. */
+export function Photos({ tool }: { tool: Tool }) {
+  const store = useStore();
+  const photos = useRecords('photos')?.filter(({ toolId }) => toolId === tool.id) ?? [];
+  const input = useRef<HTMLInputElement>(null);
+  const [problem, setProblem] = useState<string | null>(null);
+  const now = (): string => new Date().toISOString();
+
+  const add = async (file: File): Promise<void> => {
+    try {
+      const dataUrl = await scaledPicture(file);
+      const at = now();
+      const stamp = { id: nanoid(), createdAt: at, updatedAt: at, deletedAt: null, takenAt: at };
+      await store.photos.save({ ...stamp, toolId: tool.id, dataUrl, caption: '' });
+      setProblem(null);
+    } catch (error) {
+      setProblem(`${(error as Error).message}. Choose a JPEG or PNG.`);
+    }
+  };
+  const remove = async ({ id }: Photo): Promise<void> => {
+    await store.photos.remove(id, now());
+    toast('The picture is removed.', {
+      action: { label: 'Undo', onClick: () => void store.photos.restore(id, now()) },
+    });
+  };
+  return (
+    <section className="mt-8">
+      <h2>Pictures</h2>
+      {photos.length > 0 && (
+        <ul className="mt-2 grid grid-cols-2 gap-4">
+          {photos.map((photo) => (
+            <li key={photo.id}>
+              {/* eslint-disable-next-line @next/next/no-img-element -- a data URL from this device */}
+              <img
+                className="w-full"
+                src={photo.dataUrl}
+                alt={`${tool.name}, ${day(photo.takenAt)}`}
+              />
+              <button
+                type="button"
+                className="link min-h-11"
+                aria-label={`Remove the picture of ${day(photo.takenAt)}`}
+                onClick={() => void remove(photo)}
+              >
+                Remove
+              </button>
+            </li>
+          ))}
+        </ul>
+      )}
+      {problem && (
+        <p role="alert" className="field-error mt-2">
+          {problem}
+        </p>
+      )}
+      <button type="button" className="btn btn-outline mt-2" onClick={() => input.current!.click()}>
+        Add a picture
+      </button>
+      <input
+        ref={input}
+        type="file"
+        accept="image/*"
+        aria-label="Picture from a file or the camera"
+        className="sr-only"
+        tabIndex={-1}
+        onChange={(event) => {
+          const file = event.target.files?.[0];
+          if (file) void add(file);
+          event.target.value = '';
+        }}
+      />
+    </section>
+  );
+}

@@ -13,6 +13,7 @@ test('a new tool hangs, is measured, and its section follows', async ({ page }) 
   await page.getByLabel('Bevel face').fill('7');
   await expect(page.getByLabel('Bevel angle, per side')).toHaveValue('12.37');
   await expect(page.getByRole('img', { name: /Section, bevel: 12.4° per side/ })).toBeVisible();
+  await expect(page.getByText('dashed: as it is')).toBeVisible();
   await page.getByLabel('Bevel face').fill('1');
   await expect(page.getByText('The face must be more than half of the thickness')).toBeVisible();
   await page.getByLabel('Bevel face').fill('6.5');
@@ -132,6 +133,14 @@ test('a picture is scaled down, kept, and removed with an undo', async ({ page }
   await expect(picture).toHaveCount(0);
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(picture).toBeVisible();
+});
+
+test('the hook on a spine counts the raisings left', async ({ page }) => {
+  await open(page, '/tool?id=bracken');
+  await page.getByRole('button', { name: 'Raised it again' }).click();
+  await expect(page.getByText('File the spine square')).toBeVisible();
+  await page.getByRole('button', { name: 'Filed and stoned it' }).click();
+  await expect(page.getByText('can be raised 2 times more')).toBeVisible();
 });
 
 test('a school changes the plan, and says what it costs', async ({ page }) => {

@@ -106,3 +106,13 @@ test('says so when no abrasive at hand reaches the target', async ({ page }) => 
   await page.getByLabel('Deepest, about').fill('0.3');
   await expect(page.getByText('to grind out damage')).toBeVisible();
 });
+
+test('a test without gain leads to its cause and a remedy for this tool', async ({ page }) => {
+  await startTouchUp(page, 'plover');
+  await page.getByTestId('count').click();
+  await page.getByRole('button', { name: 'Test', exact: true }).click();
+  await page.getByRole('button', { name: 'tears paper' }).click();
+  await expect(page.getByText('no better than before')).toBeVisible();
+  await expect(page.getByText('Worse after stropping', { exact: true })).toBeVisible();
+  await expect(page.getByText(/1°: the spine .* mm down, .* of your coin/)).toBeVisible();
+});

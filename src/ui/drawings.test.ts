@@ -6,6 +6,7 @@ import { describeEdge, edgePath, notchSize } from './edge-strip/edgePath';
 import { ago, fineMm, minutes, mm, plural, um } from './format';
 import { placeLabels, rulerScale } from './ruler/layout';
 import { lengthLabel, roundedSide, scaleBarMm } from './section/drawing';
+import { schoolWords } from './schoolWords';
 import { toolOutline } from './silhouette/outline';
 
 describe('the edge strip', () => {
@@ -109,4 +110,14 @@ it('measures are said with honest precision', () => {
   expect(fineMm(0.0755)).toBe('0.08 mm');
   expect([plural(1, 'step'), plural(2, 'step')]).toEqual(['1 step', '2 steps']);
   expect(ago(new Date(Date.now() - 3 * 86_400_000).toISOString())).toBe('3 days ago');
+});
+
+it('schools say to the hand what they mean', () => {
+  const measures = typicalTool('convex-knife', 'Plover');
+  const record = { id: 'p', createdAt: '', updatedAt: '', deletedAt: null };
+  const tool = { ...record, ...measures };
+  const flat = { ...tool, schools: { ...tool.schools, tip: 'keep the wrist flat' as const } };
+  expect(schoolWords(tool, tool.zones[0]!, 'strop').join()).toContain('lift the handle');
+  expect(schoolWords(flat, tool.zones[0]!, 'strop').join()).toContain('wrist flat');
+  expect(schoolWords(tool, tool.zones[0]!, 'stone')).toHaveLength(2);
 });

@@ -3,7 +3,6 @@ import { worstWord, type EdgeNeed } from '../../core';
 import type { Tool } from '../../domain/tool';
 import { TOOL_KIND_NAMES } from '../../domain/typicalTools';
 import { EdgeStrip, type Stretch } from '../../ui/edge-strip/EdgeStrip';
-import { plural } from '../../ui/format';
 import { asksForWork, toolLink, touchUpLink, workWithMinutes } from './work';
 
 /** Name, strip, state and needed work of one tool, under its silhouette. */
@@ -12,7 +11,6 @@ export function ToolLabel({ tool, needs }: { tool: Tool; needs: readonly EdgeNee
   const stopped = own.some(({ beyond }) => beyond === 'stop use');
   const word = worstWord(own.map(({ state }) => state.word));
   const several = tool.count > 1 ? `, ${tool.count} of them` : '';
-  const zones = tool.zones.length > 1 ? `, ${plural(tool.zones.length, 'zone')}` : '';
   return (
     <div className="min-w-0">
       <h2 className="text-[1.25rem]">
@@ -23,7 +21,6 @@ export function ToolLabel({ tool, needs }: { tool: Tool; needs: readonly EdgeNee
       <p className="-mt-1 mb-2 text-[0.95rem] text-soft">
         {TOOL_KIND_NAMES[tool.kind]}
         {several}
-        {zones}
       </p>
       <EdgeStrip edgeLengthMm={tool.edgeLengthMm} stretches={stretches(tool, own)} />
       <p className="sign tracking-wide uppercase">

@@ -5,7 +5,7 @@ import { useState } from 'react';
 import { FormProvider, useForm, useWatch, type Resolver } from 'react-hook-form';
 import { toast } from 'sonner';
 import { useStore } from '../../data';
-import { toolSchema, type Tool } from '../../domain/tool';
+import { toolSchema, type Tool, type Zone } from '../../domain/tool';
 import { AngleFinder } from './AngleFinder';
 import { Photos } from './Photos';
 import { SchoolFields } from './SchoolFields';
@@ -56,6 +56,7 @@ export function ToolEditor({ tool, coinThicknessMm }: { tool: Tool; coinThicknes
             <ZoneFigures
               tool={drawn}
               zone={drawn.zones[index]!}
+              asItIs={changedFrom(tool, drawn.zones[index]!)}
               coinThicknessMm={coinThicknessMm}
             />
             <AngleFinder
@@ -92,6 +93,12 @@ export function ToolEditor({ tool, coinThicknessMm }: { tool: Tool; coinThicknes
       </form>
     </FormProvider>
   );
+}
+
+/** The stored zone, where the drawn one differs from it. */
+function changedFrom(tool: Tool, drawn: Zone): Zone | null {
+  const stored = tool.zones.find(({ id }) => id === drawn.id);
+  return stored && JSON.stringify(stored) !== JSON.stringify(drawn) ? stored : null;
 }
 
 /** The newest state of the form that is a valid tool: what drawings show while a field is wrong. */

@@ -1,7 +1,7 @@
 'use client';
 
 import { useRouter } from 'next/navigation';
-import { useFormContext } from 'react-hook-form';
+import { useFormContext, useWatch } from 'react-hook-form';
 import { toast } from 'sonner';
 import { useStore } from '../../data';
 import {
@@ -19,7 +19,8 @@ import { sentence, spoken } from '../../ui/format';
 
 /** The measures of the whole tool, its steel, and taking it down. */
 export function ToolFields({ tool }: { tool: Tool }) {
-  const { register, formState } = useFormContext<Tool>();
+  const { register, formState, control } = useFormContext<Tool>();
+  const spine = useWatch({ control, name: 'spine' });
   const store = useStore();
   const router = useRouter();
   const { errors } = formState;
@@ -135,6 +136,7 @@ export function ToolFields({ tool }: { tool: Tool }) {
           {...register('sheath')}
         />
       </div>
+      {spine.use === 'burnished hook' && <HookRaisings />}
       <NotesField label="Notes" error={errors.notes?.message} {...register('notes')} />
       <div>
         <button type="button" className="btn btn-ghost" onClick={() => void takeDown()}>
@@ -142,5 +144,37 @@ export function ToolFields({ tool }: { tool: Tool }) {
         </button>
       </div>
     </fieldset>
+  );
+}
+
+/** Raisings that a burnished hook gives before it has to be filed and stoned anew. */
+const RAISINGS_AFTER_FILING = 2;
+
+/** The hook on the spine: raised again by burnishing, or filed and stoned anew. */
+function HookRaisings() {
+  const { control, setValue } = useFormContext<Tool>();
+  const left = useWatch({ control, name: 'spine.raisingsLeft' });
+  const set = (raisings: number): void =>
+    setValue('spine.raisingsLeft', raisings, { shouldDirty: true, shouldValidate: true });
+  return (
+    <div className="flex flex-wrap items-center gap-3">
+      <p>
+        {left > 0
+          ? `The hook can be raised ${left === 1 ? 'once' : `${left} times`} more.`
+          : 'File the spine square and stone it and both faces before the next hook.'}{' '}
+        Knuckles face the sharp edge: cover it.
+      </p>
+      <button
+        type="button"
+        className="btn btn-outline"
+        disabled={left === 0}
+        onClick={() => set(left - 1)}
+      >
+        Raised it again
+      </button>
+      <button type="button" className="btn btn-outline" onClick={() => set(RAISINGS_AFTER_FILING)}>
+        Filed and stoned it
+      </button>
+    </div>
   );
 }

@@ -18,8 +18,14 @@ import { SectionDrawing } from '../../ui/section/SectionDrawing';
 import { Working, type WorkingLine } from '../../ui/Working';
 
 /** The section of one zone to scale, how to hold its angle, and the measures that follow. */
-export function ZoneFigures(props: { tool: Tool; zone: Zone; coinThicknessMm: number }) {
-  const { tool, zone, coinThicknessMm } = props;
+export function ZoneFigures(props: {
+  tool: Tool;
+  zone: Zone;
+  /** The zone as it is stored, where the form holds another plan for it. */
+  asItIs: Zone | null;
+  coinThicknessMm: number;
+}) {
+  const { tool, zone, asItIs, coinThicknessMm } = props;
   const state = useZoneStates()?.find((s) => s.tool.id === tool.id && s.zone.id === zone.id)?.state;
   const face = workingFace(tool, zone);
   const profile = sectionProfile(tool, zone);
@@ -39,6 +45,7 @@ export function ZoneFigures(props: { tool: Tool; zone: Zone; coinThicknessMm: nu
       <SectionDrawing
         tool={tool}
         zone={zone}
+        asItIs={asItIs}
         apexRadiusUm={state?.apex?.apexRadiusUm ?? zone.targetApexUm}
       />
       <div className="mt-6 grid gap-8 sm:grid-cols-2">

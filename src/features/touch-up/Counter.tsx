@@ -5,7 +5,7 @@ import type { SessionStep } from '../../domain/session';
 import type { Side } from '../../domain/terms';
 import type { Zone } from '../../domain/tool';
 import { EdgeStrip, type Stretch } from '../../ui/edge-strip/EdgeStrip';
-import { plural, sentence, spoken } from '../../ui/format';
+import { minutes, plural, sentence, spoken } from '../../ui/format';
 
 /** The count, as large as the screen allows; the whole of it is the button. */
 export function Counter(props: {
@@ -13,12 +13,14 @@ export function Counter(props: {
   side: Side;
   paused: boolean;
   isAxe: boolean;
+  /** The keeper goes by feel: time is shown in the place of the range of strokes. */
+  byFeel: boolean;
   zone: Zone;
   edgeLengthMm: number;
   stretches: readonly Stretch[];
   onStroke: () => void;
 }) {
-  const { step, side, paused, isAxe, zone, edgeLengthMm, stretches, onStroke } = props;
+  const { step, side, paused, isAxe, byFeel, zone, edgeLengthMm, stretches, onStroke } = props;
   const count = step[side];
   const other = side === 'left' ? 'right' : 'left';
   return (
@@ -40,11 +42,20 @@ export function Counter(props: {
         </span>
         <span className="max-w-[22rem] pb-4 text-xl">
           <span className="block">
-            of about{' '}
-            <b className="figures">
-              {step.plannedPerSideLow} to {step.plannedPerSideHigh}
-            </b>{' '}
-            {motionWord(step)} a side
+            {byFeel ? (
+              <>
+                by feel, about <b className="figures">{minutes(step.plannedMinutes)}</b>;{' '}
+                {minutes(step.activeSeconds / 60)} so far
+              </>
+            ) : (
+              <>
+                of about{' '}
+                <b className="figures">
+                  {step.plannedPerSideLow} to {step.plannedPerSideHigh}
+                </b>{' '}
+                {motionWord(step)} a side
+              </>
+            )}
           </span>
           <span className="figures block">
             {other} side stands at <b>{step[other]}</b>

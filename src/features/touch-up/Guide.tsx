@@ -87,7 +87,9 @@ export function Guide(props: {
       {panel === 'test' && (
         <TestPanel
           session={session}
+          tool={tool}
           zone={zone}
+          coinThicknessMm={settings.coinThicknessMm}
           onTest={(reading) => act({ type: 'test', reading })}
           onBack={() => setPanel('count')}
           onFinish={() => setPanel('finish')}
@@ -110,6 +112,7 @@ export function Guide(props: {
               side={session.side}
               paused={session.pausedAt !== null}
               isAxe={isAxe}
+              byFeel={tool.schools.counting === 'by feel'}
               zone={zone}
               edgeLengthMm={tool.edgeLengthMm}
               stretches={[stretchBefore(session, zone)]}

@@ -4,6 +4,7 @@ import { forceInWords, toolForm } from '../../core';
 import type { SessionStep } from '../../domain/session';
 import type { Tool, Zone } from '../../domain/tool';
 import { newtons, sentence } from '../../ui/format';
+import { schoolWords } from '../../ui/schoolWords';
 import { HoldDrawing } from '../../ui/section/HoldDrawing';
 import { handWords } from './Counter';
 import { stepCautions } from './cautions';
@@ -34,6 +35,9 @@ export function GuideAside(props: {
         <b>{handWords(step)}.</b> {sentence(forceInWords(step))}, about {newtons(step.forceN)};{' '}
         {step.lubricant === 'dry' ? 'dry' : `with ${step.lubricant}`}.
       </p>
+      {schoolWords(tool, zone, step.kind).map((words) => (
+        <p key={words}>{words}</p>
+      ))}
       {step.warnings.map((warning) => (
         <p key={warning} className="field-error">
           {warning}

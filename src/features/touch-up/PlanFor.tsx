@@ -119,7 +119,7 @@ export function PlanFor(props: {
               />
             </div>
             <div className="mt-2 grid gap-x-12 gap-y-6 lg:grid-cols-[2.2fr_1fr]">
-              <PlanSteps plan={plan} face={face} zone={zone} condition={before} />
+              <PlanSteps plan={plan} face={face} tool={tool} zone={zone} />
               <div>
                 <HoldDrawing
                   tool={tool}

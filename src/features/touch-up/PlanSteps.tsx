@@ -1,6 +1,5 @@
 import { forceInWords, type LadderPlan, type LadderStep, type WorkingFace } from '../../core';
-import type { Observation } from '../../domain/session';
-import type { Zone } from '../../domain/tool';
+import type { Tool, Zone } from '../../domain/tool';
 import {
   deg,
   fineMm,
@@ -12,17 +11,13 @@ import {
   spoken,
   um,
 } from '../../ui/format';
+import { schoolWords } from '../../ui/schoolWords';
 import { Working, type WorkingLine } from '../../ui/Working';
 import { stepCautions } from './cautions';
 
 /** The steps of a ladder: strokes, minutes, hand, lubricant, signs, cautions and the working. */
-export function PlanSteps(props: {
-  plan: LadderPlan;
-  face: WorkingFace;
-  zone: Zone;
-  condition: Observation;
-}) {
-  const { plan, face } = props;
+export function PlanSteps(props: { plan: LadderPlan; face: WorkingFace; tool: Tool; zone: Zone }) {
+  const { plan, face, tool, zone } = props;
   return (
     <ol className="grid gap-5">
       {plan.steps.map((step, i) => (
@@ -54,6 +49,9 @@ export function PlanSteps(props: {
           <p>
             <b>Done when</b> {step.doneWhen.join('; ')}.
           </p>
+          {schoolWords(tool, zone, step.abrasive.kind).map((words) => (
+            <p key={words}>{words}</p>
+          ))}
           {step.warnings.map((warning) => (
             <p key={warning} className="field-error">
               {warning}

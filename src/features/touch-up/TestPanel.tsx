@@ -1,20 +1,23 @@
 'use client';
 
-import { TEST_CENTRE_UM, worstStretch } from '../../core';
+import { worstStretch } from '../../core';
 import { passes, type EdgeTest, type Session } from '../../domain/session';
-import type { Zone } from '../../domain/tool';
+import type { Tool, Zone } from '../../domain/tool';
+import { DiagnosisPanel } from '../../ui/DiagnosisPanel';
 import { um } from '../../ui/format';
 import { TestChoice } from '../../ui/ObservationFields';
 
 /** A test in mid-step: what it passes now, against what its work asks for. */
 export function TestPanel(props: {
   session: Session;
+  tool: Tool;
   zone: Zone;
+  coinThicknessMm: number;
   onTest: (reading: EdgeTest) => void;
   onBack: () => void;
   onFinish: () => void;
 }) {
-  const { session, zone, onTest, onBack, onFinish } = props;
+  const { session, tool, zone, coinThicknessMm, onTest, onBack, onFinish } = props;
   const readings = [
     ...session.before.tests,
     ...session.steps.slice(0, session.stepIndex + 1).flatMap(({ tests }) => tests),
@@ -31,6 +34,15 @@ export function TestPanel(props: {
       <p role="status" className="text-lg">
         {latest ? testVerdict(readings, zone) : 'Wipe it first, from spine toward edge.'}
       </p>
+      {latest && !improved(readings) && (
+        <DiagnosisPanel
+          tool={tool}
+          zone={zone}
+          seen={{ tests: [latest], findings: session.before.findings }}
+          coinThicknessMm={coinThicknessMm}
+          noticed={noticedSymptoms(readings, session)}
+        />
+      )}
       <div className="flex flex-wrap gap-3">
         <button type="button" className="btn btn-neutral" onClick={onBack}>
           Go on with this step
@@ -50,9 +62,23 @@ function testVerdict(readings: readonly EdgeTest[], zone: Zone): string {
   if (radius <= zone.targetApexUm * 1.25) {
     return `About ${um(radius)}: it does what its work asks for (${um(zone.targetApexUm)}). Stop there.`;
   }
-  const before = readings.at(-2);
-  if (before?.test && newest.test && TEST_CENTRE_UM[newest.test] >= TEST_CENTRE_UM[before.test]) {
-    return `About ${um(radius)}, no better than before. Ink the edge: ink left at the very edge means raise the spine a little, ink gone only there means lower it.`;
+  if (!improved(readings)) {
+    return `About ${um(radius)}, no better than before. Ink the edge and look before you go on.`;
   }
   return `About ${um(radius)}; its work asks for ${um(zone.targetApexUm)}. Improving: carry on.`;
+}
+
+/** Whether the newest reading is finer than the one before it, where there is one. */
+function improved(readings: readonly EdgeTest[]): boolean {
+  const [before, newest] = readings.slice(-2);
+  if (!before || !newest) return true;
+  return worstStretch([newest]).apexRadiusUm < worstStretch([before]).apexRadiusUm;
+}
+
+/** What a test without gain tells by itself: on a strop, whether it got worse or stayed. */
+function noticedSymptoms(readings: readonly EdgeTest[], session: Session): string[] {
+  if (session.steps[session.stepIndex]!.kind !== 'strop') return [];
+  const [before, newest] = readings.slice(-2);
+  const worse = worstStretch([newest!]).apexRadiusUm > worstStretch([before!]).apexRadiusUm;
+  return [worse ? 'worse-after-strop' : 'no-change-strop'];
 }

@@ -18,8 +18,10 @@ export function SectionDrawing(props: {
   tool: Pick<Tool, 'bladeWidthMm' | 'spineThicknessMm'>;
   zone: Zone;
   apexRadiusUm: number | null;
+  /** The zone as it is now, drawn dashed behind the one that is planned. */
+  asItIs?: Zone | null;
 }) {
-  const { tool, zone, apexRadiusUm } = props;
+  const { tool, zone, apexRadiusUm, asItIs } = props;
   const [viewId, setViewId] = useState<SectionView['id']>('bevel');
   const [ref, width] = useWidth<SVGSVGElement>(560);
   const profile = sectionProfile(tool, zone);
@@ -37,6 +39,7 @@ export function SectionDrawing(props: {
         aria-label={`Section, ${view.label}: ${deg(zone.bevelAngleDeg)} per side, ${fineMm(profileThickness(profile, 0.25))} thick a quarter of a millimetre behind the edge`}
       >
         <Steel profile={profile} apexMm={(apexRadiusUm ?? 0) / 1000} scale={scale} width={width} />
+        {asItIs && <Ghost profile={sectionProfile(tool, asItIs)} scale={scale} width={width} />}
         <AngleMark zone={zone} width={width} />
         {view.id === 'edge' && <Thickness profile={profile} scale={scale} at={[0.25, 1]} />}
         {view.id === 'bevel' && view.depthMm > 1.6 && (
@@ -101,6 +104,23 @@ function Steel(props: {
         strokeDasharray="2 6"
         strokeWidth={1}
       />
+    </g>
+  );
+}
+
+/** The outline of the section before the change. */
+function Ghost(props: { profile: readonly ProfilePoint[]; scale: number; width: number }) {
+  const { profile, scale, width } = props;
+  const middle = HEIGHT / 2;
+  const side = (sign: number): string =>
+    profile.map((p) => `${LEFT + p.depthMm * scale},${middle + sign * p.halfMm * scale}`).join(' ');
+  return (
+    <g fill="none" stroke="var(--blaze)" strokeWidth={1.8} strokeDasharray="7 5">
+      <polyline points={side(-1)} />
+      <polyline points={side(1)} />
+      <text x={width - 8} y={44} textAnchor="end" fontSize={15} stroke="none">
+        dashed: as it is
+      </text>
     </g>
   );
 }

@@ -1,10 +1,10 @@
 'use client';
 
 import { useState } from 'react';
-import { diagnose, SYMPTOMS, toolForm, type Diagnosis } from '../../core';
-import type { Observation } from '../../domain/session';
-import type { Tool, Zone } from '../../domain/tool';
-import { deg, mm, sentence } from '../../ui/format';
+import { diagnose, SYMPTOMS, toolForm, type Diagnosis } from '../core';
+import type { Observation } from '../domain/session';
+import type { Tool, Zone } from '../domain/tool';
+import { deg, mm, sentence } from './format';
 
 /** What else is seen or felt, its cause, and the remedy in the measures of this tool. */
 export function DiagnosisPanel(props: {
@@ -12,10 +12,12 @@ export function DiagnosisPanel(props: {
   zone: Zone;
   seen: Observation;
   coinThicknessMm: number;
+  /** Symptoms that the screen itself has noticed. */
+  noticed?: readonly string[];
 }) {
-  const { tool, zone, seen, coinThicknessMm } = props;
+  const { tool, zone, seen, coinThicknessMm, noticed = [] } = props;
   const [ticked, setTicked] = useState<string[]>([]);
-  const symptomIds = [...new Set([...ticked, ...symptomsSeen(seen)])];
+  const symptomIds = [...new Set([...ticked, ...noticed, ...symptomsSeen(seen)])];
   const found = diagnose({ symptomIds, tool, zone, coinThicknessMm });
   return (
     <section className="mt-6">

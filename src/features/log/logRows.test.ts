@@ -1,0 +1,47 @@
+import { sample } from '../../testing/sample';
+import { edgeName, findRows, logRows, testWords } from './logRows';
+import { passes } from '../../domain/session';
+
+const rows = logRows(sample.sessions, sample.tools);
+
+describe('the log', () => {
+  it('has a line for every finished touch-up and none for one under way', () => {
+    expect(rows).toHaveLength(12);
+    const underWay = { ...sample.sessions[0]!, id: 'now', finishedAt: null };
+    expect(logRows([...sample.sessions, underWay], sample.tools)).toHaveLength(12);
+  });
+
+  it('adds up strokes and time of all steps', () => {
+    const session = sample.sessions[0]!;
+    const row = rows.find(({ id }) => id === session.id)!;
+    const strokes = session.steps.flatMap(({ left, right }) => [left, right]);
+    expect(row.strokes).toBe(strokes.reduce((a, b) => a + b, 0));
+    const seconds = session.steps.reduce((sum, { activeSeconds }) => sum + activeSeconds, 0);
+    expect(row.minutes).toBeCloseTo(seconds / 60, 9);
+  });
+
+  it('names zones only where there are several, and tools that were taken down', () => {
+    const of = (toolId: string) => sample.sessions.find((s) => s.toolId === toolId)!;
+    expect(edgeName(of('wren'), sample.tools)).toBe('Wren');
+    expect(edgeName(of('bracken'), sample.tools)).toMatch(/^Bracken, /);
+    expect(edgeName(of('wren'), [])).toBe('a tool taken down');
+  });
+
+  it('is found by tool and by any of its words, notes included', () => {
+    expect(findRows(rows, '', '')).toHaveLength(12);
+    expect(findRows(rows, 'Wren', '').every(({ toolName }) => toolName === 'Wren')).toBe(true);
+    expect(findRows(rows, '', '  HIT A WIRE ')).toHaveLength(1);
+    expect(findRows(rows, 'Wren', 'hit a wire')).toHaveLength(0);
+    expect(findRows(rows, '', 'puck').length).toBeGreaterThan(1);
+  });
+
+  it('says the last test, or that there was none', () => {
+    const findings: [] = [];
+    expect(testWords({ tests: [], findings })).toBe('not tested');
+    expect(testWords({ tests: [passes('blunt'), passes('shaves')], findings })).toBe(
+      'shaves, both ways',
+    );
+    const grams = { ...passes(null), grams: 160 };
+    expect(testWords({ tests: [grams], findings })).toBe('160 g');
+  });
+});

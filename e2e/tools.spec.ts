@@ -148,7 +148,7 @@ test('a school changes the plan, and says what it costs', async ({ page }) => {
   await page.locator('summary', { hasText: 'Schools' }).click();
   await page.getByRole('button', { name: 'What it costs: Pressure on stones' }).click();
   await expect(page.getByText(/^Light throughout: .* strokes a side/)).toBeVisible();
-  await page.getByLabel('Motion on stones').selectOption('circles');
+  await page.getByLabel('Motion on stones', { exact: true }).selectOption('circles');
   await page.getByRole('button', { name: 'Save' }).click();
   await expect(page.getByText('Wren is saved.')).toBeVisible();
   await open(page, '/touch-up?tool=wren');

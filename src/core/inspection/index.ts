@@ -9,7 +9,14 @@ export {
 export { planEdge } from './planEdge';
 export { edgeNeeds, worstWord, zoneStates, type EdgeNeed, type ZoneState } from './edgeNeeds';
 export { latestChecks, stopReasons } from './stopUse';
-export { judgeEdge, RUNGS, type EdgeVerdict, type Rung, type RungOutlook } from './judgeEdge';
+export {
+  honeReaches,
+  judgeEdge,
+  RUNGS,
+  type EdgeVerdict,
+  type Rung,
+  type RungOutlook,
+} from './judgeEdge';
 export { diagnose, SYMPTOMS, type Diagnosis, type Symptom } from './diagnose';
 export { adviseAngle, type AngleAdvice, type AnglePrice } from './adviseAngle';
 export { steelPace, type SteelPace } from './recession';

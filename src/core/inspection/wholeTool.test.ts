@@ -1,0 +1,100 @@
+import {
+  damageToMend,
+  edgeState,
+  honeReaches,
+  latestChecks,
+  planEdge,
+  shelfAbrasives,
+  stopReasons,
+  DEFAULT_PACE,
+} from '..';
+import { finding, NO_CHECKS, passes, type Inspection, type ToolChecks } from '../../domain/session';
+import { sample } from '../../testing/sample';
+
+const look = (at: string, checks: Partial<ToolChecks>): Inspection => ({
+  ...sample.inspections[0]!,
+  at,
+  checks: { ...NO_CHECKS, ...checks },
+});
+
+describe('checks of the whole tool', () => {
+  it('hold until they are looked at again', () => {
+    const looks = [
+      look('2026-03-01T10:00:00.000Z', { handle: 'cracked', head: 'tight' }),
+      look('2026-05-01T10:00:00.000Z', { head: 'loose' }),
+      look('2026-04-01T10:00:00.000Z', {}),
+    ];
+    expect(latestChecks(looks)).toMatchObject({ handle: 'cracked', head: 'loose', blade: null });
+    const mended = look('2026-06-01T10:00:00.000Z', { handle: 'sound', head: 'tight' });
+    expect(stopReasons(latestChecks([...looks, mended]))).toEqual([]);
+  });
+
+  it('name every reason to stop, and none for what was not looked at', () => {
+    expect(stopReasons(NO_CHECKS)).toEqual([]);
+    const all = { ...NO_CHECKS, handle: 'cracked', head: 'loose', blade: 'cracked' } as const;
+    expect(stopReasons(all)).toHaveLength(3);
+    expect(stopReasons({ ...NO_CHECKS, straightness: 'badly bent' })).toEqual([]);
+  });
+});
+
+describe('what is to be mended', () => {
+  it('is the deepest chip, roll or crookedness that is not left on purpose', () => {
+    const findings = [
+      finding('chip', 10, 0.2),
+      finding('chip', 20, 0.9, { leftOnPurpose: true }),
+      finding('out-of-true', 30, 0.4),
+      finding('rust', 40, 1),
+    ];
+    expect(damageToMend(findings)).toBe(0.4);
+    expect(damageToMend([])).toBe(0);
+  });
+
+  it('a glint counts as dull whatever the other stretches pass', () => {
+    const zone = { id: 'edge', targetApexUm: 1 };
+    const seen = { tests: [passes('shaves')], findings: [finding('glint', 40, 0)] };
+    const inspections = [{ ...sample.inspections[0]!, zoneId: 'edge', seen }];
+    expect(edgeState({ zone, sessions: [], inspections }).word).toBe('blunt');
+    const left = { ...seen, findings: [finding('glint', 40, 0, { leftOnPurpose: true })] };
+    const tolerated = [{ ...inspections[0]!, seen: left }];
+    expect(edgeState({ zone, sessions: [], inspections: tolerated }).word).toBe('keen');
+  });
+
+  it('a hone is for turned edges alone', () => {
+    const zone = sample.tools.find(({ id }) => id === 'sprig')!.zones[0]!;
+    const base = { zone, apexUm: 2, keenRadiusUm: null };
+    const hone = (...findings: Parameters<typeof finding>[]) =>
+      honeReaches({ ...base, findings: findings.map((f) => finding(...f)) });
+    expect(hone(['roll', 30, 0.05])).toBe(true);
+    expect(hone(['roll', 30, 0.3])).toBe(false);
+    expect(hone(['roll', 30, 0.05], ['chip', 50, 0.1])).toBe(false);
+    expect(hone()).toBe(false);
+    const round = { ...base, apexUm: 15, findings: [finding('roll', 30, 0.05)] };
+    expect(honeReaches(round)).toBe(false);
+  });
+});
+
+describe('the plan for an edge', () => {
+  const tool = sample.tools.find(({ id }) => id === 'wren')!;
+  const plan = (apexRadiusUm: number, damageDepthMm = 0) =>
+    planEdge({
+      tool,
+      zone: tool.zones[0]!,
+      apexRadiusUm,
+      damageDepthMm,
+      keenRadiusUm: null,
+      abrasives: shelfAbrasives(sample).map(({ abrasive }) => abrasive),
+      pace: DEFAULT_PACE,
+    });
+
+  it('leaves a keen edge alone, small marks and all', () => {
+    expect(plan(0.5).outcome).toBe('leave alone');
+    expect(plan(1.1, 0.05).outcome).toBe('leave alone');
+  });
+
+  it('strops before it stones, and stones fine before coarse', () => {
+    const first = (apexUm: number, depthMm = 0) => plan(apexUm, depthMm).steps[0]!.abrasive;
+    expect(first(1.5).kind).toBe('strop');
+    expect(first(4).sizeUm).toBeLessThanOrEqual(20);
+    expect(first(4, 0.5).sizeUm).toBeGreaterThan(20);
+  });
+});

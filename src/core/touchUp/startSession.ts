@@ -1,3 +1,4 @@
+import { newRecord } from '../../domain/newRecord';
 import type { Observation, Session, SessionStep } from '../../domain/session';
 import type { LadderPlan, LadderStep } from '../ladder';
 
@@ -14,9 +15,7 @@ export function startSession(input: {
   const { plan, at, ...given } = input;
   return {
     ...given,
-    createdAt: at,
-    updatedAt: at,
-    deletedAt: null,
+    ...newRecord(given.id, at),
     startedAt: at,
     finishedAt: null,
     after: { tests: [], findings: [] },

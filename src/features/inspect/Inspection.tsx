@@ -17,7 +17,14 @@ import {
   type ZoneState,
 } from '../../core';
 import { useStore } from '../../data';
-import type { Finding, Inspection as Look, Observation, Session } from '../../domain/session';
+import { newRecord } from '../../domain/newRecord';
+import {
+  NO_CHECKS,
+  type Finding,
+  type Inspection as Look,
+  type Observation,
+  type Session,
+} from '../../domain/session';
 import type { Settings } from '../../domain/settings';
 import type { Zone } from '../../domain/tool';
 import { DiagnosisPanel } from '../../ui/DiagnosisPanel';
@@ -65,10 +72,7 @@ export function Inspection(props: {
     const at = new Date().toISOString();
     const id = nanoid();
     await store.inspections.save({
-      id,
-      createdAt: at,
-      updatedAt: at,
-      deletedAt: null,
+      ...newRecord(id, at),
       toolId: tool.id,
       zoneId: zone.id,
       at,
@@ -207,15 +211,12 @@ function wordNow(seen: Observation, knownUm: number | null, zone: Zone): string 
 function asLook(seen: Observation, zone: Zone): Look {
   const at = new Date().toISOString();
   return {
-    id: 'now',
-    createdAt: at,
-    updatedAt: at,
-    deletedAt: null,
+    ...newRecord('now', at),
     toolId: '',
     zoneId: zone.id,
     at,
     seen,
-    checks: { head: null, handle: null, blade: null, straightness: null, temper: null },
+    checks: NO_CHECKS,
     notes: '',
   };
 }

@@ -6,6 +6,7 @@ import Link from 'next/link';
 import { useMemo, useState } from 'react';
 import { kitProblem, type Shelf, type ZoneState } from '../../core';
 import { useRecords, useSettings, useShelf, useStore, useZoneStates } from '../../data';
+import { newRecord } from '../../domain/newRecord';
 import type { Settings } from '../../domain/settings';
 import type { Tool } from '../../domain/tool';
 import type { Trip } from '../../domain/trip';
@@ -50,10 +51,7 @@ export function KitScreen() {
 function newTrip(tools: readonly Tool[]): Trip {
   const at = '1970-01-01T00:00:00.000Z';
   return {
-    id: 'next-trip',
-    createdAt: at,
-    updatedAt: at,
-    deletedAt: null,
+    ...newRecord('next-trip', at),
     name: 'Next trip',
     startsOn: formatISO(new Date(), { representation: 'date' }),
     days: 1,

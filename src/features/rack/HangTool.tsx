@@ -4,6 +4,7 @@ import { nanoid } from 'nanoid';
 import { useRouter } from 'next/navigation';
 import { useRef, useState } from 'react';
 import { useStore } from '../../data';
+import { newRecord } from '../../domain/newRecord';
 import { TOOL_KINDS, type ToolKind } from '../../domain/terms';
 import { TOOL_KIND_NAMES, typicalTool } from '../../domain/typicalTools';
 import { sentence } from '../../ui/format';
@@ -25,14 +26,8 @@ export function HangTool() {
       return;
     }
     const id = nanoid();
-    const at = new Date().toISOString();
-    await store.tools.save({
-      id,
-      createdAt: at,
-      updatedAt: at,
-      deletedAt: null,
-      ...typicalTool(kind, name.trim()),
-    });
+    const record = newRecord(id, new Date().toISOString());
+    await store.tools.save({ ...record, ...typicalTool(kind, name.trim()) });
     dialog.current?.close();
     router.push(toolLink(id));
   };

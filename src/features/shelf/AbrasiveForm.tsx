@@ -11,14 +11,10 @@ import {
   LUBRICANT_KINDS,
   NAMED_GRADES,
 } from '../../domain/terms';
-import { NumberField, SelectField, TextField } from '../../ui/forms/fields';
-import { sentence, spoken } from '../../ui/format';
+import { NumberField, SelectField, TextField, wordOptions } from '../../ui/forms/fields';
 import { useRecordForm } from './otherForms';
 import { SCALE_OPTIONS } from './scaleNames';
 import { ShelfForm, type ShelfFormProps } from './shelfForm';
-
-const options = (words: readonly string[]) =>
-  words.map((word) => [word, sentence(spoken(word))] as const);
 
 const newFace = (name: string): Face => ({
   id: nanoid(6),
@@ -60,7 +56,7 @@ export function AbrasiveForm(props: ShelfFormProps<Abrasive>) {
     >
       <div className="grid gap-4 sm:grid-cols-2">
         <TextField label="Name" error={errors.name?.message} {...register('name')} />
-        <SelectField label="Form" options={options(ABRASIVE_FORMS)} {...register('form')} />
+        <SelectField label="Form" options={wordOptions(ABRASIVE_FORMS)} {...register('form')} />
       </div>
       <div className="grid gap-4 sm:grid-cols-3">
         <NumberField
@@ -143,7 +139,7 @@ function FaceFields(props: { form: UseFormReturn<Abrasive>; index: number; twoSi
       )}
       <SelectField
         label="Abrasive"
-        options={options(ABRASIVE_FAMILIES)}
+        options={wordOptions(ABRASIVE_FAMILIES)}
         {...register(`${path}.family`)}
       />
       <SelectField label="Graded in" options={SCALE_OPTIONS} {...register(`${path}.grade.scale`)} />
@@ -151,7 +147,7 @@ function FaceFields(props: { form: UseFormReturn<Abrasive>; index: number; twoSi
         <SelectField
           label="Which"
           error={errors?.grade?.named?.message}
-          options={[['', 'choose'], ...options(NAMED_GRADES)]}
+          options={[['', 'choose'], ...wordOptions(NAMED_GRADES)]}
           {...register(`${path}.grade.named`, {
             setValueAs: (value: string | null) => value || null,
           })}
@@ -178,7 +174,11 @@ function FaceFields(props: { form: UseFormReturn<Abrasive>; index: number; twoSi
           {...register(`${path}.grade.number`, optional)}
         />
       )}
-      <SelectField label="State" options={options(FACE_STATES)} {...register(`${path}.state`)} />
+      <SelectField
+        label="State"
+        options={wordOptions(FACE_STATES)}
+        {...register(`${path}.state`)}
+      />
     </fieldset>
   );
 }

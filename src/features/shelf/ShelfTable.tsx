@@ -54,81 +54,72 @@ export function ShelfTable(props: { shelf: Shelf; onEdit: (editing: Editing) => 
         </table>
       </section>
       <div className="grid min-w-0 content-start gap-8">
-        <section className="min-w-0 overflow-x-auto">
-          <Heading title="Strops" onAdd={() => onEdit({ store: 'strops' })} />
-          <table className="table-plain">
-            <thead>
-              <tr>
-                <th>What</th>
-                <th>Compound</th>
-                <th className="number">Weight</th>
-                <th>Lives in</th>
-              </tr>
-            </thead>
-            <tbody>
-              {shelf.strops.map((record) => (
-                <tr key={record.id}>
-                  <td>
-                    <RowButton
-                      name={record.name}
-                      onClick={() => onEdit({ store: 'strops', record })}
-                    />
-                    <p className="text-[0.92rem] text-soft">
-                      {spoken(record.surface)}, {spoken(record.backing)}
-                    </p>
-                  </td>
-                  <td>
-                    {shelf.compounds.find(({ id }) => id === record.compoundId)?.name ?? 'bare'}
-                  </td>
-                  <td className="number">{weight(record)}</td>
-                  <td>{sentence(spoken(record.place))}</td>
-                </tr>
-              ))}
-            </tbody>
-          </table>
-        </section>
-        <section className="min-w-0 overflow-x-auto">
-          <Heading title="Compounds" onAdd={() => onEdit({ store: 'compounds' })} />
-          <table className="table-plain">
-            <tbody>
-              {shelf.compounds.map((record) => (
-                <tr key={record.id}>
-                  <td>
-                    <RowButton
-                      name={record.name}
-                      onClick={() => onEdit({ store: 'compounds', record })}
-                    />
-                  </td>
-                  <td className="number">{um(record.sizeUm)}</td>
-                  <td className="number">{weight(record)}</td>
-                  <td>{sentence(spoken(record.place))}</td>
-                </tr>
-              ))}
-            </tbody>
-          </table>
-        </section>
-        <section className="min-w-0 overflow-x-auto">
-          <Heading title="Lubricants" onAdd={() => onEdit({ store: 'lubricants' })} />
-          <table className="table-plain">
-            <tbody>
-              {shelf.lubricants.map((record) => (
-                <tr key={record.id}>
-                  <td>
-                    <RowButton
-                      name={record.name}
-                      onClick={() => onEdit({ store: 'lubricants', record })}
-                    />
-                  </td>
-                  <td>{record.kind}</td>
-                  <td className="number">{weight(record)}</td>
-                  <td>{sentence(spoken(record.place))}</td>
-                </tr>
-              ))}
-            </tbody>
-          </table>
-        </section>
+        <KeptThings
+          title="Strops"
+          things={shelf.strops}
+          about={(strop) =>
+            `${spoken(strop.surface)}, ${spoken(strop.backing)}, ${
+              shelf.compounds.find(({ id }) => id === strop.compoundId)?.name ?? 'bare'
+            }`
+          }
+          onAdd={() => onEdit({ store: 'strops' })}
+          onEdit={(record) => onEdit({ store: 'strops', record })}
+        />
+        <KeptThings
+          title="Compounds"
+          things={shelf.compounds}
+          about={({ sizeUm }) => um(sizeUm)}
+          onAdd={() => onEdit({ store: 'compounds' })}
+          onEdit={(record) => onEdit({ store: 'compounds', record })}
+        />
+        <KeptThings
+          title="Lubricants"
+          things={shelf.lubricants}
+          about={({ kind }) => kind}
+          onAdd={() => onEdit({ store: 'lubricants' })}
+          onEdit={(record) => onEdit({ store: 'lubricants', record })}
+        />
       </div>
     </div>
+  );
+}
+
+type Kept = { id: string; name: string; massG: number; carriedAnyway: boolean; place: string };
+
+/** Strops, compounds or lubricants: what each is, its weight and its place. */
+function KeptThings<R extends Kept>(props: {
+  title: string;
+  things: readonly R[];
+  about: (thing: R) => string;
+  onAdd: () => void;
+  onEdit: (thing: R) => void;
+}) {
+  const { title, things, about, onAdd, onEdit } = props;
+  return (
+    <section className="min-w-0 overflow-x-auto">
+      <Heading title={title} onAdd={onAdd} />
+      <table className="table-plain">
+        <thead>
+          <tr>
+            <th>What</th>
+            <th className="number">Weight</th>
+            <th>Lives in</th>
+          </tr>
+        </thead>
+        <tbody>
+          {things.map((thing) => (
+            <tr key={thing.id}>
+              <td>
+                <RowButton name={thing.name} onClick={() => onEdit(thing)} />
+                <p className="text-[0.92rem] text-soft">{about(thing)}</p>
+              </td>
+              <td className="number">{weight(thing)}</td>
+              <td>{sentence(spoken(thing.place))}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </section>
   );
 }
 

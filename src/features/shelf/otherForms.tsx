@@ -12,12 +12,8 @@ import {
   type Strop,
 } from '../../domain/shelf';
 import { LUBRICANT_KINDS, STROP_BACKINGS, STROP_SURFACES } from '../../domain/terms';
-import { NumberField, SelectField, TextField } from '../../ui/forms/fields';
-import { sentence, spoken } from '../../ui/format';
+import { NumberField, SelectField, TextField, wordOptions } from '../../ui/forms/fields';
 import { ShelfForm, type ShelfFormProps } from './shelfForm';
-
-const options = (words: readonly string[]) =>
-  words.map((word) => [word, sentence(spoken(word))] as const);
 
 const NEW = { name: '', massG: 20, place: 'pouch', carriedAnyway: false, notes: '' } as const;
 
@@ -55,8 +51,16 @@ export function StropForm(props: ShelfFormProps<Strop> & { compounds: readonly C
     >
       <TextField label="Name" error={formState.errors.name?.message} {...register('name')} />
       <div className="grid gap-4 sm:grid-cols-2">
-        <SelectField label="Surface" options={options(STROP_SURFACES)} {...register('surface')} />
-        <SelectField label="Backing" options={options(STROP_BACKINGS)} {...register('backing')} />
+        <SelectField
+          label="Surface"
+          options={wordOptions(STROP_SURFACES)}
+          {...register('surface')}
+        />
+        <SelectField
+          label="Backing"
+          options={wordOptions(STROP_BACKINGS)}
+          {...register('backing')}
+        />
         <NumberField
           label="Length"
           unit="mm"
@@ -116,7 +120,7 @@ export function LubricantForm(props: ShelfFormProps<Lubricant>) {
       <TextField label="Name" error={formState.errors.name?.message} {...register('name')} />
       <SelectField
         label="Kind"
-        options={options(LUBRICANT_KINDS.filter((kind) => kind !== 'dry'))}
+        options={wordOptions(LUBRICANT_KINDS.filter((kind) => kind !== 'dry'))}
         {...register('kind')}
       />
     </ShelfForm>

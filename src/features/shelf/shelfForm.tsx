@@ -3,8 +3,13 @@
 import type { ReactNode } from 'react';
 import type { FieldValues, Path, UseFormReturn } from 'react-hook-form';
 import { PLACES } from '../../domain/terms';
-import { CheckField, NotesField, NumberField, SelectField } from '../../ui/forms/fields';
-import { sentence, spoken } from '../../ui/format';
+import {
+  CheckField,
+  NotesField,
+  NumberField,
+  SelectField,
+  wordOptions,
+} from '../../ui/forms/fields';
 
 /** What every form of the shelf is given. */
 export interface ShelfFormProps<R> {
@@ -46,7 +51,7 @@ export function ShelfForm<V extends FieldValues>(props: {
         />
         <SelectField
           label="Lives in"
-          options={PLACES.map((word) => [word, sentence(spoken(word))] as const)}
+          options={wordOptions(PLACES)}
           {...register('place' as Path<V>)}
         />
         <CheckField label="Carried anyway" {...register('carriedAnyway' as Path<V>)} />

@@ -4,6 +4,7 @@ import { nanoid } from 'nanoid';
 import { useState } from 'react';
 import { toast } from 'sonner';
 import { useStore } from '../../data';
+import { newRecord } from '../../domain/newRecord';
 import { NO_CHECKS, type Observation } from '../../domain/session';
 import type { Tool } from '../../domain/tool';
 import { SelectField } from '../../ui/forms/fields';
@@ -20,10 +21,7 @@ export function NoteEdge({ tool, onDone }: { tool: Tool; onDone: () => void }) {
     const at = new Date().toISOString();
     const id = nanoid();
     await store.inspections.save({
-      id,
-      createdAt: at,
-      updatedAt: at,
-      deletedAt: null,
+      ...newRecord(id, at),
       toolId: tool.id,
       zoneId,
       at,

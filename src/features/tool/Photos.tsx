@@ -4,6 +4,7 @@ import { nanoid } from 'nanoid';
 import { useRef, useState } from 'react';
 import { toast } from 'sonner';
 import { useRecords, useStore } from '../../data';
+import { newRecord } from '../../domain/newRecord';
 import type { Photo } from '../../domain/photo';
 import type { Tool } from '../../domain/tool';
 import { day } from '../../ui/format';
@@ -21,8 +22,8 @@ export function Photos({ tool }: { tool: Tool }) {
     try {
       const dataUrl = await scaledPicture(file);
       const at = now();
-      const stamp = { id: nanoid(), createdAt: at, updatedAt: at, deletedAt: null, takenAt: at };
-      await store.photos.save({ ...stamp, toolId: tool.id, dataUrl, caption: '' });
+      const record = newRecord(nanoid(), at);
+      await store.photos.save({ ...record, takenAt: at, toolId: tool.id, dataUrl, caption: '' });
       setProblem(null);
     } catch (error) {
       setProblem(`${(error as Error).message}. Choose a JPEG or PNG.`);

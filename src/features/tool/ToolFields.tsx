@@ -14,8 +14,13 @@ import {
   YES_NO_UNKNOWN,
 } from '../../domain/terms';
 import type { Tool } from '../../domain/tool';
-import { NotesField, NumberField, SelectField, TextField } from '../../ui/forms/fields';
-import { sentence, spoken } from '../../ui/format';
+import {
+  NotesField,
+  NumberField,
+  SelectField,
+  TextField,
+  wordOptions,
+} from '../../ui/forms/fields';
 
 /** The measures of the whole tool, its steel, and taking it down. */
 export function ToolFields({ tool }: { tool: Tool }) {
@@ -93,32 +98,25 @@ export function ToolFields({ tool }: { tool: Tool }) {
         />
         <SelectField
           label="A file on it"
-          options={[
-            ['', 'not tried'],
-            ...FILE_BITES.map((word) => [word, sentence(word)] as const),
-          ]}
+          options={[['', 'not tried'], ...wordOptions(FILE_BITES)]}
           {...register('steel.fileBite', { setValueAs: (value: string | null) => value || null })}
         />
         <SelectField
           label="Steel"
-          options={STEEL_CLASSES.map((word) => [word, sentence(word)] as const)}
+          options={wordOptions(STEEL_CLASSES)}
           {...register('steel.steelClass')}
         />
         <SelectField
           label="Hard carbides"
-          options={[...CARBIDES, 'unknown'].map((word) => [word, sentence(spoken(word))] as const)}
+          options={wordOptions([...CARBIDES, 'unknown'])}
           {...register('steel.carbide')}
         />
         <SelectField
           label="Stainless"
-          options={YES_NO_UNKNOWN.map((word) => [word, sentence(word)] as const)}
+          options={wordOptions(YES_NO_UNKNOWN)}
           {...register('steel.stainless')}
         />
-        <SelectField
-          label="Spine"
-          options={SPINE_USES.map((word) => [word, sentence(word)] as const)}
-          {...register('spine.use')}
-        />
+        <SelectField label="Spine" options={wordOptions(SPINE_USES)} {...register('spine.use')} />
         <NumberField
           label="Hook can be raised again"
           unit="times"
@@ -127,12 +125,12 @@ export function ToolFields({ tool }: { tool: Tool }) {
         />
         <SelectField
           label="Handle"
-          options={HANDLE_MATERIALS.map((word) => [word, sentence(word)] as const)}
+          options={wordOptions(HANDLE_MATERIALS)}
           {...register('handle')}
         />
         <SelectField
           label="Sheath"
-          options={SHEATH_MATERIALS.map((word) => [word, sentence(word)] as const)}
+          options={wordOptions(SHEATH_MATERIALS)}
           {...register('sheath')}
         />
       </div>

@@ -3,12 +3,14 @@
 import { useFormContext, useWatch } from 'react-hook-form';
 import { CONTOURS, GRINDS } from '../../domain/terms';
 import type { Tool } from '../../domain/tool';
-import { CheckField, NumberField, SelectField, TextField } from '../../ui/forms/fields';
-import { sentence, spoken } from '../../ui/format';
+import {
+  CheckField,
+  NumberField,
+  SelectField,
+  TextField,
+  wordOptions,
+} from '../../ui/forms/fields';
 import { AngleFields } from './AngleFields';
-
-const options = (words: readonly string[]) =>
-  words.map((word) => [word, sentence(spoken(word))] as const);
 
 /** The measures of one zone, as a ruler or calliper gives them. */
 export function ZoneFields({ index }: { index: number }) {
@@ -39,8 +41,12 @@ export function ZoneFields({ index }: { index: number }) {
           error={errors?.endMm?.message}
           {...register(`${path}.endMm`, number)}
         />
-        <SelectField label="Grind" options={options(GRINDS)} {...register(`${path}.grind`)} />
-        <SelectField label="Contour" options={options(CONTOURS)} {...register(`${path}.contour`)} />
+        <SelectField label="Grind" options={wordOptions(GRINDS)} {...register(`${path}.grind`)} />
+        <SelectField
+          label="Contour"
+          options={wordOptions(CONTOURS)}
+          {...register(`${path}.contour`)}
+        />
         <NumberField
           label="Apex its work asks for"
           unit="µm"

@@ -1,7 +1,7 @@
 'use client';
 
 import { useId, useState, type ComponentProps, type ReactNode } from 'react';
-import { sentence } from '../format';
+import { sentence, spoken } from '../format';
 
 /** Form fields with their label, unit and, in place, what is wrong and how to mend it. */
 
@@ -14,6 +14,11 @@ interface FieldFrame {
 /** A schema's message without the path it starts with: the field's own place says which it is. */
 function fieldMessage(message: string | undefined): string | undefined {
   return message && sentence(message.replace(/^[\w.[\]]+(\.[\w[\]]+)* (?=must|is|holds)/, ''));
+}
+
+/** Words of a closed list as the options of a select, said as people say them. */
+export function wordOptions<W extends string>(words: readonly W[]): (readonly [W, string])[] {
+  return words.map((word) => [word, sentence(spoken(word))] as const);
 }
 
 function Frame({

@@ -1,0 +1,76 @@
+import { expect, open, test } from './fixtures';
+
+test('the log is sorted, filtered, opened, annotated, and struck out with an undo', async ({
+  page,
+}) => {
+  await open(page, '/log');
+  const days = page.getByRole('row').getByRole('link');
+  await expect(days).toHaveCount(12);
+  await page.getByRole('button', { name: 'Strokes' }).click();
+  const strokes = await page.getByRole('row').locator('td:nth-child(5)').allInnerTexts();
+  const numbers = strokes.map(Number);
+  expect(numbers).toEqual(
+    [...numbers].sort((a, b) => (numbers[0]! > numbers.at(-1)! ? b - a : a - b)),
+  );
+
+  await page.getByLabel('Tool').selectOption('Plover');
+  await expect(days).toHaveCount(3);
+  await page.getByLabel('Search, in notes too').fill('belt');
+  await expect(days).toHaveCount(1);
+  await days.first().click();
+  await expect(page.getByRole('heading', { level: 1, name: 'Plover' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: /^Before: slices printer paper/ })).toBeVisible();
+  await page.getByLabel('Note').fill('Stop at ten a side.');
+  await page.getByRole('button', { name: 'Keep the note' }).click();
+  await expect(page.getByRole('button', { name: 'Keep the note' })).toHaveCount(0);
+  await page.reload();
+  await expect(page.getByLabel('Note')).toHaveValue('Stop at ten a side.');
+  await page.getByRole('button', { name: 'Strike this entry out' }).click();
+  await expect(page.getByText('11 touch-ups')).toBeVisible();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByText('12 touch-ups')).toBeVisible();
+});
+
+test('a thing comes off the shelf and back by an undo', async ({ page }) => {
+  await open(page, '/shelf');
+  await page.getByRole('button', { name: 'Edit hard pocket stone' }).click();
+  await page.getByRole('button', { name: 'Take it off the shelf' }).click();
+  await expect(page.getByRole('button', { name: 'Edit hard pocket stone' })).toHaveCount(0);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByRole('button', { name: 'Edit hard pocket stone' })).toBeVisible();
+  await page.getByLabel('Draw the ladder of').selectOption({ label: 'Wren' });
+  await expect(page.getByText(/^Wren: .* then .*; .* min\.$/)).toBeVisible();
+});
+
+test('an empty rack teaches the first step, on every screen', async ({ page }) => {
+  await open(page, '/');
+  await page.getByRole('button', { name: 'Start empty' }).click();
+  await expect(page.getByText('Learn on a cheap knife')).toBeVisible();
+  await open(page, '/shelf');
+  await expect(page.getByText('one medium stone and a strop already go a long way')).toBeVisible();
+  for (const path of ['/touch-up', '/inspect', '/kit']) {
+    await open(page, path);
+    await expect(page.getByRole('link', { name: /Hang/ })).toBeVisible();
+  }
+  await open(page, '/log');
+  await expect(page.getByRole('link', { name: 'Begin one' })).toBeVisible();
+  await open(page, '/data');
+  await page.getByRole('button', { name: 'Load the sample crew' }).click();
+  await open(page, '/');
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('Tarrow Ness');
+});
+
+test('the theme is kept, and a habit changes every plan', async ({ page }) => {
+  await open(page, '/data');
+  await page.getByRole('button', { name: 'Ember theme, for the dark' }).click();
+  await page.reload();
+  expect(await page.locator('html').getAttribute('data-theme')).toBe('ember');
+  await page.getByLabel('Thickness of your coin').fill('9');
+  await page.getByRole('button', { name: 'Keep', exact: true }).click();
+  await expect(page.getByText('Must be at most 5')).toBeVisible();
+  await page.getByLabel('Thickness of your coin').fill('1.6');
+  await page.getByRole('button', { name: 'Keep', exact: true }).click();
+  await expect(page.getByText('Plans count with it')).toBeVisible();
+  await open(page, '/tool?id=wren');
+  await expect(page.getByText(/^3 coins give/)).toBeVisible();
+});

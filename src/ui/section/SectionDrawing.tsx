@@ -27,7 +27,11 @@ export function SectionDrawing(props: {
   const profile = sectionProfile(tool, zone);
   const views = sectionViews(profile, shoulderDepth(profile, zone));
   const view = views.find(({ id }) => id === viewId)!;
-  const scale = (width - LEFT - 12) / view.depthMm;
+  // One scale for both directions: a short steep bevel is bound by the height.
+  const scale = Math.min(
+    (width - LEFT - 12) / view.depthMm,
+    (HEIGHT - 92) / profileThickness(profile, view.depthMm),
+  );
   return (
     <figure>
       <svg

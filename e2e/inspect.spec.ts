@@ -25,6 +25,7 @@ test('a machete is walked, judged while it is looked at, and led to its touch-up
   await expect(verdict).toHaveText(/stone/i);
   await page.getByRole('button', { name: 'Plan the touch-up' }).click();
   await expect(page).toHaveURL(/touch-up/);
+  await expect(page.getByRole('heading', { level: 1, name: /Bracken/ })).toBeVisible();
   await page.goto('/inspect?tool=bracken&zone=fine');
   await expect(page.getByRole('button', { name: /^Glint at 55/ })).toBeVisible();
   await expect(page.getByRole('button', { name: /^Chip at .*, left$/ })).toBeVisible();
@@ -62,6 +63,7 @@ test('a cracked haft stops everything until it is mended', async ({ page }) => {
   await page.getByRole('group', { name: 'Haft' }).getByRole('button', { name: 'sound' }).click();
   await expect(page.getByTestId('verdict')).not.toHaveText('Stop use');
   await page.getByRole('button', { name: 'Note the look' }).click();
+  await expect(page.getByText('The look is noted')).toBeVisible();
   await open(page, '/touch-up?tool=knap');
   await expect(page.getByRole('button', { name: 'Start the touch-up' })).toBeEnabled();
 });

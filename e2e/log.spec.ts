@@ -56,6 +56,7 @@ test('an empty rack teaches the first step, on every screen', async ({ page }) =
   await expect(page.getByRole('link', { name: 'Begin one' })).toBeVisible();
   await open(page, '/data');
   await page.getByRole('button', { name: 'Load the sample crew' }).click();
+  await expect(page.getByText('The sample crew hangs on the rack.')).toBeVisible();
   await open(page, '/');
   await expect(page.getByRole('heading', { level: 1 })).toContainText('Tarrow Ness');
 });

@@ -48,7 +48,7 @@ export const tools: Tool[] = [
   {
     ...record('bracken'),
     ...bracken,
-    spine: { use: 'burnished hook', raisingsLeft: 1 },
+    spine: { use: 'burnished hook', raisingsLeft: 2 },
     sheath: 'leather',
     notes: 'Gorse and bramble. Keep the fine stretch by the handle away from stones.',
     zones: [

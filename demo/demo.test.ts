@@ -1,12 +1,13 @@
 import { readFileSync } from 'node:fs';
 import {
+  abrasivesAtHand,
   DEFAULT_PACE,
   judgeEdge,
   latestChecks,
   RUNGS,
-  shelfAbrasives,
   zoneStates,
 } from '../src/core';
+import { JOBS } from '../src/domain/terms';
 import { readBundle } from '../src/formats/bundle';
 import { sample } from '../src/testing/sample';
 import { sampleFile } from './records';
@@ -17,10 +18,11 @@ it('the shipped file is what the script makes, and fits the schemas', () => {
   expect(readBundle(shipped).ok).toBe(true);
 });
 
-it('holds what the screens show: a dozen abrasives, a dozen touch-ups that show learning', () => {
+it('holds what the screens show: a dozen abrasives, touch-ups that show learning, every job', () => {
   expect(sample.tools).toHaveLength(9);
   expect(sample.abrasives).toHaveLength(12);
-  expect(sample.sessions).toHaveLength(12);
+  expect(sample.sessions).toHaveLength(18);
+  expect(new Set(sample.sessions.map(({ job }) => job))).toEqual(new Set(JOBS));
   const effort = sample.sessions.map(({ steps }) => steps[0]!.left / steps[0]!.plannedPerSide);
   expect(effort.at(-1)).toBeLessThan(effort[0]!);
 });
@@ -33,7 +35,7 @@ it('has an edge that was over-stropped', () => {
 });
 
 it('shows every kind of verdict, one cracked haft included', () => {
-  const abrasives = shelfAbrasives(sample).map(({ abrasive }) => abrasive);
+  const abrasives = abrasivesAtHand(sample);
   const verdicts = zoneStates(sample).map(({ tool, zone, state }) =>
     judgeEdge({
       tool,
@@ -41,6 +43,7 @@ it('shows every kind of verdict, one cracked haft included', () => {
       seen: { tests: [...state.tests], findings: [...state.findings] },
       checks: latestChecks(sample.inspections.filter(({ toolId }) => toolId === tool.id)),
       knownApexUm: null,
+      history: sample.sessions,
       keenRadiusUm: state.keenUm,
       abrasives,
       pace: DEFAULT_PACE,

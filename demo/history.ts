@@ -1,7 +1,9 @@
 import {
+  abrasivesAtHand,
   advance,
+  DEFAULT_PACE,
+  planJob,
   planLadder,
-  shelfAbrasives,
   startSession,
   TEST_CENTRE_UM,
   workingFace,
@@ -15,7 +17,7 @@ import {
   type Inspection,
   type Session,
 } from '../src/domain/session';
-import { SHARPNESS_TESTS, type Place, type SharpnessTest } from '../src/domain/terms';
+import { SHARPNESS_TESTS, type Job, type Place, type SharpnessTest } from '../src/domain/terms';
 import { abrasives, compounds, lubricants, strops, tools } from './crew';
 
 /** Eighteen months of touch-ups, worked through the same guide as a person's own. */
@@ -25,6 +27,8 @@ interface PastTouchUp {
   tool: string;
   zone?: string;
   where: Session['where'];
+  /** What it was for; a touch-up where nothing is said. */
+  job?: Job;
   before: SharpnessTest;
   after: SharpnessTest;
   chip?: { atMm: number; depthMm: number };
@@ -148,9 +152,71 @@ const HISTORY: PastTouchUp[] = [
   },
 ];
 
+/** What is done now and then: thinning, the hook on a spine, a turned edge; and a pair of unknown steel. */
+const NOW_AND_THEN: PastTouchUp[] = [
+  {
+    at: '2026-02-14T14:00:00.000Z',
+    tool: 'tern',
+    where: 'bench',
+    job: 'thin',
+    before: 'slices-paper',
+    after: 'push-cuts-newsprint',
+    effort: 1.3,
+    notes: 'Sharp but wedging in the fish last autumn. Shoulders moved back, apex set anew.',
+  },
+  {
+    at: '2026-07-18T10:30:00.000Z',
+    tool: 'bracken',
+    zone: 'fine',
+    where: 'field',
+    job: 'spine',
+    before: 'slices-paper',
+    after: 'slices-paper',
+    effort: 1,
+    notes: 'Two gentle pushes a side with the smooth edge of the file.',
+  },
+  {
+    at: '2026-08-09T19:00:00.000Z',
+    tool: 'sprig',
+    where: 'field',
+    before: 'slides-on-nail',
+    after: 'push-cuts-newsprint',
+    effort: 0.8,
+    notes: 'Soft: the stone was through in no time.',
+  },
+  {
+    at: '2026-09-06T12:10:00.000Z',
+    tool: 'sprig',
+    where: 'field',
+    job: 'hone',
+    before: 'slices-paper',
+    after: 'push-cuts-newsprint',
+    effort: 1,
+    notes: '',
+  },
+  {
+    at: '2026-09-20T18:30:00.000Z',
+    tool: 'sprig',
+    where: 'field',
+    before: 'tears-paper',
+    after: 'push-cuts-newsprint',
+    effort: 0.7,
+    notes: '',
+  },
+  {
+    at: '2026-10-25T17:15:00.000Z',
+    tool: 'sprig',
+    where: 'bench',
+    before: 'tears-paper',
+    after: 'push-cuts-newsprint',
+    effort: 0.75,
+    notes: 'Both of the pair, ready for the trip.',
+  },
+];
+
 const atHand = {
-  bench: shelfAbrasives({ abrasives, strops, compounds, lubricants }),
-  field: shelfAbrasives({
+  bench: abrasivesAtHand({ abrasives, strops, compounds, lubricants }),
+  field: abrasivesAtHand({
     abrasives: abrasives.filter(travels),
     strops: strops.filter(travels),
     compounds,
@@ -162,9 +228,10 @@ function travels({ place }: { place: Place }): boolean {
   return place !== 'workshop';
 }
 
-export const sessions: Session[] = HISTORY.map((past, index) =>
-  playBack(past, `touch-up-${index + 1}`),
-);
+export const sessions: Session[] = [
+  ...HISTORY.map((past, index) => playBack(past, `touch-up-${index + 1}`)),
+  ...NOW_AND_THEN.map((past, index) => playBack(past, `now-and-then-${index + 1}`)),
+];
 
 function playBack(past: PastTouchUp, id: string): Session {
   const findings: Finding[] = past.chip
@@ -175,6 +242,7 @@ function playBack(past: PastTouchUp, id: string): Session {
     at: past.at,
     toolId: past.tool,
     zoneId: past.zone ?? 'edge',
+    job: past.job ?? 'touch-up',
     where: past.where,
     before: { tests: [passes(past.before)], findings },
     plan: planFor(past),
@@ -206,15 +274,28 @@ function playBack(past: PastTouchUp, id: string): Session {
 function planFor(past: PastTouchUp): LadderPlan {
   const tool = tools.find(({ id }) => id === past.tool)!;
   const zone = tool.zones.find(({ id }) => id === (past.zone ?? 'edge'))!;
-  const plan = planLadder({
-    zone: workingFace(tool, zone),
-    condition: {
-      apexRadiusUm: TEST_CENTRE_UM[past.before],
-      damageDepthMm: past.chip?.depthMm ?? 0,
-    },
-    target: { apexRadiusUm: zone.targetApexUm },
-    abrasives: atHand[past.where].map((s) => s.abrasive),
-  });
+  const abrasives = atHand[past.where];
+  const plan = past.job
+    ? planJob({
+        job: past.job,
+        spineWork: null,
+        tool,
+        zone,
+        before: { tests: [passes(past.before)], findings: [] },
+        keenRadiusUm: null,
+        sessions: [],
+        abrasives,
+        pace: DEFAULT_PACE,
+      })!
+    : planLadder({
+        zone: workingFace(tool, zone),
+        condition: {
+          apexRadiusUm: TEST_CENTRE_UM[past.before],
+          damageDepthMm: past.chip?.depthMm ?? 0,
+        },
+        target: { apexRadiusUm: zone.targetApexUm },
+        abrasives,
+      });
   if (plan.outcome !== 'planned') throw new Error(`${past.tool} at ${past.at}: ${plan.outcome}`);
   return plan;
 }

@@ -50,7 +50,7 @@ test('from a tool on the rack to a logged touch-up that outlives the browser', a
     const second = await chromium.launchPersistentContext(profile, options);
     const later = second.pages()[0]!;
     await open(later, '/log');
-    await expect(later.getByText('13 touch-ups')).toBeVisible();
+    await expect(later.getByText('19 touch-ups')).toBeVisible();
     await later.getByLabel('Search, in notes too').fill('tip too');
     await expect(later.getByText('1 touch-up,')).toBeVisible();
     await later.getByRole('row').nth(1).getByRole('link').click();

@@ -2,8 +2,8 @@
 
 import { useMemo } from 'react';
 import {
+  abrasivesAtHand,
   edgeNeeds,
-  shelfAbrasives,
   zoneStates,
   type EdgeNeed,
   type Shelf,
@@ -58,7 +58,7 @@ export function useEdgeNeeds(): EdgeNeed[] | undefined {
       states && shelf && settings
         ? edgeNeeds({
             states,
-            abrasives: shelfAbrasives(shelf).map(({ abrasive }) => abrasive),
+            abrasives: abrasivesAtHand(shelf),
             pace: settings.strokesPerMinute,
           })
         : undefined,

@@ -5,11 +5,13 @@ import {
   CAUSES,
   EDGE_PLACES,
   FINDING_KINDS,
+  JOBS,
   LUBRICANT_KINDS,
   MOTIONS,
   SHAVING_WAYS,
   SHARPNESS_TESTS,
   SIDES,
+  STEP_TASKS,
 } from './terms';
 
 /** One test of the edge: the finest one it passes, or grams on a force tester. */
@@ -58,9 +60,10 @@ const sessionStepSchema = object({
   itemId: string().max(64).required(),
   abrasiveName: name(),
   kind: oneOf(['stone', 'strop']),
-  task: oneOf(['grind out damage', 'restore the apex', 'remove scratches', 'strop']),
+  task: oneOf(STEP_TASKS),
   sizeUm: measure(0.05, 2000),
-  angleDeg: measure(5, 60),
+  /** Per side; 90 for work on the spine. */
+  angleDeg: measure(0, 90),
   forceN: measure(0.1, 100),
   motion: oneOf(MOTIONS),
   direction: oneOf(['edge leading', 'edge trailing', 'both ways']),
@@ -83,11 +86,13 @@ const sessionStepSchema = object({
 
 export type SessionStep = InferType<typeof sessionStepSchema>;
 
-/** One touch-up of one zone, under way or in the log. */
+/** One touch-up of one zone, or another job on a tool, under way or in the log. */
 export const sessionSchema = object({
   ...recordFields,
   toolId: string().max(64).required(),
+  /** The zone that was worked; the first one where the spine was. */
   zoneId: string().max(64).required(),
+  job: oneOf(JOBS),
   startedAt: timestamp(),
   finishedAt: string().datetime().nullable().defined(),
   where: oneOf(['bench', 'field']),

@@ -11,6 +11,8 @@ export const ABRASIVE_FAMILIES = [
   'alumina',
   'garnet',
   'novaculite',
+  'smooth-steel',
+  'grooved-steel',
 ] as const;
 export type AbrasiveFamily = (typeof ABRASIVE_FAMILIES)[number];
 
@@ -42,7 +44,7 @@ export const SHEATH_MATERIALS = ['none', 'leather', 'other'] as const;
 export const NUMBERED_SCALES = ['fepa-p', 'fepa-f', 'cami', 'jis', 'mesh', 'micron'] as const;
 export type NumberedScale = (typeof NUMBERED_SCALES)[number];
 
-/** Things graded by a name: natural stones by density class, files by cut. */
+/** Things graded by a name: natural stones by density class, files by cut, steels by surface. */
 export const NAMED_GRADES = [
   'bastard-file',
   'smooth-file',
@@ -51,6 +53,8 @@ export const NAMED_GRADES = [
   'hard-novaculite',
   'translucent-novaculite',
   'beach-pebble',
+  'smooth-steel',
+  'grooved-steel',
 ] as const;
 export type NamedGrade = (typeof NAMED_GRADES)[number];
 
@@ -149,3 +153,24 @@ export type Side = (typeof SIDES)[number];
 
 export const MOTIONS = ['sweeps', 'back-and-forth', 'circles'] as const;
 export type Motion = (typeof MOTIONS)[number];
+
+/** What a session is for: an everyday touch-up, or a job that is done now and then. */
+export const JOBS = ['touch-up', 'hone', 'thin', 'spine'] as const;
+export type Job = (typeof JOBS)[number];
+
+/** What one step of a job does. */
+export const STEP_TASKS = [
+  'grind out damage',
+  'restore the apex',
+  'remove scratches',
+  'strop',
+  'lay a turned edge straight',
+  'move the shoulders back',
+  'grind the bevel flat',
+  'polish behind the edge',
+  'file the spine square',
+  'stone the spine',
+  'raise the hook',
+  'strop the spine',
+] as const;
+export type StepTask = (typeof STEP_TASKS)[number];

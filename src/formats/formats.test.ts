@@ -2,7 +2,7 @@ import Ajv2020 from 'ajv/dist/2020';
 import addFormats from 'ajv-formats';
 import fc from 'fast-check';
 import published from '../../docs/formats/open-trail-data.schema.json';
-import { STORE_NAMES, type AllRecords } from '../domain/records';
+import { RECORDS_VERSION, STORE_NAMES, type AllRecords } from '../domain/records';
 import { sample } from '../testing/sample';
 import versionOne from '../testing/versionOne.json';
 import { readBundle, writeBundle } from './bundle';
@@ -25,7 +25,7 @@ describe('the data file', () => {
   it('gives back what was written', () => {
     expect(readBundle(text)).toEqual({
       ok: true,
-      bundle: { format: 'open-trail', formatVersion: 2, exportedAt, records: sample },
+      bundle: { format: 'open-trail', formatVersion: RECORDS_VERSION, exportedAt, records: sample },
     });
   });
 
@@ -38,7 +38,7 @@ describe('the data file', () => {
     [['records', 'sessions', 3, 'steps', 0, 'left'], -1, 'sessions[3].steps[0].left'],
     [['records', 'sessions', 3, 'startedAt'], 'yesterday', 'sessions[3].startedAt'],
     [['records', 'strops'], undefined, 'strops'],
-    [['formatVersion'], 3, 'formatVersion'],
+    [['formatVersion'], RECORDS_VERSION + 1, 'formatVersion'],
     [['format'], 'other', 'format'],
   ])('refuses %j = %j and names the field', (path, value, field) => {
     const reading = readBundle(changed(path, value));
@@ -110,6 +110,6 @@ it('a file of the first version is brought into the present shapes', () => {
   const reading = readBundle(JSON.stringify(versionOne));
   expect(reading).toMatchObject({
     ok: true,
-    bundle: { formatVersion: 2, records: { tools: [{ name: 'Wren' }], photos: [] } },
+    bundle: { formatVersion: RECORDS_VERSION, records: { tools: [{ name: 'Wren' }], photos: [] } },
   });
 });

@@ -40,7 +40,7 @@ export const GRADE_TABLES: Record<TabledScale, readonly GradeRow[]> = {
 /** The finest grade that each standard itself defines; finer ones are sellers' values. */
 export const TRADE_VALUES: Partial<Record<TabledScale, number>> = { 'fepa-p': 2500, jis: 8000 };
 
-/** Cut of a file, or density class of a natural stone, as µm (prior). */
+/** Cut of a file, density class of a natural stone, or surface of a steel, as µm (prior). */
 export const NAMED_SIZES_UM: Record<NamedGrade, number> = {
   'bastard-file': 100,
   'smooth-file': 60,
@@ -49,6 +49,8 @@ export const NAMED_SIZES_UM: Record<NamedGrade, number> = {
   'hard-novaculite': 8,
   'translucent-novaculite': 4,
   'beach-pebble': 10,
+  'smooth-steel': 1,
+  'grooved-steel': 30,
 };
 
 /** Diamond mesh: size in µm times mesh number. */

@@ -19,4 +19,6 @@ export {
   type FoundAngle,
   type MeasuredTool,
 } from './findAngle';
+export { tipReach, type TipReach } from './tipReach';
+export { thinningCut, type ThinningCut } from './thinningCut';
 export { thickening, type Thickening, type ThickeningPoint } from './thickening';

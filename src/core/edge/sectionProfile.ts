@@ -40,7 +40,8 @@ export function sectionProfile(
   return points;
 }
 
-function edgePoints(zone: Zone): ProfilePoint[] {
+/** The outline from behind the apex to the shoulder: micro-bevel and bevel, or arc. */
+export function edgePoints(zone: Zone): ProfilePoint[] {
   const shoulderHalfMm = zone.shoulderThicknessMm / 2;
   if (zone.grind === 'convex' && !zone.microBevel) return arcPoints(zone);
   const points: ProfilePoint[] = [];

@@ -1,6 +1,5 @@
 import type { ToolChecks } from '../../domain/session';
-import type { Tool, Zone } from '../../domain/tool';
-import { workingFace } from '../ladder';
+import type { ThinningNeed } from '../jobs';
 import { stopReasons } from './stopUse';
 
 /** Damage deeper than this (mm) is more than a touch-up can mend. */
@@ -10,19 +9,16 @@ const PROFESSIONAL_MM = 2;
 export type Beyond = 'stop use' | 'professional' | 'thin' | null;
 
 export function beyondTouchUp(input: {
-  tool: Tool;
-  zone: Zone;
   checks: ToolChecks;
   damageDepthMm: number;
+  thinning: ThinningNeed | null;
 }): Beyond {
-  const { tool, zone, checks, damageDepthMm } = input;
+  const { checks, damageDepthMm, thinning } = input;
   if (stopReasons(checks).length > 0) return 'stop use';
   const isSmithsWork =
     checks.straightness === 'badly bent' ||
     checks.temper === 'overheated' ||
     damageDepthMm > PROFESSIONAL_MM;
   if (isSmithsWork) return 'professional';
-  return zone.faceLimitMm !== null && workingFace(tool, zone).faceWidthMm > zone.faceLimitMm
-    ? 'thin'
-    : null;
+  return thinning ? 'thin' : null;
 }

@@ -1,6 +1,9 @@
 import type { Inspection, Session } from '../../domain/session';
+import type { Job } from '../../domain/terms';
 import type { Tool, Zone } from '../../domain/tool';
+import { hones, planHoning, planThinning, thinningNeed, type ThinningNeed } from '../jobs';
 import type { LadderAbrasive, LadderPlan } from '../ladder';
+import { withLearnedHardness } from '../learn';
 import type { Pace } from '../wear';
 import { beyondTouchUp, type Beyond } from './beyondTouchUp';
 import { latestChecks, stopReasons } from './stopUse';
@@ -10,19 +13,24 @@ import { edgeState, type EdgeState, type EdgeWord } from './edgeState';
 
 /** One zone of one tool with how it stands. */
 export interface ZoneState {
+  /** The tool as plans take it: its range of hardness narrowed by the log. Not for keeping. */
   tool: Tool;
   zone: Zone;
   state: EdgeState;
   /** Why the tool must not be used; empty for a sound one. */
   stops: string[];
+  thinning: ThinningNeed | null;
   beyond: Beyond;
+  /** The tool's own log. */
+  sessions: Session[];
 }
 
-/** A zone with the work it asks for; no plan where it has never been tested. */
+/** A zone with the work it asks for. */
 export interface EdgeNeed extends ZoneState {
+  /** The lightest job that will do. */
+  job: Job;
+  /** Its plan; null where the edge has never been tested, or is beyond any job. */
   plan: LadderPlan | null;
-  /** The edge is merely turned: a few strokes on a hone are enough. */
-  honeEnough: boolean;
 }
 
 const URGENCY: readonly EdgeWord[] = ['blunt', 'tired', 'works', 'unknown', 'keen'];
@@ -33,19 +41,23 @@ export function zoneStates(input: {
   sessions: readonly Session[];
   inspections: readonly Inspection[];
 }): ZoneState[] {
-  return input.tools.flatMap((tool) => {
+  return input.tools.flatMap((kept) => {
+    const tool = withLearnedHardness(kept, input.tools, input.sessions);
     const sessions = input.sessions.filter((s) => s.toolId === tool.id);
     const inspections = input.inspections.filter((i) => i.toolId === tool.id);
     const checks = latestChecks(inspections);
     return tool.zones.map((zone) => {
       const state = edgeState({ zone, sessions, inspections });
       const { damageDepthMm } = state;
+      const thinning = thinningNeed(tool, zone, sessions);
       return {
         tool,
         zone,
         state,
         stops: stopReasons(checks),
-        beyond: beyondTouchUp({ tool, zone, checks, damageDepthMm }),
+        thinning,
+        beyond: beyondTouchUp({ checks, damageDepthMm, thinning }),
+        sessions,
       };
     });
   });
@@ -60,30 +72,7 @@ export function edgeNeeds(input: {
 }): EdgeNeed[] {
   const { states, abrasives, pace } = input;
   return states
-    .map((zoneState): EdgeNeed => {
-      const { tool, zone, state } = zoneState;
-      const plan =
-        state.apex && (zoneState.beyond === null || zoneState.beyond === 'thin')
-          ? planEdge({
-              tool,
-              zone,
-              apexRadiusUm: state.apex.apexRadiusUm,
-              damageDepthMm: state.damageDepthMm,
-              keenRadiusUm: state.keenUm,
-              abrasives,
-              pace,
-            })
-          : null;
-      const honeEnough =
-        state.apex !== null &&
-        honeReaches({
-          zone,
-          findings: state.findings,
-          apexUm: state.apex.apexRadiusUm,
-          keenRadiusUm: state.keenUm,
-        });
-      return { ...zoneState, plan, honeEnough };
-    })
+    .map((zoneState) => ({ ...zoneState, ...lightestJob(zoneState, abrasives, pace) }))
     .sort(
       (a, b) =>
         Number(b.stops.length > 0) - Number(a.stops.length > 0) ||
@@ -91,6 +80,25 @@ export function edgeNeeds(input: {
         (b.plan?.minutes ?? 0) - (a.plan?.minutes ?? 0) ||
         a.tool.name.localeCompare(b.tool.name),
     );
+}
+
+function lightestJob(
+  zoneState: ZoneState,
+  abrasives: readonly LadderAbrasive[],
+  pace: Pace,
+): Pick<EdgeNeed, 'job' | 'plan'> {
+  const { zone, state, beyond } = zoneState;
+  const { apex, keenUm: keenRadiusUm, findings, damageDepthMm } = state;
+  if (!apex || beyond === 'stop use' || beyond === 'professional') {
+    return { job: beyond === 'thin' ? 'thin' : 'touch-up', plan: null };
+  }
+  const { apexRadiusUm: apexUm } = apex;
+  const edge = { ...zoneState, apexRadiusUm: apexUm, damageDepthMm, keenRadiusUm, abrasives, pace };
+  if (beyond === 'thin') return { job: 'thin', plan: planThinning(edge) };
+  if (hones(abrasives).length > 0 && honeReaches({ zone, findings, apexUm, keenRadiusUm })) {
+    return { job: 'hone', plan: planHoning(edge) };
+  }
+  return { job: 'touch-up', plan: planEdge(edge) };
 }
 
 /** The bluntest word among a tool's zones: what its label on the rack says. */

@@ -6,6 +6,7 @@ import {
   type Session,
 } from '../../domain/session';
 import type { Zone } from '../../domain/tool';
+import { KEEN_UP_TO } from '../ladder';
 import { estimateApex, TEST_CENTRE_UM, type ApexEstimate, type TestReading } from '../sharpness';
 
 /** How an edge stands against what its work asks for. */
@@ -26,7 +27,6 @@ export interface EdgeState {
 }
 
 /** Apex radius over target up to which an edge still deserves the word. */
-export const KEEN_UP_TO = 1.25;
 const WORKS_UP_TO = 2.2;
 const TIRED_UP_TO = 5;
 /** Damage from which an edge is no longer said to work, and from which it counts as blunt. */
@@ -43,7 +43,9 @@ export function edgeState(input: {
   inspections: readonly Inspection[];
 }): EdgeState {
   const { zone } = input;
-  const finished = input.sessions.filter((s) => s.zoneId === zone.id && s.finishedAt !== null);
+  const finished = input.sessions.filter(
+    (s) => s.zoneId === zone.id && s.finishedAt !== null && s.job !== 'spine',
+  );
   const looks = [
     ...finished.map((s) => ({ at: s.finishedAt!, seen: s.after, touchUp: true })),
     ...input.inspections

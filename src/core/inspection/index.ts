@@ -7,6 +7,8 @@ export {
   type EdgeWord,
 } from './edgeState';
 export { planEdge } from './planEdge';
+export { faceGrowthMm } from './thinAlong';
+export { planJob, type JobProblem } from './planJob';
 export { edgeNeeds, worstWord, zoneStates, type EdgeNeed, type ZoneState } from './edgeNeeds';
 export { latestChecks, stopReasons } from './stopUse';
 export {

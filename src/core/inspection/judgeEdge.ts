@@ -1,10 +1,27 @@
-import type { Finding, Observation, ToolChecks } from '../../domain/session';
+import type { Finding, Observation, Session, ToolChecks } from '../../domain/session';
 import type { Tool, Zone } from '../../domain/tool';
-import { workingFace, type LadderAbrasive, type LadderPlan, type WorkingFace } from '../ladder';
+import {
+  honedApexUm,
+  hones,
+  planThinning,
+  thinningNeed,
+  type JobPlan,
+  type ThinningNeed,
+} from '../jobs';
+import {
+  KEEN_UP_TO,
+  LADDER_RUNGS,
+  ladderAtRung,
+  LONGEST_MINUTES,
+  workingFace,
+  type LadderAbrasive,
+  type LadderPlan,
+  type RungProblem,
+  type WorkingFace,
+} from '../ladder';
 import type { Pace } from '../wear';
-import { edgeWord, KEEN_UP_TO, seenApex } from './edgeState';
+import { edgeWord, seenApex } from './edgeState';
 import { beyondTouchUp } from './beyondTouchUp';
-import { LADDER_RUNGS, ladderAtRung, LONGEST_MINUTES, type RungProblem } from './rungLadders';
 import { stopReasons } from './stopUse';
 
 /** The interventions, lightest first. */
@@ -41,6 +58,13 @@ export interface EdgeVerdict {
   plan: LadderPlan | null;
 }
 
+const THINNING_REASONS: Record<ThinningNeed, string> = {
+  'face past its limit':
+    'The worked face is past its limit: lay the stone lower and move the shoulders back.',
+  'bevel drifted':
+    'Touch-ups have rounded the flat bevel: grind it flat again while little has to go, or let it drift.',
+};
+
 /** A turned edge shallower than this is set straight by a hone. */
 const HONEABLE_MM = 0.1;
 
@@ -49,6 +73,8 @@ export interface Judged {
   zone: Zone;
   seen: Observation;
   checks: ToolChecks;
+  /** The log, for what has grown over many touch-ups. */
+  history: readonly Session[];
   /** Radius before this look, where it holds no test; null where nothing is known. */
   knownApexUm: number | null;
   keenRadiusUm: number | null;
@@ -64,11 +90,13 @@ export interface Judged {
 export function judgeEdge(input: Judged): EdgeVerdict {
   const damage = damageOf(input.seen.findings);
   const apexUm = apexOf(input);
-  const beyond = beyondTouchUp({ ...input, damageDepthMm: damage.depthMm });
+  const { tool, zone, checks, history } = input;
+  const thinning = thinningNeed(tool, zone, history);
+  const beyond = beyondTouchUp({ checks, thinning, damageDepthMm: damage.depthMm });
   if (beyond === 'stop use') {
     return decided(
       'stop use',
-      `Stop: ${stopReasons(input.checks).join(', ')}. Do not use or sharpen it; replace it or take it to a professional.`,
+      `Stop: ${stopReasons(checks).join(', ')}. Do not use or sharpen it; replace it or take it to a professional.`,
     );
   }
   if (beyond === 'professional') {
@@ -77,30 +105,40 @@ export function judgeEdge(input: Judged): EdgeVerdict {
       'A bad bend, overheated steel or damage this deep is beyond a touch-up: send it to a smith.',
     );
   }
-  if (apexUm === null && damage.depthMm === 0) {
+  if (apexUm === null && damage.depthMm === 0 && !thinning) {
     return decided('leave alone', 'Test it first: without a test there is nothing to judge.');
   }
 
-  const face = workingFace(input.tool, input.zone);
-  const condition = { ...damage, apexUm: apexUm ?? input.zone.targetApexUm };
+  const face = workingFace(tool, zone);
+  const condition = { ...damage, apexUm: apexUm ?? zone.targetApexUm };
   const problem = rungProblem(input, face, condition);
   const ladders = new Map<Rung, LadderPlan>();
   const outlooks = [
-    leaveAlone(input.zone, condition),
+    leaveAlone(zone, condition),
     hone(input, condition),
     ...LADDER_RUNGS.map((rung) => {
       const plan = ladderAtRung(problem, rung);
       ladders.set(rung, plan);
       return ladderOutlook(rung, plan);
     }),
-    outlook('thin', beyond === 'thin', null, 0, 'the shoulders are not past their limit'),
   ];
-  const overdue = outlooks.at(-1)!.reaches;
-  const chosen = overdue ? outlooks.length - 1 : lightest(outlooks.slice(0, -1));
+  if (thinning) {
+    const plan = planThinning({
+      ...input,
+      sessions: history,
+      apexRadiusUm: condition.apexUm,
+      damageDepthMm: condition.depthMm,
+    });
+    ladders.set('thin', plan);
+    outlooks.push(thinOutlook(plan));
+    return explained(outlooks, outlooks.length - 1, plan, thinning);
+  }
+  outlooks.push(outlook('thin', false, null, 0, 'the shoulders are not past their limit'));
+  const chosen = lightest(outlooks.slice(0, -1));
   if (chosen < 0) {
     return { ...decided('professional', 'Nothing at hand reaches its target.'), outlooks };
   }
-  return explained(outlooks, chosen, ladders.get(outlooks[chosen]!.rung) ?? null);
+  return explained(outlooks, chosen, ladders.get(outlooks[chosen]!.rung) ?? null, null);
 }
 
 interface Condition {
@@ -138,9 +176,15 @@ function leaveAlone(zone: Zone, { apexUm, depthMm }: Condition): RungOutlook {
   );
 }
 
-function hone({ zone, seen, keenRadiusUm }: Judged, { apexUm, turned }: Condition): RungOutlook {
-  const reaches = honeReaches({ zone, findings: seen.findings, apexUm, keenRadiusUm });
-  const why = turned ? 'the apex is rounded as well as turned' : 'the edge is not merely turned';
+function hone(input: Judged, { apexUm, turned }: Condition): RungOutlook {
+  const { zone, seen, keenRadiusUm, abrasives } = input;
+  const atHand = hones(abrasives).length > 0;
+  const reaches = atHand && honeReaches({ zone, findings: seen.findings, apexUm, keenRadiusUm });
+  const why = !turned
+    ? 'the edge is not merely turned'
+    : atHand
+      ? 'the apex is rounded as well as turned'
+      : 'no smooth steel or fine ceramic rod is at hand';
   return outlook('hone', reaches, reaches ? 1 : null, 0, why);
 }
 
@@ -152,9 +196,9 @@ export function honeReaches(input: {
   keenRadiusUm: number | null;
 }): boolean {
   const { zone, findings, apexUm, keenRadiusUm } = input;
-  const keenUm = Math.min(apexUm, keenRadiusUm ?? 0.8 * zone.targetApexUm);
-  const afterUm = keenUm + 0.2 * (apexUm - keenUm);
-  return damageOf(findings).turned && afterUm <= KEEN_UP_TO * zone.targetApexUm;
+  const { targetApexUm: targetUm } = zone;
+  const afterUm = honedApexUm({ apexUm, keenUm: keenRadiusUm, targetUm });
+  return damageOf(findings).turned && afterUm <= KEEN_UP_TO * targetUm;
 }
 
 function rungProblem(
@@ -188,6 +232,12 @@ function ladderOutlook(rung: Rung, plan: LadderPlan): RungOutlook {
   return outlook(rung, reaches, reaches ? plan.minutes : null, steelMm3, why);
 }
 
+function thinOutlook(plan: JobPlan): RungOutlook {
+  const steelMm3 = plan.steps.reduce((sum, step) => sum + step.volumeMm3, 0);
+  const minutes = plan.outcome === 'planned' ? plan.minutes : null;
+  return outlook('thin', true, minutes, steelMm3, '');
+}
+
 function outlook(
   rung: Rung,
   reaches: boolean,
@@ -206,7 +256,12 @@ function lightest(outlooks: readonly RungOutlook[]): number {
   return quick >= 0 ? quick : outlooks.findLastIndex(({ reaches }) => reaches);
 }
 
-function explained(outlooks: RungOutlook[], chosen: number, plan: LadderPlan | null): EdgeVerdict {
+function explained(
+  outlooks: RungOutlook[],
+  chosen: number,
+  plan: LadderPlan | null,
+  thinning: ThinningNeed | null,
+): EdgeVerdict {
   const { rung, minutes, steelMm3 } = outlooks[chosen]!;
   const lighter = outlooks[chosen - 1];
   const heavier = outlooks.slice(chosen + 1).find((o) => o.reaches && o.minutes !== null);
@@ -214,13 +269,16 @@ function explained(outlooks: RungOutlook[], chosen: number, plan: LadderPlan | n
   const moreMinutes = heavier ? heavier.minutes! - (minutes ?? 0) : 0;
   return {
     rung,
-    reason:
-      rung === 'thin'
-        ? 'The worked face is past its limit: lay the stone lower and move the shoulders back.'
-        : rung === 'leave alone'
-          ? 'It does what its work asks for. Every grind takes steel that never comes back.'
-          : `The lightest thing that brings it to its target, in about ${Math.max(1, Math.ceil(minutes!))} min.`,
-    whyNotLighter: lighter ? `Not ${lighter.rung}: ${lighter.why}.` : null,
+    reason: thinning
+      ? THINNING_REASONS[thinning]
+      : rung === 'leave alone'
+        ? 'It does what its work asks for. Every grind takes steel that never comes back.'
+        : `The lightest thing that brings it to its target, in about ${Math.max(1, Math.ceil(minutes!))} min.`,
+    whyNotLighter: thinning
+      ? 'Nothing lighter moves the shoulders: touch-ups at the edge’s own angle only widen it.'
+      : lighter
+        ? `Not ${lighter.rung}: ${lighter.why}.`
+        : null,
     heavierWastes:
       heavier && (moreMm3 > 0.01 || moreMinutes > 0.5)
         ? `A ${heavier.rung} would take ${moreMm3 > 0.01 ? `${moreMm3.toPrecision(2)} mm³ more steel` : 'no less steel'}${moreMinutes > 0.5 ? ` and ${Math.ceil(moreMinutes)} min more` : ''}.`

@@ -1,8 +1,14 @@
 import type { Tool, Zone } from '../../domain/tool';
-import { planLadder, workingFace, type LadderAbrasive, type LadderPlan } from '../ladder';
+import {
+  lightestLadder,
+  planLadder,
+  workingFace,
+  type LadderAbrasive,
+  type LadderPlan,
+} from '../ladder';
 import type { Pace } from '../wear';
 import { edgeWord } from './edgeState';
-import { lightestLadder } from './rungLadders';
+import { thinAlong } from './thinAlong';
 
 /**
  * The ladder for one zone as it was seen: the lightest that does it. An edge that is keen for its
@@ -30,5 +36,6 @@ export function planEdge(input: {
     damageDepthMm,
     keenRadiusUm: input.keenRadiusUm ?? undefined,
   };
-  return lightestLadder({ face, condition, targetApexUm, abrasives, pace });
+  const ladder = lightestLadder({ face, condition, targetApexUm, abrasives, pace });
+  return thinAlong({ tool, zone, apexRadiusUm, damageDepthMm, ladder, abrasives, pace });
 }

@@ -1,11 +1,11 @@
 import fc from 'fast-check';
 import {
+  abrasivesAtHand,
   adviseAngle,
   DEFAULT_PACE,
   diagnose,
   judgeEdge,
   RUNGS,
-  shelfAbrasives,
   spineLift,
   SYMPTOMS,
   TASKS,
@@ -24,7 +24,7 @@ import type { Tool } from '../../domain/tool';
 import { typicalTool } from '../../domain/typicalTools';
 import { sample } from '../../testing/sample';
 
-const abrasives = shelfAbrasives(sample).map(({ abrasive }) => abrasive);
+const abrasives = abrasivesAtHand(sample);
 const record = { id: 't', createdAt: '', updatedAt: '', deletedAt: null };
 const knife: Tool = { ...record, ...typicalTool('flat-knife', 'Sprig') };
 const axe: Tool = { ...record, ...typicalTool('felling-axe', 'Old Hob') };
@@ -39,6 +39,7 @@ const judge = (
     zone: knife.zones[0]!,
     seen: { tests: test ? [passes(test)] : [], findings },
     checks: NO_CHECKS,
+    history: [],
     knownApexUm: null,
     keenRadiusUm: null,
     abrasives,

@@ -4,7 +4,7 @@ import {
   honeReaches,
   latestChecks,
   planEdge,
-  shelfAbrasives,
+  abrasivesAtHand,
   stopReasons,
   DEFAULT_PACE,
 } from '..';
@@ -82,7 +82,7 @@ describe('the plan for an edge', () => {
       apexRadiusUm,
       damageDepthMm,
       keenRadiusUm: null,
-      abrasives: shelfAbrasives(sample).map(({ abrasive }) => abrasive),
+      abrasives: abrasivesAtHand(sample),
       pace: DEFAULT_PACE,
     });
 

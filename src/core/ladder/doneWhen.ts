@@ -22,6 +22,37 @@ export function doneWhen(step: Pick<LadderStep, 'task' | 'abrasive'>, face: Work
         'the stroke has turned smooth and quiet',
         'the burr is thinner than before, the same on both sides',
       ];
+    case 'lay a turned edge straight':
+      return [
+        'light runs along the edge as one line: nothing leans to a side',
+        'it no longer catches on the nail, on either side',
+      ];
+    case 'move the shoulders back':
+      return [
+        'the ink is gone behind the edge, and a narrow line of it is left at the very edge',
+        'the shoulder has moved back along the whole length, the same on both sides',
+      ];
+    case 'grind the bevel flat':
+      return [
+        'the ink goes from shoulder to edge at once: the bevel lies flat',
+        'a burr can be felt along the whole length, on each side in turn',
+      ];
+    case 'polish behind the edge':
+      return ['the scratches of the step before are gone from the face behind the edge'];
+    case 'file the spine square':
+      return [
+        'the old hook is gone, and the file’s marks run from corner to corner',
+        'a straight edge shows no light across the spine',
+      ];
+    case 'stone the spine':
+      return [
+        'the file’s marks are gone from the spine and from both faces beside it',
+        'no wire edge hangs on either corner',
+      ];
+    case 'raise the hook':
+      return ['a fingernail drawn off the face catches on a fine hook, the whole stretch along'];
+    case 'strop the spine':
+      return ['both corners are crisp and free of burr, and scrape curls off dry wood'];
     case 'strop':
       return [
         'no drag: the burr is gone from both sides',

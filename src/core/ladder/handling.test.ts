@@ -46,8 +46,8 @@ describe('how the hand moves', () => {
     expect(wide.warnings.join()).toContain('More than half an hour');
   });
 
-  it('minutes are those of the strokes shown, with the change between', () => {
+  it('minutes are those of the strokes shown, with the change between and the burr', () => {
     const step = firstStep('scandi-knife', 'plate');
-    expect(step.minutes).toBeCloseTo((2 * step.strokesPerSide) / 45 + 0.5, 9);
+    expect(step.minutes).toBeCloseTo((2 * step.strokesPerSide) / 45 + 0.5 + 0.25, 9);
   });
 });

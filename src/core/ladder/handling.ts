@@ -1,6 +1,5 @@
-import type { Motion } from '../../domain/terms';
+import type { Motion, StepTask } from '../../domain/terms';
 import type { LadderAbrasive, LadderStep, WorkingFace } from './types';
-import type { Removal } from './removal';
 
 /** How the hand moves an abrasive over an edge. */
 export interface Handling {
@@ -9,6 +8,14 @@ export interface Handling {
   strokeLengthMm: number;
   sections: number;
 }
+
+/** Work that moves a whole face: scrubbed, not swept. */
+const HEAVY_TASKS: readonly StepTask[] = [
+  'grind out damage',
+  'move the shoulders back',
+  'grind the bevel flat',
+  'polish behind the edge',
+];
 
 /** Path of one small circle on an axe bit: about 30 mm across. */
 const CIRCLE_PATH_MM = 95;
@@ -21,11 +28,7 @@ const SECTION_MM = 120;
  * Motion by tool, abrasive and task: circles on axes, scrubs on machetes and for damage, sweeps
  * leading on stones, trailing on anything soft; the keeper's own school on stones comes first.
  */
-export function handling(
-  face: WorkingFace,
-  abrasive: LadderAbrasive,
-  task: Removal['task'] | 'strop',
-): Handling {
+export function handling(face: WorkingFace, abrasive: LadderAbrasive, task: StepTask): Handling {
   const sweepMm = Math.min(LONGEST_STROKE_MM, 0.9 * abrasive.lengthMm);
   const sections = Math.max(1, Math.round(face.edgeLengthMm / SECTION_MM));
   if (abrasive.kind === 'strop' || abrasive.form === 'paper') {
@@ -42,7 +45,7 @@ export function handling(
   if (face.toolForm === 'axe') {
     return { motion: 'circles', direction: 'both ways', strokeLengthMm: CIRCLE_PATH_MM, sections };
   }
-  if (face.toolForm === 'machete' || task === 'grind out damage') {
+  if (face.toolForm === 'machete' || HEAVY_TASKS.includes(task)) {
     return {
       motion: 'back-and-forth',
       direction: 'both ways',

@@ -9,10 +9,20 @@ export {
   type LadderProblem,
   type LadderState,
 } from './shortestLadder';
+export {
+  KEEN_UP_TO,
+  LADDER_RUNGS,
+  ladderAtRung,
+  lightestLadder,
+  LONGEST_MINUTES,
+  type RungProblem,
+} from './rungLadders';
 export { practiceOf, type Practice } from './practice';
 export { bevelFaceWidthMm, toolForm, workingFace } from './workingFace';
-export { shelfAbrasives, type Shelf, type ShelfAbrasive } from './shelfAbrasives';
+export { abrasivesAtHand, shelfAbrasives, type Shelf, type ShelfAbrasive } from './shelfAbrasives';
 export { whyUnfit } from './whyUnfit';
+export { stoneRung, type AbrasiveWork } from './rungs';
+export { describeStep } from './describeStep';
 export type {
   EdgeCondition,
   EdgeTarget,

@@ -14,6 +14,10 @@ export interface Practice {
   direction: 'edge leading' | 'edge trailing' | null;
   /** The burr that a stone leaves behind. */
   burr: BurrState;
+  /** Minutes to take the burr off after the first stone, and after each further one. */
+  deburrMinutes: { first: number; later: number };
+  /** How much rounder a burr that was carried through every stone leaves the apex, as a factor. */
+  carriedBurr: number;
   /** Bounds of the jump from one stone to the next. */
   leastJump: number;
   mostJump: number;
@@ -58,6 +62,18 @@ const LUBRICANTS: Record<Schools['lubricant'], readonly LubricantKind[] | null> 
   dry: ['dry', 'water', 'oil', 'fat'],
 };
 
+/** Ten light strokes, five a side (prior). */
+const DEBURR_MINUTES = 0.25;
+/** A burr taken off once, at the end, leaves a little more of itself (prior). */
+const CARRIED_BURR = 1.15;
+
+function deburring({ burr, burrWhen }: Schools): Pick<Practice, 'deburrMinutes' | 'carriedBurr'> {
+  const each = burr === 'strop it off' ? 0 : DEBURR_MINUTES;
+  return burrWhen === 'at every grit'
+    ? { deburrMinutes: { first: each, later: each }, carriedBurr: 1 }
+    : { deburrMinutes: { first: each, later: 0 }, carriedBurr: CARRIED_BURR };
+}
+
 /** The numbers behind a set of schools. */
 export function practiceOf(schools: Schools): Practice {
   const [leastJump, mostJump] = JUMPS[schools.gritSteps];
@@ -67,6 +83,7 @@ export function practiceOf(schools: Schools): Practice {
     stropAboveApexDeg: schools.stropAngle === 'a little below' ? -2 : 0,
     ...MOTIONS[schools.motion],
     burr: BURRS[schools.burr],
+    ...deburring(schools),
     leastJump,
     mostJump,
     singleStone: schools.finish === 'toothy',

@@ -7,12 +7,13 @@ import {
   roundingShiftMm,
   scratchShiftMm,
 } from '../wear';
+import type { StepTask } from '../../domain/terms';
 import { sinDeg } from '../trigonometry';
 import type { EdgeCondition, WorkingFace } from './types';
 
 /** Steel to take off, both sides together, and the face it comes from. */
 export interface Removal {
-  task: 'grind out damage' | 'restore the apex' | 'remove scratches';
+  task: StepTask;
   volumeMm3: number;
   contactWidthMm: number;
 }

@@ -1,3 +1,4 @@
+import type { StepTask } from '../../domain/terms';
 import {
   bestStropStrokes,
   finishRadiusUm,
@@ -18,8 +19,8 @@ const DULLING_AS_BURR = 0.8;
 const KEEN_SHARE = 0.6;
 
 /** The work of one abrasive on one edge. */
-export interface Rung {
-  task: Removal['task'] | 'strop';
+export interface AbrasiveWork {
+  task: StepTask;
   handling: Handling;
   forceN: number;
   strokesPerSide: number;
@@ -36,14 +37,14 @@ export function stoneRung(
   stone: LadderStone,
   removal: Removal,
   pace: Pace,
-): Rung | null {
+): AbrasiveWork | null {
   const { hardnessHrc, carbide } = face;
   const { family, sizeUm, state } = stone;
   const { task, volumeMm3, contactWidthMm } = removal;
   const wearRate = specificWearRate({ abrasive: family, sizeUm, hardnessHrc, carbide, state });
   if (wearRate === 0) return null;
   const way = handling(face, stone, task);
-  const { stoneForceLimitN, burr } = face.practice;
+  const { stoneForceLimitN, burr, carriedBurr } = face.practice;
   const usualN = defaultForceN({ abrasive: family, sizeUm });
   const forceN = family === 'file' ? usualN : Math.min(usualN, stoneForceLimitN);
   const { strokeLengthMm } = way;
@@ -58,7 +59,10 @@ export function stoneRung(
     handling: way,
     forceN,
     wearRate,
-    apexRadiusUm: finishRadiusUm({ sizeUm, burr }),
+    apexRadiusUm: Math.min(
+      carriedBurr * finishRadiusUm({ sizeUm, burr }),
+      finishRadiusUm({ sizeUm, burr: 'standing' }),
+    ),
   };
 }
 
@@ -69,7 +73,7 @@ export function stropAfterStone(
   from: { stoneSizeUm: number; apexRadiusUm: number },
   targetUm: number,
   pace: Pace,
-): Rung {
+): AbrasiveWork {
   const keenUm = stroppedRadiusUm({ stropSizeUm: strop.sizeUm, stoneSizeUm: from.stoneSizeUm });
   const burrUm = Math.max(0, from.apexRadiusUm - keenUm);
   return { ...stropRung(face, strop, { keenUm, burrUm }, targetUm, pace), apexRadiusUm: keenUm };
@@ -82,7 +86,7 @@ export function stropAlone(
   condition: EdgeCondition,
   targetUm: number,
   pace: Pace,
-): Rung | null {
+): AbrasiveWork | null {
   const keenUm = Math.min(condition.keenRadiusUm ?? KEEN_SHARE * targetUm, condition.apexRadiusUm);
   const dulledUm = condition.apexRadiusUm - keenUm;
   const floorUm = finishRadiusUm({ sizeUm: strop.sizeUm, burr: 'deburred' });
@@ -101,7 +105,7 @@ function stropRung(
   start: { keenUm: number; burrUm: number },
   targetUm: number,
   pace: Pace,
-): Rung {
+): AbrasiveWork {
   const { stropForceN: forceN, stropAboveApexDeg: holdAboveApexDeg } = face.practice;
   const { hardnessHrc, stainless } = face;
   const { keenUm, burrUm } = start;

@@ -1,7 +1,9 @@
 import type { Abrasive, Compound, Lubricant, Strop } from '../../domain/shelf';
+import type { Schools } from '../../domain/schools';
 import type { LubricantKind } from '../../domain/terms';
 import { gradeSizeUm } from '../abrasive';
-import type { LadderStone, LadderStrop } from './types';
+import { practiceOf } from './practice';
+import type { LadderAbrasive, LadderStone, LadderStrop } from './types';
 
 /** Everything on the shelf that the ladder can use. */
 export interface Shelf {
@@ -35,6 +37,12 @@ export function shelfAbrasives(
 ): ShelfAbrasive[] {
   const order = preference ?? PREFERENCE;
   return [...shelf.abrasives.flatMap((item) => stones(item, shelf, order)), ...strops(shelf)];
+}
+
+/** Every surface at hand, with lubricants as a keeper's schools, where given, reach for them. */
+export function abrasivesAtHand(shelf: Shelf, schools?: Schools): LadderAbrasive[] {
+  const preference = schools ? practiceOf(schools).lubricants : null;
+  return shelfAbrasives(shelf, preference).map(({ abrasive }) => abrasive);
 }
 
 function stones(

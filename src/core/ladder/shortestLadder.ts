@@ -1,6 +1,6 @@
 import type { Pace } from '../wear';
 import { firstRemoval, scratchRemoval } from './removal';
-import { stoneRung, stropAfterStone, stropAlone, type Rung } from './rungs';
+import { stoneRung, stropAfterStone, stropAlone, type AbrasiveWork } from './rungs';
 import type {
   EdgeCondition,
   EdgeTarget,
@@ -34,7 +34,7 @@ export interface LadderState {
 /** One arc of the graph: the state that using an abrasive leads to, and the work it costs. */
 export interface LadderArc {
   to: LadderState;
-  rung: Rung;
+  rung: AbrasiveWork;
 }
 
 /** A whole way from the present edge to its target. */
@@ -159,8 +159,11 @@ function stoneArc(
   const removal = from ? scratchRemoval(face, from.last.sizeUm) : firstRemoval(face, condition);
   // A file repairs; a merely dull apex does not need one.
   if (stone.form === 'file' && removal.task !== 'grind out damage') return null;
-  const rung = stoneRung(face, stone, removal, pace);
-  return rung && { rung, to: { last: stone, lastStone: stone, apexRadiusUm: rung.apexRadiusUm } };
+  const work = stoneRung(face, stone, removal, pace);
+  if (!work) return null;
+  const { first, later } = face.practice.deburrMinutes;
+  const rung = { ...work, minutes: work.minutes + (from ? later : first) };
+  return { rung, to: { last: stone, lastStone: stone, apexRadiusUm: rung.apexRadiusUm } };
 }
 
 function stropArc(

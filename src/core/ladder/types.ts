@@ -6,6 +6,7 @@ import type {
   FaceState,
   LubricantKind,
   Motion,
+  StepTask,
   StropBacking,
   StropSurface,
 } from '../../domain/terms';
@@ -77,7 +78,7 @@ export interface EdgeTarget {
 /** What one rung asks of the hand. */
 export interface LadderStep {
   abrasive: LadderAbrasive;
-  task: 'grind out damage' | 'restore the apex' | 'remove scratches' | 'strop';
+  task: StepTask;
   /** Size of the step before divided by this one's; null on the first. */
   jumpRatio: number | null;
   angleDeg: number;

@@ -15,6 +15,7 @@ export function whyUnfit(abrasive: LadderAbrasive, face: WorkingFace): string | 
       ? 'a flat hard strop touches only the ends of a hollow edge'
       : null;
   }
+  if (abrasive.family === 'smooth-steel') return 'it lays an edge straight and removes nothing';
   if (abrasive.lubricant === null) return 'none of its lubricants is at hand';
   if (face.contour === 'recurve' && abrasive.form !== 'rod' && abrasive.form !== 'paper') {
     return 'a flat stone touches only the ends of a hollow edge';

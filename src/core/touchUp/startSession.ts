@@ -1,13 +1,15 @@
 import { newRecord } from '../../domain/newRecord';
 import type { Observation, Session, SessionStep } from '../../domain/session';
+import type { Job } from '../../domain/terms';
 import type { LadderPlan, LadderStep } from '../ladder';
 
-/** A touch-up at its first stroke, with the plan as it was seen. */
+/** A touch-up or another job at its first stroke, with the plan as it was seen. */
 export function startSession(input: {
   id: string;
   at: string;
   toolId: string;
   zoneId: string;
+  job: Job;
   where: Session['where'];
   before: Observation;
   plan: LadderPlan;

@@ -11,6 +11,7 @@ const begun = (): Session =>
     at: at(0),
     toolId: 'wren',
     zoneId: 'edge',
+    job: 'touch-up',
     where: 'field',
     before: { tests: [], findings: [] },
     plan: planLadder({

@@ -1,4 +1,4 @@
-import { inRange } from '../check';
+import { inRange, positive } from '../check';
 
 /** [HRC, HV] pairs of ASTM E140. */
 // prettier-ignore
@@ -15,4 +15,15 @@ export function vickersHardness(input: { hardnessHrc: number }): number {
   if (h1 === hrc) return v1;
   const [h0, v0] = ROCKWELL_TO_VICKERS[above - 1]!;
   return v0 + ((v1 - v0) * (hrc - h0)) / (h1 - h0);
+}
+
+/** The inverse: hardness HRC of a steel at `hardnessHv`, held to the table's ends, 30 and 68 HRC. */
+export function rockwellHardness(input: { hardnessHv: number }): number {
+  const hv = positive(input.hardnessHv, 'hardnessHv');
+  const above = ROCKWELL_TO_VICKERS.findIndex(([, v]) => v >= hv);
+  if (above < 0) return 68;
+  if (above === 0) return 30;
+  const [h1, v1] = ROCKWELL_TO_VICKERS[above]!;
+  const [h0, v0] = ROCKWELL_TO_VICKERS[above - 1]!;
+  return h0 + ((h1 - h0) * (hv - v0)) / (v1 - v0);
 }

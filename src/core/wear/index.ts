@@ -1,5 +1,5 @@
 export { workingSteel, type WorkingSteel } from './workingSteel';
-export { vickersHardness } from './hardness';
+export { rockwellHardness, vickersHardness } from './hardness';
 export { specificWearRate, FILE_LIMIT_HRC } from './specificWearRate';
 export { defaultForceN, forceInWords, contactPressure, FORCE_WORDS } from './force';
 export {

@@ -13,6 +13,8 @@ const BITE: Record<AbrasiveFamily | StropSurface, number> = {
   alumina: 0.7,
   garnet: 0.35,
   novaculite: 0.3,
+  'smooth-steel': 0,
+  'grooved-steel': 0.3,
   leather: 0.3,
   cloth: 0.4,
   wood: 0.4,
@@ -33,7 +35,8 @@ export const FILE_LIMIT_HRC = 58;
 
 /**
  * Wear rate k (mm³/(N·m)) of Archard and Preston, V = k·F·s:
- * 5·10⁻³ · min(1, d/100)^0.7 · a · (700/HV) · c. Zero for a file above 58 HRC.
+ * 5·10⁻³ · min(1, d/100)^0.7 · a · (700/HV) · c. Zero for a file above 58 HRC, and for a smooth
+ * steel, which only lays an edge straight.
  */
 export function specificWearRate(input: {
   abrasive: AbrasiveFamily | StropSurface;

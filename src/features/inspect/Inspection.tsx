@@ -6,11 +6,11 @@ import { useRouter } from 'next/navigation';
 import { useMemo, useState } from 'react';
 import { toast } from 'sonner';
 import {
+  abrasivesAtHand,
   edgeWord,
   damageToMend,
   judgeEdge,
   latestChecks,
-  shelfAbrasives,
   worstStretch,
   type EdgeVerdict,
   type Shelf,
@@ -51,7 +51,7 @@ export function Inspection(props: {
   const [seen, setSeen] = useState<Observation>({ tests: [], findings: [...state.findings] });
   const [checks, setChecks] = useState(() => latestChecks(inspections));
   const [selected, setSelected] = useState<number | null>(null);
-  const abrasives = useMemo(() => shelfAbrasives(shelf).map(({ abrasive }) => abrasive), [shelf]);
+  const abrasives = useMemo(() => abrasivesAtHand(shelf, tool.schools), [shelf, tool]);
   const verdict = useMemo(
     () =>
       judgeEdge({
@@ -59,12 +59,13 @@ export function Inspection(props: {
         zone,
         seen,
         checks,
+        history: sessions,
         knownApexUm: state.apex?.apexRadiusUm ?? null,
         keenRadiusUm: state.keenUm,
         abrasives,
         pace: settings.strokesPerMinute,
       }),
-    [tool, zone, seen, checks, state, abrasives, settings],
+    [tool, zone, seen, checks, sessions, state, abrasives, settings],
   );
 
   const setFindings = (findings: Finding[]): void => setSeen({ ...seen, findings });

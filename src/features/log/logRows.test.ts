@@ -6,9 +6,9 @@ const rows = logRows(sample.sessions, sample.tools);
 
 describe('the log', () => {
   it('has a line for every finished touch-up and none for one under way', () => {
-    expect(rows).toHaveLength(12);
+    expect(rows).toHaveLength(18);
     const underWay = { ...sample.sessions[0]!, id: 'now', finishedAt: null };
-    expect(logRows([...sample.sessions, underWay], sample.tools)).toHaveLength(12);
+    expect(logRows([...sample.sessions, underWay], sample.tools)).toHaveLength(18);
   });
 
   it('adds up strokes and time of all steps', () => {
@@ -28,7 +28,7 @@ describe('the log', () => {
   });
 
   it('is found by tool and by any of its words, notes included', () => {
-    expect(findRows(rows, '', '')).toHaveLength(12);
+    expect(findRows(rows, '', '')).toHaveLength(18);
     expect(findRows(rows, 'Wren', '').every(({ toolName }) => toolName === 'Wren')).toBe(true);
     expect(findRows(rows, '', '  HIT A WIRE ')).toHaveLength(1);
     expect(findRows(rows, 'Wren', 'hit a wire')).toHaveLength(0);

@@ -1,10 +1,10 @@
-import { DEFAULT_PACE, edgeNeeds, shelfAbrasives, zoneStates, type EdgeNeed } from '../../core';
+import { abrasivesAtHand, DEFAULT_PACE, edgeNeeds, zoneStates, type EdgeNeed } from '../../core';
 import { sample } from '../../testing/sample';
 import { asksForWork, touchUpLink, workInWords, workWithMinutes } from './work';
 
 const needs = edgeNeeds({
   states: zoneStates(sample),
-  abrasives: shelfAbrasives(sample).map(({ abrasive }) => abrasive),
+  abrasives: abrasivesAtHand(sample),
   pace: DEFAULT_PACE,
 });
 const of = (name: string, zoneId = 'edge'): EdgeNeed =>
@@ -14,8 +14,8 @@ describe('what a tool needs, in a word or two', () => {
   it.each([
     ['Knap', 'edge', /^Stop: the haft or handle is cracked$/],
     ['Heron', 'edge', /^To a smith$/],
-    ['Crook', 'edge', /^Thin the shoulders$/],
-    ['Sprig', 'edge', /^Hone, ten a side$/],
+    ['Crook', 'edge', /^Thin the shoulders, \d+ min$/],
+    ['Sprig', 'edge', /^Hone, 5 a side, /],
     ['Plover', 'edge', /^Strop, /],
     ['Wren', 'edge', /^Fine stone, /],
     ['Old Hob', 'edge', /^File, then stone, \d+ min$/],
@@ -39,7 +39,8 @@ describe('what a tool needs, in a word or two', () => {
 
   it('leads to the touch-up, or to a look where a touch-up would be wrong', () => {
     expect(touchUpLink(of('Wren'))).toBe('/touch-up?tool=wren&zone=edge');
+    expect(touchUpLink(of('Crook'))).toBe('/touch-up?tool=crook&zone=edge&job=thin');
     expect(touchUpLink(of('Knap'))).toBe('/inspect?tool=knap&zone=edge');
-    expect(touchUpLink(of('Sprig'))).toBe('/inspect?tool=sprig&zone=edge');
+    expect(touchUpLink(of('Sprig'))).toBe('/touch-up?tool=sprig&zone=edge&job=hone');
   });
 });

@@ -9,11 +9,12 @@ export function asksForWork({ state, plan, beyond }: EdgeNeed): boolean {
 
 /** What an edge needs, in a word or two: the lightest thing first. */
 export function workInWords(need: EdgeNeed): string {
-  const { state, plan, stops, beyond } = need;
+  const { state, plan, stops, beyond, thinning, job } = need;
   if (beyond === 'stop use') return `Stop: ${stops[0]}`;
   if (beyond === 'professional') return 'To a smith';
-  if (beyond === 'thin') return 'Thin the shoulders';
-  if (need.honeEnough) return 'Hone, ten a side';
+  if (thinning === 'face past its limit') return 'Thin the shoulders';
+  if (thinning === 'bevel drifted') return 'Grind the bevel flat';
+  if (job === 'hone') return `Hone, ${plan!.steps[0]!.strokesPerSide} a side`;
   if (!plan) return 'Test it first';
   if (!asksForWork(need)) return 'Leave it';
   if (plan.outcome === 'out of reach') return 'No ladder reaches its target';
@@ -26,17 +27,15 @@ export function workInWords(need: EdgeNeed): string {
 
 export function workWithMinutes(need: EdgeNeed): string {
   const words = workInWords(need);
-  return asksForWork(need) &&
-    need.beyond === null &&
-    !need.honeEnough &&
-    need.plan?.outcome === 'planned'
+  return asksForWork(need) && need.plan?.outcome === 'planned'
     ? `${words}, ${minutes(need.plan.minutes)}`
     : words;
 }
 
-export function touchUpLink({ tool, zone, beyond, honeEnough }: EdgeNeed): string {
-  if (beyond !== null || honeEnough) return `/inspect?tool=${tool.id}&zone=${zone.id}`;
-  return `/touch-up?tool=${tool.id}&zone=${zone.id}`;
+export function touchUpLink({ tool, zone, beyond, job }: EdgeNeed): string {
+  const edge = `tool=${tool.id}&zone=${zone.id}`;
+  if (beyond === 'stop use' || beyond === 'professional') return `/inspect?${edge}`;
+  return `/touch-up?${edge}${job === 'touch-up' ? '' : `&job=${job}`}`;
 }
 
 export function toolLink(toolId: string): string {

@@ -55,6 +55,7 @@ export function PlanFor(props: {
       at: new Date().toISOString(),
       toolId: tool.id,
       zoneId: zone.id,
+      job: 'touch-up',
       where,
       before,
       plan: plan!,

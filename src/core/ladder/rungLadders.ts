@@ -1,12 +1,9 @@
-import {
-  planLadder,
-  type EdgeCondition,
-  type LadderAbrasive,
-  type LadderPlan,
-  type WorkingFace,
-} from '../ladder';
 import type { Pace } from '../wear';
-import { KEEN_UP_TO } from './edgeState';
+import { planLadder } from './planLadder';
+import type { EdgeCondition, LadderAbrasive, LadderPlan, WorkingFace } from './types';
+
+/** Apex radius over target up to which an edge is keen for its work: a test is no finer. */
+export const KEEN_UP_TO = 1.25;
 
 /** The rungs that are ladders of abrasives, lightest first. */
 export const LADDER_RUNGS = [

@@ -1,0 +1,151 @@
+import type { Tool, Zone } from '../../domain/tool';
+import { positive } from '../check';
+import { cosDeg, sinDeg, tanDeg } from '../trigonometry';
+import { edgePoints, profileThickness, sectionProfile, type ProfilePoint } from './sectionProfile';
+
+/** A cut that moves the shoulders back, on each side alike. */
+export interface ThinningCut {
+  /** Angle per side that the stone is laid at, lower than the edge's own. */
+  holdAngleDeg: number;
+  /** Width of the new face behind the edge (mm). */
+  reliefWidthMm: number;
+  areaPerSideMm2: number;
+  /** The zone as it measures afterwards; the apex itself does not move. */
+  zoneAfter: Zone;
+}
+
+/** How far between the faces behind and the edge the stone is laid: half-way on flat faces … */
+const FLAT_SHARE = 0.5;
+/** … and nearer to the cheek on an arc, which is rocked into the edge. */
+const ARC_SHARE = 0.25;
+/** The lowest angle that a zone may be given. */
+const LOWEST_DEG = 5;
+
+/**
+ * The cut that narrows the worked face of a zone to `faceWidthMm`. A micro-bevel is narrowed by
+ * laying its bevel flat; a plain bevel gets a relief half-way between itself and the faces behind,
+ * and goes on as the narrow bevel in front of it; an arc is drawn anew, shorter, from the same apex
+ * to a cheek a little steeper.
+ *
+ * The area is the exact difference of the two half sections. Throws a `RangeError` when the face
+ * is not narrowed.
+ */
+export function thinningCut(input: {
+  tool: Pick<Tool, 'bladeWidthMm' | 'spineThicknessMm'>;
+  zone: Zone;
+  faceWidthMm: number;
+}): ThinningCut {
+  const { tool, zone } = input;
+  const faceWidthMm = positive(input.faceWidthMm, 'faceWidthMm');
+  const before = sectionProfile(tool, zone);
+  const { holdAngleDeg, front } =
+    zone.grind === 'convex' && !zone.microBevel
+      ? arcFront(zone, faceWidthMm)
+      : flatFront(zone, faceWidthMm);
+  const start = front.at(-1)!;
+  const meeting = meet(before, start, tanDeg(holdAngleDeg));
+  if (meeting.depthMm <= start.depthMm) {
+    throw new RangeError('faceWidthMm must be narrower than the worked face');
+  }
+  const reliefWidthMm = (meeting.depthMm - start.depthMm) / cosDeg(holdAngleDeg);
+  return {
+    holdAngleDeg,
+    reliefWidthMm,
+    areaPerSideMm2: areaBetween(before, [...front, meeting]),
+    zoneAfter: measuredAfter(zone, { holdAngleDeg, faceWidthMm, front, meeting }),
+  };
+}
+
+interface Front {
+  holdAngleDeg: number;
+  /** The outline that stays or is new, from the apex to where the relief begins. */
+  front: ProfilePoint[];
+}
+
+function flatFront(zone: Zone, faceWidthMm: number): Front {
+  const { microBevel, bevelAngleDeg, primaryAngleDeg } = zone;
+  const edgeDeg = microBevel?.angleDeg ?? bevelAngleDeg;
+  const between = primaryAngleDeg + FLAT_SHARE * (bevelAngleDeg - primaryAngleDeg);
+  return {
+    holdAngleDeg: microBevel ? bevelAngleDeg : Math.max(LOWEST_DEG, between),
+    front: [
+      { depthMm: 0, halfMm: 0 },
+      { depthMm: faceWidthMm * cosDeg(edgeDeg), halfMm: faceWidthMm * sinDeg(edgeDeg) },
+    ],
+  };
+}
+
+function arcFront(zone: Zone, faceWidthMm: number): Front {
+  const { bevelAngleDeg, primaryAngleDeg } = zone;
+  const holdAngleDeg = primaryAngleDeg + ARC_SHARE * (bevelAngleDeg - primaryAngleDeg);
+  const shorter = { ...zone, ...shorterArc(zone, holdAngleDeg, faceWidthMm) };
+  return { holdAngleDeg, front: [{ depthMm: 0, halfMm: 0 }, ...edgePoints(shorter)] };
+}
+
+/** Thickness at the shoulder of an arc of a width: w = R·(θ − α), t = 2R·(cos α − cos θ). */
+function shorterArc(zone: Zone, cheekDeg: number, faceWidthMm: number) {
+  const { bevelAngleDeg } = zone;
+  const radiusMm = faceWidthMm / (((bevelAngleDeg - cheekDeg) * Math.PI) / 180);
+  return {
+    primaryAngleDeg: cheekDeg,
+    shoulderThicknessMm: 2 * radiusMm * (cosDeg(cheekDeg) - cosDeg(bevelAngleDeg)),
+  };
+}
+
+function measuredAfter(
+  zone: Zone,
+  cut: { holdAngleDeg: number; faceWidthMm: number; front: ProfilePoint[]; meeting: ProfilePoint },
+): Zone {
+  const { holdAngleDeg, faceWidthMm } = cut;
+  if (zone.grind === 'convex' && !zone.microBevel) {
+    return { ...zone, ...shorterArc(zone, holdAngleDeg, faceWidthMm) };
+  }
+  const edgeDeg = zone.microBevel?.angleDeg ?? zone.bevelAngleDeg;
+  return {
+    ...zone,
+    bevelAngleDeg: holdAngleDeg,
+    microBevel: { angleDeg: edgeDeg, faceWidthMm },
+    shoulderThicknessMm: 2 * cut.meeting.halfMm,
+  };
+}
+
+/** Where a line from `start` at a slope comes out of a profile; its end where it never does. */
+function meet(profile: readonly ProfilePoint[], start: ProfilePoint, slope: number): ProfilePoint {
+  const lineAt = (depthMm: number): number => start.halfMm + slope * (depthMm - start.depthMm);
+  const gapAt = ({ depthMm, halfMm }: ProfilePoint): number => halfMm - lineAt(depthMm);
+  const beyond = profile.filter(({ depthMm }) => depthMm > start.depthMm);
+  let from: ProfilePoint = {
+    depthMm: start.depthMm,
+    halfMm: profileThickness(profile, start.depthMm) / 2,
+  };
+  for (const to of beyond) {
+    const gap = gapAt(to);
+    // The line sets out on the old face, or below it, and comes out where the gap closes.
+    if (gap <= 0 && gapAt(from) > 0) {
+      const share = gapAt(from) / (gapAt(from) - gap);
+      const depthMm = from.depthMm + share * (to.depthMm - from.depthMm);
+      return { depthMm, halfMm: lineAt(depthMm) };
+    }
+    from = to;
+  }
+  const last = profile.at(-1)!;
+  return gapAt(last) > 0 ? { depthMm: last.depthMm, halfMm: lineAt(last.depthMm) } : start;
+}
+
+/** Area (mm²) between two half outlines up to the end of the inner one; both are polylines. */
+function areaBetween(outer: readonly ProfilePoint[], inner: readonly ProfilePoint[]): number {
+  const endMm = inner.at(-1)!.depthMm;
+  const depths = [...outer, ...inner]
+    .map(({ depthMm }) => depthMm)
+    .filter((depthMm) => depthMm <= endMm)
+    .sort((a, b) => a - b);
+  const gapAt = (depthMm: number): number =>
+    Math.max(0, profileThickness(outer, depthMm) - profileThickness(inner, depthMm)) / 2;
+  return depths
+    .slice(1)
+    .reduce(
+      (sum, depthMm, i) =>
+        sum + ((gapAt(depths[i]!) + gapAt(depthMm)) / 2) * (depthMm - depths[i]!),
+      0,
+    );
+}

@@ -1,0 +1,51 @@
+import type { Session } from '../../domain/session';
+import type { Tool, Zone } from '../../domain/tool';
+import { workingFace } from '../ladder';
+import { HOLD_WOBBLE_DEG, roundingShiftMm } from '../wear';
+import { TEST_CENTRE_UM } from '../sharpness';
+
+/** How far touch-ups have rounded a bevel that is ground to the apex. */
+export interface BevelDrift {
+  /** Touch-ups on stones since the bevel was last ground flat. */
+  touchUps: number;
+  /** Steel (mm, square to the face) by which the bevel lags behind the apex. */
+  lagMm: number;
+  /** How much steeper the apex stands than the bevel, per side. */
+  steeperDeg: number;
+}
+
+/** A wobbling hand leaves the apex steeper by this share of its wobble, per side (prior). */
+export const STEEPER_PER_WOBBLE = 1.6;
+
+const NO_DRIFT: BevelDrift = { touchUps: 0, lagMm: 0, steeperDeg: 0 };
+
+/** Whether a zone's bevel runs flat to the apex and serves as its own guide. */
+export function isZeroGround(zone: Pick<Zone, 'grind' | 'microBevel'>): boolean {
+  return zone.grind === 'scandi' && zone.microBevel === null;
+}
+
+/**
+ * The drift of a zero-ground bevel from its log: each touch-up takes δ = r·(1 − sin θ) off near the
+ * apex alone, and leaves as much on the bevel behind it. Other grinds have no flat to drift from.
+ */
+export function bevelDrift(tool: Tool, zone: Zone, sessions: readonly Session[]): BevelDrift {
+  if (!isZeroGround(zone)) return NO_DRIFT;
+  const finished = sessions
+    .filter((s) => s.toolId === tool.id && s.zoneId === zone.id && s.finishedAt !== null)
+    .sort((a, b) => (a.finishedAt! < b.finishedAt! ? -1 : 1));
+  const lastFlat = finished.findLastIndex(({ job }) => job === 'thin');
+  const { angleDeg, hold } = workingFace(tool, zone);
+  const shifts = finished
+    .slice(lastFlat + 1)
+    .filter(({ job, steps }) => job === 'touch-up' && steps.some(({ kind }) => kind === 'stone'))
+    .map(({ before }) => {
+      const test = before.tests.at(-1)?.test;
+      return test ? roundingShiftMm({ apexRadiusUm: TEST_CENTRE_UM[test], angleDeg }) : 0;
+    });
+  if (shifts.length === 0) return NO_DRIFT;
+  return {
+    touchUps: shifts.length,
+    lagMm: shifts.reduce((sum, shift) => sum + shift, 0),
+    steeperDeg: STEEPER_PER_WOBBLE * HOLD_WOBBLE_DEG[hold],
+  };
+}

@@ -1,0 +1,20 @@
+export { bevelDrift, isZeroGround, STEEPER_PER_WOBBLE, type BevelDrift } from './bevelDrift';
+export { DRIFT_LIMIT_MM, thinningNeed, type ThinningNeed } from './thinningNeed';
+export {
+  narrowedTo,
+  planThinning,
+  thinningSteps,
+  thinningWork,
+  withSteps,
+  type JobPlan,
+  type ThinningWork,
+} from './planThinning';
+export { honedApexUm, hones, planHoning } from './planHoning';
+export {
+  planSpine,
+  RAISINGS_PER_FILING,
+  raisingsLeft,
+  SPINE_WORKS,
+  spineWorkDue,
+  type SpineWork,
+} from './spine';

@@ -1,0 +1,1 @@
+export { schoolCosts, type SchoolCost } from './schoolCosts';

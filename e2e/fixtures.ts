@@ -41,6 +41,8 @@ export const SCREENS = [
   '/shelf',
   '/touch-up',
   '/touch-up?tool=old-hob',
+  '/touch-up?tool=crook&job=thin',
+  '/touch-up?tool=bracken&job=spine',
   '/kit',
   '/log',
   '/log/entry?id=touch-up-5',

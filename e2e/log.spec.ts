@@ -7,7 +7,7 @@ test('the log is sorted, filtered, opened, annotated, and struck out with an und
   const days = page.getByRole('row').getByRole('link');
   await expect(days).toHaveCount(18);
   await page.getByRole('button', { name: 'Strokes' }).click();
-  const strokes = await page.getByRole('row').locator('td:nth-child(5)').allInnerTexts();
+  const strokes = await page.getByRole('row').locator('td:nth-child(6)').allInnerTexts();
   const numbers = strokes.map(Number);
   expect(numbers).toEqual(
     [...numbers].sort((a, b) => (numbers[0]! > numbers.at(-1)! ? b - a : a - b)),
@@ -26,9 +26,9 @@ test('the log is sorted, filtered, opened, annotated, and struck out with an und
   await page.reload();
   await expect(page.getByLabel('Note')).toHaveValue('Stop at ten a side.');
   await page.getByRole('button', { name: 'Strike this entry out' }).click();
-  await expect(page.getByText('17 touch-ups')).toBeVisible();
+  await expect(page.getByText('17 entries')).toBeVisible();
   await page.getByRole('button', { name: 'Undo' }).click();
-  await expect(page.getByText('18 touch-ups')).toBeVisible();
+  await expect(page.getByText('18 entries')).toBeVisible();
 });
 
 test('a thing comes off the shelf and back by an undo', async ({ page }) => {

@@ -135,16 +135,6 @@ test('a picture is scaled down, kept, and removed with an undo', async ({ page }
   await expect(picture).toBeVisible();
 });
 
-test('the hook on a spine counts the raisings left', async ({ page }) => {
-  await open(page, '/tool?id=bracken');
-  await page.getByRole('button', { name: 'Raised it again' }).click();
-  await expect(page.getByText('can be raised once more')).toBeVisible();
-  await page.getByRole('button', { name: 'Raised it again' }).click();
-  await expect(page.getByText('File the spine square')).toBeVisible();
-  await page.getByRole('button', { name: 'Filed and stoned it' }).click();
-  await expect(page.getByText('can be raised 2 times more')).toBeVisible();
-});
-
 test('a school changes the plan, and says what it costs', async ({ page }) => {
   await open(page, '/tool?id=wren');
   await page.locator('summary', { hasText: 'Schools' }).click();

@@ -50,9 +50,9 @@ test('from a tool on the rack to a logged touch-up that outlives the browser', a
     const second = await chromium.launchPersistentContext(profile, options);
     const later = second.pages()[0]!;
     await open(later, '/log');
-    await expect(later.getByText('19 touch-ups')).toBeVisible();
+    await expect(later.getByText('19 entries')).toBeVisible();
     await later.getByLabel('Search, in notes too').fill('tip too');
-    await expect(later.getByText('1 touch-up,')).toBeVisible();
+    await expect(later.getByText('1 entry,')).toBeVisible();
     await later.getByRole('row').nth(1).getByRole('link').click();
     await expect(later.getByRole('cell', { name: '7', exact: true })).toHaveCount(2);
     await open(later, '/');
@@ -97,7 +97,7 @@ test('adds up the strokes of two tabs', async ({ page, context }) => {
   await expect(other.getByTestId('count')).toHaveText('8');
 });
 
-test('says so when no abrasive at hand reaches the target', async ({ page }) => {
+test('an edge that passes is left alone, and a chip is ground out', async ({ page }) => {
   await open(page, '/touch-up?tool=wren');
   await page.getByRole('button', { name: 'pops hair' }).click();
   await expect(page.getByText('leave it alone').first()).toBeVisible();

@@ -1,5 +1,6 @@
 /** Front door of the stored data. */
 export { StoreProvider, useStore, useRecords, useDamagedIds } from './StoreProvider';
+export type { Store } from './store';
 export { useRecord, type LiveRecord } from './useRecord';
 export { useEdgeNeeds, useSettings, useShelf, useZoneStates } from './useRack';
 export { loadSample, startEmpty } from './sampleData';

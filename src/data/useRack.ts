@@ -1,6 +1,5 @@
 'use client';
 
-import { useMemo } from 'react';
 import {
   abrasivesAtHand,
   edgeNeeds,
@@ -9,9 +8,34 @@ import {
   type Shelf,
   type ZoneState,
 } from '../core';
+import type { AllRecords } from '../domain/records';
 import type { Settings } from '../domain/settings';
 import { useRecords } from './StoreProvider';
 import { defaultSettings } from './defaultSettings';
+import { memoizeLast } from './memoizeLast';
+
+const UNSET = defaultSettings('1970-01-01T00:00:00.000Z');
+
+const shelfOf = memoizeLast(
+  (
+    abrasives: AllRecords['abrasives'],
+    strops: AllRecords['strops'],
+    compounds: AllRecords['compounds'],
+    lubricants: AllRecords['lubricants'],
+  ): Shelf => ({ abrasives, strops, compounds, lubricants }),
+);
+
+const statesOf = memoizeLast(
+  (
+    tools: AllRecords['tools'],
+    sessions: AllRecords['sessions'],
+    inspections: AllRecords['inspections'],
+  ) => zoneStates({ tools, sessions, inspections }),
+);
+
+const needsOf = memoizeLast((states: ZoneState[], shelf: Shelf, settings: Settings) =>
+  edgeNeeds({ states, abrasives: abrasivesAtHand(shelf), pace: settings.strokesPerMinute }),
+);
 
 /** Everything on the shelf; undefined while it is read. */
 export function useShelf(): Shelf | undefined {
@@ -19,16 +43,10 @@ export function useShelf(): Shelf | undefined {
   const strops = useRecords('strops');
   const compounds = useRecords('compounds');
   const lubricants = useRecords('lubricants');
-  return useMemo(
-    () =>
-      abrasives && strops && compounds && lubricants
-        ? { abrasives, strops, compounds, lubricants }
-        : undefined,
-    [abrasives, strops, compounds, lubricants],
-  );
+  return abrasives && strops && compounds && lubricants
+    ? shelfOf(abrasives, strops, compounds, lubricants)
+    : undefined;
 }
-
-const UNSET = defaultSettings('1970-01-01T00:00:00.000Z');
 
 /** The person's settings, or the usual ones; undefined while they are read. */
 export function useSettings(): Settings | undefined {
@@ -41,11 +59,7 @@ export function useZoneStates(): ZoneState[] | undefined {
   const tools = useRecords('tools');
   const sessions = useRecords('sessions');
   const inspections = useRecords('inspections');
-  return useMemo(
-    () =>
-      tools && sessions && inspections ? zoneStates({ tools, sessions, inspections }) : undefined,
-    [tools, sessions, inspections],
-  );
+  return tools && sessions && inspections ? statesOf(tools, sessions, inspections) : undefined;
 }
 
 /** What every zone needs with the whole shelf at hand, most urgent first. */
@@ -53,15 +67,5 @@ export function useEdgeNeeds(): EdgeNeed[] | undefined {
   const states = useZoneStates();
   const shelf = useShelf();
   const settings = useSettings();
-  return useMemo(
-    () =>
-      states && shelf && settings
-        ? edgeNeeds({
-            states,
-            abrasives: abrasivesAtHand(shelf),
-            pace: settings.strokesPerMinute,
-          })
-        : undefined,
-    [states, shelf, settings],
-  );
+  return states && shelf && settings ? needsOf(states, shelf, settings) : undefined;
 }

@@ -1,8 +1,13 @@
-import { STORE_NAMES, type AllRecords } from '../domain/records';
+import { STORE_NAMES, type AllRecords, type RecordOf, type StoreName } from '../domain/records';
 import type { Changes } from './changes';
 import type { Database } from './database';
 import type { Validity } from './validity';
 import { mergeRecords, type MergeReport } from './merge';
+
+/** A change to one record of any store. */
+export type Edit = {
+  [S in StoreName]: { store: S; id: string; change: (record: RecordOf<S>) => RecordOf<S> };
+}[StoreName];
 
 /** Everything at once: each call is one transaction over all stores. */
 export interface WholeData {
@@ -12,6 +17,8 @@ export interface WholeData {
   isEmpty(): Promise<boolean>;
   /** Merges records in; the newest of each id wins. All or nothing. */
   mergeIn(incoming: AllRecords): Promise<MergeReport>;
+  /** Changes records of several stores, each as it stands in the transaction. All or nothing. */
+  editTogether(edits: readonly Edit[]): Promise<void>;
   /** Puts exactly these records in the place of all that is there. All or nothing. */
   replaceAll(records: AllRecords): Promise<void>;
 }
@@ -68,6 +75,16 @@ export function createWholeData(
         const { winners, report } = mergeRecords(await readIn(transaction), incoming);
         await putAll(transaction, winners);
         return report;
+      }),
+    editTogether: (edits) =>
+      allOrNothing(async (transaction) => {
+        for (const { store, id, change } of edits) {
+          const target = transaction.objectStore(store);
+          const present = await target.get(id);
+          if (!present) throw new Error(`There is no ${id} in ${store} to change.`);
+          const next = (change as (record: unknown) => RecordOf<StoreName>)(present);
+          await target.put!(validity.validated(store, next));
+        }
       }),
     replaceAll: (records) =>
       allOrNothing(async (transaction) => {

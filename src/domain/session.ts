@@ -1,6 +1,7 @@
 import { array, boolean, number, object, string, type InferType } from 'yup';
 import { count, measure, name, oneOf, oneOfOrNull, recordFields, text, timestamp } from './fields';
 import {
+  ABRASIVE_FORMS,
   BANDS,
   CAUSES,
   EDGE_PLACES,
@@ -60,6 +61,8 @@ const sessionStepSchema = object({
   itemId: string().max(64).required(),
   abrasiveName: name(),
   kind: oneOf(['stone', 'strop']),
+  /** The body that carries the abrasive; null for a strop, and where an older record did not say. */
+  form: oneOfOrNull(ABRASIVE_FORMS),
   task: oneOf(STEP_TASKS),
   sizeUm: measure(0.05, 2000),
   /** Per side; 90 for work on the spine. */

@@ -158,6 +158,14 @@ export type Motion = (typeof MOTIONS)[number];
 export const JOBS = ['touch-up', 'hone', 'thin', 'spine'] as const;
 export type Job = (typeof JOBS)[number];
 
+/** What a step on the spine does. */
+const SPINE_TASKS = [
+  'file the spine square',
+  'stone the spine',
+  'raise the hook',
+  'strop the spine',
+] as const;
+
 /** What one step of a job does. */
 export const STEP_TASKS = [
   'grind out damage',
@@ -168,9 +176,11 @@ export const STEP_TASKS = [
   'move the shoulders back',
   'grind the bevel flat',
   'polish behind the edge',
-  'file the spine square',
-  'stone the spine',
-  'raise the hook',
-  'strop the spine',
+  ...SPINE_TASKS,
 ] as const;
 export type StepTask = (typeof STEP_TASKS)[number];
+
+/** Whether a step works the spine and not the edge. */
+export function isSpineTask(task: StepTask): boolean {
+  return (SPINE_TASKS as readonly StepTask[]).includes(task);
+}

@@ -19,7 +19,7 @@ import {
 const edgeAngleDeg = measure(5, 60);
 
 /** One stretch of a tool's edge with its own grind, angle and finish. */
-const zoneSchema = object({
+export const zoneSchema = object({
   id: string().min(1).max(64).required(),
   name: name(),
   /** Where the zone begins and ends along the edge, from the heel. */
@@ -37,7 +37,7 @@ const zoneSchema = object({
   ),
   /** Thickness where the bevel begins; the whole stock on a scandi. */
   shoulderThicknessMm: measure(0.1, 30),
-  microBevel: object({ angleDeg: edgeAngleDeg, faceWidthMm: measure(0.02, 3) })
+  microBevel: object({ angleDeg: edgeAngleDeg, faceWidthMm: measure(0.02, 10) })
     .noUnknown()
     .nullable()
     .defined()

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { finding } from '../domain/session';
-import { TOOL_KINDS } from '../domain/terms';
+import { TOOL_KINDS, type StepTask } from '../domain/terms';
+import type { Tool } from '../domain/tool';
 import { typicalTool } from '../domain/typicalTools';
 import { describeEdge, edgePath, notchSize } from './edge-strip/edgePath';
 import { ago, fineMm, minutes, mm, plural, um } from './format';
@@ -117,7 +118,11 @@ it('schools say to the hand what they mean', () => {
   const record = { id: 'p', createdAt: '', updatedAt: '', deletedAt: null };
   const tool = { ...record, ...measures };
   const flat = { ...tool, schools: { ...tool.schools, tip: 'keep the wrist flat' as const } };
-  expect(schoolWords(tool, tool.zones[0]!, 'strop').join()).toContain('lift the handle');
-  expect(schoolWords(flat, tool.zones[0]!, 'strop').join()).toContain('wrist flat');
-  expect(schoolWords(tool, tool.zones[0]!, 'stone')).toHaveLength(2);
+  const said = (some: Tool, task: StepTask): string =>
+    schoolWords(some, some.zones[0]!, { task, angleDeg: 18 }).join(' ');
+  expect(said(tool, 'strop')).toMatch(/lift the end of the handle, by \d+ mm at the tip/);
+  expect(said(flat, 'strop')).toMatch(/wrist flat .* lies [\d.]+° flatter there/);
+  expect(said(tool, 'restore the apex')).toContain('the burr goes');
+  expect(said(tool, 'move the shoulders back')).not.toContain('burr');
+  expect(said(tool, 'strop the spine')).toBe('');
 });

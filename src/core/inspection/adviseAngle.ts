@@ -84,7 +84,9 @@ export function adviseAngle(input: {
       `Thinner than is usual for ${hardest.name} (from ${lowest}°): raise it, or watch closely.`,
     );
   }
-  const touchUps = input.sessions.filter((s) => s.zoneId === zone.id && s.finishedAt !== null);
+  const touchUps = input.sessions.filter(
+    (s) => s.zoneId === zone.id && s.job === 'touch-up' && s.finishedAt !== null,
+  );
   if (touchUps.length >= EVEN_TOUCH_UPS && present - 1 >= lowest) {
     return advice(
       'flatter',

@@ -7,7 +7,7 @@ import { withLearnedHardness } from '../learn';
 import type { Pace } from '../wear';
 import { beyondTouchUp, type Beyond } from './beyondTouchUp';
 import { latestChecks, stopReasons } from './stopUse';
-import { honeReaches } from './judgeEdge';
+import { honeReaches } from './rungOutlooks';
 import { planEdge } from './planEdge';
 import { edgeState, type EdgeState, type EdgeWord } from './edgeState';
 

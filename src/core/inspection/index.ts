@@ -11,14 +11,8 @@ export { faceGrowthMm } from './thinAlong';
 export { planJob, type JobProblem } from './planJob';
 export { edgeNeeds, worstWord, zoneStates, type EdgeNeed, type ZoneState } from './edgeNeeds';
 export { latestChecks, stopReasons } from './stopUse';
-export {
-  honeReaches,
-  judgeEdge,
-  RUNGS,
-  type EdgeVerdict,
-  type Rung,
-  type RungOutlook,
-} from './judgeEdge';
+export { judgeEdge, type EdgeVerdict } from './judgeEdge';
+export { honeReaches, jobOfRung, RUNGS, type Rung, type RungOutlook } from './rungOutlooks';
 export { diagnose, SYMPTOMS, type Diagnosis, type Symptom } from './diagnose';
 export { adviseAngle, type AngleAdvice, type AnglePrice } from './adviseAngle';
 export { steelPace, type SteelPace } from './recession';

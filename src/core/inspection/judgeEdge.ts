@@ -1,15 +1,7 @@
-import type { Finding, Observation, Session, ToolChecks } from '../../domain/session';
+import type { Observation, Session, ToolChecks } from '../../domain/session';
 import type { Tool, Zone } from '../../domain/tool';
+import { planThinning, thinningNeed, type ThinningNeed } from '../jobs';
 import {
-  honedApexUm,
-  hones,
-  planThinning,
-  thinningNeed,
-  type JobPlan,
-  type ThinningNeed,
-} from '../jobs';
-import {
-  KEEN_UP_TO,
   LADDER_RUNGS,
   ladderAtRung,
   LONGEST_MINUTES,
@@ -20,34 +12,20 @@ import {
   type WorkingFace,
 } from '../ladder';
 import type { Pace } from '../wear';
-import { edgeWord, seenApex } from './edgeState';
+import { seenApex } from './edgeState';
 import { beyondTouchUp } from './beyondTouchUp';
+import {
+  damageOf,
+  honeOutlook,
+  ladderOutlook,
+  leaveAlone,
+  outlook,
+  thinOutlook,
+  type Condition,
+  type Rung,
+  type RungOutlook,
+} from './rungOutlooks';
 import { stopReasons } from './stopUse';
-
-/** The interventions, lightest first. */
-export const RUNGS = [
-  'leave alone',
-  'hone',
-  'strop',
-  'fine stone',
-  'medium stone',
-  'coarse stone or file',
-  'thin',
-  'professional',
-  'stop use',
-] as const;
-export type Rung = (typeof RUNGS)[number];
-
-/** What one rung would do for this edge. */
-export interface RungOutlook {
-  rung: Rung;
-  reaches: boolean;
-  /** Minutes to the target; null where it does not reach it. */
-  minutes: number | null;
-  /** Steel ground away, both sides. */
-  steelMm3: number;
-  why: string;
-}
 
 export interface EdgeVerdict {
   rung: Rung;
@@ -64,9 +42,6 @@ const THINNING_REASONS: Record<ThinningNeed, string> = {
   'bevel drifted':
     'Touch-ups have rounded the flat bevel: grind it flat again while little has to go, or let it drift.',
 };
-
-/** A turned edge shallower than this is set straight by a hone. */
-const HONEABLE_MM = 0.1;
 
 export interface Judged {
   tool: Tool;
@@ -112,10 +87,11 @@ export function judgeEdge(input: Judged): EdgeVerdict {
   const face = workingFace(tool, zone);
   const condition = { ...damage, apexUm: apexUm ?? zone.targetApexUm };
   const problem = rungProblem(input, face, condition);
-  const ladders = new Map<Rung, LadderPlan>();
+  const honing = honeOutlook(input, condition);
+  const ladders = new Map<Rung, LadderPlan | null>([['hone', honing.plan]]);
   const outlooks = [
     leaveAlone(zone, condition),
-    hone(input, condition),
+    honing.outlook,
     ...LADDER_RUNGS.map((rung) => {
       const plan = ladderAtRung(problem, rung);
       ladders.set(rung, plan);
@@ -141,64 +117,8 @@ export function judgeEdge(input: Judged): EdgeVerdict {
   return explained(outlooks, chosen, ladders.get(outlooks[chosen]!.rung) ?? null, null);
 }
 
-interface Condition {
-  apexUm: number;
-  /** Deepest chip, roll or crookedness that is to be ground out. */
-  depthMm: number;
-  /** Whether the edge is only turned: rolled or burred, and nothing broken out. */
-  turned: boolean;
-}
-
-function damageOf(findings: readonly Finding[]): { depthMm: number; turned: boolean } {
-  const open = findings.filter(({ leftOnPurpose }) => !leftOnPurpose);
-  const broken = open.filter(({ kind }) => kind === 'chip' || kind === 'out-of-true');
-  const rolled = open.filter(({ kind }) => kind === 'roll');
-  const deepest = (some: readonly Finding[]): number =>
-    Math.max(0, ...some.map(({ depthMm }) => depthMm));
-  return {
-    depthMm: Math.max(deepest(broken), deepest(rolled)),
-    turned: rolled.length > 0 && broken.length === 0 && deepest(rolled) <= HONEABLE_MM,
-  };
-}
-
 function apexOf({ seen, knownApexUm }: Judged): number | null {
   return seenApex(seen)?.apexRadiusUm ?? knownApexUm;
-}
-
-function leaveAlone(zone: Zone, { apexUm, depthMm }: Condition): RungOutlook {
-  const reaches = edgeWord(apexUm / zone.targetApexUm, depthMm) === 'keen';
-  return outlook(
-    'leave alone',
-    reaches,
-    reaches ? 0 : null,
-    0,
-    'it does not do what its work asks for',
-  );
-}
-
-function hone(input: Judged, { apexUm, turned }: Condition): RungOutlook {
-  const { zone, seen, keenRadiusUm, abrasives } = input;
-  const atHand = hones(abrasives).length > 0;
-  const reaches = atHand && honeReaches({ zone, findings: seen.findings, apexUm, keenRadiusUm });
-  const why = !turned
-    ? 'the edge is not merely turned'
-    : atHand
-      ? 'the apex is rounded as well as turned'
-      : 'no smooth steel or fine ceramic rod is at hand';
-  return outlook('hone', reaches, reaches ? 1 : null, 0, why);
-}
-
-/** Whether a hone is enough: it lays a turned edge straight; the turned part goes, rounding stays. */
-export function honeReaches(input: {
-  zone: Zone;
-  findings: readonly Finding[];
-  apexUm: number;
-  keenRadiusUm: number | null;
-}): boolean {
-  const { zone, findings, apexUm, keenRadiusUm } = input;
-  const { targetApexUm: targetUm } = zone;
-  const afterUm = honedApexUm({ apexUm, keenUm: keenRadiusUm, targetUm });
-  return damageOf(findings).turned && afterUm <= KEEN_UP_TO * targetUm;
 }
 
 function rungProblem(
@@ -218,34 +138,6 @@ function rungProblem(
     abrasives,
     pace,
   };
-}
-
-function ladderOutlook(rung: Rung, plan: LadderPlan): RungOutlook {
-  if (plan.outcome === 'leave alone') return outlook(rung, true, 0, 0, '');
-  const reaches = plan.outcome === 'planned';
-  const steelMm3 = plan.steps.reduce((sum, step) => sum + step.volumeMm3, 0);
-  const why = reaches
-    ? `it would take ${plan.minutes > 119 ? `${Math.round(plan.minutes / 60)} hours` : `${Math.ceil(plan.minutes)} min`}`
-    : rung === 'strop'
-      ? 'stropping alone does not bring it back'
-      : 'nothing of that size at hand brings it to its target';
-  return outlook(rung, reaches, reaches ? plan.minutes : null, steelMm3, why);
-}
-
-function thinOutlook(plan: JobPlan): RungOutlook {
-  const steelMm3 = plan.steps.reduce((sum, step) => sum + step.volumeMm3, 0);
-  const minutes = plan.outcome === 'planned' ? plan.minutes : null;
-  return outlook('thin', true, minutes, steelMm3, '');
-}
-
-function outlook(
-  rung: Rung,
-  reaches: boolean,
-  minutes: number | null,
-  steelMm3: number,
-  why: string,
-): RungOutlook {
-  return { rung, reaches, minutes, steelMm3, why };
 }
 
 /** The first rung that reaches the target within half an hour, else the heaviest that reaches it. */

@@ -5,6 +5,7 @@ import {
   planHoning,
   planSpine,
   planThinning,
+  SPINE_WORKS,
   spineWorkDue,
   type JobPlan,
   type SpineWork,
@@ -34,7 +35,9 @@ export interface JobProblem {
 export function planJob(problem: JobProblem): JobPlan | null {
   const { job, tool, before, sessions, abrasives, pace } = problem;
   if (job === 'spine') {
-    const work = problem.spineWork ?? spineWorkDue(tool, sessions);
+    const works: readonly SpineWork[] = SPINE_WORKS[tool.spine.use];
+    const asked = works.find((work) => work === problem.spineWork);
+    const work = asked ?? spineWorkDue(tool, sessions);
     return work && { ...planSpine({ tool, work, abrasives, pace }), zoneAfter: null };
   }
   if (before.tests.length === 0) return null;

@@ -24,8 +24,8 @@ const YEAR_MS = 365.25 * 24 * 3600 * 1000;
 export function steelPace(tool: Tool, zone: Zone, sessions: readonly Session[]): SteelPace {
   const { angleDeg } = workingFace(tool, zone);
   const finished = sessions.filter(
-    ({ toolId, zoneId, finishedAt }) =>
-      toolId === tool.id && zoneId === zone.id && finishedAt !== null,
+    ({ toolId, zoneId, job, finishedAt }) =>
+      toolId === tool.id && zoneId === zone.id && job === 'touch-up' && finishedAt !== null,
   );
   const recessions = finished.map(({ steps, before }) => {
     if (steps.every(({ kind }) => kind === 'strop')) return 0;

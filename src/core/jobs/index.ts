@@ -6,9 +6,10 @@ export {
   thinningSteps,
   thinningWork,
   withSteps,
-  type JobPlan,
   type ThinningWork,
 } from './planThinning';
+export type { JobPlan } from './jobPlan';
+export { planFlattening } from './planFlattening';
 export { honedApexUm, hones, planHoning } from './planHoning';
 export {
   planSpine,

@@ -3,7 +3,6 @@ import type { StepTask } from '../../domain/terms';
 import type { Tool, Zone } from '../../domain/tool';
 import { thinningCut } from '../edge';
 import {
-  bevelFaceWidthMm,
   describeStep,
   lightestLadder,
   stoneRung,
@@ -17,15 +16,11 @@ import {
 } from '../ladder';
 import { faceVolumeMm3, scratchShiftMm, type Pace } from '../wear';
 import { bevelDrift, isZeroGround } from './bevelDrift';
-
-/** A plan that also changes what the zone measures; null where it does not. */
-export interface JobPlan extends LadderPlan {
-  zoneAfter: Zone | null;
-}
+import { APEX_RUNGS, withoutSteps, type JobPlan } from './jobPlan';
+import { planFlattening } from './planFlattening';
 
 /** Steel to take off behind the edge, and how the stone is laid for it. */
 export interface ThinningWork {
-  task: StepTask;
   holdAngleDeg: number;
   faceWidthMm: number;
   /** Both sides together. */
@@ -40,38 +35,16 @@ const APEX_AFTER_THINNING = 2;
 /** Faces that show are polished down to this size (µm), each stone at most half of the last. */
 const POLISHED_UM = 6;
 
-/**
- * What thinning takes off a zone: a drifted flat bevel is ground flat again, V = 2·L·W·lag; any
- * other worked face is narrowed to two thirds of its limit. Null where there is nothing to take.
- */
-export function thinningWork(
-  tool: Tool,
-  zone: Zone,
-  sessions: readonly Session[],
-): ThinningWork | null {
-  const edgeLengthMm = zone.endMm - zone.startMm;
-  if (isZeroGround(zone)) {
-    const { lagMm } = bevelDrift(tool, zone, sessions);
-    const faceWidthMm = bevelFaceWidthMm(zone);
-    if (lagMm === 0) return null;
-    return {
-      task: 'grind the bevel flat',
-      holdAngleDeg: zone.bevelAngleDeg,
-      faceWidthMm,
-      volumeMm3: faceVolumeMm3({ edgeLengthMm, faceWidthMm, shiftMm: lagMm }),
-      zoneAfter: zone,
-    };
-  }
+/** What thinning takes off a zone: its worked face is narrowed to two thirds of its limit. */
+export function thinningWork(tool: Tool, zone: Zone): ThinningWork {
   const presentMm = workingFace(tool, zone).faceWidthMm;
-  const towardMm = THINNED_SHARE * Math.min(presentMm, zone.faceLimitMm ?? presentMm);
-  return narrowedTo(tool, zone, towardMm);
+  return narrowedTo(tool, zone, THINNED_SHARE * Math.min(presentMm, zone.faceLimitMm ?? presentMm));
 }
 
 /** What it takes to narrow a worked face to a width; not for a bevel ground to the apex. */
 export function narrowedTo(tool: Tool, zone: Zone, faceWidthMm: number): ThinningWork {
   const cut = thinningCut({ tool, zone, faceWidthMm });
   return {
-    task: 'move the shoulders back',
     holdAngleDeg: cut.holdAngleDeg,
     faceWidthMm: cut.reliefWidthMm,
     volumeMm3: 2 * (zone.endMm - zone.startMm) * cut.areaPerSideMm2,
@@ -80,7 +53,8 @@ export function narrowedTo(tool: Tool, zone: Zone, faceWidthMm: number): Thinnin
 }
 
 /**
- * Thinning as a plan for the guide: the quickest stone or file at hand lays the steel behind the
+ * Thinning as a plan for the guide. A bevel that runs flat to its apex is ground flat again where it
+ * has drifted. Behind any other edge the quickest stone or file at hand lays the steel behind the
  * edge back, finer ones polish it where the keeper wants no scratches, and the lightest ladder sets
  * the apex again.
  */
@@ -94,23 +68,25 @@ export function planThinning(input: {
   pace: Pace;
 }): JobPlan {
   const { tool, zone, abrasives, pace } = input;
-  const work = thinningWork(tool, zone, input.sessions);
-  const face = workingFace(tool, work?.zoneAfter ?? zone);
-  const apex = lightestLadder({
-    face,
-    condition: {
-      apexRadiusUm: Math.max(input.apexRadiusUm, APEX_AFTER_THINNING * zone.targetApexUm),
-      damageDepthMm: input.damageDepthMm,
-    },
-    targetApexUm: zone.targetApexUm,
-    abrasives,
-    pace,
-  });
-  if (!work) return { ...apex, outcome: 'leave alone', steps: [], minutes: 0, zoneAfter: null };
-  const behind = thinningSteps({ tool, zone, work, abrasives, pace });
-  if (behind.length === 0 || apex.outcome !== 'planned') {
-    return { ...apex, outcome: 'out of reach', steps: [], minutes: 0, zoneAfter: null };
+  if (isZeroGround(zone)) {
+    return planFlattening({ ...input, lagMm: bevelDrift(tool, zone, input.sessions).lagMm });
   }
+  const work = thinningWork(tool, zone);
+  const behind = thinningSteps({ tool, zone, work, abrasives, pace });
+  const apex = lightestLadder(
+    {
+      face: workingFace(tool, work.zoneAfter),
+      condition: {
+        apexRadiusUm: Math.max(input.apexRadiusUm, APEX_AFTER_THINNING * zone.targetApexUm),
+        damageDepthMm: input.damageDepthMm,
+      },
+      targetApexUm: zone.targetApexUm,
+      abrasives,
+      pace,
+    },
+    APEX_RUNGS,
+  );
+  if (behind.length === 0 || apex.outcome !== 'planned') return withoutSteps(apex, 'out of reach');
   return { ...withSteps(apex, behind), zoneAfter: work.zoneAfter };
 }
 
@@ -153,7 +129,7 @@ export function thinningSteps(input: {
   };
 
   const steps: LadderStep[] = [];
-  let last = quickest(stones, work.task, work.volumeMm3);
+  let last = quickest(stones, 'move the shoulders back', work.volumeMm3);
   let jumpRatio: number | null = null;
   while (last) {
     const { stone, rung } = last;

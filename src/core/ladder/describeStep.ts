@@ -37,6 +37,7 @@ export function describeStep(input: {
     strokesPerSideLow: Math.max(1, Math.round(rung.strokesPerSide / UNCALIBRATED_FACTOR)),
     strokesPerSideHigh: rung.strokesPerSide * UNCALIBRATED_FACTOR,
     minutes: rung.minutes,
+    contactWidthMm: rung.contactWidthMm,
     volumeMm3: rung.volumeMm3,
     wearRate: rung.wearRate,
     apexRadiusUm: rung.apexRadiusUm,

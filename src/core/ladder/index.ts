@@ -23,6 +23,7 @@ export { abrasivesAtHand, shelfAbrasives, type Shelf, type ShelfAbrasive } from 
 export { whyUnfit } from './whyUnfit';
 export { stoneRung, type AbrasiveWork } from './rungs';
 export { describeStep } from './describeStep';
+export { doneWhen } from './doneWhen';
 export type {
   EdgeCondition,
   EdgeTarget,

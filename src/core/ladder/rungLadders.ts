@@ -57,9 +57,12 @@ export function ladderAtRung(problem: RungProblem, rung: LadderRung): LadderPlan
 }
 
 /** The ladder of the lightest rung that does it within half an hour, else of the heaviest that does. */
-export function lightestLadder(problem: RungProblem): LadderPlan {
+export function lightestLadder(
+  problem: RungProblem,
+  rungs: readonly LadderRung[] = LADDER_RUNGS,
+): LadderPlan {
   let heaviest: LadderPlan | null = null;
-  for (const rung of LADDER_RUNGS) {
+  for (const rung of rungs) {
     const plan = ladderAtRung(problem, rung);
     if (plan.outcome === 'planned' && plan.minutes <= LONGEST_MINUTES) return plan;
     if (plan.outcome === 'planned' || heaviest?.outcome !== 'planned') heaviest = plan;

@@ -93,6 +93,9 @@ export interface LadderStep {
   strokesPerSideLow: number;
   strokesPerSideHigh: number;
   minutes: number;
+  /** Width of the face that the strokes touch (mm). */
+  contactWidthMm: number;
+  /** 0 where strokes are counted and not computed. */
   volumeMm3: number;
   wearRate: number;
   /** Apex radius when this step is finished. */

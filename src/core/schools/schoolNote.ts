@@ -11,13 +11,13 @@ import { faceGrowthMm } from '../inspection';
 import {
   DRIFT_LIMIT_MM,
   isZeroGround,
+  planFlattening,
   planThinning,
   STEEPER_PER_WOBBLE,
-  thinningSteps,
 } from '../jobs';
-import { bevelFaceWidthMm, workingFace, type LadderAbrasive } from '../ladder';
+import { workingFace, type LadderAbrasive } from '../ladder';
 import { calibrate, OBSERVATION_SD, PRIOR_SD } from '../learn';
-import { faceVolumeMm3, HOLD_WOBBLE_DEG, roundingShiftMm, type Pace } from '../wear';
+import { HOLD_WOBBLE_DEG, roundingShiftMm, type Pace } from '../wear';
 
 /** An edge of a keeper, with what is at hand. */
 export interface SchoolProblem {
@@ -58,21 +58,22 @@ function driftNote(problem: SchoolProblem): string {
   if (!isZeroGround(zone)) {
     return 'No difference here: only a bevel that runs flat to the apex can drift.';
   }
-  const { angleDeg, hold, edgeLengthMm } = workingFace(tool, zone);
+  const { angleDeg, hold } = workingFace(tool, zone);
   const lagMm = roundingShiftMm({ apexRadiusUm: WORN_SHARE * zone.targetApexUm, angleDeg });
   if (tool.schools.drift === 'regrind flat') {
     const touchUps = Math.max(1, Math.floor(DRIFT_LIMIT_MM / lagMm));
-    const faceWidthMm = bevelFaceWidthMm(zone);
-    const volumeMm3 = faceVolumeMm3({ edgeLengthMm, faceWidthMm, shiftMm: touchUps * lagMm });
-    const work = {
-      task: 'grind the bevel flat' as const,
-      holdAngleDeg: angleDeg,
-      faceWidthMm,
-      volumeMm3,
-      zoneAfter: zone,
-    };
-    const minutes = thinningSteps({ ...problem, work }).reduce((sum, s) => sum + s.minutes, 0);
-    return `Each touch-up leaves ${um(lagMm)} of steel on the bevel behind it. After ${touchUps} of them the bevel is ground flat: about ${Math.round(minutes)} min and ${volumeMm3.toFixed(0)} mm³ of steel.`;
+    const flat = planFlattening({
+      ...problem,
+      lagMm: touchUps * lagMm,
+      apexRadiusUm: zone.targetApexUm,
+      damageDepthMm: 0,
+    });
+    const steelMm3 = flat.steps[0]?.volumeMm3 ?? 0;
+    return `Each touch-up leaves ${um(lagMm)} of steel on the bevel behind it. After ${touchUps} of them the bevel is ground flat: ${
+      flat.outcome === 'planned'
+        ? `about ${Math.round(flat.minutes)} min and ${steelMm3.toFixed(0)} mm³ of steel`
+        : 'nothing at hand does that'
+    }.`;
   }
   const steeperDeg = STEEPER_PER_WOBBLE * HOLD_WOBBLE_DEG[hold];
   const flat = thicknessBehindEdge({ bevelAngleDeg: angleDeg, distanceMm: BEHIND_MM });

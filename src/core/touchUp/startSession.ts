@@ -34,6 +34,7 @@ function sessionStep(step: LadderStep): SessionStep {
     itemId: step.abrasive.id,
     abrasiveName: step.abrasive.name,
     kind: step.abrasive.kind,
+    form: step.abrasive.kind === 'stone' ? step.abrasive.form : null,
     task: step.task,
     sizeUm: step.abrasive.sizeUm,
     angleDeg: step.angleDeg,

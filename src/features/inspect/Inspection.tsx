@@ -9,6 +9,7 @@ import {
   abrasivesAtHand,
   edgeWord,
   damageToMend,
+  jobOfRung,
   judgeEdge,
   latestChecks,
   worstStretch,
@@ -26,14 +27,24 @@ import {
   type Session,
 } from '../../domain/session';
 import type { Settings } from '../../domain/settings';
+import type { Job } from '../../domain/terms';
 import type { Zone } from '../../domain/tool';
 import { DiagnosisPanel } from '../../ui/DiagnosisPanel';
+import { jobLink } from '../../ui/jobAddress';
 import { AngleAdvisor } from './AngleAdvisor';
 import { Checks } from './Checks';
 import { FindingEditor } from './FindingEditor';
 import { StripWalk } from './StripWalk';
 import { TestsByPlace } from './TestsByPlace';
 import { VerdictPanel } from './VerdictPanel';
+
+/** The one action that a verdict leads to. */
+const PLAN_THE_JOB: Record<Job, string> = {
+  'touch-up': 'Plan the touch-up',
+  hone: 'Plan the honing',
+  thin: 'Plan the thinning',
+  spine: 'Plan the work on the spine',
+};
 
 /** One look at one edge: findings on the strip, tests by place, checks; the verdict beside it. */
 export function Inspection(props: {
@@ -68,6 +79,7 @@ export function Inspection(props: {
     [tool, zone, seen, checks, sessions, state, abrasives, settings],
   );
 
+  const job = jobOfRung(verdict.rung) ?? 'touch-up';
   const setFindings = (findings: Finding[]): void => setSeen({ ...seen, findings });
   const note = async (): Promise<void> => {
     const at = new Date().toISOString();
@@ -179,10 +191,12 @@ export function Inspection(props: {
             className="btn btn-primary flex-1 px-3 whitespace-nowrap sm:flex-none sm:px-7 sm:text-lg"
             disabled={!verdict.plan || verdict.plan.outcome !== 'planned'}
             onClick={() =>
-              void note().then(() => router.push(`/touch-up?tool=${tool.id}&zone=${zone.id}`))
+              void note().then(() =>
+                router.push(jobLink({ toolId: tool.id, zoneId: zone.id, job })),
+              )
             }
           >
-            Plan the touch-up
+            {PLAN_THE_JOB[job]}
           </button>
         </div>
       </div>

@@ -7,12 +7,14 @@ import { toast } from 'sonner';
 import { damageToMend, edgeWord, forceInWords, worstStretch } from '../../core';
 import { useRecord, useRecords, useStore } from '../../data';
 import type { Observation, Session } from '../../domain/session';
+import { isSpineTask } from '../../domain/terms';
 import type { Tool, Zone } from '../../domain/tool';
 import { EdgeStrip } from '../../ui/edge-strip/EdgeStrip';
 import { NotesField } from '../../ui/forms/fields';
 import { day, deg, minutes, sentence, spoken, um } from '../../ui/format';
 import { MicronRuler } from '../../ui/ruler/MicronRuler';
-import { edgeName, testWords } from './logRows';
+import { stepItems } from '../../ui/ruler/stepItems';
+import { edgeName, testWords, WORK_WORDS } from './logRows';
 
 /** One touch-up as it was: the edge before and after, what was done at each step, the note. */
 export function EntryScreen() {
@@ -52,13 +54,14 @@ export function EntryScreen() {
       <div className="flex flex-wrap items-baseline gap-x-5">
         <h1>{edgeName(session, tools)}</h1>
         <p className="text-lg text-soft">
-          {day(session.startedAt)}, {session.where === 'bench' ? 'at the bench' : 'on the trail'}
+          {sentence(WORK_WORDS[session.job])} {day(session.startedAt)},{' '}
+          {session.where === 'bench' ? 'at the bench' : 'on the trail'}
         </p>
         <Link href="/log" className="link ml-auto inline-flex min-h-12 items-center">
           Back to the log
         </Link>
       </div>
-      {tool && zone && (
+      {tool && zone && session.job !== 'spine' && (
         <div className="mt-3 grid gap-x-12 gap-y-4 sm:grid-cols-2">
           <Edge title="Before" tool={tool} zone={zone} seen={session.before} />
           <Edge title="After" tool={tool} zone={zone} seen={session.after} worked />
@@ -67,13 +70,8 @@ export function EntryScreen() {
       <div className="mt-2">
         <MicronRuler
           title="The ladder as it was walked"
-          items={session.steps.map((step) => ({
-            id: step.itemId,
-            name: step.abrasiveName,
-            sizeUm: step.sizeUm,
-            shape: step.kind === 'strop' ? 'strop' : 'stone',
-          }))}
-          walk={{ sizesUm: session.steps.map(({ sizeUm }) => sizeUm) }}
+          items={stepItems(session.steps)}
+          walk={{ steps: session.steps }}
         />
       </div>
       <Steps session={session} />
@@ -137,7 +135,7 @@ function Steps({ session }: { session: Session }) {
         </thead>
         <tbody>
           {session.steps.map((step) => (
-            <tr key={step.itemId}>
+            <tr key={`${step.task} ${step.itemId}`}>
               <td>
                 {step.abrasiveName}
                 <p className="text-[0.92rem] text-soft">to {step.task}</p>
@@ -148,7 +146,9 @@ function Steps({ session }: { session: Session }) {
                 {step.plannedPerSideLow}–{step.plannedPerSideHigh}
               </td>
               <td className="number">{minutes(step.activeSeconds / 60)}</td>
-              <td className="figures whitespace-nowrap">{deg(step.angleDeg)} per side</td>
+              <td className="figures whitespace-nowrap">
+                {isSpineTask(step.task) ? 'square' : `${deg(step.angleDeg)} per side`}
+              </td>
               <td>
                 {forceInWords(step)}, {spoken(step.motion)}, {step.lubricant}
               </td>

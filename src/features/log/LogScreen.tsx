@@ -35,6 +35,7 @@ const columns = column.columns([
     ),
   }),
   column.accessor('toolName', { header: 'Tool' }),
+  column.accessor('work', { header: 'Work' }),
   column.accessor('where', { header: 'Where' }),
   column.accessor('abrasives', { header: 'With' }),
   column.accessor('strokes', {
@@ -107,7 +108,7 @@ function LogTable({ rows, toolNames }: { rows: LogRow[]; toolNames: string[] }) 
           />
         </div>
         <p role="status" className="pb-3 text-lg">
-          {plural(shown.length, 'touch-up')}, {minutes(time)} in all
+          {plural(shown.length, 'entry', 'entries')}, {minutes(time)} in all
         </p>
       </div>
       <div className="mt-4 overflow-x-auto">

@@ -1,12 +1,14 @@
 import type { Observation, Session } from '../../domain/session';
+import type { Job } from '../../domain/terms';
 import type { Tool } from '../../domain/tool';
 import { TEST_WORDS } from '../../ui/ObservationFields';
 
-/** One touch-up as a line of the log. */
+/** One touch-up, or another job, as a line of the log. */
 export interface LogRow {
   id: string;
   startedAt: string;
   toolName: string;
+  work: string;
   where: string;
   abrasives: string;
   strokes: number;
@@ -16,7 +18,15 @@ export interface LogRow {
   notes: string;
 }
 
-/** Finished touch-ups as lines, with the names of their tools; a tool taken down is said so. */
+/** What a session was for, in a word or two. */
+export const WORK_WORDS: Record<Job, string> = {
+  'touch-up': 'touched up',
+  hone: 'laid straight',
+  thin: 'thinned',
+  spine: 'spine',
+};
+
+/** Finished work as lines, with the names of their tools; a tool taken down is said so. */
 export function logRows(sessions: readonly Session[], tools: readonly Tool[]): LogRow[] {
   return sessions
     .filter(({ finishedAt }) => finishedAt !== null)
@@ -24,6 +34,7 @@ export function logRows(sessions: readonly Session[], tools: readonly Tool[]): L
       id: session.id,
       startedAt: session.startedAt,
       toolName: edgeName(session, tools),
+      work: WORK_WORDS[session.job],
       where: session.where,
       abrasives: session.steps.map(({ abrasiveName }) => abrasiveName).join(', then '),
       strokes: session.steps.reduce((sum, { left, right }) => sum + left + right, 0),
@@ -48,6 +59,7 @@ export function edgeName(session: Session, tools: readonly Tool[]): string {
   const tool = tools.find(({ id }) => id === session.toolId);
   if (!tool) return 'a tool taken down';
   const zone = tool.zones.find(({ id }) => id === session.zoneId);
+  if (session.job === 'spine') return `${tool.name}, spine`;
   return tool.zones.length > 1 && zone ? `${tool.name}, ${zone.name}` : tool.name;
 }
 

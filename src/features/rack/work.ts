@@ -1,5 +1,6 @@
 import type { EdgeNeed } from '../../core';
 import { minutes } from '../../ui/format';
+import { jobLink } from '../../ui/jobAddress';
 
 /** Whether an edge asks for anything before it goes out. */
 export function asksForWork({ state, plan, beyond }: EdgeNeed): boolean {
@@ -33,9 +34,10 @@ export function workWithMinutes(need: EdgeNeed): string {
 }
 
 export function touchUpLink({ tool, zone, beyond, job }: EdgeNeed): string {
-  const edge = `tool=${tool.id}&zone=${zone.id}`;
-  if (beyond === 'stop use' || beyond === 'professional') return `/inspect?${edge}`;
-  return `/touch-up?${edge}${job === 'touch-up' ? '' : `&job=${job}`}`;
+  if (beyond === 'stop use' || beyond === 'professional') {
+    return `/inspect?tool=${tool.id}&zone=${zone.id}`;
+  }
+  return jobLink({ toolId: tool.id, zoneId: zone.id, job });
 }
 
 export function toolLink(toolId: string): string {

@@ -5,6 +5,7 @@ import { shelfAbrasives } from '../../core';
 import { useEdgeNeeds, useShelf } from '../../data';
 import { SelectField } from '../../ui/forms/fields';
 import { minutes } from '../../ui/format';
+import { walkSteps } from '../../ui/ruler/ladderItems';
 import { MicronRuler, type RulerItem } from '../../ui/ruler/MicronRuler';
 import { GradeConverter } from './GradeConverter';
 import { RecordDialog, type Editing } from './RecordDialog';
@@ -75,7 +76,7 @@ export function ShelfScreen() {
           <MicronRuler
             title="Everything on the shelf by particle size"
             items={items}
-            walk={plan ? { sizesUm: plan.steps.map(({ abrasive }) => abrasive.sizeUm) } : undefined}
+            walk={plan ? { steps: walkSteps(plan.steps) } : undefined}
             onPick={open}
           />
         )}

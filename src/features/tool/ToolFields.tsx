@@ -14,6 +14,8 @@ import {
   YES_NO_UNKNOWN,
 } from '../../domain/terms';
 import type { Tool } from '../../domain/tool';
+import { LearnedHardness } from './LearnedHardness';
+import { SpineWork } from './SpineWork';
 import {
   NotesField,
   NumberField,
@@ -117,12 +119,14 @@ export function ToolFields({ tool }: { tool: Tool }) {
           {...register('steel.stainless')}
         />
         <SelectField label="Spine" options={wordOptions(SPINE_USES)} {...register('spine.use')} />
-        <NumberField
-          label="Hook can be raised again"
-          unit="times"
-          error={errors.spine?.raisingsLeft?.message}
-          {...register('spine.raisingsLeft', number)}
-        />
+        {spine.use === 'burnished hook' && (
+          <NumberField
+            label="Hook could be raised, when hung"
+            unit="times"
+            error={errors.spine?.raisingsLeft?.message}
+            {...register('spine.raisingsLeft', number)}
+          />
+        )}
         <SelectField
           label="Handle"
           options={wordOptions(HANDLE_MATERIALS)}
@@ -134,7 +138,8 @@ export function ToolFields({ tool }: { tool: Tool }) {
           {...register('sheath')}
         />
       </div>
-      {spine.use === 'burnished hook' && <HookRaisings />}
+      <LearnedHardness tool={tool} />
+      {spine.use !== 'plain' && <SpineWork tool={tool} use={spine.use} />}
       <NotesField label="Notes" error={errors.notes?.message} {...register('notes')} />
       <div>
         <button type="button" className="btn btn-ghost" onClick={() => void takeDown()}>
@@ -142,37 +147,5 @@ export function ToolFields({ tool }: { tool: Tool }) {
         </button>
       </div>
     </fieldset>
-  );
-}
-
-/** Raisings that a burnished hook gives before it has to be filed and stoned anew. */
-const RAISINGS_AFTER_FILING = 2;
-
-/** The hook on the spine: raised again by burnishing, or filed and stoned anew. */
-function HookRaisings() {
-  const { control, setValue } = useFormContext<Tool>();
-  const left = useWatch({ control, name: 'spine.raisingsLeft' });
-  const set = (raisings: number): void =>
-    setValue('spine.raisingsLeft', raisings, { shouldDirty: true, shouldValidate: true });
-  return (
-    <div className="flex flex-wrap items-center gap-3">
-      <p>
-        {left > 0
-          ? `The hook can be raised ${left === 1 ? 'once' : `${left} times`} more.`
-          : 'File the spine square and stone it and both faces before the next hook.'}{' '}
-        Knuckles face the sharp edge: cover it.
-      </p>
-      <button
-        type="button"
-        className="btn btn-outline"
-        disabled={left === 0}
-        onClick={() => set(left - 1)}
-      >
-        Raised it again
-      </button>
-      <button type="button" className="btn btn-outline" onClick={() => set(RAISINGS_AFTER_FILING)}>
-        Filed and stoned it
-      </button>
-    </div>
   );
 }

@@ -16,7 +16,7 @@ export function ToolHistory({ tool }: { tool: Tool }) {
   if (own.length === 0) return null;
   return (
     <section className="mt-8">
-      <h2>Last touch-ups</h2>
+      <h2>Last worked on</h2>
       <table className="table-plain mt-2">
         <thead>
           <tr>

@@ -1,6 +1,7 @@
 'use client';
 
 import {
+  bevelDrift,
   bevelFaceWidthMm,
   facetSchedule,
   flatAngle,
@@ -9,10 +10,11 @@ import {
   sectionProfile,
   spineLift,
   workingFace,
+  type BevelDrift,
 } from '../../core';
 import { useZoneStates } from '../../data';
 import type { Tool, Zone } from '../../domain/tool';
-import { deg, fineMm, mm, spoken, um } from '../../ui/format';
+import { deg, fineMm, mm, plural, spoken, um } from '../../ui/format';
 import { HoldDrawing } from '../../ui/section/HoldDrawing';
 import { SectionDrawing } from '../../ui/section/SectionDrawing';
 import { Working, type WorkingLine } from '../../ui/Working';
@@ -26,7 +28,9 @@ export function ZoneFigures(props: {
   coinThicknessMm: number;
 }) {
   const { tool, zone, asItIs, coinThicknessMm } = props;
-  const state = useZoneStates()?.find((s) => s.tool.id === tool.id && s.zone.id === zone.id)?.state;
+  const known = useZoneStates()?.find((s) => s.tool.id === tool.id && s.zone.id === zone.id);
+  const state = known?.state;
+  const drift = bevelDrift(tool, zone, known?.sessions ?? []);
   const face = workingFace(tool, zone);
   const profile = sectionProfile(tool, zone);
   const figures: [string, string][] = [
@@ -39,6 +43,9 @@ export function ZoneFigures(props: {
     ],
     ['Apex radius, asked for', um(zone.targetApexUm)],
     ['Angle known by', spoken(zone.angleMethod)],
+    ...(drift.touchUps > 0
+      ? [['Bevel behind its apex', driftWords(drift)] as [string, string]]
+      : []),
   ];
   return (
     <>
@@ -73,6 +80,11 @@ export function ZoneFigures(props: {
       <Working lines={working(tool, zone)} />
     </>
   );
+}
+
+/** How far touch-ups have left a flat bevel behind, and how much steeper its apex stands. */
+function driftWords({ touchUps, lagMm, steeperDeg }: BevelDrift): string {
+  return `${um(1000 * lagMm)} in ${plural(touchUps, 'touch-up')}, apex about ${deg(steeperDeg)} steeper`;
 }
 
 function Facets({ tool, zone }: { tool: Tool; zone: Zone }) {

@@ -2,10 +2,11 @@
 
 import { balance } from '../../core';
 import type { SessionStep } from '../../domain/session';
-import type { Side } from '../../domain/terms';
+import { isSpineTask, type Side } from '../../domain/terms';
 import type { Zone } from '../../domain/tool';
 import { EdgeStrip, type Stretch } from '../../ui/edge-strip/EdgeStrip';
-import { minutes, plural, sentence, spoken } from '../../ui/format';
+import { minutes, plural } from '../../ui/format';
+import { sideWords } from './handWords';
 
 /** The count, as large as the screen allows; the whole of it is the button. */
 export function Counter(props: {
@@ -31,7 +32,8 @@ export function Counter(props: {
       onClick={onStroke}
     >
       <span className="sign text-2xl uppercase">
-        {side} {isAxe ? 'cheek' : 'side'} up{paused && ', paused'}
+        {sideWords(step, side, isAxe)}
+        {paused && ', paused'}
       </span>
       <span className="flex w-full flex-wrap items-end gap-x-8">
         <span
@@ -63,12 +65,14 @@ export function Counter(props: {
           </span>
         </span>
       </span>
-      <EdgeStrip
-        edgeLengthMm={edgeLengthMm}
-        stretches={stretches}
-        worked={[workedStretch(step, count, zone)]}
-        ends={['heel', `${isAxe ? 'toe' : 'tip'}, ${edgeLengthMm} mm`]}
-      />
+      {!isSpineTask(step.task) && (
+        <EdgeStrip
+          edgeLengthMm={edgeLengthMm}
+          stretches={stretches}
+          worked={[workedStretch(step, count, zone)]}
+          ends={['heel', `${isAxe ? 'toe' : 'tip'}, ${edgeLengthMm} mm`]}
+        />
+      )}
       <span className="text-soft">
         {step.sections > 1 && `Section ${sectionOf(step, count)} of ${step.sections}. `}
         Tap anywhere here, or the space bar, for each stroke.
@@ -97,8 +101,4 @@ function balanceWords(step: SessionStep): string {
   const more = balance(step);
   if (more === 0) return ': even';
   return `: ${plural(Math.abs(more), motionWord(step).slice(0, -1))} more on the ${more > 0 ? 'left' : 'right'}`;
-}
-
-export function handWords(step: SessionStep): string {
-  return `${sentence(spoken(step.motion))}, ${step.direction}`;
 }

@@ -1,80 +1,123 @@
 'use client';
 
+import { yupResolver } from '@hookform/resolvers/yup';
 import { useState } from 'react';
+import { FormProvider, useForm, type Resolver } from 'react-hook-form';
+import { useStore } from '../../data';
 import { passes, type EdgeTest, type Finding, type Session } from '../../domain/session';
-import type { Zone } from '../../domain/tool';
+import { zoneSchema, type Tool, type Zone } from '../../domain/tool';
 import { NotesField } from '../../ui/forms/fields';
 import { sentence } from '../../ui/format';
 import { TestChoice } from '../../ui/ObservationFields';
+import { finishThinned, plannedZone } from './finishThinned';
+import { MeasuredAfter } from './MeasuredAfter';
 
-/** The end of a touch-up: last test, what is still to be seen, a note; then it is in the log. */
+/** The end of a job: last test, what is still to be seen, a note; then it is in the log. */
 export function FinishPanel(props: {
   session: Session;
+  tool: Tool;
   zone: Zone;
   onTest: (reading: EdgeTest) => void;
   onBack: () => void;
   onFinish: (findings: Finding[], notes: string) => void;
 }) {
-  const { session, zone, onTest, onBack, onFinish } = props;
+  const { session, tool, zone, onTest, onBack, onFinish } = props;
+  const zoneAfter = plannedZone(session, tool, zone);
+  const store = useStore();
   const [notes, setNotes] = useState(session.notes);
   const [remaining, setRemaining] = useState<Finding[]>([]);
+  const form = useForm<Zone>({
+    defaultValues: zoneAfter ? rounded(zoneAfter) : zone,
+    mode: 'onChange',
+    resolver: yupResolver(zoneSchema) as unknown as Resolver<Zone>,
+  });
+  const onSpine = session.job === 'spine';
   const latest = session.steps.findLast(({ tests }) => tests.length > 0)?.tests.at(-1);
   return (
-    <form
-      className="mx-auto grid w-full max-w-3xl flex-1 content-start gap-5 px-4 py-6 sm:px-8"
-      onSubmit={(event) => {
-        event.preventDefault();
-        onFinish(remaining, notes.trim());
-      }}
-    >
-      <h2>Finish</h2>
-      <TestChoice
-        legend="The finest test it passes at the end"
-        chosen={latest?.test ?? null}
-        onChoose={(test) => onTest(passes(test))}
-      />
-      {session.before.findings.length > 0 && (
-        <fieldset>
-          <legend className="font-semibold">Still to be seen?</legend>
-          {session.before.findings.map((finding) => (
-            <label
-              key={`${finding.kind}${finding.atMm}`}
-              className="flex min-h-12 items-center gap-3"
-            >
-              <input
-                type="checkbox"
-                className="checkbox"
-                checked={remaining.includes(finding)}
-                onChange={(event) =>
-                  setRemaining(
-                    event.target.checked
-                      ? [...remaining, finding]
-                      : remaining.filter((kept) => kept !== finding),
-                  )
-                }
-              />
-              {sentence(finding.kind)} {Math.round(finding.atMm - zone.startMm)} mm from the heel of
-              the zone
-            </label>
-          ))}
-        </fieldset>
-      )}
-      <NotesField
-        label="What to watch next time (optional)"
-        value={notes}
-        maxLength={4000}
-        onChange={(event) => setNotes(event.target.value)}
-      />
-      <p className="text-soft">
-        Wipe and dry it, a thin film of oil, wax or fat on carbon steel, clean hands before food.
-        Keep swarf out of food and eyes.
-      </p>
-      <div className="flex flex-wrap gap-3">
-        <button className="btn btn-primary px-8">Write it into the log</button>
-        <button type="button" className="btn btn-ghost" onClick={onBack}>
-          Back to the strokes
-        </button>
-      </div>
-    </form>
+    <FormProvider {...form}>
+      <form
+        className="mx-auto grid w-full max-w-3xl flex-1 content-start gap-5 px-4 py-6 sm:px-8"
+        onSubmit={(event) =>
+          void form.handleSubmit((measured) =>
+            zoneAfter
+              ? finishThinned(store, {
+                  session,
+                  findings: remaining,
+                  notes: notes.trim(),
+                  measured,
+                })
+              : onFinish(remaining, notes.trim()),
+          )(event)
+        }
+        noValidate
+      >
+        <h2>Finish</h2>
+        {!onSpine && (
+          <TestChoice
+            legend="The finest test it passes at the end"
+            chosen={latest?.test ?? null}
+            onChoose={(test) => onTest(passes(test))}
+          />
+        )}
+        {zoneAfter && <MeasuredAfter />}
+        {session.before.findings.length > 0 && (
+          <fieldset>
+            <legend className="font-semibold">Still to be seen?</legend>
+            {session.before.findings.map((finding) => (
+              <label
+                key={`${finding.kind}${finding.atMm}`}
+                className="flex min-h-12 items-center gap-3"
+              >
+                <input
+                  type="checkbox"
+                  className="checkbox"
+                  checked={remaining.includes(finding)}
+                  onChange={(event) =>
+                    setRemaining(
+                      event.target.checked
+                        ? [...remaining, finding]
+                        : remaining.filter((kept) => kept !== finding),
+                    )
+                  }
+                />
+                {sentence(finding.kind)} {Math.round(finding.atMm - zone.startMm)} mm from the heel
+                of the zone
+              </label>
+            ))}
+          </fieldset>
+        )}
+        <NotesField
+          label="What to watch next time (optional)"
+          value={notes}
+          maxLength={4000}
+          onChange={(event) => setNotes(event.target.value)}
+        />
+        <p className="text-soft">
+          Wipe and dry it, a thin film of oil, wax or fat on carbon steel, clean hands before food.
+          Keep swarf out of food and eyes.
+        </p>
+        <div className="flex flex-wrap gap-3">
+          <button className="btn btn-primary px-8">Write it into the log</button>
+          <button type="button" className="btn btn-ghost" onClick={onBack}>
+            Back to the strokes
+          </button>
+        </div>
+      </form>
+    </FormProvider>
   );
+}
+
+/** Measures as a calliper gives them: hundredths of a millimetre, tenths of a degree. */
+function rounded(zone: Zone): Zone {
+  const to = (digits: number, value: number): number => Number(value.toFixed(digits));
+  return {
+    ...zone,
+    bevelAngleDeg: to(1, zone.bevelAngleDeg),
+    primaryAngleDeg: to(1, zone.primaryAngleDeg),
+    shoulderThicknessMm: to(2, zone.shoulderThicknessMm),
+    microBevel: zone.microBevel && {
+      ...zone.microBevel,
+      faceWidthMm: to(2, zone.microBevel.faceWidthMm),
+    },
+  };
 }

@@ -11,12 +11,13 @@ import {
   type GuideEvent,
 } from '../../core';
 import type { LiveRecord } from '../../data';
-import type { Session, SessionStep } from '../../domain/session';
+import { stepItems } from '../../ui/ruler/stepItems';
+import type { Session } from '../../domain/session';
 import type { Settings } from '../../domain/settings';
 import type { Tool, Zone } from '../../domain/tool';
 import type { Stretch } from '../../ui/edge-strip/EdgeStrip';
 import { minutes, plural } from '../../ui/format';
-import { MicronRuler, type RulerItem } from '../../ui/ruler/MicronRuler';
+import { MicronRuler } from '../../ui/ruler/MicronRuler';
 import { Counter } from './Counter';
 import { FinishPanel } from './FinishPanel';
 import { GuideAside } from './GuideAside';
@@ -80,8 +81,8 @@ export function Guide(props: {
       <div className="mx-auto hidden w-full max-w-[82rem] px-8 sm:block">
         <MicronRuler
           title={`Ladder, at step ${session.stepIndex + 1} of ${plural(session.steps.length, 'step')}`}
-          items={session.steps.map(stepItem)}
-          walk={{ sizesUm: session.steps.map((s) => s.sizeUm), current: session.stepIndex }}
+          items={stepItems(session.steps)}
+          walk={{ steps: session.steps, current: session.stepIndex }}
         />
       </div>
       {panel === 'test' && (
@@ -98,6 +99,7 @@ export function Guide(props: {
       {panel === 'finish' && (
         <FinishPanel
           session={session}
+          tool={tool}
           zone={zone}
           onTest={(reading) => act({ type: 'test', reading })}
           onBack={() => setPanel('count')}
@@ -133,7 +135,11 @@ export function Guide(props: {
                 label={session.pausedAt ? 'Go on' : 'Pause'}
                 onClick={() => act({ type: session.pausedAt ? 'resume' : 'pause' })}
               />
-              <Action label="Test" onClick={() => setPanel('test')} />
+              <Action
+                label="Test"
+                disabled={session.job === 'spine'}
+                onClick={() => setPanel('test')}
+              />
               <Action
                 label="Step back"
                 disabled={session.stepIndex === 0}
@@ -188,15 +194,6 @@ function Action(props: { label: string; disabled?: boolean; onClick: () => void 
       {props.label}
     </button>
   );
-}
-
-function stepItem(step: SessionStep): RulerItem {
-  return {
-    id: step.itemId,
-    name: step.abrasiveName,
-    sizeUm: step.sizeUm,
-    shape: step.kind === 'strop' ? 'strop' : 'stone',
-  };
 }
 
 /** Planned minutes of what is still to do, this step in proportion to its strokes. */

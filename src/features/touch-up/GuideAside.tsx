@@ -2,12 +2,13 @@
 
 import { forceInWords, toolForm } from '../../core';
 import type { SessionStep } from '../../domain/session';
+import { isSpineTask } from '../../domain/terms';
 import type { Tool, Zone } from '../../domain/tool';
 import { newtons, sentence } from '../../ui/format';
 import { schoolWords } from '../../ui/schoolWords';
 import { HoldDrawing } from '../../ui/section/HoldDrawing';
-import { handWords } from './Counter';
 import { stepCautions } from './cautions';
+import { handWords } from './handWords';
 
 /** When the step is done, how the hand moves, how the angle is held, what to mind. */
 export function GuideAside(props: {
@@ -35,7 +36,7 @@ export function GuideAside(props: {
         <b>{handWords(step)}.</b> {sentence(forceInWords(step))}, about {newtons(step.forceN)};{' '}
         {step.lubricant === 'dry' ? 'dry' : `with ${step.lubricant}`}.
       </p>
-      {schoolWords(tool, zone, step.kind).map((words) => (
+      {schoolWords(tool, zone, step).map((words) => (
         <p key={words}>{words}</p>
       ))}
       {step.warnings.map((warning) => (
@@ -43,12 +44,14 @@ export function GuideAside(props: {
           {warning}
         </p>
       ))}
-      <HoldDrawing
-        tool={tool}
-        zone={zone}
-        angleDeg={step.angleDeg}
-        coinThicknessMm={coinThicknessMm}
-      />
+      {!isSpineTask(step.task) && (
+        <HoldDrawing
+          tool={tool}
+          zone={zone}
+          angleDeg={step.angleDeg}
+          coinThicknessMm={coinThicknessMm}
+        />
+      )}
       <ul className="text-soft">
         {cautions.map((caution) => (
           <li key={caution}>{caution}</li>

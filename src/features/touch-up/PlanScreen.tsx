@@ -4,6 +4,7 @@ import Link from 'next/link';
 import { useSearchParams } from 'next/navigation';
 import { useEdgeNeeds, useRecords, useSettings, useShelf } from '../../data';
 import { ago, minutes, plural } from '../../ui/format';
+import { jobLink, readJob } from '../../ui/jobAddress';
 import { PlanFor } from './PlanFor';
 
 /** The plan of a touch-up; without a tool in the address, the choice of one. */
@@ -21,6 +22,7 @@ export function PlanScreen() {
   return (
     <PlanFor
       key={`${need.tool.id}/${need.zone.id}`}
+      address={readJob(params)}
       need={need}
       zones={own.length}
       shelf={shelf}
@@ -71,10 +73,10 @@ function ChooseEdge() {
           </p>
         )}
         <ul className="mt-1">
-          {needs.map(({ tool, zone, state, plan }) => (
+          {needs.map(({ tool, zone, state, plan, job }) => (
             <li key={`${tool.id}/${zone.id}`} className="border-b border-rule">
               <Link
-                href={`/touch-up?tool=${tool.id}&zone=${zone.id}`}
+                href={jobLink({ toolId: tool.id, zoneId: zone.id, job })}
                 className="flex min-h-14 flex-wrap items-center gap-x-4 hover:underline"
               >
                 <span className="sign text-xl">{tool.name}</span>

@@ -1,10 +1,12 @@
 import type { WorkingFace } from '../../core';
+import type { SessionStep } from '../../domain/session';
+import { isSpineTask, type StepTask } from '../../domain/terms';
 
 interface Step {
   kind: 'stone' | 'strop';
-  task: string;
-  form?: string;
-  direction: string;
+  task: StepTask;
+  form: string | null;
+  direction: SessionStep['direction'];
 }
 
 /** Cautions of one step, said where they matter and once. */
@@ -20,14 +22,19 @@ export function stepCautions(
       found.push('Cut-resistant glove on the holding hand; cover the edge you do not work.');
     }
   }
-  if (step.form === 'file') {
+  if (isSpineTask(step.task)) {
+    found.push('Knuckles face the sharp edge: cover it.');
+  }
+  if (step.form === 'file' && step.task !== 'raise the hook') {
     found.push('Eye protection. A file takes steel quickly: not for a first try.');
   } else if (step.kind === 'strop') {
     found.push('Strop on a flat board, never on thigh or palm; always edge trailing.');
-  } else {
+  } else if (step.task === 'lay a turned edge straight') {
+    found.push('Rest the tip of the steel on wood, and stroke away from the hand that holds it.');
+  } else if (!isSpineTask(step.task)) {
     found.push('Fingers below and behind the working face.');
   }
-  if (step.direction === 'edge trailing') {
+  if (step.direction === 'edge trailing' && !isSpineTask(step.task)) {
     found.push('Wipe from spine toward edge, never along it.');
   }
   return found;

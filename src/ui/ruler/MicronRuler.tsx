@@ -2,6 +2,7 @@
 
 import { ratio } from '../format';
 import { useWidth } from '../useWidth';
+import { hopsOf, type WalkStep } from './hops';
 import { MAJOR_UM, MINOR_UM, placeLabels, rulerScale } from './layout';
 
 /** Something that sits on the ruler at its particle size. */
@@ -14,9 +15,9 @@ export interface RulerItem {
   faint?: boolean;
 }
 
-/** A walk along the ruler: sizes in the order of use, with the step that is being done. */
+/** A walk along the ruler: steps in the order of use, with the one that is being done. */
 export interface RulerWalk {
-  sizesUm: readonly number[];
+  steps: readonly WalkStep[];
   current?: number;
 }
 
@@ -155,16 +156,16 @@ function ItemMark(props: { shape: RulerItem['shape']; x: number; y: number; pick
 }
 
 function Hops({ walk, x, y }: { walk: RulerWalk; x: (um: number) => number; y: number }) {
-  const { sizesUm, current } = walk;
+  const { steps, current } = walk;
   return (
     <g fill="none">
-      {sizesUm.slice(1).map((sizeUm, i) => {
-        const from = x(sizesUm[i]!);
-        const to = x(sizeUm);
+      {hopsOf(steps).map(({ fromUm, toUm, step }) => {
+        const from = x(fromUm);
+        const to = x(toUm);
         const rise = Math.min(66, 20 + 0.22 * Math.abs(to - from));
-        const done = current === undefined || i < current;
+        const done = current === undefined || step <= current;
         return (
-          <g key={sizeUm}>
+          <g key={step}>
             <path
               d={`M${from},${y - 9}Q${(from + to) / 2},${y - 9 - 1.6 * rise} ${to},${y - 9}`}
               stroke={done ? 'var(--ink)' : 'var(--steel)'}
@@ -178,13 +179,19 @@ function Hops({ walk, x, y }: { walk: RulerWalk; x: (um: number) => number; y: n
               textAnchor="middle"
               fontSize={14}
             >
-              {ratio(sizesUm[i]! / sizeUm)}
+              {ratio(fromUm / toUm)}
             </text>
           </g>
         );
       })}
-      {current !== undefined && sizesUm[current] !== undefined && (
-        <circle cx={x(sizesUm[current]!)} cy={y} r={11} stroke="var(--blaze)" strokeWidth={3.5} />
+      {current !== undefined && steps[current] !== undefined && (
+        <circle
+          cx={x(steps[current].sizeUm)}
+          cy={y}
+          r={11}
+          stroke="var(--blaze)"
+          strokeWidth={3.5}
+        />
       )}
     </g>
   );

@@ -68,7 +68,7 @@ function holdDetail(hold: HoldGuide): string {
         Math.abs(errorDeg) < 0.05
           ? 'just right'
           : `${deg(Math.abs(errorDeg))} ${errorDeg > 0 ? 'high' : 'low'}`;
-      return `${plural(coins, 'coin')} give ${deg(angleDeg)}, ${error}`;
+      return `${plural(coins, 'coin gives', 'coins give')} ${deg(angleDeg)}, ${error}`;
     }
     case 'tilt the stone':
       return `measured ${MEASURED_AT_MM} mm behind the edge; ${deg(hold.tiltDeg)} off the face`;

@@ -1,0 +1,24 @@
+'use client';
+
+import { hardnessFromLog } from '../../core';
+import { useRecords } from '../../data';
+import type { Tool } from '../../domain/tool';
+import { plural } from '../../ui/format';
+
+/** What the strokes of the log say of a steel that is known as a range only. */
+export function LearnedHardness({ tool }: { tool: Tool }) {
+  const tools = useRecords('tools');
+  const sessions = useRecords('sessions');
+  const learned = tools && sessions && hardnessFromLog({ tool, tools, sessions });
+  if (!learned) return null;
+  const { lowHrc, highHrc, steps } = learned;
+  return (
+    <p>
+      Your log narrows the hardness to{' '}
+      <b className="figures">
+        {lowHrc.toFixed(1)} to {highHrc.toFixed(1)} HRC
+      </b>
+      , from {plural(steps, 'step')} on stones. Plans go by that.
+    </p>
+  );
+}

@@ -1,0 +1,43 @@
+'use client';
+
+import Link from 'next/link';
+import { raisingsLeft, SPINE_WORKS, spineWorkDue } from '../../core';
+import { useRecords } from '../../data';
+import type { Tool } from '../../domain/tool';
+import { sentence } from '../../ui/format';
+import { jobLink } from '../../ui/jobAddress';
+
+/** What the spine wants next, by the log, and the way to each work on it. */
+export function SpineWork({ tool, use }: { tool: Tool; use: Tool['spine']['use'] }) {
+  const sessions = useRecords('sessions');
+  if (!sessions) return null;
+  const asChosen = { ...tool, spine: { ...tool.spine, use } };
+  const due = spineWorkDue(asChosen, sessions);
+  const left = raisingsLeft(asChosen, sessions);
+  return (
+    <div className="flex flex-wrap items-center gap-3">
+      <p>
+        {use === 'square scraper'
+          ? 'A crisp square spine: strop it, and stone it only if it has rounded.'
+          : left > 0
+            ? `By the log the hook can be raised ${left === 1 ? 'once' : `${left} times`} more.`
+            : 'File the spine square and stone it and both faces before the next hook.'}{' '}
+        Knuckles face the sharp edge: cover it.
+      </p>
+      {SPINE_WORKS[use].map((work) => (
+        <Link
+          key={work}
+          href={jobLink({
+            toolId: tool.id,
+            zoneId: tool.zones[0]!.id,
+            job: 'spine',
+            spineWork: work,
+          })}
+          className={`btn ${work === due ? 'btn-neutral' : 'btn-outline'}`}
+        >
+          {sentence(work)}
+        </Link>
+      ))}
+    </div>
+  );
+}

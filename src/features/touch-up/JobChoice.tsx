@@ -1,0 +1,43 @@
+'use client';
+
+import Link from 'next/link';
+import { SPINE_WORKS, spineWorkDue, type EdgeNeed } from '../../core';
+import { sentence } from '../../ui/format';
+import { jobLink, type JobAddress } from '../../ui/jobAddress';
+import { JOB_WORDS } from './jobWords';
+
+/** What can be done to this edge, and to the tool's spine; the lightest that will do is marked. */
+export function JobChoice({ need, chosen }: { need: EdgeNeed; chosen: JobAddress }) {
+  const { tool, zone, sessions } = need;
+  const edge = { toolId: tool.id, zoneId: zone.id };
+  const due = spineWorkDue(tool, sessions);
+  const spineWork = chosen.spineWork ?? due;
+  const choices = [
+    ...(['touch-up', 'hone', 'thin'] as const).map((job) => ({
+      text: JOB_WORDS[job].choose,
+      href: jobLink({ ...edge, job }),
+      chosen: chosen.job === job,
+      due: need.plan !== null && need.job === job,
+    })),
+    ...SPINE_WORKS[tool.spine.use].map((work) => ({
+      text: `Spine: ${work}`,
+      href: jobLink({ ...edge, job: 'spine', spineWork: work }),
+      chosen: chosen.job === 'spine' && spineWork === work,
+      due: false,
+    })),
+  ];
+  return (
+    <nav aria-label="Job" className="mt-2 flex flex-wrap gap-2">
+      {choices.map(({ text, href, chosen: isChosen, due: isDue }) => (
+        <Link
+          key={href}
+          href={href}
+          aria-current={isChosen ? 'true' : undefined}
+          className={`btn ${isChosen ? 'btn-neutral' : 'btn-outline'}`}
+        >
+          {sentence(isDue ? `${text}, the lightest` : text)}
+        </Link>
+      ))}
+    </nav>
+  );
+}

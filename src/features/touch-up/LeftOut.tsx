@@ -1,0 +1,15 @@
+import type { LadderPlan } from '../../core';
+
+/** What on the shelf does not serve, or is needed and not there, and why. */
+export function LeftOut({ plan }: { plan: LadderPlan }) {
+  if (plan.leftOut.length === 0) return null;
+  return (
+    <ul className="text-soft">
+      {plan.leftOut.map(({ id, name, reason }) => (
+        <li key={id}>
+          {name}: {reason}
+        </li>
+      ))}
+    </ul>
+  );
+}

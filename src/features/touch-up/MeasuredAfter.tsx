@@ -1,0 +1,49 @@
+'use client';
+
+import { useFormContext } from 'react-hook-form';
+import type { Zone } from '../../domain/tool';
+import { NumberField } from '../../ui/forms/fields';
+
+/** What the zone measures after it was thinned: as planned, until a calliper says otherwise. */
+export function MeasuredAfter() {
+  const { register, formState, getValues } = useFormContext<Zone>();
+  const { errors } = formState;
+  const number = { valueAsNumber: true } as const;
+  const isArc = getValues('microBevel') === null;
+  return (
+    <fieldset>
+      <legend className="font-semibold">Measured now, as planned unless you say otherwise</legend>
+      <div className="mt-1 grid gap-4 sm:grid-cols-3">
+        {!isArc && (
+          <NumberField
+            label="Width of the edge bevel"
+            unit="mm"
+            error={errors.microBevel?.faceWidthMm?.message ?? errors.microBevel?.message}
+            {...register('microBevel.faceWidthMm', number)}
+          />
+        )}
+        {isArc ? (
+          <NumberField
+            label="Angle of the cheek, per side"
+            unit="°"
+            error={errors.primaryAngleDeg?.message}
+            {...register('primaryAngleDeg', number)}
+          />
+        ) : (
+          <NumberField
+            label="Angle behind it, per side"
+            unit="°"
+            error={errors.bevelAngleDeg?.message}
+            {...register('bevelAngleDeg', number)}
+          />
+        )}
+        <NumberField
+          label="Thick at the shoulder"
+          unit="mm"
+          error={errors.shoulderThicknessMm?.message}
+          {...register('shoulderThicknessMm', number)}
+        />
+      </div>
+    </fieldset>
+  );
+}

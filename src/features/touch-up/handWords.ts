@@ -1,0 +1,31 @@
+import type { SessionStep } from '../../domain/session';
+import type { Side, StepTask } from '../../domain/terms';
+import { sentence, spoken } from '../../ui/format';
+
+type Step = Pick<SessionStep, 'task' | 'motion' | 'direction'>;
+
+/** Work on a spine has its own hand; everything else goes by motion and direction. */
+const SPINE_HANDS: Partial<Record<StepTask, string>> = {
+  'file the spine square': 'Level strokes along the spine, half of them from each end',
+  'stone the spine':
+    'Strokes along the spine, half from each end; then flat on both faces beside it',
+  'raise the hook':
+    'Gentle pushes along each corner with the smooth edge laid flat, tipped a little back and a little over',
+  'strop the spine': 'Each flat of the blade, then the spine itself',
+};
+
+/** How the hand moves at one step. */
+export function handWords(step: Step): string {
+  return SPINE_HANDS[step.task] ?? `${sentence(spoken(step.motion))}, ${step.direction}`;
+}
+
+/** Whether strokes are halved by the ends they come from, and not by the sides of the edge. */
+export function fromEnds(task: StepTask): boolean {
+  return task === 'file the spine square' || task === 'stone the spine';
+}
+
+/** Which way the tool lies while a side is counted. */
+export function sideWords(step: Step, side: Side, isAxe: boolean): string {
+  if (fromEnds(step.task)) return `from the ${side} end`;
+  return `${side} ${isAxe ? 'cheek' : 'side'} up`;
+}

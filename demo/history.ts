@@ -214,6 +214,9 @@ const NOW_AND_THEN: PastTouchUp[] = [
   },
 ];
 
+/** Work on a spine looks at no edge. */
+const NOTHING_SEEN: Session['before'] = { tests: [], findings: [] };
+
 const atHand = {
   bench: abrasivesAtHand({ abrasives, strops, compounds, lubricants }),
   field: abrasivesAtHand({
@@ -244,7 +247,7 @@ function playBack(past: PastTouchUp, id: string): Session {
     zoneId: past.zone ?? 'edge',
     job: past.job ?? 'touch-up',
     where: past.where,
-    before: { tests: [passes(past.before)], findings },
+    before: past.job === 'spine' ? NOTHING_SEEN : { tests: [passes(past.before)], findings },
     plan: planFor(past),
   });
   let seconds = 0;
@@ -265,7 +268,9 @@ function playBack(past: PastTouchUp, id: string): Session {
       if (side === 'left') session = advance(session, { type: 'turn over', at: later(4) });
     }
     const reading = passes(i === session.steps.length - 1 ? past.after : between(past));
-    session = advance(session, { type: 'test', reading, at: later(15) });
+    if (past.job !== 'spine') {
+      session = advance(session, { type: 'test', reading, at: later(15) });
+    }
     session = advance(session, { type: 'next step', at: later(10) });
   });
   return advance(session, { type: 'finish', findings: [], notes: past.notes, at: later(20) });

@@ -12,6 +12,7 @@ import { mergeRecords } from './merge';
 import { MIGRATIONS, type Migration } from './migrations';
 import { loadSample, shiftDates, startEmpty } from './sampleData';
 import { createStore, type Store } from './store';
+import type { Edit } from './wholeData';
 
 let count = 0;
 const freshName = (): string => `test-${(count += 1)}`;
@@ -135,6 +136,33 @@ describe('a repository', () => {
     const counted = await one.sessions.get(session.id);
     const side = session.side;
     expect(counted!.steps[0]![side]).toBe(session.steps[0]![side] + 20);
+  });
+
+  it('changes records of several stores together, or none of them', async () => {
+    const store = await freshStore();
+    const session = sample.sessions[0]!;
+    await store.tools.save(wren);
+    await store.sessions.save(session);
+    const rename = (name: string): Edit => ({
+      store: 'tools',
+      id: 'wren',
+      change: (tool) => ({ ...tool, name }),
+    });
+    const note = (id: string, notes: string): Edit => ({
+      store: 'sessions',
+      id,
+      change: (present) => ({ ...present, notes }),
+    });
+    await store.whole.editTogether([rename('Wren II'), note(session.id, 'thinned')]);
+    expect((await store.tools.get('wren'))!.name).toBe('Wren II');
+    expect((await store.sessions.get(session.id))!.notes).toBe('thinned');
+
+    const failing = [rename('Wren III'), note('nobody', 'lost')];
+    await expect(store.whole.editTogether(failing)).rejects.toThrow('no nobody in sessions');
+    const invalid = [note(session.id, 'lost'), rename('')];
+    await expect(store.whole.editTogether(invalid)).rejects.toThrow('name');
+    expect((await store.tools.get('wren'))!.name).toBe('Wren II');
+    expect((await store.sessions.get(session.id))!.notes).toBe('thinned');
   });
 
   it('tells listeners what has changed', async () => {

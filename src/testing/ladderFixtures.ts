@@ -1,5 +1,7 @@
 import { workingFace, type LadderStone, type LadderStrop, type WorkingFace } from '../core';
+import type { Schools } from '../domain/schools';
 import type { ToolKind } from '../domain/terms';
+import type { Tool } from '../domain/tool';
 import { typicalTool } from '../domain/typicalTools';
 
 /** Abrasives and faces for tests of ladders and kits. */
@@ -29,9 +31,16 @@ export const strop = (sizeUm: number, change: Partial<LadderStrop> = {}): Ladder
   ...change,
 });
 
+/** A typical tool of its kind, as a record. */
+export function toolOf(kind: ToolKind, schools: Partial<Schools> = {}): Tool {
+  const at = '2026-01-01T00:00:00.000Z';
+  const record = { id: kind, createdAt: at, updatedAt: at, deletedAt: null };
+  const tool = { ...record, ...typicalTool(kind, kind) };
+  return { ...tool, schools: { ...tool.schools, ...schools } };
+}
+
 /** The working face of a typical tool of its kind. */
 export function faceOf(kind: ToolKind): WorkingFace {
-  const record = { id: kind, createdAt: '', updatedAt: '', deletedAt: null };
-  const tool = { ...record, ...typicalTool(kind, kind) };
+  const tool = toolOf(kind);
   return workingFace(tool, tool.zones[0]!);
 }

@@ -1,6 +1,7 @@
 import type { Tool, Zone } from '../../domain/tool';
 import { positive } from '../check';
 import { cosDeg, sinDeg, tanDeg } from '../trigonometry';
+import { convexArc } from './convexArc';
 import { edgePoints, profileThickness, sectionProfile, type ProfilePoint } from './sectionProfile';
 
 /** A cut that moves the shoulders back, on each side alike. */
@@ -10,13 +11,18 @@ export interface ThinningCut {
   /** Width of the new face behind the edge (mm). */
   reliefWidthMm: number;
   areaPerSideMm2: number;
-  /** The zone as it measures afterwards; the apex itself does not move. */
+  /**
+   * The zone as it measures afterwards; the apex itself does not move. An arc's cheek is the new one,
+   * though further back, where the cut comes out, the old cheek goes on.
+   */
   zoneAfter: Zone;
+  /** How far behind the apex the cut comes out (mm). */
+  cutDepthMm: number;
 }
 
 /** How far between the faces behind and the edge the stone is laid: half-way on flat faces … */
 const FLAT_SHARE = 0.5;
-/** … and nearer to the cheek on an arc, which is rocked into the edge. */
+/** … and no more than this on an arc, which is rocked into the edge. */
 const ARC_SHARE = 0.25;
 /** The lowest angle that a zone may be given. */
 const LOWEST_DEG = 5;
@@ -38,19 +44,20 @@ export function thinningCut(input: {
   const { tool, zone } = input;
   const faceWidthMm = positive(input.faceWidthMm, 'faceWidthMm');
   const before = sectionProfile(tool, zone);
+  if (faceWidthMm >= workedWidthMm(zone)) {
+    throw new RangeError('faceWidthMm must be narrower than the worked face');
+  }
   const { holdAngleDeg, front } =
     zone.grind === 'convex' && !zone.microBevel
       ? arcFront(zone, faceWidthMm)
       : flatFront(zone, faceWidthMm);
   const start = front.at(-1)!;
   const meeting = meet(before, start, tanDeg(holdAngleDeg));
-  if (meeting.depthMm <= start.depthMm) {
-    throw new RangeError('faceWidthMm must be narrower than the worked face');
-  }
   const reliefWidthMm = (meeting.depthMm - start.depthMm) / cosDeg(holdAngleDeg);
   return {
     holdAngleDeg,
     reliefWidthMm,
+    cutDepthMm: meeting.depthMm,
     areaPerSideMm2: areaBetween(before, [...front, meeting]),
     zoneAfter: measuredAfter(zone, { holdAngleDeg, faceWidthMm, front, meeting }),
   };
@@ -77,9 +84,27 @@ function flatFront(zone: Zone, faceWidthMm: number): Front {
 
 function arcFront(zone: Zone, faceWidthMm: number): Front {
   const { bevelAngleDeg, primaryAngleDeg } = zone;
-  const holdAngleDeg = primaryAngleDeg + ARC_SHARE * (bevelAngleDeg - primaryAngleDeg);
+  // Narrowed half by a tighter curve and half by a steeper cheek: an arc that curves no tighter than
+  // the old one would lie outside it.
+  const kept = faceWidthMm / arcWidthMm(zone);
+  const share = Math.min(ARC_SHARE, 1 - Math.sqrt(kept));
+  const holdAngleDeg = primaryAngleDeg + share * (bevelAngleDeg - primaryAngleDeg);
   const shorter = { ...zone, ...shorterArc(zone, holdAngleDeg, faceWidthMm) };
   return { holdAngleDeg, front: [{ depthMm: 0, halfMm: 0 }, ...edgePoints(shorter)] };
+}
+
+function workedWidthMm(zone: Zone): number {
+  if (zone.microBevel) return zone.microBevel.faceWidthMm;
+  if (zone.grind === 'convex') return arcWidthMm(zone);
+  return zone.shoulderThicknessMm / 2 / sinDeg(zone.bevelAngleDeg);
+}
+
+function arcWidthMm({ shoulderThicknessMm, primaryAngleDeg, bevelAngleDeg }: Zone): number {
+  return convexArc({
+    thicknessMm: shoulderThicknessMm,
+    cheekAngleDeg: primaryAngleDeg,
+    apexAngleDeg: bevelAngleDeg,
+  }).faceWidthMm;
 }
 
 /** Thickness at the shoulder of an arc of a width: w = R·(θ − α), t = 2R·(cos α − cos θ). */

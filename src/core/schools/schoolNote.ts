@@ -27,8 +27,8 @@ export interface SchoolProblem {
   pace: Pace;
 }
 
-/** A touch-up is due when the edge is this many times as round as its work asks for. */
-export const WORN_SHARE = 3;
+/** An edge this many times as round as its work asks for wants a stone: stropping is past. */
+export const WORN_SHARE = 5;
 /** Where an edge is measured to say how thick it is (mm behind it). */
 const BEHIND_MM = 0.25;
 /** Touch-ups after which ranges are compared. */

@@ -9,6 +9,7 @@ import {
   faceVolumeMm3,
   forceInWords,
   microbevelVolumeMm3,
+  rockwellHardness,
   roundingShiftMm,
   scratchShiftMm,
   specificWearRate,
@@ -23,6 +24,17 @@ it('reads Vickers between the entries of the hardness table', () => {
   expect(vickersHardness({ hardnessHrc: 58 })).toBe(653);
   expect(vickersHardness({ hardnessHrc: 59 })).toBe(675);
   expect(() => vickersHardness({ hardnessHrc: 70 })).toThrow('hardnessHrc');
+});
+
+it('reads the table backward, and stops at its ends', () => {
+  fc.assert(
+    fc.property(fc.double({ min: 30, max: 68, noNaN: true }), (hardnessHrc) => {
+      const hardnessHv = vickersHardness({ hardnessHrc });
+      expect(rockwellHardness({ hardnessHv })).toBeCloseTo(hardnessHrc, 9);
+    }),
+  );
+  expect(rockwellHardness({ hardnessHv: 100 })).toBe(30);
+  expect(rockwellHardness({ hardnessHv: 2000 })).toBe(68);
 });
 
 describe('wear rate', () => {

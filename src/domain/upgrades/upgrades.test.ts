@@ -1,4 +1,5 @@
 import { RECORD_SCHEMAS, RECORDS_VERSION } from '../records';
+import type { Session } from '../session';
 import versionOne from '../../testing/versionOne.json';
 import { UPGRADES, upgradeRecords } from './upgradeRecords';
 
@@ -23,6 +24,12 @@ describe('records of older versions', () => {
       before.steps.map(({ left, right }) => [left, right]),
     );
     expect(after!.after.tests[0]).toMatchObject(before.after.tests[0]!);
+  });
+
+  it('say that older sessions were touch-ups, on bodies that nobody noted', () => {
+    const [session] = upgradeRecords(versionOne.records, 1).sessions as Session[];
+    expect(session!.job).toBe('touch-up');
+    expect(session!.steps.map(({ form }) => form)).toEqual(session!.steps.map(() => null));
   });
 
   it('of the present version stay as they are, and the upgrade changes nothing in place', () => {

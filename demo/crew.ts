@@ -7,6 +7,9 @@ import { typicalTool } from '../src/domain/typicalTools';
 const since = '2025-04-12T09:00:00.000Z';
 const record = (id: string) => ({ id, createdAt: since, updatedAt: since, deletedAt: null });
 
+/** The spring look-over, when most edges were measured. */
+const measuredAt = '2026-04-25T10:00:00.000Z';
+
 const wren = typicalTool('scandi-knife', 'Wren');
 const plover = typicalTool('convex-knife', 'Plover');
 const hob = typicalTool('felling-axe', 'Old Hob');
@@ -30,6 +33,7 @@ export const tools: Tool[] = [
         bevelAngleDeg: 12,
         microBevel: { angleDeg: 15, faceWidthMm: 0.3 },
         angleMethod: 'face-width',
+        measuredAt: '2026-01-17T16:00:00.000Z',
       },
     ],
   },
@@ -37,13 +41,13 @@ export const tools: Tool[] = [
     ...record('plover'),
     ...plover,
     notes: 'Camp and food. Stropped far more often than stoned.',
-    zones: [{ ...plover.zones[0]!, angleMethod: 'spine-lift' }],
+    zones: [{ ...plover.zones[0]!, angleMethod: 'spine-lift', measuredAt }],
   },
   {
     ...record('old-hob'),
     ...hob,
     notes: 'Hews posts and water bars. Last deep factory marks at the heel left on purpose.',
-    zones: [{ ...hob.zones[0]!, name: 'bit', angleMethod: 'stated' }],
+    zones: [{ ...hob.zones[0]!, name: 'bit', angleMethod: 'stated', measuredAt }],
   },
   {
     ...record('bracken'),
@@ -62,6 +66,7 @@ export const tools: Tool[] = [
         targetApexUm: 1.8,
         noImpacts: true,
         angleMethod: 'bevel-height',
+        measuredAt,
       },
       {
         ...bracken.zones[0]!,
@@ -73,6 +78,7 @@ export const tools: Tool[] = [
         microBevel: { angleDeg: 25, faceWidthMm: 0.5 },
         targetApexUm: 5,
         angleMethod: 'bevel-height',
+        measuredAt,
       },
     ],
   },
@@ -86,7 +92,7 @@ export const tools: Tool[] = [
     ...record('tern'),
     ...tern,
     notes: 'One fish supper a trip.',
-    zones: [{ ...tern.zones[0]!, angleMethod: 'bevel-height' }],
+    zones: [{ ...tern.zones[0]!, angleMethod: 'bevel-height', measuredAt }],
   },
   {
     ...record('sprig'),

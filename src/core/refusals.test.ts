@@ -149,6 +149,7 @@ const CASES: Record<string, Case> = {
       faceWidthMm: 0.6,
       faceLimitMm: 1,
       recessionMm: 0.01,
+      pastRecessionsMm: [],
     },
     bad: { recessionMm: NOT_POSITIVE, faceWidthMm: [-1, NaN] },
   },

@@ -37,6 +37,9 @@ export const YES_NO_UNKNOWN = ['yes', 'no', 'unknown'] as const;
 /** What the spine is kept for. */
 export const SPINE_USES = ['plain', 'square scraper', 'burnished hook'] as const;
 
+/** How the part that cuts is held in the handle. */
+export const HEAD_FIXINGS = ['tang', 'wedged head', 'slip-on head', 'bolted bit'] as const;
+
 export const HANDLE_MATERIALS = ['wood', 'other'] as const;
 export const SHEATH_MATERIALS = ['none', 'leather', 'other'] as const;
 

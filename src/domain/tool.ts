@@ -8,6 +8,7 @@ import {
   FILE_BITES,
   GRINDS,
   HANDLE_MATERIALS,
+  HEAD_FIXINGS,
   SHEATH_MATERIALS,
   SPINE_USES,
   STEEL_CLASSES,
@@ -31,6 +32,8 @@ export const zoneSchema = object({
   contour: oneOf(CONTOURS),
   bevelAngleDeg: edgeAngleDeg,
   angleMethod: oneOf(ANGLE_METHODS),
+  /** When its measures were taken; null where they are the usual ones of its kind. */
+  measuredAt: string().datetime().nullable().defined(),
   /** Half angle of the faces behind the bevel: the taper, or the cheek of an axe. */
   primaryAngleDeg: measure(0, 45).when('bevelAngleDeg', ([bevelDeg], schema) =>
     schema.lessThan(Number(bevelDeg), '${path} must be less than the bevel angle'),
@@ -107,6 +110,7 @@ export const toolSchema = object({
   /** How many alike travel together, as with cheap parers. */
   count: count(20).min(1),
   spine: spineSchema.required(),
+  head: oneOf(HEAD_FIXINGS),
   handle: oneOf(HANDLE_MATERIALS),
   sheath: oneOf(SHEATH_MATERIALS),
   schools: schoolsSchema.required(),

@@ -21,7 +21,7 @@ export type ToolMeasures = Omit<Tool, 'id' | 'createdAt' | 'updatedAt' | 'delete
 
 type Typical = Omit<
   ToolMeasures,
-  'name' | 'kind' | 'zones' | 'notes' | 'count' | 'spine' | 'handle' | 'sheath' | 'schools'
+  'name' | 'kind' | 'zones' | 'notes' | 'count' | 'spine' | 'head' | 'handle' | 'sheath' | 'schools'
 > & {
   zone: Omit<
     Zone,
@@ -30,6 +30,7 @@ type Typical = Omit<
     | 'startMm'
     | 'endMm'
     | 'angleMethod'
+    | 'measuredAt'
     | 'noImpacts'
     | 'hollowRadiusMm'
     | 'faceLimitMm'
@@ -242,6 +243,12 @@ const TYPICAL: Record<ToolKind, Typical> = {
   },
 };
 
+/** How the head of a kind of tool is usually held. */
+function usualHead(kind: ToolKind): Tool['head'] {
+  if (kind === 'tomahawk') return 'bolted bit';
+  return kind === 'hatchet' || kind === 'felling-axe' ? 'wedged head' : 'tang';
+}
+
 /** A tool of its kind as it usually comes, with one zone over the whole edge. */
 export function typicalTool(kind: ToolKind, name: string): ToolMeasures {
   const { zone, ...measures } = TYPICAL[kind];
@@ -251,6 +258,7 @@ export function typicalTool(kind: ToolKind, name: string): ToolMeasures {
     kind,
     count: 1,
     spine: { use: 'plain', raisingsLeft: 0 },
+    head: usualHead(kind),
     handle: 'wood',
     sheath: 'none',
     schools: USUAL_SCHOOLS,
@@ -263,6 +271,7 @@ export function typicalTool(kind: ToolKind, name: string): ToolMeasures {
         startMm: 0,
         endMm: measures.edgeLengthMm,
         angleMethod: 'typical',
+        measuredAt: null,
         noImpacts: false,
         hollowRadiusMm: zone.grind === 'hollow' ? 100 : null,
         faceLimitMm: null,

@@ -1,7 +1,7 @@
 import { positive } from '../check';
-import { bevelGrowth, touchUpsUntilThinning } from './bevelGrowth';
+import { bevelGrowth, touchUpsUntilThinning, wideningPerRecession } from './bevelGrowth';
 
-/** One point of the chart: after so many touch-ups, the width of the worked face. */
+/** One point of the chart: so many touch-ups from now, or ago where negative, the worked face. */
 export interface ThickeningPoint {
   touchUp: number;
   faceWidthMm: number;
@@ -21,8 +21,9 @@ const LIMIT_SHARE = 1.5;
 const POINTS = 40;
 
 /**
- * The width of the worked face from now on, to a little past its limit: it grows by
- * sin α/sin(θ − α) for each mm that the apex recedes, each touch-up by `recessionMm`.
+ * The width of the worked face over past touch-ups and from now on, to a little past its limit: it
+ * grows by sin α/sin(θ − α) for each mm that the apex recedes; in future by `recessionMm` a touch-up,
+ * in the past by each of `pastRecessionsMm`, newest first.
  */
 export function thickening(input: {
   angleDeg: number;
@@ -30,6 +31,7 @@ export function thickening(input: {
   faceWidthMm: number;
   faceLimitMm: number | null;
   recessionMm: number;
+  pastRecessionsMm: readonly number[];
 }): Thickening {
   const { angleDeg, behindAngleDeg, faceWidthMm } = input;
   const eachMm = positive(input.recessionMm, 'recessionMm');
@@ -48,5 +50,21 @@ export function thickening(input: {
       faceWidthMm: bevelGrowth({ ...taper, recessionMm: touchUp * eachMm }).faceWidthMm,
     };
   });
-  return { points, touchUpsLeft, faceLimitMm };
+  return { points: [...pastPoints(input), ...points], touchUpsLeft, faceLimitMm };
+}
+
+/** The face as it was before each past touch-up, oldest first. */
+function pastPoints(input: Parameters<typeof thickening>[0]): ThickeningPoint[] {
+  const { angleDeg, behindAngleDeg, faceWidthMm, pastRecessionsMm } = input;
+  const widening = wideningPerRecession({
+    bevelAngleDeg: angleDeg,
+    primaryAngleDeg: behindAngleDeg,
+  });
+  let width = faceWidthMm;
+  return pastRecessionsMm
+    .map((recessionMm, i) => {
+      width = Math.max(0, width - widening * recessionMm);
+      return { touchUp: -(i + 1), faceWidthMm: width };
+    })
+    .reverse();
 }

@@ -1,8 +1,8 @@
 import type { Tool, Zone } from '../../domain/tool';
 import { positive } from '../check';
 import { cosDeg, sinDeg, tanDeg } from '../trigonometry';
-import { convexArc } from './convexArc';
 import { edgePoints, profileThickness, sectionProfile, type ProfilePoint } from './sectionProfile';
+import { withWorkedWidth, workedWidthMm } from './workedWidth';
 
 /** A cut that moves the shoulders back, on each side alike. */
 export interface ThinningCut {
@@ -86,35 +86,11 @@ function arcFront(zone: Zone, faceWidthMm: number): Front {
   const { bevelAngleDeg, primaryAngleDeg } = zone;
   // Narrowed half by a tighter curve and half by a steeper cheek: an arc that curves no tighter than
   // the old one would lie outside it.
-  const kept = faceWidthMm / arcWidthMm(zone);
+  const kept = faceWidthMm / workedWidthMm(zone);
   const share = Math.min(ARC_SHARE, 1 - Math.sqrt(kept));
   const holdAngleDeg = primaryAngleDeg + share * (bevelAngleDeg - primaryAngleDeg);
-  const shorter = { ...zone, ...shorterArc(zone, holdAngleDeg, faceWidthMm) };
+  const shorter = withWorkedWidth({ ...zone, primaryAngleDeg: holdAngleDeg }, faceWidthMm);
   return { holdAngleDeg, front: [{ depthMm: 0, halfMm: 0 }, ...edgePoints(shorter)] };
-}
-
-function workedWidthMm(zone: Zone): number {
-  if (zone.microBevel) return zone.microBevel.faceWidthMm;
-  if (zone.grind === 'convex') return arcWidthMm(zone);
-  return zone.shoulderThicknessMm / 2 / sinDeg(zone.bevelAngleDeg);
-}
-
-function arcWidthMm({ shoulderThicknessMm, primaryAngleDeg, bevelAngleDeg }: Zone): number {
-  return convexArc({
-    thicknessMm: shoulderThicknessMm,
-    cheekAngleDeg: primaryAngleDeg,
-    apexAngleDeg: bevelAngleDeg,
-  }).faceWidthMm;
-}
-
-/** Thickness at the shoulder of an arc of a width: w = R·(θ − α), t = 2R·(cos α − cos θ). */
-function shorterArc(zone: Zone, cheekDeg: number, faceWidthMm: number) {
-  const { bevelAngleDeg } = zone;
-  const radiusMm = faceWidthMm / (((bevelAngleDeg - cheekDeg) * Math.PI) / 180);
-  return {
-    primaryAngleDeg: cheekDeg,
-    shoulderThicknessMm: 2 * radiusMm * (cosDeg(cheekDeg) - cosDeg(bevelAngleDeg)),
-  };
 }
 
 function measuredAfter(
@@ -123,7 +99,7 @@ function measuredAfter(
 ): Zone {
   const { holdAngleDeg, faceWidthMm } = cut;
   if (zone.grind === 'convex' && !zone.microBevel) {
-    return { ...zone, ...shorterArc(zone, holdAngleDeg, faceWidthMm) };
+    return withWorkedWidth({ ...zone, primaryAngleDeg: holdAngleDeg }, faceWidthMm);
   }
   const edgeDeg = zone.microBevel?.angleDeg ?? zone.bevelAngleDeg;
   return {

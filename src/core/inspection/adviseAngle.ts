@@ -1,7 +1,8 @@
-import type { Inspection, Session } from '../../domain/session';
+import type { Inspection, Observation, Session } from '../../domain/session';
 import type { Tool, Zone } from '../../domain/tool';
 import { sinDeg, tanDeg } from '../trigonometry';
 import { workingFace, type WorkingFace } from '../ladder';
+import { edgeWord, worstStretch } from './edgeState';
 import type { Task } from './tasks';
 
 /** What choosing an angle costs, beside the present one. */
@@ -11,6 +12,8 @@ export interface AnglePrice {
   thicknessMm: number;
   /** Chips and rolls in the same work, as a share of the present angle's. */
   damageShare: number;
+  /** How readily it enters, as a share of the present angle: a wedge parts the work by tan θ. */
+  biteShare: number;
   /** Steel to grind away once to get there, both sides; 0 at the present angle. */
   steelMm3: number;
 }
@@ -22,15 +25,17 @@ export interface AngleAdvice {
   prices: AnglePrice[];
 }
 
-/** Touch-ups in a row that have to show even dulling before going thinner. */
+/** Touch-ups in a row that have to show slow, even dulling before going thinner. */
 const EVEN_TOUCH_UPS = 3;
+/** Dulling is even while the roundest place tested is no more than so many times the keenest. */
+const EVEN_RATIO = 4;
 /** How much work damage from normal use asks for: per depth, up to three degrees. */
 const DEEP_DAMAGE_MM = 0.15;
 
 /**
  * The angle that the log asks for. Damage from normal work: one to three degrees steeper, or a
- * micro-bevel. Damage from misuse or a factory edge says nothing. Several touch-ups without damage:
- * a degree flatter. A bevel past its limit: thin. The work planned sets the bounds.
+ * micro-bevel. Damage from misuse or a factory edge says nothing. Several touch-ups in a row of slow,
+ * even dulling without damage: a degree flatter. A bevel past its limit: thin. The work planned sets the bounds.
  */
 export function adviseAngle(input: {
   tool: Tool;
@@ -87,14 +92,26 @@ export function adviseAngle(input: {
   const touchUps = input.sessions.filter(
     (s) => s.zoneId === zone.id && s.job === 'touch-up' && s.finishedAt !== null,
   );
-  if (touchUps.length >= EVEN_TOUCH_UPS && present - 1 >= lowest) {
+  const latest = [...touchUps]
+    .sort((a, b) => (a.startedAt < b.startedAt ? 1 : -1))
+    .slice(0, EVEN_TOUCH_UPS);
+  const even = latest.every(({ before }) => dulledSlowlyAndEvenly(before, zone));
+  if (latest.length === EVEN_TOUCH_UPS && even && present - 1 >= lowest) {
     return advice(
       'flatter',
       -1,
-      `${touchUps.length} touch-ups with even dulling and no damage from work: room to go thinner.`,
+      `${EVEN_TOUCH_UPS} touch-ups in a row with slow, even dulling and no damage from work: room to go thinner.`,
     );
   }
   return advice('keep', 0, 'Nothing in the log asks for another angle yet.');
+}
+
+/** Whether an edge came to its touch-up before it was blunt, and dulled alike wherever it was tested. */
+function dulledSlowlyAndEvenly({ tests }: Observation, zone: Zone): boolean {
+  const radiiUm = tests.map((test) => worstStretch([test]).apexRadiusUm);
+  const roundestUm = Math.max(...radiiUm, 0);
+  const slow = edgeWord(roundestUm / zone.targetApexUm, 0) !== 'blunt';
+  return slow && radiiUm.every((radiusUm) => roundestUm <= EVEN_RATIO * radiusUm);
 }
 
 /** Chips and rolls that normal work has made, over the log and the latest looks. */
@@ -122,6 +139,7 @@ function price(tool: Tool, zone: Zone, angleDeg: number): AnglePrice {
     angleDeg,
     thicknessMm: 2 * 0.25 * tanDeg(angleDeg),
     damageShare: (face.angleDeg / angleDeg) ** 2,
+    biteShare: tanDeg(face.angleDeg) / tanDeg(angleDeg),
     steelMm3: 2 * face.edgeLengthMm * regrindAreaMm2(face, angleDeg),
   };
 }

@@ -9,12 +9,14 @@ import { beyondTouchUp, type Beyond } from './beyondTouchUp';
 import { latestChecks, stopReasons } from './stopUse';
 import { honeReaches } from './rungOutlooks';
 import { planEdge } from './planEdge';
+import { zoneNow } from './recession';
 import { edgeState, type EdgeState, type EdgeWord } from './edgeState';
 
 /** One zone of one tool with how it stands. */
 export interface ZoneState {
   /** The tool as plans take it: its range of hardness narrowed by the log. Not for keeping. */
   tool: Tool;
+  /** The zone as its touch-ups have left it since it was measured. Not for keeping. */
   zone: Zone;
   state: EdgeState;
   /** Why the tool must not be used; empty for a sound one. */
@@ -46,7 +48,8 @@ export function zoneStates(input: {
     const sessions = input.sessions.filter((s) => s.toolId === tool.id);
     const inspections = input.inspections.filter((i) => i.toolId === tool.id);
     const checks = latestChecks(inspections);
-    return tool.zones.map((zone) => {
+    return tool.zones.map((measured) => {
+      const zone = zoneNow(tool, measured, sessions);
       const state = edgeState({ zone, sessions, inspections });
       const { damageDepthMm } = state;
       const thinning = thinningNeed(tool, zone, sessions);

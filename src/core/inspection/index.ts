@@ -15,5 +15,5 @@ export { judgeEdge, type EdgeVerdict } from './judgeEdge';
 export { honeReaches, jobOfRung, RUNGS, type Rung, type RungOutlook } from './rungOutlooks';
 export { diagnose, SYMPTOMS, type Diagnosis, type Symptom } from './diagnose';
 export { adviseAngle, type AngleAdvice, type AnglePrice } from './adviseAngle';
-export { steelPace, type SteelPace } from './recession';
+export { recessionsSinceMeasured, steelPace, zoneNow, type SteelPace } from './recession';
 export { TASKS, type Task } from './tasks';

@@ -1,5 +1,6 @@
 import type { Session } from '../../domain/session';
 import type { Tool, Zone } from '../../domain/tool';
+import { wideningPerRecession, withWorkedWidth } from '../edge';
 import { workingFace } from '../ladder';
 import { TEST_CENTRE_UM } from '../sharpness';
 import { sinDeg } from '../trigonometry';
@@ -17,29 +18,69 @@ export interface SteelPace {
 const USUAL_RECESSION_MM = 0.004;
 const YEAR_MS = 365.25 * 24 * 3600 * 1000;
 
+/** One touch-up that took steel off, or none where it was stropped alone. */
+interface Recession {
+  startedAt: string;
+  recessionMm: number;
+}
+
 /**
- * The pace at which touch-ups use a zone up, from its log: each takes the larger of its damage and
- * of the recession r·(1 − sin θ)/sin θ that the rounded apex asked for. Strops alone take none.
+ * What each touch-up of a zone's log took off its edge, oldest first: the larger of its damage and of
+ * the recession r·(1 − sin θ)/sin θ that the rounded apex asked for. Strops alone take none.
  */
-export function steelPace(tool: Tool, zone: Zone, sessions: readonly Session[]): SteelPace {
+function recessions(tool: Tool, zone: Zone, sessions: readonly Session[]): Recession[] {
   const { angleDeg } = workingFace(tool, zone);
-  const finished = sessions.filter(
-    ({ toolId, zoneId, job, finishedAt }) =>
-      toolId === tool.id && zoneId === zone.id && job === 'touch-up' && finishedAt !== null,
+  return sessions
+    .filter(
+      ({ toolId, zoneId, job, finishedAt }) =>
+        toolId === tool.id && zoneId === zone.id && job === 'touch-up' && finishedAt !== null,
+    )
+    .map(({ startedAt, steps, before }) => {
+      if (steps.every(({ kind }) => kind === 'strop')) return { startedAt, recessionMm: 0 };
+      const test = before.tests.at(-1)?.test;
+      const radiusMm = (test ? TEST_CENTRE_UM[test] : 0) / 1000;
+      const rounding = (radiusMm * (1 - sinDeg(angleDeg))) / sinDeg(angleDeg);
+      return { startedAt, recessionMm: Math.max(damageToMend(before.findings), rounding) };
+    })
+    .sort((a, b) => (a.startedAt < b.startedAt ? -1 : 1));
+}
+
+/** Touch-ups since the zone was measured, oldest first: what its measures do not hold yet. */
+export function recessionsSinceMeasured(
+  tool: Tool,
+  zone: Zone,
+  sessions: readonly Session[],
+): Recession[] {
+  const { measuredAt } = zone;
+  return recessions(tool, zone, sessions).filter(
+    ({ startedAt }) => measuredAt === null || startedAt > measuredAt,
   );
-  const recessions = finished.map(({ steps, before }) => {
-    if (steps.every(({ kind }) => kind === 'strop')) return 0;
-    const test = before.tests.at(-1)?.test;
-    const radiusMm = (test ? TEST_CENTRE_UM[test] : 0) / 1000;
-    const rounding = (radiusMm * (1 - sinDeg(angleDeg))) / sinDeg(angleDeg);
-    return Math.max(damageToMend(before.findings), rounding);
-  });
-  const total = recessions.reduce((sum, each) => sum + each, 0);
-  const times = finished.map(({ startedAt }) => Date.parse(startedAt));
+}
+
+/** The pace at which touch-ups use a zone up, from its log. */
+export function steelPace(tool: Tool, zone: Zone, sessions: readonly Session[]): SteelPace {
+  const log = recessions(tool, zone, sessions);
+  const total = log.reduce((sum, { recessionMm }) => sum + recessionMm, 0);
+  const times = log.map(({ startedAt }) => Date.parse(startedAt));
   const years = (Math.max(...times) - Math.min(...times)) / YEAR_MS;
   return {
-    recessionMm: total > 0 ? total / finished.length : USUAL_RECESSION_MM,
-    touchUps: finished.length,
-    touchUpsPerYear: finished.length > 1 && years > 0 ? (finished.length - 1) / years : 0,
+    recessionMm: total > 0 ? total / log.length : USUAL_RECESSION_MM,
+    touchUps: log.length,
+    touchUpsPerYear: log.length > 1 && years > 0 ? (log.length - 1) / years : 0,
   };
+}
+
+/**
+ * A zone as its touch-ups have left it since it was measured: its worked face is wider by
+ * sin α/sin(θ − α) for each mm of recession. For planning with; not for keeping.
+ */
+export function zoneNow(tool: Tool, zone: Zone, sessions: readonly Session[]): Zone {
+  const lostMm = recessionsSinceMeasured(tool, zone, sessions).reduce(
+    (sum, { recessionMm }) => sum + recessionMm,
+    0,
+  );
+  const { angleDeg, behindAngleDeg, faceWidthMm } = workingFace(tool, zone);
+  const taper = { bevelAngleDeg: angleDeg, primaryAngleDeg: behindAngleDeg };
+  const grownMm = lostMm * wideningPerRecession(taper);
+  return grownMm > 0 ? withWorkedWidth(zone, faceWidthMm + grownMm) : zone;
 }

@@ -15,6 +15,7 @@ import {
   finding,
   NO_CHECKS,
   passes,
+  type EdgeTest,
   type Finding,
   type Inspection,
   type Session,
@@ -155,6 +156,23 @@ describe('the adviser', () => {
     expect(advise([finding('chip', 40, 0.1)], 5).move).toBe('steeper');
   });
 
+  it('keeps the angle where dulling is fast, uneven, or told by other work', () => {
+    const log = (change: Partial<Session>) =>
+      adviseAngle({
+        tool: knife,
+        zone: knife.zones[0]!,
+        sessions: Array.from({ length: 3 }, () => ({ ...evenTouchUp, ...change })),
+        inspections: [],
+        tasks: TASKS.slice(0, 1),
+      }).move;
+    const tested = (...tests: EdgeTest[]) => ({ before: { tests, findings: [] } });
+    expect(log(tested(passes('slices-paper')))).toBe('flatter');
+    expect(log(tested(passes('blunt')))).toBe('keep');
+    expect(log(tested(passes('tears-paper', 'tip'), passes('shaves', 'heel')))).toBe('keep');
+    expect(log({ job: 'spine' })).toBe('keep');
+    expect(log({ finishedAt: null })).toBe('keep');
+  });
+
   it('keeps to what the work planned asks for', () => {
     const chopping = TASKS.filter(({ id }) => id === 'chop');
     expect(advise([], 5, chopping).move).toBe('keep');
@@ -167,6 +185,7 @@ describe('the adviser', () => {
     prices.slice(1).forEach((price, i) => {
       expect(price.thicknessMm).toBeGreaterThan(prices[i]!.thicknessMm);
       expect(price.damageShare).toBeLessThan(prices[i]!.damageShare);
+      expect(price.biteShare).toBeLessThan(prices[i]!.biteShare);
     });
     expect(prices.find(({ steelMm3 }) => steelMm3 === 0)!.damageShare).toBe(1);
     expect(prices.filter(({ steelMm3 }) => steelMm3 > 0)).toHaveLength(prices.length - 1);

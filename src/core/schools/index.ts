@@ -1,1 +1,2 @@
+export { microBevelCost, USUAL_MICRO_BEVEL, type MicroBevelCost } from './microBevelCost';
 export { schoolCosts, type SchoolCost } from './schoolCosts';

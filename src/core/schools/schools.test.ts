@@ -1,4 +1,4 @@
-import { DEFAULT_PACE, schoolCosts } from '..';
+import { DEFAULT_PACE, microBevelCost, schoolCosts } from '..';
 import { SCHOOL_QUESTIONS, SCHOOLS, type SchoolQuestion } from '../../domain/schools';
 import type { ToolKind } from '../../domain/terms';
 import { toolOf } from '../../testing/ladderFixtures';
@@ -10,6 +10,24 @@ const costs = (question: SchoolQuestion, kind: ToolKind = 'flat-knife') => {
 };
 const noteOf = (question: SchoolQuestion, answer: string, kind?: ToolKind): string =>
   costs(question, kind).find((cost) => cost.answer === answer)!.note!;
+
+it('a micro-bevel costs edge, steel and bite: the worked example', () => {
+  const tool = toolOf('scandi-knife');
+  const zone = {
+    ...tool.zones[0]!,
+    bevelAngleDeg: 12,
+    microBevel: { angleDeg: 15, faceWidthMm: 0.3 },
+  };
+  const cost = microBevelCost(tool, zone);
+  expect(cost.recessionMm).toBeCloseTo(0.0755, 4);
+  expect(cost.steelMm3).toBeCloseTo(2 * (zone.endMm - zone.startMm) * 0.00293, 2);
+  expect(cost.thicknessMm.without).toBeCloseTo(0.106, 3);
+  expect(cost.thicknessMm.with).toBeCloseTo(0.134, 3);
+  expect(cost.wideningPerMm).toBeCloseTo(3.97, 2);
+  expect(cost.strokesPerSide).toBeGreaterThan(50);
+  const offered = microBevelCost(tool, { ...zone, microBevel: null });
+  expect(offered).toEqual(cost);
+});
 
 describe('what a school costs', () => {
   it.each(SCHOOL_QUESTIONS)('%s: every answer has its price, in numbers', (question) => {

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { advance, balance, planLadder, startSession, type GuideEvent } from '..';
+import { advance, balance, findingsLeft, planLadder, startSession, type GuideEvent } from '..';
 import { finding, passes, sessionSchema, type Session } from '../../domain/session';
 import { faceOf, stone, strop } from '../../testing/ladderFixtures';
 
@@ -84,6 +84,24 @@ describe('a touch-up in the guide', () => {
       notes: 'fine',
     });
     expect(run(session, stroke(5))).toBe(session);
+  });
+
+  it('leaves on the strip what its work has not removed', () => {
+    const found = (['chip', 'roll', 'burr', 'glint', 'rust', 'ink-left'] as const).map((kind, i) =>
+      finding(kind, 10 * i, 0.1),
+    );
+    const kept = finding('chip', 80, 0.9, { leftOnPurpose: true });
+    const left = (change: Partial<Session>): string[] =>
+      findingsLeft({
+        ...begun(),
+        before: { tests: [], findings: [...found, kept] },
+        ...change,
+      }).map(({ kind, leftOnPurpose }) => (leftOnPurpose ? 'kept' : kind));
+    const grinding = begun().steps.map((step) => ({ ...step, task: 'grind out damage' as const }));
+    expect(left({})).toEqual(['chip', 'roll', 'kept']);
+    expect(left({ job: 'hone' })).toEqual(['chip', 'kept']);
+    expect(left({ steps: grinding })).toEqual(['kept']);
+    expect(left({ job: 'spine' })).toHaveLength(found.length + 1);
   });
 
   it('stays a valid record whatever is tapped', () => {

@@ -1,5 +1,5 @@
 import { inspectionToVersion2, sessionToVersion2, toolToVersion2 } from './toVersion2';
-import { sessionToVersion3 } from './toVersion3';
+import { sessionToVersion3, toolToVersion3 } from './toVersion3';
 
 type Loose = Record<string, unknown>;
 
@@ -19,7 +19,7 @@ export const UPGRADES: readonly Upgrade[] = [
     },
     newStores: ['photos'],
   },
-  { records: { sessions: sessionToVersion3 }, newStores: [] },
+  { records: { tools: toolToVersion3, sessions: sessionToVersion3 }, newStores: [] },
 ];
 
 /** Records of an older file, store by store, in the present shapes; not yet validated. */

@@ -1,5 +1,6 @@
 import { RECORD_SCHEMAS, RECORDS_VERSION } from '../records';
 import type { Session } from '../session';
+import type { Tool } from '../tool';
 import versionOne from '../../testing/versionOne.json';
 import { UPGRADES, upgradeRecords } from './upgradeRecords';
 
@@ -30,6 +31,14 @@ describe('records of older versions', () => {
     const [session] = upgradeRecords(versionOne.records, 1).sessions as Session[];
     expect(session!.job).toBe('touch-up');
     expect(session!.steps.map(({ form }) => form)).toEqual(session!.steps.map(() => null));
+  });
+
+  it('say how heads are held, and take measures as they were last kept', () => {
+    const tools = upgradeRecords(versionOne.records, 1).tools as Tool[];
+    tools.forEach((tool) => {
+      expect(tool.head).toBe(/axe|hatchet/.test(tool.kind) ? 'wedged head' : 'tang');
+      tool.zones.forEach(({ measuredAt }) => expect(measuredAt).toBe(tool.updatedAt));
+    });
   });
 
   it('of the present version stay as they are, and the upgrade changes nothing in place', () => {

@@ -66,12 +66,13 @@ export function AngleAdvisor(props: {
           <tr>
             <th>Per side</th>
             <th className="number">Thick at 0.25 mm</th>
-            <th className="number">Damage</th>
+            <th className="number">Wear, as chips</th>
+            <th className="number">Bite</th>
             <th className="number">To grind away</th>
           </tr>
         </thead>
         <tbody>
-          {advice.prices.map(({ angleDeg, thicknessMm, damageShare, steelMm3 }) => (
+          {advice.prices.map(({ angleDeg, thicknessMm, damageShare, biteShare, steelMm3 }) => (
             <tr key={angleDeg} className={angleDeg === present ? 'font-bold' : ''}>
               <td className="figures">
                 {deg(angleDeg)}
@@ -79,6 +80,7 @@ export function AngleAdvisor(props: {
               </td>
               <td className="number">{fineMm(thicknessMm)}</td>
               <td className="number">{Math.round(100 * damageShare)} %</td>
+              <td className="number">{Math.round(100 * biteShare)} %</td>
               <td className="number">
                 {steelMm3 === 0 ? 'nothing' : `${Number(steelMm3.toPrecision(2))} mm³`}
               </td>

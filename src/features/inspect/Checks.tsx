@@ -30,7 +30,11 @@ export function Checks(props: {
     <section className="mt-6">
       <h2>The whole tool</h2>
       <div className="mt-2 grid gap-3 sm:grid-cols-2">
-        {isAxe && row('head', 'Head', ['tight', 'loose'])}
+        {tool.head !== 'tang' &&
+          row('head', tool.head === 'bolted bit' ? 'Bit and its bolts' : 'Head', [
+            'tight',
+            'loose',
+          ])}
         {row('handle', isAxe ? 'Haft' : 'Handle', ['sound', 'cracked'])}
         {row('blade', isAxe ? 'Blade and eye' : 'Blade', ['sound', 'cracked'])}
         {row('straightness', 'Straightness', ['true', 'slightly bent', 'badly bent'])}

@@ -35,7 +35,10 @@ const columns = column.columns([
     ),
   }),
   column.accessor('toolName', { header: 'Tool' }),
-  column.accessor('work', { header: 'Work' }),
+  column.accessor('work', {
+    header: 'Work',
+    cell: ({ getValue }) => <span className="whitespace-nowrap">{getValue()}</span>,
+  }),
   column.accessor('where', { header: 'Where' }),
   column.accessor('abrasives', { header: 'With' }),
   column.accessor('strokes', {

@@ -1,7 +1,15 @@
 'use client';
 
 import { scaleLinear } from 'd3-scale';
-import { steelBudget, steelPace, thickening, workingFace, type Thickening } from '../../core';
+import {
+  recessionsSinceMeasured,
+  steelBudget,
+  steelPace,
+  thickening,
+  workingFace,
+  zoneNow,
+  type Thickening,
+} from '../../core';
 import { useRecords } from '../../data';
 import type { Tool, Zone } from '../../domain/tool';
 import { fineMm, mm, plural } from '../../ui/format';
@@ -15,14 +23,21 @@ const BOTTOM = 40;
 export function SteelLeft({ tool, zone }: { tool: Tool; zone: Zone }) {
   const sessions = useRecords('sessions') ?? [];
   const pace = steelPace(tool, zone, sessions);
-  const face = workingFace(tool, zone);
+  const face = workingFace(tool, zoneNow(tool, zone, sessions));
+  const past = recessionsSinceMeasured(tool, zone, sessions).map((r) => r.recessionMm);
+  const lostMm = past.reduce((sum, each) => sum + each, 0);
   const budget = steelBudget({
-    depthMm: tool.bladeWidthMm,
+    depthMm: tool.bladeWidthMm - lostMm,
     reserveMm: tool.reserveMm,
     recessionPerTouchUpMm: pace.recessionMm,
     touchUpsPerYear: pace.touchUpsPerYear,
   });
-  const growth = thickening({ ...face, ...zone, ...pace, angleDeg: face.angleDeg });
+  const growth = thickening({
+    ...face,
+    ...pace,
+    faceLimitMm: zone.faceLimitMm,
+    pastRecessionsMm: past.reverse(),
+  });
   return (
     <section className="mt-8">
       <h2>{growthTitle(growth)}</h2>
@@ -54,7 +69,7 @@ function GrowthChart({ growth }: { growth: Thickening }) {
   const { points, faceLimitMm, touchUpsLeft } = growth;
   const last = points.at(-1)!;
   const x = scaleLinear()
-    .domain([0, last.touchUp])
+    .domain([points[0]!.touchUp, last.touchUp])
     .range([LEFT, width - 12]);
   const y = scaleLinear()
     .domain([0, Math.max(last.faceWidthMm, faceLimitMm) * 1.12])
@@ -120,6 +135,14 @@ function GrowthChart({ growth }: { growth: Thickening }) {
       <text x={LEFT + 8} y={y(faceLimitMm) - 6} fontSize={14}>
         thin here
       </text>
+      {points[0]!.touchUp < 0 && (
+        <g stroke="var(--ink)">
+          <line x1={x(0)} x2={x(0)} y1={y(0)} y2={y(last.faceWidthMm)} strokeDasharray="3 4" />
+          <text x={x(0) + 5} y={y(0) - 6} fontSize={14} stroke="none">
+            now
+          </text>
+        </g>
+      )}
       <polyline points={line} fill="none" stroke="var(--ink)" strokeWidth={2.6} />
       {Number.isFinite(touchUpsLeft) && touchUpsLeft > 0 && (
         <circle cx={x(touchUpsLeft)} cy={y(faceLimitMm)} r={5} fill="var(--blaze)" />

@@ -9,6 +9,7 @@ import { toolSchema, type Tool, type Zone } from '../../domain/tool';
 import { AngleFinder } from './AngleFinder';
 import { Photos } from './Photos';
 import { SchoolFields } from './SchoolFields';
+import { stampMeasures } from './stampMeasures';
 import { SteelLeft } from './SteelLeft';
 import { ToolHead } from './ToolHead';
 import { ToolFields } from './ToolFields';
@@ -32,16 +33,17 @@ export function ToolEditor({ tool, coinThicknessMm }: { tool: Tool; coinThicknes
 
   const save = handleSubmit(async (edited) => {
     const before = tool;
-    const next = { ...edited, updatedAt: new Date().toISOString() };
+    const at = new Date().toISOString();
+    const next = stampMeasures(before, { ...edited, updatedAt: at }, at);
     await store.tools.save(next);
     reset(next);
     toast(`${next.name} is saved.`, {
       action: {
         label: 'Undo',
         onClick: () => {
-          const at = new Date().toISOString();
-          void store.tools.save({ ...before, updatedAt: at });
-          reset({ ...before, updatedAt: at });
+          const now = new Date().toISOString();
+          void store.tools.save({ ...before, updatedAt: now });
+          reset({ ...before, updatedAt: now });
         },
       },
     });
@@ -70,7 +72,7 @@ export function ToolEditor({ tool, coinThicknessMm }: { tool: Tool; coinThicknes
             <Photos tool={tool} />
           </div>
           <div className="grid content-start gap-8">
-            <ZoneFields key={index} index={index} />
+            <ZoneFields key={index} index={index} drawn={drawn} />
             <ToolFields tool={tool} />
             <SchoolFields tool={drawn} zone={drawn.zones[index]!} />
           </div>

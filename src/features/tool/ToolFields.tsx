@@ -8,6 +8,7 @@ import {
   CARBIDES,
   FILE_BITES,
   HANDLE_MATERIALS,
+  HEAD_FIXINGS,
   SHEATH_MATERIALS,
   SPINE_USES,
   STEEL_CLASSES,
@@ -127,6 +128,7 @@ export function ToolFields({ tool }: { tool: Tool }) {
             {...register('spine.raisingsLeft', number)}
           />
         )}
+        <SelectField label="Head" options={wordOptions(HEAD_FIXINGS)} {...register('head')} />
         <SelectField
           label="Handle"
           options={wordOptions(HANDLE_MATERIALS)}

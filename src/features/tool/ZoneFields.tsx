@@ -11,10 +11,11 @@ import {
   wordOptions,
 } from '../../ui/forms/fields';
 import { AngleFields } from './AngleFields';
+import { MicroBevelFields } from './MicroBevelFields';
 
 /** The measures of one zone, as a ruler or calliper gives them. */
-export function ZoneFields({ index }: { index: number }) {
-  const { register, setValue, formState, control } = useFormContext<Tool>();
+export function ZoneFields({ index, drawn }: { index: number; drawn: Tool }) {
+  const { register, formState, control } = useFormContext<Tool>();
   const errors = formState.errors.zones?.[index];
   const zone = useWatch({ control, name: `zones.${index}` });
   const path = `zones.${index}` as const;
@@ -81,37 +82,7 @@ export function ZoneFields({ index }: { index: number }) {
         />
       </div>
       <AngleFields index={index} />
-      <div className="grid gap-4 sm:grid-cols-3">
-        <CheckField
-          label="Micro-bevel"
-          checked={zone.microBevel !== null}
-          onChange={(event) =>
-            setValue(
-              `${path}.microBevel`,
-              event.target.checked
-                ? { angleDeg: Math.min(60, zone.bevelAngleDeg + 3), faceWidthMm: 0.3 }
-                : null,
-              { shouldDirty: true, shouldValidate: true },
-            )
-          }
-        />
-        {zone.microBevel && (
-          <>
-            <NumberField
-              label="Its angle, per side"
-              unit="°"
-              error={errors?.microBevel?.angleDeg?.message ?? errors?.microBevel?.message}
-              {...register(`${path}.microBevel.angleDeg`, number)}
-            />
-            <NumberField
-              label="Its face"
-              unit="mm"
-              error={errors?.microBevel?.faceWidthMm?.message}
-              {...register(`${path}.microBevel.faceWidthMm`, number)}
-            />
-          </>
-        )}
-      </div>
+      <MicroBevelFields index={index} drawn={drawn} />
       <CheckField
         label="No impacts here: this zone must never hit anything hard"
         {...register(`${path}.noImpacts`)}

@@ -10,11 +10,12 @@ import {
   sectionProfile,
   spineLift,
   workingFace,
+  zoneNow,
   type BevelDrift,
 } from '../../core';
 import { useZoneStates } from '../../data';
 import type { Tool, Zone } from '../../domain/tool';
-import { deg, fineMm, mm, plural, spoken, um } from '../../ui/format';
+import { day, deg, fineMm, mm, plural, spoken, um } from '../../ui/format';
 import { HoldDrawing } from '../../ui/section/HoldDrawing';
 import { SectionDrawing } from '../../ui/section/SectionDrawing';
 import { Working, type WorkingLine } from '../../ui/Working';
@@ -32,9 +33,13 @@ export function ZoneFigures(props: {
   const state = known?.state;
   const drift = bevelDrift(tool, zone, known?.sessions ?? []);
   const face = workingFace(tool, zone);
+  const grownMm = workingFace(tool, zoneNow(tool, zone, known?.sessions ?? [])).faceWidthMm;
   const profile = sectionProfile(tool, zone);
   const figures: [string, string][] = [
     ['Worked face', fineMm(face.faceWidthMm)],
+    ...(grownMm > face.faceWidthMm + 0.005
+      ? [['Worked face now, by the log', fineMm(grownMm)] as [string, string]]
+      : []),
     ['Thick at 0.25 mm', fineMm(profileThickness(profile, 0.25))],
     ['Thick at 1 mm', fineMm(profileThickness(profile, 1))],
     [
@@ -43,6 +48,7 @@ export function ZoneFigures(props: {
     ],
     ['Apex radius, asked for', um(zone.targetApexUm)],
     ['Angle known by', spoken(zone.angleMethod)],
+    ['Measured', zone.measuredAt ? day(zone.measuredAt) : 'not yet: usual for its kind'],
     ...(drift.touchUps > 0
       ? [['Bevel behind its apex', driftWords(drift)] as [string, string]]
       : []),

@@ -3,7 +3,8 @@
 import { yupResolver } from '@hookform/resolvers/yup';
 import { useState } from 'react';
 import { FormProvider, useForm, type Resolver } from 'react-hook-form';
-import { useStore } from '../../data';
+import { findingsLeft } from '../../core';
+import { useStore, useZoneStates } from '../../data';
 import { passes, type EdgeTest, type Finding, type Session } from '../../domain/session';
 import { zoneSchema, type Tool, type Zone } from '../../domain/tool';
 import { NotesField } from '../../ui/forms/fields';
@@ -12,20 +13,30 @@ import { TestChoice } from '../../ui/ObservationFields';
 import { finishThinned, plannedZone } from './finishThinned';
 import { MeasuredAfter } from './MeasuredAfter';
 
-/** The end of a job: last test, what is still to be seen, a note; then it is in the log. */
-export function FinishPanel(props: {
+interface FinishProps {
   session: Session;
   tool: Tool;
   zone: Zone;
   onTest: (reading: EdgeTest) => void;
   onBack: () => void;
   onFinish: (findings: Finding[], notes: string) => void;
-}) {
-  const { session, tool, zone, onTest, onBack, onFinish } = props;
-  const zoneAfter = plannedZone(session, tool, zone);
+}
+
+/** The end of a job; what a thinning leaves is measured from the zone as its log has it. */
+export function FinishPanel(props: FinishProps) {
+  const { session, tool, zone } = props;
+  const states = useZoneStates();
+  if (!states) return null;
+  const now = states.find((state) => state.tool.id === tool.id && state.zone.id === zone.id)!;
+  return <FinishForm {...props} zoneAfter={plannedZone(session, tool, now.zone)} />;
+}
+
+/** Last test, what is still to be seen, a note; then it is in the log. */
+function FinishForm(props: FinishProps & { zoneAfter: Zone | null }) {
+  const { session, zone, zoneAfter, onTest, onBack, onFinish } = props;
   const store = useStore();
   const [notes, setNotes] = useState(session.notes);
-  const [remaining, setRemaining] = useState<Finding[]>([]);
+  const [remaining, setRemaining] = useState<Finding[]>(() => findingsLeft(session));
   const form = useForm<Zone>({
     defaultValues: zoneAfter ? rounded(zoneAfter) : zone,
     mode: 'onChange',

@@ -23,7 +23,11 @@ export async function finishThinned(
       id: session.id,
       change: (present) => advance(present, { type: 'finish', findings, notes, at }),
     },
-    { store: 'tools', id: session.toolId, change: (tool) => withZone(tool, measured, at) },
+    {
+      store: 'tools',
+      id: session.toolId,
+      change: (tool) => withZone(tool, { ...measured, measuredAt: at }, at),
+    },
   ]);
   toast('The zone has its new measures.', {
     action: {

@@ -1,0 +1,60 @@
+'use client';
+
+import { useFormContext, useWatch } from 'react-hook-form';
+import { microBevelCost, USUAL_MICRO_BEVEL, type MicroBevelCost } from '../../core';
+import type { Tool, Zone } from '../../domain/tool';
+import { deg, fineMm } from '../../ui/format';
+import { CheckField, NumberField } from '../../ui/forms/fields';
+
+/** Zero grind or micro-bevel, with what the micro-bevel costs on this very edge. */
+export function MicroBevelFields({ index, drawn }: { index: number; drawn: Tool }) {
+  const { register, control, setValue, formState } = useFormContext<Tool>();
+  const path = `zones.${index}` as const;
+  const zone = useWatch({ control, name: path }) as Zone;
+  const errors = formState.errors.zones?.[index]?.microBevel;
+  const { steeperDeg, faceWidthMm } = USUAL_MICRO_BEVEL;
+  const usual = { angleDeg: Math.min(60, zone.bevelAngleDeg + steeperDeg), faceWidthMm };
+  return (
+    <div>
+      <div className="grid gap-4 sm:grid-cols-3">
+        <CheckField
+          label="Micro-bevel"
+          checked={zone.microBevel !== null}
+          onChange={(event) =>
+            setValue(`${path}.microBevel`, event.target.checked ? usual : null, {
+              shouldDirty: true,
+              shouldValidate: true,
+            })
+          }
+        />
+        {zone.microBevel && (
+          <>
+            <NumberField
+              label="Its angle, per side"
+              unit="°"
+              error={errors?.angleDeg?.message ?? errors?.message}
+              {...register(`${path}.microBevel.angleDeg`, { valueAsNumber: true })}
+            />
+            <NumberField
+              label="Its face"
+              unit="mm"
+              error={errors?.faceWidthMm?.message}
+              {...register(`${path}.microBevel.faceWidthMm`, { valueAsNumber: true })}
+            />
+          </>
+        )}
+      </div>
+      <p className="text-[0.95rem] text-soft">
+        {costInWords(microBevelCost(drawn, drawn.zones[index]!), zone.microBevel !== null)}
+      </p>
+    </div>
+  );
+}
+
+function costInWords(cost: MicroBevelCost, isSet: boolean): string {
+  const { thicknessMm } = cost;
+  const which = isSet
+    ? 'It costs'
+    : `One of ${deg(cost.angleDeg)} and ${fineMm(cost.faceWidthMm)} would cost`;
+  return `${which} ${fineMm(cost.recessionMm)} of edge and ${cost.steelMm3.toPrecision(2)} mm³ of steel, some ${cost.strokesPerSide} strokes a side on a 25 µm diamond. The edge ${isSet ? 'is' : 'would be'} ${thicknessMm.with.toFixed(3)} mm thick a quarter of a millimetre back, in place of ${thicknessMm.without.toFixed(3)}: stronger, with less bite.`;
+}

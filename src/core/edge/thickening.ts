@@ -15,7 +15,7 @@ export interface Thickening {
   faceLimitMm: number;
 }
 
-/** Where no limit is set, a face half as wide again as now wants thinning (prior). */
+/** Where no limit is set, a face half as wide again as it was measured wants thinning (prior). */
 const LIMIT_SHARE = 1.5;
 /** Points of the chart. */
 const POINTS = 40;
@@ -35,7 +35,9 @@ export function thickening(input: {
 }): Thickening {
   const { angleDeg, behindAngleDeg, faceWidthMm } = input;
   const eachMm = positive(input.recessionMm, 'recessionMm');
-  const faceLimitMm = input.faceLimitMm ?? LIMIT_SHARE * faceWidthMm;
+  const past = pastPoints(input);
+  const measuredMm = past[0]?.faceWidthMm ?? faceWidthMm;
+  const faceLimitMm = input.faceLimitMm ?? LIMIT_SHARE * measuredMm;
   const taper = { bevelAngleDeg: angleDeg, primaryAngleDeg: behindAngleDeg, faceWidthMm };
   const touchUpsLeft = touchUpsUntilThinning({
     ...taper,
@@ -50,7 +52,7 @@ export function thickening(input: {
       faceWidthMm: bevelGrowth({ ...taper, recessionMm: touchUp * eachMm }).faceWidthMm,
     };
   });
-  return { points: [...pastPoints(input), ...points], touchUpsLeft, faceLimitMm };
+  return { points: [...past, ...points], touchUpsLeft, faceLimitMm };
 }
 
 /** The face as it was before each past touch-up, oldest first. */

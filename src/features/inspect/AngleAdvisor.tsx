@@ -74,7 +74,7 @@ export function AngleAdvisor(props: {
         <tbody>
           {advice.prices.map(({ angleDeg, thicknessMm, damageShare, biteShare, steelMm3 }) => (
             <tr key={angleDeg} className={angleDeg === present ? 'font-bold' : ''}>
-              <td className="figures">
+              <td className="figures whitespace-nowrap">
                 {deg(angleDeg)}
                 {angleDeg === present && ' now'}
               </td>

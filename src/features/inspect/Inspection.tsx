@@ -131,6 +131,7 @@ export function Inspection(props: {
         <div className="grid gap-x-12 gap-y-6 lg:grid-cols-[1.5fr_1fr]">
           <div className="min-w-0">
             <StripWalk
+              tool={tool}
               zone={zone}
               word={verdictWord(seen, state.apex?.apexRadiusUm ?? null, zone)}
               findings={seen.findings}

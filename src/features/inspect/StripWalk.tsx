@@ -4,10 +4,11 @@ import { useState } from 'react';
 import type { EdgeWord } from '../../core';
 import { finding, type Finding } from '../../domain/session';
 import { FINDING_KINDS, type FindingKind } from '../../domain/terms';
-import type { Zone } from '../../domain/tool';
+import type { Tool, Zone } from '../../domain/tool';
 import { EdgeStrip } from '../../ui/edge-strip/EdgeStrip';
 import { sentence, spoken } from '../../ui/format';
 import { LimitedNumberField } from '../../ui/forms/fields';
+import { namedPlaces, placeInWords, type NamedPlace } from './namedPlaces';
 
 /** Size a finding starts with, in mm of depth. */
 const STARTING_DEPTH_MM: Partial<Record<FindingKind, number>> = {
@@ -18,6 +19,7 @@ const STARTING_DEPTH_MM: Partial<Record<FindingKind, number>> = {
 
 /** The strip of one zone, heel to tip: choose what you see, tap where you see it. */
 export function StripWalk(props: {
+  tool: Tool;
   zone: Zone;
   word: EdgeWord;
   findings: readonly Finding[];
@@ -25,12 +27,13 @@ export function StripWalk(props: {
   onSelect: (index: number) => void;
   onAdd: (found: Finding) => void;
 }) {
-  const { zone, word, findings, selected, onSelect, onAdd } = props;
+  const { tool, zone, word, findings, selected, onSelect, onAdd } = props;
   const [kind, setKind] = useState<FindingKind>('chip');
   const [atMm, setAtMm] = useState(Math.round((zone.startMm + zone.endMm) / 2));
   const add = (placeMm: number): void =>
     onAdd(finding(kind, Math.round(placeMm * 2) / 2, STARTING_DEPTH_MM[kind] ?? 0));
   const lengthMm = zone.endMm - zone.startMm;
+  const places = namedPlaces(tool, zone);
   return (
     <section aria-label="Walk the strip" className="mt-3">
       <div className="flex flex-wrap gap-2" role="group" aria-label="What you see">
@@ -66,7 +69,7 @@ export function StripWalk(props: {
               findings: findings.map((f) => ({ ...f, atMm: f.atMm - zone.startMm })),
             },
           ]}
-          ends={['heel, plunge line', `tip, ${lengthMm} mm`]}
+          ends={[endWords(zone.startMm, places), endWords(zone.endMm, places)]}
         />
       </div>
       <div className="flex flex-wrap items-end gap-3">
@@ -86,6 +89,11 @@ export function StripWalk(props: {
         <button type="button" className="btn btn-outline" onClick={() => add(atMm)}>
           Put it there
         </button>
+        {places.map(({ name, atMm: placeMm }) => (
+          <button key={name} type="button" className="btn btn-outline" onClick={() => add(placeMm)}>
+            At the {name}
+          </button>
+        ))}
       </div>
       {findings.length > 0 && (
         <ul className="mt-3 flex flex-wrap gap-2" aria-label="On the strip">
@@ -97,7 +105,7 @@ export function StripWalk(props: {
                 className={`btn ${selected === i ? 'btn-neutral' : 'btn-outline'}`}
                 onClick={() => onSelect(i)}
               >
-                {findingInWords(found)}
+                {findingInWords(found, places)}
               </button>
             </li>
           ))}
@@ -107,7 +115,15 @@ export function StripWalk(props: {
   );
 }
 
-function findingInWords({ kind, atMm, depthMm, leftOnPurpose }: Finding): string {
+function findingInWords(
+  { kind, atMm, depthMm, leftOnPurpose }: Finding,
+  places: readonly NamedPlace[],
+): string {
   const size = depthMm > 0 ? `, ${depthMm} mm` : '';
-  return `${sentence(spoken(kind))} at ${atMm}${size}${leftOnPurpose ? ', left' : ''}`;
+  return `${sentence(spoken(kind))} at ${placeInWords(atMm, places)}${size}${leftOnPurpose ? ', left' : ''}`;
+}
+
+function endWords(atMm: number, places: readonly NamedPlace[]): string {
+  const name = places.find((place) => place.atMm === atMm)?.name;
+  return name ? `${name}, ${atMm} mm` : `${atMm} mm`;
 }

@@ -51,9 +51,9 @@ export function Shell({ children }: { children: ReactNode }) {
                   key={path}
                   href={path}
                   aria-current={path === here ? 'page' : undefined}
-                  className={`sign flex min-h-12 items-center px-2 text-[0.98rem] whitespace-nowrap sm:min-h-14 sm:px-4 sm:text-[1.05rem] ${
+                  className={`sign flex min-h-12 items-center px-1.5 text-[0.92rem] whitespace-nowrap min-[25rem]:px-2 min-[25rem]:text-[0.98rem] sm:min-h-14 sm:px-4 sm:text-[1.05rem] ${
                     path === here
-                      ? 'fingerpost bg-base-100 pr-5 pl-4 text-ink sm:pr-6'
+                      ? 'fingerpost bg-base-100 pr-4 pl-2.5 text-ink sm:pr-6 sm:pl-4'
                       : 'hover:underline hover:underline-offset-8'
                   }`}
                 >

@@ -67,7 +67,7 @@ export function Guide(props: {
         <div className="mx-auto flex max-w-[82rem] flex-wrap items-center gap-x-5 px-4 py-1 sm:px-8">
           <h1 className="!text-[1.35rem]">
             {tool.name}
-            {tool.zones.length > 1 && `, ${zone.name}`}
+            {session.job === 'spine' ? ', spine' : tool.zones.length > 1 && `, ${zone.name}`}
           </h1>
           <p className="order-last w-full sm:order-none sm:w-auto">
             step {session.stepIndex + 1} of {session.steps.length}, {step.abrasiveName}

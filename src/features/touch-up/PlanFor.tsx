@@ -66,7 +66,7 @@ export function PlanFor(props: {
         <div className="flex flex-wrap items-baseline gap-x-5">
           <h1>
             {tool.name}
-            {zones > 1 && `, ${zone.name}`}
+            {job === 'spine' ? ', spine' : zones > 1 && `, ${zone.name}`}
           </h1>
           <p className="text-lg text-soft">{headline}</p>
           <Link href="/touch-up" className="link ml-auto inline-flex min-h-12 items-center">

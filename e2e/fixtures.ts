@@ -14,7 +14,8 @@ export function watch(context: BrowserContext): Watch {
     if (!url.startsWith(ORIGIN) && !/^(data|blob):/.test(url)) problems.push(`request to ${url}`);
   });
   context.on('console', (message) => {
-    if (message.type() === 'error') problems.push(`console: ${message.text()} ${message.location().url}`);
+    if (message.type() === 'error')
+      problems.push(`console: ${message.text()} ${message.location().url}`);
   });
   context.on('weberror', (error) => problems.push(`error: ${error.error().message}`));
   return { problems };

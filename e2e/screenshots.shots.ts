@@ -23,12 +23,14 @@ for (const [name, path] of [
   ['tool', '/tool?id=plover'],
   ['shelf', '/shelf'],
   ['plan', '/touch-up?tool=wren'],
+  ['thin', '/touch-up?tool=crook&job=thin'],
   ['log', '/log'],
   ['entry', '/log/entry?id=touch-up-5'],
   ['data', '/data'],
 ] as const) {
   test(name, async ({ page }) => {
     await open(page, path);
+    if (name === 'thin') await page.mouse.wheel(0, 420);
     await shoot(page, name);
   });
 }

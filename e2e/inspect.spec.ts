@@ -67,3 +67,51 @@ test('a cracked haft stops everything until it is mended', async ({ page }) => {
   await open(page, '/touch-up?tool=knap');
   await expect(page.getByRole('button', { name: 'Start the touch-up' })).toBeEnabled();
 });
+
+test('a symptom leads to its cause and a remedy in the measures of this tool', async ({ page }) => {
+  await open(page, '/inspect?tool=plover');
+  await page.getByText('What else do you see or feel?').click();
+  await page.getByLabel('ink gone only at the apex').check();
+  await expect(page.getByText(/Held too high: .*°: the spine [\d.]+ mm down/)).toBeVisible();
+  await page.getByRole('button', { name: 'ink left', exact: true }).click();
+  await page.getByRole('button', { name: 'At the tip' }).click();
+  await expect(page.getByRole('button', { name: 'Ink left at tip' })).toBeVisible();
+  await expect(page.getByText(/Held too low: .*°: the spine [\d.]+ mm up/)).toBeVisible();
+});
+
+test('the adviser starts from the work and prices each angle', async ({ page }) => {
+  await open(page, '/inspect?tool=plover');
+  const adviser = page.getByRole('region', { name: 'Angle' });
+  await adviser.getByText(/^For which work/).click();
+  await adviser.getByLabel('splitting').check();
+  await expect(adviser.getByRole('heading', { name: /^Angle: up 3°/ })).toBeVisible();
+  await expect(adviser.getByRole('columnheader')).toHaveText([
+    'Per side',
+    'Thick at 0.25 mm',
+    'Wear, as chips',
+    'Bite',
+    'To grind away',
+  ]);
+  await adviser.getByLabel('splitting').uncheck();
+  await page.getByTestId('strip').click({ position: { x: 200, y: 30 } });
+  await page.getByRole('button', { name: '0.2', exact: true }).click();
+  await page.getByRole('button', { name: 'normal work' }).click();
+  await expect(adviser.getByRole('heading', { name: /^Angle: up/ })).toBeVisible();
+});
+
+test('a finding that no work removes stays on the strip', async ({ page }) => {
+  await open(page, '/inspect?tool=plover');
+  await page.getByTestId('strip').click({ position: { x: 200, y: 30 } });
+  await page.getByLabel('Left on purpose').check();
+  await page.getByRole('button', { name: 'Done' }).click();
+  await page.getByRole('button', { name: 'Plan the touch-up' }).click();
+  await page.getByRole('button', { name: 'Start the touch-up' }).click();
+  await page.getByTestId('count').click();
+  await page.getByRole('button', { name: 'Finish' }).click();
+  await expect(page.getByLabel(/^Chip \d+ mm from the heel/)).toBeChecked();
+  await page.getByRole('button', { name: 'shaves, both ways' }).click();
+  await page.getByRole('button', { name: 'Write it into the log' }).click();
+  await expect(page).toHaveURL(/\/log\/entry/);
+  await open(page, '/inspect?tool=plover');
+  await expect(page.getByRole('button', { name: /^Chip at .*, left$/ })).toBeVisible();
+});

@@ -45,10 +45,13 @@ export const zoneSchema = object({
     .nullable()
     .defined()
     .when('bevelAngleDeg', ([bevelDeg], schema) =>
-      schema.test(
-        'steeper',
-        '${path}.angleDeg must be more than the bevel angle',
-        (micro) => !micro || micro.angleDeg > Number(bevelDeg),
+      schema.test('steeper', (micro, { path, createError }) =>
+        !micro || micro.angleDeg > Number(bevelDeg)
+          ? true
+          : createError({
+              path: `${path}.angleDeg`,
+              message: '${path} must be more than the bevel angle',
+            }),
       ),
     ),
   /** Radius of the wheel that hollowed the faces behind the bevel; null where they are flat. */

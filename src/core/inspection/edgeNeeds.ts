@@ -1,7 +1,7 @@
 import type { Inspection, Session } from '../../domain/session';
 import type { Job } from '../../domain/terms';
 import type { Tool, Zone } from '../../domain/tool';
-import { hones, planHoning, planThinning, thinningNeed, type ThinningNeed } from '../jobs';
+import { byHand, hones, planHoning, planThinning, thinningNeed, type ThinningNeed } from '../jobs';
 import type { LadderAbrasive, LadderPlan } from '../ladder';
 import { withLearnedHardness } from '../learn';
 import type { Pace } from '../wear';
@@ -97,11 +97,16 @@ function lightestJob(
   }
   const { apexRadiusUm: apexUm } = apex;
   const edge = { ...zoneState, apexRadiusUm: apexUm, damageDepthMm, keenRadiusUm, abrasives, pace };
-  if (beyond === 'thin') return { job: 'thin', plan: planThinning(edge) };
-  if (hones(abrasives).length > 0 && honeReaches({ zone, findings, apexUm, keenRadiusUm })) {
+  if (beyond === 'thin') return { job: 'thin', plan: byHand(planThinning(edge)) };
+  const isKeen = state.word === 'keen';
+  if (
+    !isKeen &&
+    hones(abrasives).length > 0 &&
+    honeReaches({ zone, findings, apexUm, keenRadiusUm })
+  ) {
     return { job: 'hone', plan: planHoning(edge) };
   }
-  return { job: 'touch-up', plan: planEdge(edge) };
+  return { job: 'touch-up', plan: byHand(planEdge(edge)) };
 }
 
 /** The bluntest word among a tool's zones: what its label on the rack says. */

@@ -2,6 +2,7 @@ import type { Observation, Session } from '../../domain/session';
 import type { Job } from '../../domain/terms';
 import type { Tool, Zone } from '../../domain/tool';
 import {
+  byHand,
   planHoning,
   planSpine,
   planThinning,
@@ -31,8 +32,16 @@ export interface JobProblem {
   pace: Pace;
 }
 
-/** The plan of a job; null where the edge has to be tested first, or there is no spine to work. */
+/**
+ * The plan of a job, out of reach where no hand lasts so long; null where the edge has to be tested
+ * first, or there is no spine to work.
+ */
 export function planJob(problem: JobProblem): JobPlan | null {
+  const plan = planned(problem);
+  return plan && byHand(plan);
+}
+
+function planned(problem: JobProblem): JobPlan | null {
   const { job, tool, before, sessions, abrasives, pace } = problem;
   if (job === 'spine') {
     const works: readonly SpineWork[] = SPINE_WORKS[tool.spine.use];

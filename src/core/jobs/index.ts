@@ -8,6 +8,7 @@ export {
   withSteps,
   type ThinningWork,
 } from './planThinning';
+export { byHand, LONGEST_JOB_MINUTES } from './byHand';
 export type { JobPlan } from './jobPlan';
 export { planFlattening } from './planFlattening';
 export { honedApexUm, hones, planHoning } from './planHoning';

@@ -112,7 +112,7 @@ describe('grinding a drifted bevel flat', () => {
 });
 
 describe('thinning', () => {
-  const zone = { ...flat.zones[0]!, microBevel: null, faceLimitMm: 0.6 };
+  const zone = { ...flat.zones[0]!, microBevel: null, faceLimitMm: 0.75 };
   const plan = (change: Partial<Parameters<typeof planThinning>[0]> = {}) =>
     planThinning({
       tool: flat,
@@ -132,11 +132,11 @@ describe('thinning', () => {
     expect(steps[0]!.angleDeg).toBeLessThan(zone.bevelAngleDeg);
     expect(steps[1]).toMatchObject({ task: 'restore the apex', angleDeg: zone.bevelAngleDeg });
     expect(steps[1]!.abrasive.kind).toBe('stone');
-    expect(workingFace(flat, zoneAfter!).faceWidthMm).toBeCloseTo(0.4, 9);
+    expect(workingFace(flat, zoneAfter!).faceWidthMm).toBeCloseTo(0.5, 9);
   });
 
   it('clears the need for it', () => {
-    const wide = { ...zone, shoulderThicknessMm: 1.2 };
+    const wide = { ...zone, shoulderThicknessMm: 0.9 };
     expect(thinningNeed(flat, wide, [])).toBe('face past its limit');
     expect(thinningNeed(flat, plan({ zone: wide }).zoneAfter!, [])).toBeNull();
   });

@@ -30,6 +30,8 @@ export interface ThinningWork {
 
 /** A face is thinned back to this share of its limit, or of itself where none is set (prior). */
 const THINNED_SHARE = 2 / 3;
+/** One thinning leaves this share of a face at least: a further one can follow (prior). */
+const LEAST_LEFT_SHARE = 0.5;
 /** The apex is set again after thinning as if it were at least this many targets round (prior). */
 const APEX_AFTER_THINNING = 2;
 /** Faces that show are polished down to this size (µm), each stone at most half of the last. */
@@ -38,7 +40,9 @@ const POLISHED_UM = 6;
 /** What thinning takes off a zone: its worked face is narrowed to two thirds of its limit. */
 export function thinningWork(tool: Tool, zone: Zone): ThinningWork {
   const presentMm = workingFace(tool, zone).faceWidthMm;
-  return narrowedTo(tool, zone, THINNED_SHARE * Math.min(presentMm, zone.faceLimitMm ?? presentMm));
+  const limitMm = Math.min(presentMm, zone.faceLimitMm ?? presentMm);
+  const towardMm = Math.max(THINNED_SHARE * limitMm, LEAST_LEFT_SHARE * presentMm);
+  return narrowedTo(tool, zone, towardMm);
 }
 
 /** What it takes to narrow a worked face to a width; not for a bevel ground to the apex. */

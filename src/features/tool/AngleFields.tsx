@@ -69,7 +69,10 @@ export function AngleFields({ index }: { index: number }) {
         readOnly={measured !== undefined}
         hint={`inclusive ${deg(2 * (zone.bevelAngleDeg || 0))}`}
         error={formState.errors.zones?.[index]?.bevelAngleDeg?.message}
-        {...register(`${path}.bevelAngleDeg`, { valueAsNumber: true })}
+        {...register(`${path}.bevelAngleDeg`, {
+          valueAsNumber: true,
+          deps: [`${path}.microBevel.angleDeg`, `${path}.primaryAngleDeg`],
+        })}
       />
     </div>
   );

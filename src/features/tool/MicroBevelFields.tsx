@@ -32,7 +32,7 @@ export function MicroBevelFields({ index, drawn }: { index: number; drawn: Tool 
             <NumberField
               label="Its angle, per side"
               unit="°"
-              error={errors?.angleDeg?.message ?? errors?.message}
+              error={errors?.angleDeg?.message}
               {...register(`${path}.microBevel.angleDeg`, { valueAsNumber: true })}
             />
             <NumberField

@@ -1,6 +1,6 @@
 'use client';
 
-import { useFormContext } from 'react-hook-form';
+import { useFormContext, type FieldErrors } from 'react-hook-form';
 import type { Zone } from '../../domain/tool';
 import { NumberField } from '../../ui/forms/fields';
 
@@ -18,7 +18,7 @@ export function MeasuredAfter() {
           <NumberField
             label="Width of the edge bevel"
             unit="mm"
-            error={errors.microBevel?.faceWidthMm?.message ?? errors.microBevel?.message}
+            error={errors.microBevel?.faceWidthMm?.message}
             {...register('microBevel.faceWidthMm', number)}
           />
         )}
@@ -33,8 +33,11 @@ export function MeasuredAfter() {
           <NumberField
             label="Angle behind it, per side"
             unit="°"
-            error={errors.bevelAngleDeg?.message}
-            {...register('bevelAngleDeg', number)}
+            error={errors.bevelAngleDeg?.message ?? fieldsBehind(errors)}
+            {...register('bevelAngleDeg', {
+              ...number,
+              deps: ['microBevel.angleDeg', 'primaryAngleDeg'],
+            })}
           />
         )}
         <NumberField
@@ -46,4 +49,10 @@ export function MeasuredAfter() {
       </div>
     </fieldset>
   );
+}
+
+/** The angle behind the edge bevel lies between the faces behind it and the edge's own. */
+function fieldsBehind(errors: FieldErrors<Zone>): string | undefined {
+  if (errors.primaryAngleDeg) return 'must be more than the angle of the faces behind it';
+  return errors.microBevel?.angleDeg ? 'must be less than the angle of the edge' : undefined;
 }

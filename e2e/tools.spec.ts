@@ -113,7 +113,7 @@ test('the shelf takes a stone in any scale and converts grades', async ({ page }
 test('a picture is scaled down, kept, and removed with an undo', async ({ page }) => {
   await open(page, '/tool?id=wren');
   const add = (name: string, buffer: Buffer, mimeType: string) =>
-    page.getByLabel('Picture from a file or the camera').setInputFiles({ name, mimeType, buffer });
+    page.getByLabel('Picture from a file').setInputFiles({ name, mimeType, buffer });
   await add('notes.txt', Buffer.from('no picture'), 'text/plain');
   await expect(page.getByText('notes.txt is not a picture')).toBeVisible();
   const big = await page.evaluate(() => {

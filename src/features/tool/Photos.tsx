@@ -14,7 +14,6 @@ import { scaledPicture } from '../../ui/scaledPicture';
 export function Photos({ tool }: { tool: Tool }) {
   const store = useStore();
   const photos = useRecords('photos')?.filter(({ toolId }) => toolId === tool.id) ?? [];
-  const input = useRef<HTMLInputElement>(null);
   const [problem, setProblem] = useState<string | null>(null);
   const now = (): string => new Date().toISOString();
 
@@ -65,22 +64,41 @@ export function Photos({ tool }: { tool: Tool }) {
           {problem}
         </p>
       )}
-      <button type="button" className="btn btn-outline mt-2" onClick={() => input.current!.click()}>
-        Add a picture
+      <div className="mt-2 flex flex-wrap gap-3">
+        <PictureButton text="Add a picture" from="file" onFile={add} />
+        <PictureButton text="Take a picture" from="camera" onFile={add} />
+      </div>
+    </section>
+  );
+}
+
+/** A button that asks for a picture; where there is no camera the browser offers files for both. */
+function PictureButton(props: {
+  text: string;
+  from: 'file' | 'camera';
+  onFile: (file: File) => Promise<void>;
+}) {
+  const { text, from, onFile } = props;
+  const input = useRef<HTMLInputElement>(null);
+  return (
+    <>
+      <button type="button" className="btn btn-outline" onClick={() => input.current!.click()}>
+        {text}
       </button>
       <input
         ref={input}
         type="file"
         accept="image/*"
-        aria-label="Picture from a file or the camera"
+        capture={from === 'camera' ? 'environment' : undefined}
+        aria-label={`Picture from a ${from}`}
         className="sr-only"
         tabIndex={-1}
         onChange={(event) => {
           const file = event.target.files?.[0];
-          if (file) void add(file);
+          if (file) void onFile(file);
           event.target.value = '';
         }}
       />
-    </section>
+    </>
   );
 }

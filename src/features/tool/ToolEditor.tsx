@@ -1,7 +1,7 @@
 'use client';
 
 import { yupResolver } from '@hookform/resolvers/yup';
-import { useState } from 'react';
+import { memo, useDeferredValue, useState } from 'react';
 import { FormProvider, useForm, useWatch, type Resolver } from 'react-hook-form';
 import { toast } from 'sonner';
 import { useStore } from '../../data';
@@ -28,7 +28,8 @@ export function ToolEditor({ tool, coinThicknessMm }: { tool: Tool; coinThicknes
     resolver: yupResolver(toolSchema) as unknown as Resolver<Tool>,
   });
   const { handleSubmit, reset, control, formState } = form;
-  const drawn = useLastValid(useWatch({ control }) as Tool, tool);
+  // Typing comes first: drawings and figures follow when there is time.
+  const drawn = useDeferredValue(useLastValid(useWatch({ control }) as Tool, tool));
   const index = Math.min(zoneIndex, drawn.zones.length - 1);
 
   const save = handleSubmit(async (edited) => {
@@ -55,21 +56,7 @@ export function ToolEditor({ tool, coinThicknessMm }: { tool: Tool; coinThicknes
         <div className="mx-auto grid w-full max-w-[82rem] gap-x-12 gap-y-8 px-4 pb-10 sm:px-8 lg:grid-cols-[1.15fr_1fr]">
           <div className="min-w-0">
             <ZoneTabs index={index} onChange={setZoneIndex} tool={drawn} />
-            <ZoneFigures
-              tool={drawn}
-              zone={drawn.zones[index]!}
-              asItIs={changedFrom(tool, drawn.zones[index]!)}
-              coinThicknessMm={coinThicknessMm}
-            />
-            <AngleFinder
-              key={drawn.zones[index]!.id}
-              tool={drawn}
-              zone={drawn.zones[index]!}
-              index={index}
-            />
-            <SteelLeft tool={drawn} zone={drawn.zones[index]!} />
-            <ToolHistory tool={tool} />
-            <Photos tool={tool} />
+            <Figures kept={tool} drawn={drawn} index={index} coinThicknessMm={coinThicknessMm} />
           </div>
           <div className="grid content-start gap-8">
             <ZoneFields key={index} index={index} drawn={drawn} />
@@ -96,6 +83,31 @@ export function ToolEditor({ tool, coinThicknessMm }: { tool: Tool; coinThicknes
     </FormProvider>
   );
 }
+
+/** Everything that is drawn and computed from the measures, and the tool's past. */
+const Figures = memo(function Figures(props: {
+  kept: Tool;
+  drawn: Tool;
+  index: number;
+  coinThicknessMm: number;
+}) {
+  const { kept, drawn, index, coinThicknessMm } = props;
+  const zone = drawn.zones[index]!;
+  return (
+    <>
+      <ZoneFigures
+        tool={drawn}
+        zone={zone}
+        asItIs={changedFrom(kept, zone)}
+        coinThicknessMm={coinThicknessMm}
+      />
+      <AngleFinder key={zone.id} tool={drawn} zone={zone} index={index} />
+      <SteelLeft tool={drawn} zone={zone} />
+      <ToolHistory tool={kept} />
+      <Photos tool={kept} />
+    </>
+  );
+});
 
 /** The stored zone, where the drawn one differs from it. */
 function changedFrom(tool: Tool, drawn: Zone): Zone | null {

@@ -3,7 +3,6 @@
 import {
   bevelDrift,
   bevelFaceWidthMm,
-  facetSchedule,
   flatAngle,
   microbevel,
   profileThickness,
@@ -19,6 +18,7 @@ import { day, deg, fineMm, mm, plural, spoken, um } from '../../ui/format';
 import { HoldDrawing } from '../../ui/section/HoldDrawing';
 import { SectionDrawing } from '../../ui/section/SectionDrawing';
 import { Working, type WorkingLine } from '../../ui/Working';
+import { Facets } from './Facets';
 
 /** The section of one zone to scale, how to hold its angle, and the measures that follow. */
 export function ZoneFigures(props: {
@@ -91,39 +91,6 @@ export function ZoneFigures(props: {
 /** How far touch-ups have left a flat bevel behind, and how much steeper its apex stands. */
 function driftWords({ touchUps, lagMm, steeperDeg }: BevelDrift): string {
   return `${um(1000 * lagMm)} in ${plural(touchUps, 'touch-up')}, apex about ${deg(steeperDeg)} steeper`;
-}
-
-function Facets({ tool, zone }: { tool: Tool; zone: Zone }) {
-  const facets = facetSchedule({
-    thicknessMm: zone.shoulderThicknessMm,
-    cheekAngleDeg: zone.primaryAngleDeg,
-    apexAngleDeg: zone.bevelAngleDeg,
-    facets: 4,
-    ...tool,
-  });
-  return (
-    <table className="table-plain mt-6 max-w-xl">
-      <caption className="sign pb-1 text-left text-lg">The arc as four facets, apex first</caption>
-      <thead>
-        <tr>
-          <th>Held at, per side</th>
-          <th className="number">Width</th>
-          <th className="number">Spine lift</th>
-        </tr>
-      </thead>
-      <tbody>
-        {facets.map((facet) => (
-          <tr key={facet.angleDeg}>
-            <td className="figures">{deg(facet.angleDeg)}</td>
-            <td className="number">{fineMm(facet.faceWidthMm)}</td>
-            <td className="number">
-              {facet.spineLiftMm === null ? 'lies flat' : mm(facet.spineLiftMm)}
-            </td>
-          </tr>
-        ))}
-      </tbody>
-    </table>
-  );
 }
 
 function working(tool: Tool, zone: Zone): WorkingLine[] {

@@ -7,7 +7,7 @@ import { useWidth } from '../useWidth';
 
 const HEIGHT = 150;
 /** How far behind the edge the lift of a stone over an axe is measured. */
-const MEASURED_AT_MM = 75;
+export const MEASURED_AT_MM = 75;
 
 /**
  * How the angle is held: a blade on the stone with the gap under its spine and the coins that fill

@@ -41,6 +41,11 @@ test('from a tool on the rack to a logged touch-up that outlives the browser', a
     await expect(page.getByText('Stop there')).toBeVisible();
     await page.getByRole('button', { name: 'Finish here' }).click();
     await page.getByLabel(/What to watch/).fill('Burr gone at the tip too.');
+    await page.getByRole('link', { name: /^Leave/ }).click();
+    await page.getByRole('link', { name: 'Touch-up', exact: true }).click();
+    await page.getByRole('link', { name: /step 2 of 2/ }).click();
+    await page.getByRole('button', { name: 'Finish' }).click();
+    await expect(page.getByLabel(/What to watch/)).toHaveValue('Burr gone at the tip too.');
     await page.getByRole('button', { name: 'Write it into the log' }).click();
     await expect(page).toHaveURL(/\/log\/entry/);
     await expect(page.getByRole('heading', { name: 'After: push-cuts newsprint' })).toBeVisible();

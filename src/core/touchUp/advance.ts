@@ -10,6 +10,7 @@ export type GuideEvent = { at: string } & (
   | { type: 'pause' }
   | { type: 'resume' }
   | { type: 'test'; reading: EdgeTest }
+  | { type: 'note'; notes: string }
   | { type: 'finish'; findings: Finding[]; notes: string }
 );
 
@@ -53,6 +54,8 @@ export function advance(session: Session, event: GuideEvent): Session {
       return { ...working, pausedAt: null };
     case 'test':
       return onStep(working, (step) => ({ ...step, tests: [...step.tests, event.reading] }));
+    case 'note':
+      return { ...working, notes: event.notes };
     case 'finish':
       return {
         ...onStep(working, (step) => ({ ...step, finishedAt: event.at })),

@@ -58,6 +58,11 @@ describe('a touch-up in the guide', () => {
     expect(run(session, stroke(4000)).pausedAt).toBeNull();
   });
 
+  it('keeps a note while it is written', () => {
+    const session = run(begun(), { type: 'note', notes: 'Burr at the t', at: at(1) });
+    expect(session).toMatchObject({ notes: 'Burr at the t', finishedAt: null });
+  });
+
   it('goes to the next step and back without losing counts', () => {
     const there = run(begun(), stroke(1), { type: 'next step', at: at(2) }, stroke(3));
     expect(there.stepIndex).toBe(1);
@@ -76,6 +81,7 @@ describe('a touch-up in the guide', () => {
       { type: 'test', reading: passes('slices-paper'), at: at(1) },
       { type: 'next step', at: at(2) },
       { type: 'test', reading, at: at(3) },
+      { type: 'note', notes: 'fin', at: at(3) },
       { type: 'finish', findings: [chip], notes: 'fine', at: at(4) },
     );
     expect(session).toMatchObject({

@@ -18,6 +18,7 @@ interface FinishProps {
   tool: Tool;
   zone: Zone;
   onTest: (reading: EdgeTest) => void;
+  onNote: (notes: string) => void;
   onBack: () => void;
   onFinish: (findings: Finding[], notes: string) => void;
 }
@@ -33,7 +34,7 @@ export function FinishPanel(props: FinishProps) {
 
 /** Last test, what is still to be seen, a note; then it is in the log. */
 function FinishForm(props: FinishProps & { zoneAfter: Zone | null }) {
-  const { session, zone, zoneAfter, onTest, onBack, onFinish } = props;
+  const { session, zone, zoneAfter, onTest, onNote, onBack, onFinish } = props;
   const store = useStore();
   const [notes, setNotes] = useState(session.notes);
   const [remaining, setRemaining] = useState<Finding[]>(() => findingsLeft(session));
@@ -101,7 +102,10 @@ function FinishForm(props: FinishProps & { zoneAfter: Zone | null }) {
           label="What to watch next time (optional)"
           value={notes}
           maxLength={4000}
-          onChange={(event) => setNotes(event.target.value)}
+          onChange={(event) => {
+            setNotes(event.target.value);
+            onNote(event.target.value);
+          }}
         />
         <p className="text-soft">
           Wipe and dry it, a thin film of oil, wax or fat on carbon steel, clean hands before food.

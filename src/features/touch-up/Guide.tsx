@@ -70,7 +70,8 @@ export function Guide(props: {
             {session.job === 'spine' ? ', spine' : tool.zones.length > 1 && `, ${zone.name}`}
           </h1>
           <p className="order-last w-full sm:order-none sm:w-auto">
-            step {session.stepIndex + 1} of {session.steps.length}, {step.abrasiveName}
+            step {session.stepIndex + 1} of {session.steps.length}, {step.abrasiveName}, to{' '}
+            {step.task}
           </p>
           <p className="figures ml-auto">{minutesLeft(session)} left</p>
           <Link href="/" className="inline-flex min-h-12 items-center underline underline-offset-4">
@@ -102,6 +103,7 @@ export function Guide(props: {
           tool={tool}
           zone={zone}
           onTest={(reading) => act({ type: 'test', reading })}
+          onNote={(notes) => act({ type: 'note', notes })}
           onBack={() => setPanel('count')}
           onFinish={(findings, notes) => act({ type: 'finish', findings, notes })}
         />

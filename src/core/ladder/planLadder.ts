@@ -26,6 +26,8 @@ export function planLadder(input: {
   target: EdgeTarget;
   abrasives: readonly LadderAbrasive[];
   pace?: Pace;
+  /** Whether to look for the stone that would help most: most of the work of a plan. */
+  missingStone?: boolean;
 }): LadderPlan {
   const { zone: face, condition, target, pace = DEFAULT_PACE } = input;
   positive(condition.apexRadiusUm, 'condition.apexRadiusUm');
@@ -52,7 +54,10 @@ export function planLadder(input: {
   const problem: LadderProblem = { face, condition, target, abrasives, pace };
   const solver = ladderSolver(problem);
   const path = solver.best();
-  const missingStone = bestMissingStone(problem, solver, path?.minutes ?? Infinity);
+  const missingStone =
+    (input.missingStone ?? true)
+      ? bestMissingStone(problem, solver, path?.minutes ?? Infinity)
+      : null;
   if (!path) {
     return {
       outcome: 'out of reach',

@@ -34,8 +34,15 @@ export interface RungProblem {
   pace: Pace;
 }
 
-/** The quickest ladder with nothing coarser than a rung allows; a stone's rung begins with a stone. */
-export function ladderAtRung(problem: RungProblem, rung: LadderRung): LadderPlan {
+/**
+ * The quickest ladder with nothing coarser than a rung allows; a stone's rung begins with a stone.
+ * The stone that is lacked most is looked for on request.
+ */
+export function ladderAtRung(
+  problem: RungProblem,
+  rung: LadderRung,
+  { missingStone = false } = {},
+): LadderPlan {
   const { face, condition, targetApexUm, pace } = problem;
   const isStrop = rung === 'strop';
   return planLadder({
@@ -53,6 +60,7 @@ export function ladderAtRung(problem: RungProblem, rung: LadderRung): LadderPlan
       ({ kind, sizeUm }) => kind === 'strop' || sizeUm <= LARGEST_UM[rung],
     ),
     pace,
+    missingStone,
   });
 }
 
@@ -61,11 +69,16 @@ export function lightestLadder(
   problem: RungProblem,
   rungs: readonly LadderRung[] = LADDER_RUNGS,
 ): LadderPlan {
-  let heaviest: LadderPlan | null = null;
+  return ladderAtRung(problem, lightestRung(problem, rungs), { missingStone: true });
+}
+
+function lightestRung(problem: RungProblem, rungs: readonly LadderRung[]): LadderRung {
+  let heaviest = rungs.at(-1)!;
   for (const rung of rungs) {
-    const plan = ladderAtRung(problem, rung);
-    if (plan.outcome === 'planned' && plan.minutes <= LONGEST_MINUTES) return plan;
-    if (plan.outcome === 'planned' || heaviest?.outcome !== 'planned') heaviest = plan;
+    const { outcome, minutes } = ladderAtRung(problem, rung);
+    if (outcome !== 'planned') continue;
+    if (minutes <= LONGEST_MINUTES) return rung;
+    heaviest = rung;
   }
-  return heaviest!;
+  return heaviest;
 }

@@ -1,6 +1,6 @@
 import type { Session } from '../../domain/session';
 import type { Tool } from '../../domain/tool';
-import { estimateApex } from '../sharpness';
+import { TEST_CENTRE_UM } from '../sharpness';
 import { KEEN_UP_TO } from '../ladder';
 import { rockwellHardness, vickersHardness, workingSteel } from '../wear';
 import { calibrate, OBSERVATION_SD, PRIOR_SD } from './calibrate';
@@ -33,9 +33,12 @@ export function hardnessFromLog(input: {
   const {
     rangeHrc: [lowHrc, highHrc],
   } = workingSteel(tool.steel);
-  const own = stoneRatios(tool, sessions);
+  const own = stoneRatios([tool], sessions);
   if (highHrc - lowHrc <= KNOWN_HRC || own.length < LEAST_STEPS) return null;
-  const others = tools.filter(({ id }) => id !== tool.id).flatMap((t) => stoneRatios(t, sessions));
+  const others = stoneRatios(
+    tools.filter(({ id }) => id !== tool.id),
+    sessions,
+  );
   const hand = calibrate({ priorSd: PRIOR_SD, observationSd: OBSERVATION_SD, ratios: others });
 
   const lnHv = (hardnessHrc: number): number => Math.log(vickersHardness({ hardnessHrc }));
@@ -67,23 +70,19 @@ export function withLearnedHardness(
   return { ...tool, steel };
 }
 
-/** Strokes done over planned, of every stone step of touch-ups that reached their target. */
-function stoneRatios(tool: Tool, sessions: readonly Session[]): number[] {
+/** Strokes done over planned, of every stone step of these tools' touch-ups that reached their target. */
+function stoneRatios(tools: readonly Tool[], sessions: readonly Session[]): number[] {
+  const byId = new Map(tools.map((tool) => [tool.id, tool]));
   return sessions
-    .filter(
-      ({ toolId, job, finishedAt }) =>
-        toolId === tool.id && job === 'touch-up' && finishedAt !== null,
-    )
-    .filter((session) => reachedTarget(tool, session))
+    .filter(({ job, finishedAt }) => job === 'touch-up' && finishedAt !== null)
+    .filter((session) => reachedTarget(byId.get(session.toolId), session))
     .flatMap(({ steps }) => steps.filter(({ kind }) => kind === 'stone'))
     .filter(({ left, right, plannedPerSide }) => left + right > 0 && plannedPerSide > 0)
     .map(({ left, right, plannedPerSide }) => (left + right) / (2 * plannedPerSide));
 }
 
-function reachedTarget(tool: Tool, { zoneId, after }: Session): boolean {
-  const zone = tool.zones.find(({ id }) => id === zoneId);
+function reachedTarget(tool: Tool | undefined, { zoneId, after }: Session): boolean {
+  const zone = tool?.zones.find(({ id }) => id === zoneId);
   const test = after.tests.at(-1)?.test;
-  if (!zone || !test) return false;
-  const { apexRadiusUm } = estimateApex({ tests: [{ test }] });
-  return apexRadiusUm <= KEEN_UP_TO * zone.targetApexUm;
+  return zone && test ? TEST_CENTRE_UM[test] <= KEEN_UP_TO * zone.targetApexUm : false;
 }

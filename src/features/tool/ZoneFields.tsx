@@ -61,7 +61,7 @@ export function ZoneFields({ index, drawn }: { index: number; drawn: Tool }) {
           {...register(`${path}.shoulderThicknessMm`, number)}
         />
         <NumberField
-          label="Thin when the face passes"
+          label="Thin past a face of"
           unit="mm"
           error={errors?.faceLimitMm?.message}
           {...register(`${path}.faceLimitMm`, optional)}

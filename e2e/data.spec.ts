@@ -61,6 +61,7 @@ test('starting empty can be undone', async ({ page }) => {
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByRole('heading', { level: 1 })).toContainText('Tarrow Ness');
   await page.getByRole('button', { name: 'Start empty' }).click();
+  await expect(page.getByRole('heading', { name: 'Hang your first tool' })).toBeVisible();
   await page.reload();
   await expect(page.getByRole('heading', { name: 'Hang your first tool' })).toBeVisible();
 });

@@ -56,6 +56,30 @@ export async function open(page: Page, path: string): Promise<void> {
   await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
 }
 
+/**
+ * Waits until everything that was changed so far is on the disk: screens show a change at once, and
+ * a page that is left in the same instant takes it along. Reads wait for the writes before them.
+ */
+export async function untilStored(page: Page): Promise<void> {
+  await page.evaluate(
+    () =>
+      new Promise<void>((resolve, reject) => {
+        const request = indexedDB.open('open-trail');
+        request.onerror = () => reject(request.error);
+        request.onsuccess = () => {
+          const database = request.result;
+          const stores = [...database.objectStoreNames];
+          const transaction = database.transaction(stores);
+          transaction.oncomplete = () => {
+            database.close();
+            resolve();
+          };
+          transaction.objectStore(stores[0]!).count();
+        };
+      }),
+  );
+}
+
 /** Plans a touch-up of a zone and starts it; returns when the counter stands at 0. */
 export async function startTouchUp(page: Page, tool: string): Promise<void> {
   await open(page, `/touch-up?tool=${tool}`);

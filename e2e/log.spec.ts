@@ -1,4 +1,4 @@
-import { expect, open, test } from './fixtures';
+import { expect, open, test, untilStored } from './fixtures';
 
 test('the log is sorted, filtered, opened, annotated, and struck out with an undo', async ({
   page,
@@ -23,6 +23,7 @@ test('the log is sorted, filtered, opened, annotated, and struck out with an und
   await page.getByLabel('Note').fill('Stop at ten a side.');
   await page.getByRole('button', { name: 'Keep the note' }).click();
   await expect(page.getByRole('button', { name: 'Keep the note' })).toHaveCount(0);
+  await untilStored(page);
   await page.reload();
   await expect(page.getByLabel('Note')).toHaveValue('Stop at ten a side.');
   await page.getByRole('button', { name: 'Strike this entry out' }).click();

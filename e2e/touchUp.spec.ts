@@ -3,7 +3,7 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { launchOptions, ORIGIN } from './browser';
-import { expect, open, startTouchUp, test, watch } from './fixtures';
+import { expect, open, startTouchUp, test, untilStored, watch } from './fixtures';
 
 test('from a tool on the rack to a logged touch-up that outlives the browser', async () => {
   const profile = mkdtempSync(join(tmpdir(), 'open-trail-'));
@@ -76,6 +76,7 @@ test('goes on in the same step after the tab is closed', async ({ page, context 
   for (let i = 0; i < 3; i += 1) await count.click();
   await page.getByRole('button', { name: 'Pause' }).click();
   await expect(page.getByRole('button', { name: 'Go on' })).toBeVisible();
+  await untilStored(page);
   await page.close();
 
   const again = await context.newPage();
@@ -85,6 +86,7 @@ test('goes on in the same step after the tab is closed', async ({ page, context 
   await expect(again.getByText('paused')).toBeVisible();
   await again.getByRole('button', { name: 'Step back' }).click();
   await expect(again.getByTestId('count')).toHaveText('5');
+  await untilStored(again);
   await again.reload();
   await expect(again.getByTestId('count')).toHaveText('5');
 });

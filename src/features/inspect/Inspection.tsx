@@ -157,7 +157,11 @@ export function Inspection(props: {
                 onDone={() => setSelected(null)}
               />
             )}
-            <TestsByPlace tests={seen.tests} onChange={(tests) => setSeen({ ...seen, tests })} />
+            <TestsByPlace
+              tool={tool}
+              tests={seen.tests}
+              onChange={(tests) => setSeen({ ...seen, tests })}
+            />
             <Checks tool={tool} checks={checks} onChange={setChecks} />
             <DiagnosisPanel
               tool={tool}

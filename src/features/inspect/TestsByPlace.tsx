@@ -1,8 +1,10 @@
 'use client';
 
 import { useState } from 'react';
+import { toolForm } from '../../core';
 import { passes, type EdgeTest } from '../../domain/session';
 import { EDGE_PLACES, SHAVING_WAYS, type SharpnessTest } from '../../domain/terms';
+import type { Tool } from '../../domain/tool';
 import { Choice } from '../../ui/Choice';
 import { TEST_WORDS, TestChoice } from '../../ui/ObservationFields';
 
@@ -10,10 +12,12 @@ type Place = EdgeTest['place'];
 
 /** Tests along the edge: each place has the finest test it passes; shaving both ways or one. */
 export function TestsByPlace(props: {
+  tool: Tool;
   tests: readonly EdgeTest[];
   onChange: (tests: EdgeTest[]) => void;
 }) {
-  const { tests, onChange } = props;
+  const { tool, tests, onChange } = props;
+  const isAxe = toolForm(tool.kind) === 'axe';
   const [place, setPlace] = useState<Place>('whole');
   const here = tests.find((test) => test.place === place);
   const put = (test: EdgeTest): void =>
@@ -22,9 +26,9 @@ export function TestsByPlace(props: {
     <section className="mt-6 grid gap-3">
       <Choice
         legend="Test where"
-        options={EDGE_PLACES.map((name) => {
+        options={EDGE_PLACES.filter((name) => !isAxe || name !== 'belly').map((name) => {
           const known = tests.find((test) => test.place === name)?.test;
-          const label = name === 'whole' ? 'whole edge' : name;
+          const label = placeName(name, isAxe);
           return [name, known ? `${label}: ${TEST_WORDS[known]}` : label] as const;
         })}
         chosen={place}
@@ -45,4 +49,10 @@ export function TestsByPlace(props: {
       )}
     </section>
   );
+}
+
+/** An axe has a toe where a knife has a tip. */
+function placeName(place: Place, isAxe: boolean): string {
+  if (place === 'whole') return 'whole edge';
+  return isAxe && place === 'tip' ? 'toe' : place;
 }

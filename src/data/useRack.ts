@@ -62,6 +62,11 @@ export function useZoneStates(): ZoneState[] | undefined {
   return tools && sessions && inspections ? statesOf(tools, sessions, inspections) : undefined;
 }
 
+/** How one zone stands; undefined while it is read, or where there is none. */
+export function useZoneState(toolId: string, zoneId: string): ZoneState | undefined {
+  return useZoneStates()?.find(({ tool, zone }) => tool.id === toolId && zone.id === zoneId);
+}
+
 /** What every zone needs with the whole shelf at hand, most urgent first. */
 export function useEdgeNeeds(): EdgeNeed[] | undefined {
   const states = useZoneStates();

@@ -1,4 +1,4 @@
-export { withWorkedWidth, workedWidthMm } from './workedWidth';
+export { bevelFaceWidthMm, withWorkedWidth, workedWidthMm } from './workedWidth';
 export { bevelAngleFromFaceWidth, bevelAngleFromHeight } from './bevelAngle';
 export { spineLift, angleFromSpineLift, flatAngle } from './spineLift';
 export { coinStack, type CoinStack } from './coinStack';

@@ -23,7 +23,7 @@ const POINTS = 40;
 /**
  * The width of the worked face over past touch-ups and from now on, to a little past its limit: it
  * grows by sin α/sin(θ − α) for each mm that the apex recedes; in future by `recessionMm` a touch-up,
- * in the past by each of `pastRecessionsMm`, newest first.
+ * in the past by each of `pastRecessionsMm`, oldest first.
  */
 export function thickening(input: {
   angleDeg: number;
@@ -62,11 +62,11 @@ function pastPoints(input: Parameters<typeof thickening>[0]): ThickeningPoint[] 
     bevelAngleDeg: angleDeg,
     primaryAngleDeg: behindAngleDeg,
   });
-  let width = faceWidthMm;
-  return pastRecessionsMm
-    .map((recessionMm, i) => {
-      width = Math.max(0, width - widening * recessionMm);
-      return { touchUp: -(i + 1), faceWidthMm: width };
-    })
-    .reverse();
+  const count = pastRecessionsMm.length;
+  let width = faceWidthMm - widening * pastRecessionsMm.reduce((sum, each) => sum + each, 0);
+  return pastRecessionsMm.map((recessionMm, i) => {
+    const point = { touchUp: i - count, faceWidthMm: Math.max(0, width) };
+    width += widening * recessionMm;
+    return point;
+  });
 }

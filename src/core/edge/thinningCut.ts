@@ -47,19 +47,18 @@ export function thinningCut(input: {
   if (faceWidthMm >= workedWidthMm(zone)) {
     throw new RangeError('faceWidthMm must be narrower than the worked face');
   }
-  const { holdAngleDeg, front } =
+  const { holdAngleDeg, front, zoneAfter } =
     zone.grind === 'convex' && !zone.microBevel
       ? arcFront(zone, faceWidthMm)
       : flatFront(zone, faceWidthMm);
   const start = front.at(-1)!;
   const meeting = meet(before, start, tanDeg(holdAngleDeg));
-  const reliefWidthMm = (meeting.depthMm - start.depthMm) / cosDeg(holdAngleDeg);
   return {
     holdAngleDeg,
-    reliefWidthMm,
+    reliefWidthMm: (meeting.depthMm - start.depthMm) / cosDeg(holdAngleDeg),
     cutDepthMm: meeting.depthMm,
     areaPerSideMm2: areaBetween(before, [...front, meeting]),
-    zoneAfter: measuredAfter(zone, { holdAngleDeg, faceWidthMm, front, meeting }),
+    zoneAfter: zoneAfter(meeting),
   };
 }
 
@@ -67,18 +66,29 @@ interface Front {
   holdAngleDeg: number;
   /** The outline that stays or is new, from the apex to where the relief begins. */
   front: ProfilePoint[];
+  /** The zone that is left, by where the relief comes out. */
+  zoneAfter: (meeting: ProfilePoint) => Zone;
 }
+
+const APEX: ProfilePoint = { depthMm: 0, halfMm: 0 };
 
 function flatFront(zone: Zone, faceWidthMm: number): Front {
   const { microBevel, bevelAngleDeg, primaryAngleDeg } = zone;
-  const edgeDeg = microBevel?.angleDeg ?? bevelAngleDeg;
+  const angleDeg = microBevel?.angleDeg ?? bevelAngleDeg;
   const between = primaryAngleDeg + FLAT_SHARE * (bevelAngleDeg - primaryAngleDeg);
+  const holdAngleDeg = microBevel ? bevelAngleDeg : Math.max(LOWEST_DEG, between);
   return {
-    holdAngleDeg: microBevel ? bevelAngleDeg : Math.max(LOWEST_DEG, between),
+    holdAngleDeg,
     front: [
-      { depthMm: 0, halfMm: 0 },
-      { depthMm: faceWidthMm * cosDeg(edgeDeg), halfMm: faceWidthMm * sinDeg(edgeDeg) },
+      APEX,
+      { depthMm: faceWidthMm * cosDeg(angleDeg), halfMm: faceWidthMm * sinDeg(angleDeg) },
     ],
+    zoneAfter: ({ halfMm }) => ({
+      ...zone,
+      bevelAngleDeg: holdAngleDeg,
+      microBevel: { angleDeg, faceWidthMm },
+      shoulderThicknessMm: 2 * halfMm,
+    }),
   };
 }
 
@@ -90,24 +100,7 @@ function arcFront(zone: Zone, faceWidthMm: number): Front {
   const share = Math.min(ARC_SHARE, 1 - Math.sqrt(kept));
   const holdAngleDeg = primaryAngleDeg + share * (bevelAngleDeg - primaryAngleDeg);
   const shorter = withWorkedWidth({ ...zone, primaryAngleDeg: holdAngleDeg }, faceWidthMm);
-  return { holdAngleDeg, front: [{ depthMm: 0, halfMm: 0 }, ...edgePoints(shorter)] };
-}
-
-function measuredAfter(
-  zone: Zone,
-  cut: { holdAngleDeg: number; faceWidthMm: number; front: ProfilePoint[]; meeting: ProfilePoint },
-): Zone {
-  const { holdAngleDeg, faceWidthMm } = cut;
-  if (zone.grind === 'convex' && !zone.microBevel) {
-    return withWorkedWidth({ ...zone, primaryAngleDeg: holdAngleDeg }, faceWidthMm);
-  }
-  const edgeDeg = zone.microBevel?.angleDeg ?? zone.bevelAngleDeg;
-  return {
-    ...zone,
-    bevelAngleDeg: holdAngleDeg,
-    microBevel: { angleDeg: edgeDeg, faceWidthMm },
-    shoulderThicknessMm: 2 * cut.meeting.halfMm,
-  };
+  return { holdAngleDeg, front: [APEX, ...edgePoints(shorter)], zoneAfter: () => shorter };
 }
 
 /** Where a line from `start` at a slope comes out of a profile; its end where it never does. */

@@ -2,6 +2,13 @@ import type { Zone } from '../../domain/tool';
 import { cosDeg, sinDeg } from '../trigonometry';
 import { convexArc } from './convexArc';
 
+/** Width (mm) of a straight bevel face from its thickness at the shoulder: (t/2)/sin θ. */
+export function bevelFaceWidthMm(
+  zone: Pick<Zone, 'shoulderThicknessMm' | 'bevelAngleDeg'>,
+): number {
+  return zone.shoulderThicknessMm / 2 / sinDeg(zone.bevelAngleDeg);
+}
+
 /** Width (mm) of the face that touch-ups work: the micro-bevel's, the bevel's, or the arc's length. */
 export function workedWidthMm(zone: Zone): number {
   if (zone.microBevel) return zone.microBevel.faceWidthMm;
@@ -12,7 +19,7 @@ export function workedWidthMm(zone: Zone): number {
       apexAngleDeg: zone.bevelAngleDeg,
     }).faceWidthMm;
   }
-  return zone.shoulderThicknessMm / 2 / sinDeg(zone.bevelAngleDeg);
+  return bevelFaceWidthMm(zone);
 }
 
 /**

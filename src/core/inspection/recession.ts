@@ -3,7 +3,7 @@ import type { Tool, Zone } from '../../domain/tool';
 import { wideningPerRecession, withWorkedWidth } from '../edge';
 import { workingFace } from '../ladder';
 import { TEST_CENTRE_UM } from '../sharpness';
-import { sinDeg } from '../trigonometry';
+import { apexRecessionMm } from '../wear';
 import { damageToMend } from './edgeState';
 
 /** How fast a zone's steel is used up. */
@@ -38,9 +38,12 @@ function recessions(tool: Tool, zone: Zone, sessions: readonly Session[]): Reces
     .map(({ startedAt, steps, before }) => {
       if (steps.every(({ kind }) => kind === 'strop')) return { startedAt, recessionMm: 0 };
       const test = before.tests.at(-1)?.test;
-      const radiusMm = (test ? TEST_CENTRE_UM[test] : 0) / 1000;
-      const rounding = (radiusMm * (1 - sinDeg(angleDeg))) / sinDeg(angleDeg);
-      return { startedAt, recessionMm: Math.max(damageToMend(before.findings), rounding) };
+      const recessionMm = apexRecessionMm({
+        apexRadiusUm: test ? TEST_CENTRE_UM[test] : 0,
+        damageDepthMm: damageToMend(before.findings),
+        angleDeg,
+      });
+      return { startedAt, recessionMm };
     })
     .sort((a, b) => (a.startedAt < b.startedAt ? -1 : 1));
 }

@@ -2,8 +2,7 @@ import type { Tool, Zone } from '../../domain/tool';
 import { wideningPerRecession } from '../edge';
 import { isZeroGround, narrowedTo, thinningSteps, withSteps } from '../jobs';
 import { workingFace, type LadderAbrasive, type LadderPlan } from '../ladder';
-import { sinDeg } from '../trigonometry';
-import { roundingShiftMm, type Pace } from '../wear';
+import { apexRecessionMm, type Pace } from '../wear';
 
 /** Less growth than this (mm) cannot be seen, let alone ground away. */
 const VISIBLE_MM = 0.002;
@@ -40,8 +39,6 @@ export function faceGrowthMm(input: {
   damageDepthMm: number;
 }): number {
   const { angleDeg, behindAngleDeg } = workingFace(input.tool, input.zone);
-  const shiftMm = roundingShiftMm({ apexRadiusUm: input.apexRadiusUm, angleDeg });
-  const recessionMm = Math.max(input.damageDepthMm, shiftMm / sinDeg(angleDeg));
   const taper = { primaryAngleDeg: behindAngleDeg, bevelAngleDeg: angleDeg };
-  return recessionMm * wideningPerRecession(taper);
+  return apexRecessionMm({ ...input, angleDeg }) * wideningPerRecession(taper);
 }

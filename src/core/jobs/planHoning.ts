@@ -1,6 +1,5 @@
 import type { Tool, Zone } from '../../domain/tool';
 import {
-  describeStep,
   whyUnfit,
   workingFace,
   type LadderAbrasive,
@@ -8,6 +7,7 @@ import {
   type LadderStone,
 } from '../ladder';
 import type { Pace } from '../wear';
+import { countedStep } from './countedStep';
 
 /** Strokes a side that lay a turned edge straight (prior): more only wear it. */
 const HONE_STROKES_PER_SIDE = 5;
@@ -17,7 +17,6 @@ const HONE_FORCE_N = 3;
 const ROUNDING_SHARE = 0.2;
 /** A ceramic rod no coarser than this (µm) straightens more than it cuts. */
 const FINE_ROD_UM = 10;
-const PICK_UP_MINUTES = 0.5;
 
 /** What can serve as a hone, the best first: a smooth steel, then fine ceramic rods. */
 export function hones(abrasives: readonly LadderAbrasive[]): LadderStone[] {
@@ -73,28 +72,15 @@ export function planHoning(input: {
       })),
     };
   }
-  const minutes = (2 * HONE_STROKES_PER_SIDE) / pace.sweeps + PICK_UP_MINUTES;
-  const step = describeStep({
+  const step = countedStep({
     face,
     abrasive: { ...hone, lubricant: 'dry' },
-    rung: {
-      task: 'lay a turned edge straight',
-      handling: {
-        motion: 'sweeps',
-        direction: 'edge trailing',
-        strokeLengthMm: 0.9 * hone.lengthMm,
-        sections: 1,
-      },
-      forceN: HONE_FORCE_N,
-      strokesPerSide: HONE_STROKES_PER_SIDE,
-      minutes,
-      volumeMm3: 0,
-      wearRate: 0,
-      contactWidthMm: face.faceWidthMm,
-      apexRadiusUm,
-    },
-    jumpRatio: null,
-    missingStone: null,
+    task: 'lay a turned edge straight',
+    strokesPerSide: HONE_STROKES_PER_SIDE,
+    strokeLengthMm: 0.9 * hone.lengthMm,
+    forceN: HONE_FORCE_N,
+    apexRadiusUm,
+    pace,
   });
-  return { ...none, outcome: 'planned', steps: [step], minutes, apexRadiusUm };
+  return { ...none, outcome: 'planned', steps: [step], minutes: step.minutes, apexRadiusUm };
 }

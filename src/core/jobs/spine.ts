@@ -14,6 +14,7 @@ import {
   type WorkingFace,
 } from '../ladder';
 import { FILE_LIMIT_HRC, scratchShiftMm, specificWearRate, type Pace } from '../wear';
+import { countedStep } from './countedStep';
 
 /** Ways of working a spine, lightest first for each kind. */
 export const SPINE_WORKS = {
@@ -35,7 +36,8 @@ const ROUNDED_MM = 0.03;
 const PUSHES = 2;
 const STROP_STROKES = 5;
 const PUSH_FORCE_N = 12;
-const PICK_UP_MINUTES = 0.5;
+/** A spine has no apex radius; the finest that records hold stands for it. */
+const NO_APEX_UM = 0.05;
 
 /** How often a hook can still be raised, by its log; by the tool's own count before the first filing. */
 export function raisingsLeft(tool: Tool, sessions: readonly Session[]): number {
@@ -161,43 +163,37 @@ function spineFace(tool: Tool): WorkingFace {
   };
 }
 
-function raiseStep({ face, burnisher, pace }: Bench): LadderStep | null {
-  return burnisher && counted(face, burnisher, 'raise the hook', PUSHES, PUSH_FORCE_N, pace);
+function raiseStep(bench: Bench): LadderStep | null {
+  return bench.burnisher && counted(bench, bench.burnisher, 'raise the hook', PUSHES, PUSH_FORCE_N);
 }
 
-function stropStep({ face, strop, pace }: Bench): LadderStep | null {
-  const { stropForceN } = face.practice;
-  return strop && counted(face, strop, 'strop the spine', STROP_STROKES, stropForceN, pace);
+function stropStep(bench: Bench): LadderStep | null {
+  const { stropForceN } = bench.face.practice;
+  return bench.strop && counted(bench, bench.strop, 'strop the spine', STROP_STROKES, stropForceN);
 }
 
 function counted(
-  face: WorkingFace,
+  { face, pace }: Bench,
   abrasive: LadderAbrasive,
   task: StepTask,
   strokesPerSide: number,
   forceN: number,
-  pace: Pace,
 ): LadderStep {
-  return step(face, abrasive, {
+  const strokeLengthMm = Math.min(0.9 * abrasive.lengthMm, face.edgeLengthMm);
+  const apexRadiusUm = NO_APEX_UM;
+  return countedStep({
+    face,
+    abrasive,
     task,
-    handling: {
-      motion: 'sweeps',
-      direction: 'edge trailing',
-      strokeLengthMm: Math.min(0.9 * abrasive.lengthMm, face.edgeLengthMm),
-      sections: 1,
-    },
-    forceN,
     strokesPerSide,
-    minutes: (2 * strokesPerSide) / pace.sweeps + PICK_UP_MINUTES,
-    volumeMm3: 0,
-    wearRate: 0,
-    contactWidthMm: face.faceWidthMm,
-    apexRadiusUm: 0,
+    strokeLengthMm,
+    forceN,
+    apexRadiusUm,
+    pace,
   });
 }
 
 function step(face: WorkingFace, abrasive: LadderAbrasive, rung: AbrasiveWork): LadderStep {
-  // A spine has no apex radius; the finest that records hold stands for it.
-  const withApex = { ...rung, apexRadiusUm: 0.05 };
+  const withApex = { ...rung, apexRadiusUm: NO_APEX_UM };
   return describeStep({ face, abrasive, rung: withApex, jumpRatio: null, missingStone: null });
 }

@@ -18,7 +18,7 @@ export {
   type RungProblem,
 } from './rungLadders';
 export { practiceOf, type Practice } from './practice';
-export { bevelFaceWidthMm, toolForm, workingFace } from './workingFace';
+export { toolForm, workingFace } from './workingFace';
 export { abrasivesAtHand, shelfAbrasives, type Shelf, type ShelfAbrasive } from './shelfAbrasives';
 export { whyUnfit } from './whyUnfit';
 export { stoneRung, type AbrasiveWork } from './rungs';

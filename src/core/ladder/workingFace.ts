@@ -1,14 +1,8 @@
 import type { Tool, Zone } from '../../domain/tool';
-import { convexArc } from '../edge';
+import { convexArc, workedWidthMm } from '../edge';
 import { workingSteel } from '../wear';
-import { sinDeg } from '../trigonometry';
 import { practiceOf } from './practice';
 import type { WorkingFace } from './types';
-
-/** Width (mm) of a straight bevel face from its thickness at the shoulder: (t/2)/sin θ. */
-export function bevelFaceWidthMm(zone: Pick<Zone, 'shoulderThicknessMm' | 'bevelAngleDeg'>) {
-  return zone.shoulderThicknessMm / 2 / sinDeg(zone.bevelAngleDeg);
-}
 
 /** Which of the three ways of working a tool asks for. */
 export function toolForm(kind: Tool['kind']): WorkingFace['toolForm'] {
@@ -23,6 +17,7 @@ export function workingFace(tool: Tool, zone: Zone): WorkingFace {
     toolForm: toolForm(tool.kind),
     contour: zone.contour,
     edgeLengthMm: zone.endMm - zone.startMm,
+    faceWidthMm: workedWidthMm(zone),
     hardnessHrc,
     carbide,
     stainless,
@@ -32,7 +27,6 @@ export function workingFace(tool: Tool, zone: Zone): WorkingFace {
     return {
       ...common,
       angleDeg: zone.microBevel.angleDeg,
-      faceWidthMm: zone.microBevel.faceWidthMm,
       behindAngleDeg: zone.bevelAngleDeg,
       arcRadiusMm: null,
       hold: 'freehand',
@@ -47,7 +41,6 @@ export function workingFace(tool: Tool, zone: Zone): WorkingFace {
     return {
       ...common,
       angleDeg: zone.bevelAngleDeg,
-      faceWidthMm: arc.faceWidthMm,
       behindAngleDeg: zone.primaryAngleDeg,
       arcRadiusMm: arc.radiusMm,
       hold: 'freehand',
@@ -56,7 +49,6 @@ export function workingFace(tool: Tool, zone: Zone): WorkingFace {
   return {
     ...common,
     angleDeg: zone.bevelAngleDeg,
-    faceWidthMm: bevelFaceWidthMm(zone),
     behindAngleDeg: zone.primaryAngleDeg,
     arcRadiusMm: null,
     hold: zone.grind === 'scandi' ? 'resting on the bevel' : 'freehand',

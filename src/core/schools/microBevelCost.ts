@@ -1,6 +1,6 @@
 import type { Tool, Zone } from '../../domain/tool';
 import { microbevel, thicknessBehindEdge, wideningPerRecession } from '../edge';
-import { specificWearRate, workingSteel } from '../wear';
+import { specificWearRate, strokesFor, workingSteel } from '../wear';
 
 /** What a micro-bevel costs beside a bevel that runs to the apex. Both sides. */
 export interface MicroBevelCost {
@@ -20,7 +20,7 @@ export interface MicroBevelCost {
 /** A micro-bevel is usually so much steeper (°) and so wide (mm). */
 export const USUAL_MICRO_BEVEL = { steeperDeg: 3, faceWidthMm: 0.3 };
 const BEHIND_MM = 0.25;
-const STONE = { sizeUm: 25, forceN: 8, strokeM: 0.095 };
+const STONE = { sizeUm: 25, forceN: 8, strokeLengthMm: 95 };
 
 /** The cost of the zone's micro-bevel, or of the usual one where it has none. */
 export function microBevelCost(tool: Tool, zone: Zone): MicroBevelCost {
@@ -60,6 +60,6 @@ export function microBevelCost(tool: Tool, zone: Zone): MicroBevelCost {
       primaryAngleDeg: bevelAngleDeg,
       bevelAngleDeg: angleDeg,
     }),
-    strokesPerSide: Math.ceil(steelMm3 / (2 * wearRate * STONE.forceN * STONE.strokeM)),
+    strokesPerSide: Math.ceil(strokesFor({ ...STONE, volumeMm3: steelMm3, wearRate }) / 2),
   };
 }

@@ -6,6 +6,7 @@ export {
   damageVolumeMm3,
   faceVolumeMm3,
   microbevelVolumeMm3,
+  apexRecessionMm,
   roundingShiftMm,
   scratchShiftMm,
 } from './volumes';

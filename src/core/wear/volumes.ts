@@ -11,6 +11,16 @@ export function roundingShiftMm(input: { apexRadiusUm: number; angleDeg: number 
   return (notNegative(input.apexRadiusUm, 'apexRadiusUm') / 1000) * (1 - sinDeg(angleDeg));
 }
 
+/** How far (mm) a touch-up takes the apex back: its damage, or r·(1 − sin θ)/sin θ for its rounding. */
+export function apexRecessionMm(input: {
+  apexRadiusUm: number;
+  damageDepthMm: number;
+  angleDeg: number;
+}): number {
+  const damageDepthMm = notNegative(input.damageDepthMm, 'damageDepthMm');
+  return Math.max(damageDepthMm, roundingShiftMm(input) / sinDeg(input.angleDeg));
+}
+
 /** How far (mm) each face moves to take out the scratches of an abrasive of size d: 0.06·d. */
 export function scratchShiftMm(input: { sizeUm: number }): number {
   return (SCRATCH_SHARE * notNegative(input.sizeUm, 'sizeUm')) / 1000;

@@ -11,9 +11,8 @@ export function InspectScreen() {
   const states = useZoneStates();
   const shelf = useShelf();
   const settings = useSettings();
-  const sessions = useRecords('sessions');
   const inspections = useRecords('inspections');
-  if (!states || !shelf || !settings || !sessions || !inspections) return null;
+  if (!states || !shelf || !settings || !inspections) return null;
 
   const own = states.filter(({ tool }) => tool.id === params.get('tool'));
   const chosen = own.find(({ zone }) => zone.id === params.get('zone')) ?? own[0];
@@ -63,7 +62,6 @@ export function InspectScreen() {
       zones={own.map((other) => other.zone)}
       shelf={shelf}
       settings={settings}
-      sessions={sessions.filter(({ toolId }) => toolId === tool.id)}
       inspections={inspections.filter(({ toolId }) => toolId === tool.id)}
     />
   );

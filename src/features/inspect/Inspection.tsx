@@ -24,7 +24,6 @@ import {
   type Finding,
   type Inspection as Look,
   type Observation,
-  type Session,
 } from '../../domain/session';
 import type { Settings } from '../../domain/settings';
 import type { Job } from '../../domain/terms';
@@ -52,11 +51,10 @@ export function Inspection(props: {
   zones: readonly Zone[];
   shelf: Shelf;
   settings: Settings;
-  sessions: readonly Session[];
   inspections: readonly Look[];
 }) {
-  const { zoneState, zones, shelf, settings, sessions, inspections } = props;
-  const { tool, zone, state } = zoneState;
+  const { zoneState, zones, shelf, settings, inspections } = props;
+  const { tool, zone, state, sessions } = zoneState;
   const store = useStore();
   const router = useRouter();
   const [seen, setSeen] = useState<Observation>({ tests: [], findings: [...state.findings] });

@@ -36,7 +36,7 @@ export function SteelLeft({ tool, zone }: { tool: Tool; zone: Zone }) {
     ...face,
     ...pace,
     faceLimitMm: zone.faceLimitMm,
-    pastRecessionsMm: past.reverse(),
+    pastRecessionsMm: past,
   });
   return (
     <section className="mt-8">

@@ -12,7 +12,7 @@ import {
   zoneNow,
   type BevelDrift,
 } from '../../core';
-import { useZoneStates } from '../../data';
+import { useZoneState } from '../../data';
 import type { Tool, Zone } from '../../domain/tool';
 import { day, deg, fineMm, mm, plural, spoken, um } from '../../ui/format';
 import { HoldDrawing } from '../../ui/section/HoldDrawing';
@@ -29,7 +29,7 @@ export function ZoneFigures(props: {
   coinThicknessMm: number;
 }) {
   const { tool, zone, asItIs, coinThicknessMm } = props;
-  const known = useZoneStates()?.find((s) => s.tool.id === tool.id && s.zone.id === zone.id);
+  const known = useZoneState(tool.id, zone.id);
   const state = known?.state;
   const drift = bevelDrift(tool, zone, known?.sessions ?? []);
   const face = workingFace(tool, zone);

@@ -4,7 +4,7 @@ import { yupResolver } from '@hookform/resolvers/yup';
 import { useState } from 'react';
 import { FormProvider, useForm, type Resolver } from 'react-hook-form';
 import { findingsLeft } from '../../core';
-import { useStore, useZoneStates } from '../../data';
+import { useStore, useZoneState } from '../../data';
 import { passes, type EdgeTest, type Finding, type Session } from '../../domain/session';
 import { zoneSchema, type Tool, type Zone } from '../../domain/tool';
 import { NotesField } from '../../ui/forms/fields';
@@ -26,9 +26,8 @@ interface FinishProps {
 /** The end of a job; what a thinning leaves is measured from the zone as its log has it. */
 export function FinishPanel(props: FinishProps) {
   const { session, tool, zone } = props;
-  const states = useZoneStates();
-  if (!states) return null;
-  const now = states.find((state) => state.tool.id === tool.id && state.zone.id === zone.id)!;
+  const now = useZoneState(tool.id, zone.id);
+  if (!now) return null;
   return <FinishForm {...props} zoneAfter={plannedZone(session, tool, now.zone)} />;
 }
 

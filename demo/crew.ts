@@ -1,5 +1,6 @@
 import type { Abrasive, Compound, Lubricant, ShelfGrade, Strop } from '../src/domain/shelf';
 import type { Tool } from '../src/domain/tool';
+import { targetApexFor } from '../src/domain/tasks';
 import { typicalTool } from '../src/domain/typicalTools';
 
 /** The Tarrow Ness path crew: its tools and what it sharpens them with. All invented. */
@@ -63,7 +64,8 @@ export const tools: Tool[] = [
         startMm: 0,
         endMm: 110,
         bevelAngleDeg: 20,
-        targetApexUm: 1.8,
+        work: [],
+        targetApexUm: 2,
         noImpacts: true,
         angleMethod: 'bevel-height',
         measuredAt,
@@ -76,7 +78,6 @@ export const tools: Tool[] = [
         endMm: 350,
         contour: 'belly',
         microBevel: { angleDeg: 25, faceWidthMm: 0.5 },
-        targetApexUm: 5,
         angleMethod: 'bevel-height',
         measuredAt,
       },
@@ -86,7 +87,15 @@ export const tools: Tool[] = [
     ...record('knap'),
     ...knap,
     notes: 'Carving hatchet for stakes. Haft cracked at the eye: waits for a new one.',
-    zones: [{ ...knap.zones[0]!, name: 'bit', bevelAngleDeg: 18 }],
+    zones: [
+      {
+        ...knap.zones[0]!,
+        name: 'bit',
+        bevelAngleDeg: 18,
+        work: ['carve'],
+        targetApexUm: targetApexFor(['carve']),
+      },
+    ],
   },
   {
     ...record('tern'),

@@ -1,316 +1,168 @@
-import {
-  abrasivesAtHand,
-  advance,
-  DEFAULT_PACE,
-  planJob,
-  planLadder,
-  startSession,
-  TEST_CENTRE_UM,
-  workingFace,
-  type LadderPlan,
-} from '../src/core';
-import {
-  finding,
-  NO_CHECKS,
-  passes,
-  type Finding,
-  type Inspection,
-  type Session,
-} from '../src/domain/session';
-import { SHARPNESS_TESTS, type Job, type Place, type SharpnessTest } from '../src/domain/terms';
-import { abrasives, compounds, lubricants, strops, tools } from './crew';
+import { finding, NO_CHECKS, passes, type Finding, type Inspection } from '../src/domain/session';
+import type { SharpnessTest } from '../src/domain/terms';
+import { playBack, type PastJob } from './playBack';
 
 /** Eighteen months of touch-ups, worked through the same guide as a person's own. */
 
-interface PastTouchUp {
-  at: string;
-  tool: string;
-  zone?: string;
-  where: Session['where'];
-  /** What it was for; a touch-up where nothing is said. */
-  job?: Job;
-  before: SharpnessTest;
-  after: SharpnessTest;
-  chip?: { atMm: number; depthMm: number };
-  /** Strokes done over strokes planned: the hand is learning. */
-  effort: number;
-  notes: string;
-}
+const job = (
+  day: string,
+  tool: string,
+  where: PastJob['where'],
+  before: SharpnessTest,
+  after: SharpnessTest,
+  more: Partial<PastJob> = {},
+): PastJob => ({ at: `${day}:00.000Z`, tool, where, before, after, ...more });
 
-const HISTORY: PastTouchUp[] = [
-  {
-    at: '2025-05-03T18:10:00.000Z',
-    tool: 'wren',
-    where: 'bench',
-    before: 'slides-on-nail',
-    after: 'slices-paper',
-    effort: 1.9,
-    notes: 'First go. Wobbled, and left the burr at the tip.',
-  },
-  {
-    at: '2025-06-14T07:40:00.000Z',
-    tool: 'bracken',
-    zone: 'chop',
-    where: 'bench',
-    before: 'blunt',
-    after: 'tears-paper',
-    chip: { atMm: 288, depthMm: 0.12 },
-    effort: 1.6,
-    notes: 'Hit a wire in the bank. Same angle kept: the edge was not to blame.',
-  },
-  {
-    at: '2025-08-22T20:05:00.000Z',
-    tool: 'plover',
-    where: 'field',
-    before: 'slices-paper',
-    after: 'push-cuts-newsprint',
-    effort: 1.4,
-    notes: '',
-  },
-  {
-    at: '2025-10-11T17:30:00.000Z',
-    tool: 'old-hob',
-    where: 'bench',
-    before: 'slides-on-nail',
-    after: 'slices-paper',
-    effort: 1.5,
-    notes: 'Ink showed the middle of the bit was missed; went back over it.',
-  },
-  {
-    at: '2026-01-17T15:00:00.000Z',
-    tool: 'wren',
-    where: 'bench',
-    before: 'tears-paper',
-    after: 'push-cuts-newsprint',
-    effort: 1.4,
-    notes: 'Micro-bevel at 15° set for knots. Holds much better.',
-  },
-  {
-    at: '2026-03-21T19:20:00.000Z',
-    tool: 'plover',
-    where: 'field',
-    before: 'slices-paper',
-    after: 'slices-paper',
-    effort: 2.6,
-    notes: 'Too long on the belt: worse after than in the middle. Next time stop earlier.',
-  },
-  {
-    at: '2026-05-09T08:15:00.000Z',
-    tool: 'bracken',
-    zone: 'fine',
-    where: 'bench',
-    before: 'slides-on-nail',
-    after: 'slices-paper',
-    effort: 1.2,
-    notes: '',
-  },
-  {
-    at: '2026-06-27T21:00:00.000Z',
-    tool: 'wren',
-    where: 'field',
-    before: 'slices-paper',
-    after: 'shaves',
-    effort: 1.2,
-    notes: '',
-  },
-  {
-    at: '2026-08-08T18:45:00.000Z',
-    tool: 'old-hob',
-    where: 'field',
-    before: 'slides-on-nail',
-    after: 'slices-paper',
-    effort: 1.1,
-    notes: 'Puck with water on a stump, poll braced. Quiet circles at the end.',
-  },
-  {
-    at: '2026-09-19T07:10:00.000Z',
-    tool: 'bracken',
-    zone: 'chop',
-    where: 'field',
-    before: 'blunt',
-    after: 'tears-paper',
-    effort: 1.1,
-    notes: '',
-  },
-  {
-    at: '2026-10-10T20:30:00.000Z',
-    tool: 'plover',
-    where: 'field',
-    before: 'slices-paper',
-    after: 'shaves',
-    effort: 1,
-    notes: 'Ten a side and tested: enough.',
-  },
-  {
-    at: '2026-10-24T16:20:00.000Z',
-    tool: 'wren',
-    where: 'field',
-    before: 'slices-paper',
-    after: 'shaves',
-    effort: 1,
-    notes: '',
-  },
-];
-
-/** What is done now and then: thinning, the hook on a spine, a turned edge; and a pair of unknown steel. */
-const NOW_AND_THEN: PastTouchUp[] = [
-  {
-    at: '2026-02-14T14:00:00.000Z',
-    tool: 'tern',
-    where: 'bench',
-    job: 'thin',
-    before: 'slices-paper',
-    after: 'push-cuts-newsprint',
+const HISTORY: PastJob[] = [
+  job('2025-05-03T18:10', 'wren', 'bench', 'slides-on-nail', 'slices-paper', {
+    with: ['pocket-plate/coarse', 'fine-plate/fine', 'paddle'],
     effort: 1.3,
-    notes: 'Sharp but wedging in the fish last autumn. Shoulders moved back, apex set anew.',
-  },
-  {
-    at: '2026-07-18T10:30:00.000Z',
-    tool: 'bracken',
+    notes: 'First go. Wobbled, and left the burr at the tip.',
+  }),
+  job('2025-05-24T08:20', 'plover', 'bench', 'tears-paper', 'push-cuts-newsprint', {
+    with: ['pocket-plate/medium', 'belt'],
+    notes: 'Found a fine chip near the tip. Left: later touch-ups will wear it out.',
+    chip: { atMm: 96, depthMm: 0.016, leftOnPurpose: true },
+  }),
+  job('2025-06-14T07:40', 'bracken', 'bench', 'blunt', 'slices-paper', {
+    zone: 'chop',
+    with: ['mill-file/cut', 'puck/fine'],
+    chip: { atMm: 288, depthMm: 0.12 },
+    damageWay: 'whole face',
+    notes: 'Hit a wire in the bank. Same angle kept: the edge was not to blame.',
+  }),
+  job('2025-07-05T17:00', 'old-hob', 'field', 'tears-paper', 'slices-paper', {
+    with: ['puck/fine'],
+  }),
+  job('2025-07-19T20:15', 'plover', 'field', 'slices-paper', 'push-cuts-newsprint', {
+    with: ['pocket-plate/medium', 'belt'],
+  }),
+  job('2025-08-09T19:10', 'bracken', 'field', 'slides-on-nail', 'slices-paper', {
+    zone: 'chop',
+    with: ['diamond-rod/rod'],
+    notes: 'The rod was through much sooner than planned.',
+  }),
+  job('2025-08-22T20:05', 'plover', 'field', 'slices-paper', 'push-cuts-newsprint', {
+    with: ['pocket-plate/medium', 'belt'],
+    notes: 'The chip near the tip can hardly be felt.',
+  }),
+  job('2025-09-06T18:30', 'old-hob', 'field', 'tears-paper', 'slices-paper', {
+    with: ['puck/coarse', 'puck/fine'],
+    notes: 'Half again as many circles as planned, and it took them.',
+  }),
+  job('2025-09-27T10:00', 'wren', 'bench', 'tears-paper', 'push-cuts-newsprint', {
+    with: ['pocket-plate/medium', 'fine-plate/fine', 'paddle'],
+  }),
+  job('2025-10-11T17:30', 'old-hob', 'bench', 'slides-on-nail', 'slices-paper', {
+    with: ['puck/coarse', 'puck/fine'],
+    notes: 'Ink showed the middle of the bit was missed; went back over it.',
+  }),
+  job('2025-10-25T18:00', 'bracken', 'field', 'slides-on-nail', 'slices-paper', {
     zone: 'fine',
-    where: 'field',
+    with: ['diamond-rod/rod'],
+  }),
+  job('2025-11-08T14:00', 'crook', 'bench', 'tears-paper', 'push-cuts-newsprint', {
+    with: ['diamond-rod/rod', 'ceramic-rod/rod'],
+  }),
+  job('2025-11-29T15:20', 'plover', 'bench', 'slices-paper', 'push-cuts-newsprint', {
+    with: ['pocket-plate/medium', 'belt'],
+    notes: 'The chip near the tip is gone.',
+  }),
+  job('2025-12-20T11:00', 'bracken', 'bench', 'slides-on-nail', 'slices-paper', {
+    zone: 'chop',
+    with: ['diamond-rod/rod'],
+  }),
+  job('2026-01-17T15:00', 'wren', 'bench', 'tears-paper', 'push-cuts-newsprint', {
+    with: ['pocket-plate/medium', 'fine-plate/fine', 'paddle'],
+    notes: 'Micro-bevel at 15° set for knots. Holds much better.',
+  }),
+  job('2026-02-14T14:00', 'tern', 'bench', 'slices-paper', 'push-cuts-newsprint', {
+    job: 'thin',
+    notes: 'Sharp but wedging in the fish last autumn. Shoulders moved back, apex set anew.',
+  }),
+  job('2026-03-07T16:10', 'old-hob', 'bench', 'tears-paper', 'slices-paper', {
+    with: ['puck/coarse', 'puck/fine'],
+  }),
+  job('2026-03-21T19:20', 'plover', 'field', 'slices-paper', 'slices-paper', {
+    with: ['belt'],
+    effort: 4.5,
+    notes: 'Too long on the belt: worse after than in the middle. Next time stop earlier.',
+  }),
+  job('2026-04-11T09:30', 'bracken', 'field', 'slides-on-nail', 'slices-paper', {
+    zone: 'chop',
+    with: ['diamond-rod/rod'],
+  }),
+  job('2026-04-25T18:20', 'wren', 'field', 'slices-paper', 'shaves', {
+    with: ['fine-plate/fine', 'denim'],
+  }),
+  job('2026-05-09T08:15', 'bracken', 'bench', 'slides-on-nail', 'slices-paper', {
+    zone: 'fine',
+    with: ['puck/fine'],
+  }),
+  job('2026-05-30T19:40', 'wren', 'field', 'slices-paper', 'shaves', {
+    with: ['fine-plate/fine', 'denim'],
+  }),
+  job('2026-06-13T18:00', 'old-hob', 'field', 'slides-on-nail', 'slices-paper', {
+    with: ['puck/coarse', 'puck/fine'],
+    brokenOffAfter: 1,
+    notes: 'Rain. Broken off after the coarse side.',
+    after: 'tears-paper',
+  }),
+  job('2026-06-14T07:30', 'old-hob', 'field', 'tears-paper', 'slices-paper', {
+    with: ['puck/fine'],
+  }),
+  job('2026-06-27T21:00', 'wren', 'field', 'slices-paper', 'shaves', {
+    with: ['fine-plate/fine', 'denim'],
+  }),
+  job('2026-07-11T12:00', 'bracken', 'field', 'slides-on-nail', 'slices-paper', {
+    zone: 'chop',
+    with: ['diamond-rod/rod'],
+    notes: 'As planned, to the stroke nearly.',
+  }),
+  job('2026-07-18T10:30', 'bracken', 'field', 'slices-paper', 'slices-paper', {
+    zone: 'fine',
     job: 'spine',
-    before: 'slices-paper',
-    after: 'slices-paper',
-    effort: 1,
     notes: 'Two gentle pushes a side with the smooth edge of the file.',
-  },
-  {
-    at: '2026-08-09T19:00:00.000Z',
-    tool: 'sprig',
-    where: 'field',
-    before: 'slides-on-nail',
-    after: 'push-cuts-newsprint',
+  }),
+  job('2026-08-08T18:45', 'old-hob', 'field', 'slides-on-nail', 'slices-paper', {
+    with: ['puck/coarse', 'puck/fine'],
+    notes: 'Puck with water on a stump, poll braced. Quiet circles at the end.',
+  }),
+  job('2026-08-09T19:00', 'sprig', 'field', 'slides-on-nail', 'push-cuts-newsprint', {
+    with: ['pocket-plate/medium', 'belt'],
     effort: 0.8,
     notes: 'Soft: the stone was through in no time.',
-  },
-  {
-    at: '2026-09-06T12:10:00.000Z',
-    tool: 'sprig',
-    where: 'field',
-    job: 'hone',
-    before: 'slices-paper',
-    after: 'push-cuts-newsprint',
-    effort: 1,
-    notes: '',
-  },
-  {
-    at: '2026-09-20T18:30:00.000Z',
-    tool: 'sprig',
-    where: 'field',
-    before: 'tears-paper',
-    after: 'push-cuts-newsprint',
-    effort: 0.7,
-    notes: '',
-  },
-  {
-    at: '2026-10-25T17:15:00.000Z',
-    tool: 'sprig',
-    where: 'bench',
-    before: 'tears-paper',
-    after: 'push-cuts-newsprint',
+  }),
+  job('2026-09-06T12:10', 'sprig', 'field', 'slices-paper', 'push-cuts-newsprint', { job: 'hone' }),
+  job('2026-09-19T07:10', 'bracken', 'field', 'blunt', 'slices-paper', {
+    zone: 'chop',
+    with: ['diamond-rod/rod'],
+  }),
+  job('2026-09-20T18:30', 'sprig', 'field', 'tears-paper', 'push-cuts-newsprint', {
+    with: ['pocket-plate/medium', 'belt'],
+    effort: 0.75,
+  }),
+  job('2026-10-03T16:00', 'old-hob', 'bench', 'tears-paper', 'slices-paper', {
+    with: ['mill-file/cut', 'puck/fine'],
+    chip: { atMm: 14, depthMm: 0.15 },
+    damageWay: 'narrow band',
+    notes: 'A chip near the heel filed out as a band.',
+  }),
+  job('2026-10-10T20:30', 'plover', 'field', 'slices-paper', 'shaves', {
+    with: ['belt'],
+    notes: 'Ten a side and tested: enough.',
+  }),
+  job('2026-10-24T16:20', 'wren', 'field', 'slices-paper', 'shaves', {
+    with: ['fine-plate/fine', 'denim'],
+  }),
+  job('2026-10-25T17:15', 'sprig', 'bench', 'tears-paper', 'push-cuts-newsprint', {
+    with: ['pocket-plate/medium', 'belt'],
     effort: 0.75,
     notes: 'Both of the pair, ready for the trip.',
-  },
-];
-
-/** Work on a spine looks at no edge. */
-const NOTHING_SEEN: Session['before'] = { tests: [], findings: [] };
-
-const atHand = {
-  bench: abrasivesAtHand({ abrasives, strops, compounds, lubricants }),
-  field: abrasivesAtHand({
-    abrasives: abrasives.filter(travels),
-    strops: strops.filter(travels),
-    compounds,
-    lubricants: lubricants.filter(travels),
   }),
-};
-
-function travels({ place }: { place: Place }): boolean {
-  return place !== 'workshop';
-}
-
-export const sessions: Session[] = [
-  ...HISTORY.map((past, index) => playBack(past, `touch-up-${index + 1}`)),
-  ...NOW_AND_THEN.map((past, index) => playBack(past, `now-and-then-${index + 1}`)),
 ];
 
-function playBack(past: PastTouchUp, id: string): Session {
-  const findings: Finding[] = past.chip
-    ? [finding('chip', past.chip.atMm, past.chip.depthMm, { cause: 'misuse' })]
-    : [];
-  let session = startSession({
-    id,
-    at: past.at,
-    toolId: past.tool,
-    zoneId: past.zone ?? 'edge',
-    job: past.job ?? 'touch-up',
-    where: past.where,
-    before: past.job === 'spine' ? NOTHING_SEEN : { tests: [passes(past.before)], findings },
-    plan: planFor(past),
-  });
-  let seconds = 0;
-  const later = (gap: number): string => {
-    seconds += gap;
-    return new Date(Date.parse(past.at) + Math.round(seconds) * 1000).toISOString();
-  };
-  session.steps.forEach((step, i) => {
-    const perSide = Math.max(1, Math.round(step.plannedPerSide * past.effort));
-    const perMinute = { sweeps: 45, 'back-and-forth': 100, circles: 60 }[step.motion];
-    for (const side of ['left', 'right']) {
-      // Strokes come in tens: a stroke at a time would only make the same record more slowly.
-      for (let done = 0; done < perSide; done += 10) {
-        const count = Math.min(10, perSide - done);
-        const at = later((count * 60) / perMinute);
-        session = advance(session, { type: 'stroke', count, at });
-      }
-      if (side === 'left') session = advance(session, { type: 'turn over', at: later(4) });
-    }
-    const reading = passes(i === session.steps.length - 1 ? past.after : between(past));
-    if (past.job !== 'spine') {
-      session = advance(session, { type: 'test', reading, at: later(15) });
-    }
-    session = advance(session, { type: 'next step', at: later(10) });
-  });
-  return advance(session, { type: 'finish', findings: [], notes: past.notes, at: later(20) });
-}
-
-function planFor(past: PastTouchUp): LadderPlan {
-  const tool = tools.find(({ id }) => id === past.tool)!;
-  const zone = tool.zones.find(({ id }) => id === (past.zone ?? 'edge'))!;
-  const abrasives = atHand[past.where];
-  const plan = past.job
-    ? planJob({
-        job: past.job,
-        spineWork: null,
-        tool,
-        zone,
-        before: { tests: [passes(past.before)], findings: [] },
-        keenRadiusUm: null,
-        sessions: [],
-        abrasives,
-        pace: DEFAULT_PACE,
-      })!
-    : planLadder({
-        zone: workingFace(tool, zone),
-        condition: {
-          apexRadiusUm: TEST_CENTRE_UM[past.before],
-          damageDepthMm: past.chip?.depthMm ?? 0,
-        },
-        target: { apexRadiusUm: zone.targetApexUm },
-        abrasives,
-      });
-  if (plan.outcome !== 'planned') throw new Error(`${past.tool} at ${past.at}: ${plan.outcome}`);
-  return plan;
-}
-
-/** The test half-way between before and after. */
-function between(past: PastTouchUp): SharpnessTest {
-  const from = SHARPNESS_TESTS.indexOf(past.before);
-  const to = SHARPNESS_TESTS.indexOf(past.after);
-  return SHARPNESS_TESTS[Math.ceil((from + to) / 2)]!;
-}
+export const sessions = playBack(HISTORY);
 
 const look = (
   id: string,

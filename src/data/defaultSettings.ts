@@ -8,6 +8,7 @@ export function defaultSettings(at: string): Settings {
     ...newRecord(SETTINGS_ID, at),
     coinThicknessMm: 2.33,
     strokesPerMinute: { ...DEFAULT_PACE },
+    forgotten: [],
     demoLoadedAt: null,
   };
 }

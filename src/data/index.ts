@@ -2,6 +2,14 @@
 export { StoreProvider, useStore, useRecords, useDamagedIds } from './StoreProvider';
 export type { Store } from './store';
 export { useRecord, type LiveRecord } from './useRecord';
-export { useEdgeNeeds, useSettings, useShelf, useZoneState, useZoneStates } from './useRack';
+export {
+  useBench,
+  useEdgeNeeds,
+  useHand,
+  useSettings,
+  useShelf,
+  useZoneState,
+  useZoneStates,
+} from './useRack';
 export { loadSample, startEmpty } from './sampleData';
 export type { MergeReport } from './merge';

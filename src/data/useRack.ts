@@ -1,15 +1,21 @@
 'use client';
 
+import { useMemo } from 'react';
 import {
-  abrasivesAtHand,
+  benchAt,
   edgeNeeds,
+  handOf,
   zoneStates,
+  type Bench,
   type EdgeNeed,
+  type Hand,
   type Shelf,
   type ZoneState,
 } from '../core';
 import type { AllRecords } from '../domain/records';
+import type { Session } from '../domain/session';
 import type { Settings } from '../domain/settings';
+import type { Tool } from '../domain/tool';
 import { useRecords } from './StoreProvider';
 import { defaultSettings } from './defaultSettings';
 import { memoizeLast } from './memoizeLast';
@@ -33,8 +39,20 @@ const statesOf = memoizeLast(
   ) => zoneStates({ tools, sessions, inspections }),
 );
 
-const needsOf = memoizeLast((states: ZoneState[], shelf: Shelf, settings: Settings) =>
-  edgeNeeds({ states, abrasives: abrasivesAtHand(shelf), pace: settings.strokesPerMinute }),
+const handFrom = memoizeLast((sessions: AllRecords['sessions'], shelf: Shelf, settings: Settings) =>
+  handOf({
+    sessions,
+    shelf,
+    pace: settings.strokesPerMinute,
+    forgotten: settings.forgotten,
+  }),
+);
+
+const needsOf = memoizeLast((states: ZoneState[], shelf: Shelf, hand: Hand) =>
+  edgeNeeds({
+    states,
+    benchOf: ({ schools }) => benchAt({ where: 'bench', shelf, schools, hand }),
+  }),
 );
 
 /** Everything on the shelf; undefined while it is read. */
@@ -54,6 +72,24 @@ export function useSettings(): Settings | undefined {
   return settings && (settings[0] ?? UNSET);
 }
 
+/** The person's hand: its pace, and what the log has taught; undefined while it is read. */
+export function useHand(): Hand | undefined {
+  const sessions = useRecords('sessions');
+  const shelf = useShelf();
+  const settings = useSettings();
+  return sessions && shelf && settings ? handFrom(sessions, shelf, settings) : undefined;
+}
+
+/** Where a tool's keeper works, and with what; undefined while it is read. */
+export function useBench(): ((tool: Tool, where: Session['where']) => Bench) | undefined {
+  const shelf = useShelf();
+  const hand = useHand();
+  return useMemo(
+    () => shelf && hand && (({ schools }, where) => benchAt({ where, shelf, schools, hand })),
+    [shelf, hand],
+  );
+}
+
 /** How every zone of every tool stands; undefined while it is read. */
 export function useZoneStates(): ZoneState[] | undefined {
   const tools = useRecords('tools');
@@ -71,6 +107,6 @@ export function useZoneState(toolId: string, zoneId: string): ZoneState | undefi
 export function useEdgeNeeds(): EdgeNeed[] | undefined {
   const states = useZoneStates();
   const shelf = useShelf();
-  const settings = useSettings();
-  return states && shelf && settings ? needsOf(states, shelf, settings) : undefined;
+  const hand = useHand();
+  return states && shelf && hand ? needsOf(states, shelf, hand) : undefined;
 }

@@ -20,6 +20,7 @@ export const SCHOOLS = {
   profile: ['micro-bevel, thin when due', 'thin at every touch-up'],
   scratches: ['scratches are fine', 'unscratched'],
   lubricant: ['by stone', 'water', 'oil or fat', 'dry'],
+  stropAtEnd: ['by tool', 'always', 'only when needed'],
 } as const;
 
 export type SchoolQuestion = keyof typeof SCHOOLS;
@@ -40,6 +41,7 @@ export const schoolsSchema = object({
   profile: oneOf(SCHOOLS.profile),
   scratches: oneOf(SCHOOLS.scratches),
   lubricant: oneOf(SCHOOLS.lubricant),
+  stropAtEnd: oneOf(SCHOOLS.stropAtEnd),
 }).noUnknown();
 
 export type Schools = InferType<typeof schoolsSchema>;

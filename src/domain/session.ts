@@ -1,9 +1,11 @@
 import { array, boolean, number, object, string, type InferType } from 'yup';
+import { zoneSchema } from './tool';
 import { count, measure, name, oneOf, oneOfOrNull, recordFields, text, timestamp } from './fields';
 import {
   ABRASIVE_FORMS,
   BANDS,
   CAUSES,
+  DAMAGE_WAYS,
   EDGE_PLACES,
   FINDING_KINDS,
   JOBS,
@@ -77,6 +79,18 @@ const sessionStepSchema = object({
   plannedPerSideHigh: count(),
   plannedMinutes: measure(0, 10_000),
   plannedApexUm: measure(0.05, 50),
+  /** What the log had taught by then, as a factor that is in the planned strokes. */
+  learnedFactor: measure(0.01, 100),
+  /** The stretch that was worked at an angle of its own, and its share of the strokes; mostly none. */
+  stretch: object({
+    startMm: measure(0, 1000),
+    endMm: measure(0, 1000),
+    angleDeg: measure(0, 90),
+    strokesPerSide: count(),
+  })
+    .noUnknown()
+    .nullable()
+    .defined(),
   doneWhen: array(string().max(200).required()).max(10).required(),
   warnings: array(string().max(300).required()).max(10).required(),
   /** Strokes done on each side. */
@@ -99,6 +113,12 @@ export const sessionSchema = object({
   startedAt: timestamp(),
   finishedAt: string().datetime().nullable().defined(),
   where: oneOf(['bench', 'field']),
+  /** What was done about damage; null where there was none. */
+  damageWay: oneOfOrNull(DAMAGE_WAYS),
+  /** The apex radius that its work asked for then; null where that was not kept. */
+  targetApexUm: measure(0.1, 20).nullable().defined(),
+  /** What the zone was planned to measure afterwards; null where its measures stay. */
+  zoneAfter: zoneSchema.nullable().defined(),
   before: observationSchema.required(),
   after: observationSchema.required(),
   steps: array(sessionStepSchema.required()).max(20).required(),
@@ -134,6 +154,11 @@ export const inspectionSchema = object({
 }).noUnknown();
 
 export type Inspection = InferType<typeof inspectionSchema>;
+
+/** Whether anything was done at a step: strokes counted, or time worked by feel. */
+export function isWorked({ left, right, activeSeconds }: SessionStep): boolean {
+  return left + right > 0 || activeSeconds > 0;
+}
 
 /** A reading of the finest test that an edge passes, over its whole length. */
 export function passes(test: EdgeTest['test'], place: EdgeTest['place'] = 'whole'): EdgeTest {

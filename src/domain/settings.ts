@@ -1,5 +1,5 @@
-import { object, string, type InferType } from 'yup';
-import { measure, recordFields } from './fields';
+import { array, object, string, type InferType } from 'yup';
+import { measure, recordFields, timestamp } from './fields';
 
 /** The person's own habits and things; one record, with the id `settings`. */
 export const settingsSchema = object({
@@ -11,6 +11,14 @@ export const settingsSchema = object({
     circles: measure(5, 400),
   })
     .noUnknown()
+    .required(),
+  /** What the log is no longer to teach: of one thing on the shelf, of `pace`, or of `all`, up to a moment. */
+  forgotten: array(
+    object({ what: string().min(1).max(200).required(), at: timestamp() })
+      .noUnknown()
+      .required(),
+  )
+    .max(500)
     .required(),
   /** When the sample data were loaded; null for the person's own rack. */
   demoLoadedAt: string().datetime().nullable().defined(),

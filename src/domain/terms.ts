@@ -158,7 +158,7 @@ export const MOTIONS = ['sweeps', 'back-and-forth', 'circles'] as const;
 export type Motion = (typeof MOTIONS)[number];
 
 /** What a session is for: an everyday touch-up, or a job that is done now and then. */
-export const JOBS = ['touch-up', 'hone', 'thin', 'spine'] as const;
+export const JOBS = ['touch-up', 'hone', 'thin', 'angle', 'spine'] as const;
 export type Job = (typeof JOBS)[number];
 
 /** What a step on the spine does. */
@@ -169,6 +169,13 @@ const SPINE_TASKS = [
   'strop the spine',
 ] as const;
 
+/**
+ * What is done about damage: a narrow steeper band just past it, the whole face at its own angle, or
+ * nothing, so that later touch-ups wear it out.
+ */
+export const DAMAGE_WAYS = ['narrow band', 'whole face', 'leave it'] as const;
+export type DamageWay = (typeof DAMAGE_WAYS)[number];
+
 /** What one step of a job does. */
 export const STEP_TASKS = [
   'grind out damage',
@@ -176,7 +183,9 @@ export const STEP_TASKS = [
   'remove scratches',
   'strop',
   'lay a turned edge straight',
+  'blend the facet',
   'move the shoulders back',
+  'grind the new angle',
   'grind the bevel flat',
   'polish behind the edge',
   ...SPINE_TASKS,

@@ -1,5 +1,6 @@
 import { array, boolean, object, string, type InferType } from 'yup';
 import { schoolsSchema } from './schools';
+import { TASK_IDS } from './tasks';
 import { count, measure, name, oneOf, oneOfOrNull, recordFields, text } from './fields';
 import {
   ANGLE_METHODS,
@@ -18,6 +19,17 @@ import {
 
 /** Angles per side, in degrees. */
 const edgeAngleDeg = measure(5, 60);
+
+/** A facet left along a stretch of a zone: kept as it is, or blended in by the next touch-ups. */
+const facetSchema = object({
+  angleDeg: edgeAngleDeg,
+  faceWidthMm: measure(0.01, 20),
+  startMm: measure(0, 1000),
+  endMm: measure(0, 1000),
+  kept: boolean().required(),
+}).noUnknown();
+
+export type ZoneFacet = InferType<typeof facetSchema>;
 
 /** One stretch of a tool's edge with its own grind, angle and finish. */
 export const zoneSchema = object({
@@ -58,7 +70,11 @@ export const zoneSchema = object({
   hollowRadiusMm: measure(10, 1000).nullable().defined(),
   /** Width of the worked face past which the zone wants thinning; null where none is set. */
   faceLimitMm: measure(0.1, 40).nullable().defined(),
-  /** The apex radius that the zone's work asks for. */
+  /** A steeper facet that a narrow band has left at the edge; null where there is none. */
+  facet: facetSchema.nullable().defined(),
+  /** The work it does; empty where a test says what it must do. */
+  work: array(oneOf(TASK_IDS)).max(TASK_IDS.length).required(),
+  /** The apex radius that its work, or the test it must pass, asks for. */
   targetApexUm: measure(0.1, 20),
   /** A fine zone that must never hit anything hard. */
   noImpacts: boolean().required(),

@@ -1,6 +1,8 @@
 import { USUAL_SCHOOLS } from './schools';
+import { targetApexFor } from './tasks';
 import type { ToolKind } from './terms';
 import type { Tool, Zone } from './tool';
+import { USUAL_WORK } from './usualWork';
 
 /** Words for each kind of tool. */
 export const TOOL_KIND_NAMES: Record<ToolKind, string> = {
@@ -34,6 +36,9 @@ type Typical = Omit<
     | 'noImpacts'
     | 'hollowRadiusMm'
     | 'faceLimitMm'
+    | 'facet'
+    | 'targetApexUm'
+    | 'work'
   >;
 };
 
@@ -68,7 +73,6 @@ const TYPICAL: Record<ToolKind, Typical> = {
       primaryAngleDeg: 0,
       shoulderThicknessMm: 3,
       microBevel: null,
-      targetApexUm: 0.9,
     },
   },
   'convex-knife': {
@@ -85,7 +89,6 @@ const TYPICAL: Record<ToolKind, Typical> = {
       primaryAngleDeg: 4,
       shoulderThicknessMm: 2.4,
       microBevel: null,
-      targetApexUm: 1,
     },
   },
   'flat-knife': {
@@ -102,7 +105,6 @@ const TYPICAL: Record<ToolKind, Typical> = {
       primaryAngleDeg: 3,
       shoulderThicknessMm: 0.6,
       microBevel: null,
-      targetApexUm: 1.2,
     },
   },
   'fillet-knife': {
@@ -119,7 +121,6 @@ const TYPICAL: Record<ToolKind, Typical> = {
       primaryAngleDeg: 1.5,
       shoulderThicknessMm: 0.4,
       microBevel: null,
-      targetApexUm: 0.8,
     },
   },
   'skinning-knife': {
@@ -136,7 +137,6 @@ const TYPICAL: Record<ToolKind, Typical> = {
       primaryAngleDeg: 2,
       shoulderThicknessMm: 0.45,
       microBevel: null,
-      targetApexUm: 0.6,
     },
   },
   parer: {
@@ -153,7 +153,6 @@ const TYPICAL: Record<ToolKind, Typical> = {
       primaryAngleDeg: 1.5,
       shoulderThicknessMm: 0.4,
       microBevel: null,
-      targetApexUm: 1.5,
     },
   },
   'recurve-hook': {
@@ -170,7 +169,6 @@ const TYPICAL: Record<ToolKind, Typical> = {
       primaryAngleDeg: 3,
       shoulderThicknessMm: 0.7,
       microBevel: null,
-      targetApexUm: 1.2,
     },
   },
   hatchet: {
@@ -187,7 +185,6 @@ const TYPICAL: Record<ToolKind, Typical> = {
       primaryAngleDeg: 8,
       shoulderThicknessMm: 4,
       microBevel: null,
-      targetApexUm: 1.5,
     },
   },
   'felling-axe': {
@@ -204,7 +201,6 @@ const TYPICAL: Record<ToolKind, Typical> = {
       primaryAngleDeg: 8,
       shoulderThicknessMm: 6,
       microBevel: null,
-      targetApexUm: 3,
     },
   },
   tomahawk: {
@@ -221,7 +217,6 @@ const TYPICAL: Record<ToolKind, Typical> = {
       primaryAngleDeg: 7,
       shoulderThicknessMm: 4.5,
       microBevel: null,
-      targetApexUm: 2,
     },
   },
   machete: {
@@ -238,7 +233,6 @@ const TYPICAL: Record<ToolKind, Typical> = {
       primaryAngleDeg: 1,
       shoulderThicknessMm: 1.2,
       microBevel: null,
-      targetApexUm: 4.5,
     },
   },
 };
@@ -275,6 +269,9 @@ export function typicalTool(kind: ToolKind, name: string): ToolMeasures {
         noImpacts: false,
         hollowRadiusMm: zone.grind === 'hollow' ? 100 : null,
         faceLimitMm: null,
+        facet: null,
+        work: [...USUAL_WORK[kind]],
+        targetApexUm: targetApexFor(USUAL_WORK[kind]),
       },
     ],
   };

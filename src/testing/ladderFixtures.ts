@@ -1,4 +1,4 @@
-import { workingFace, type LadderStone, type LadderStrop, type WorkingFace } from '../core';
+import { workingFace, type LadderStone, type LadderStrop, type WorkingFace } from '../core/ladder';
 import type { Schools } from '../domain/schools';
 import type { ToolKind } from '../domain/terms';
 import type { Tool } from '../domain/tool';
@@ -28,6 +28,7 @@ export const strop = (sizeUm: number, change: Partial<LadderStrop> = {}): Ladder
   backing: 'leather-on-wood',
   sizeUm,
   lengthMm: 200,
+  loaded: true,
   ...change,
 });
 

@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import { diagnose, SYMPTOMS, toolForm, type Diagnosis } from '../core';
+import { diagnose, SYMPTOMS, toolForm, type AngleAdvice, type Diagnosis } from '../core';
 import type { Observation } from '../domain/session';
 import type { Tool, Zone } from '../domain/tool';
 import { deg, mm, sentence } from './format';
@@ -14,11 +14,13 @@ export function DiagnosisPanel(props: {
   coinThicknessMm: number;
   /** Symptoms that the screen itself has noticed. */
   noticed?: readonly string[];
+  /** What the log says of the angle, where the screen knows it. */
+  advice?: AngleAdvice;
 }) {
-  const { tool, zone, seen, coinThicknessMm, noticed = [] } = props;
+  const { tool, zone, seen, coinThicknessMm, noticed = [], advice } = props;
   const [ticked, setTicked] = useState<string[]>([]);
   const symptomIds = [...new Set([...ticked, ...noticed, ...symptomsSeen(seen)])];
-  const found = diagnose({ symptomIds, tool, zone, coinThicknessMm });
+  const found = diagnose({ symptomIds, tool, zone, coinThicknessMm, advice });
   return (
     <section className="mt-6">
       <h2>What it tells you</h2>
@@ -75,7 +77,7 @@ function symptomsSeen({ findings, tests }: Observation): string[] {
 }
 
 function turnInWords({ turnDeg, liftMm, coins }: Diagnosis, isKnife: boolean): string {
-  if (liftMm === null) return '';
+  if (liftMm === null || turnDeg === 0) return '';
   const way = turnDeg > 0 ? 'up' : 'down';
   const what = isKnife ? 'the spine' : 'the rear of the stone';
   const part = coins === null ? '' : `, ${coins.toFixed(1)} of your coin`;

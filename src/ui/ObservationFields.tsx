@@ -3,23 +3,13 @@
 import { finding, passes, type Finding, type Observation } from '../domain/session';
 import { SHARPNESS_TESTS, type SharpnessTest } from '../domain/terms';
 import { LimitedNumberField } from './forms/fields';
-
-/** What each test looks like when the edge passes it, finest first. */
-export const TEST_WORDS: Record<SharpnessTest, string> = {
-  'pops-hair': 'pops hair',
-  shaves: 'shaves, both ways',
-  'push-cuts-newsprint': 'push-cuts newsprint',
-  'slices-paper': 'slices printer paper',
-  'tears-paper': 'tears paper',
-  'slides-on-nail': 'slides on a nail',
-  blunt: 'blunt, glints',
-};
+import { TEST_WORDS } from './words/testWords';
 
 /** Tests of one whole edge and its deepest chip, all by tapping but the two measures. */
 export function ObservationFields(props: {
   value: Observation;
   onChange: (value: Observation) => void;
-  zone: { startMm: number; endMm: number };
+  zone: { startMm: number; endMm: number; noImpacts: boolean };
   legend: string;
 }) {
   const { value, onChange, zone, legend } = props;
@@ -41,11 +31,15 @@ export function ObservationFields(props: {
           checked={chip !== undefined}
           onChange={(event) =>
             setChip(
-              event.target.checked ? finding('chip', (zone.startMm + zone.endMm) / 2, 0.1) : null,
+              event.target.checked
+                ? finding('chip', (zone.startMm + zone.endMm) / 2, 0.1, {
+                    cause: zone.noImpacts ? 'misuse' : 'unknown',
+                  })
+                : null,
             )
           }
         />
-        There is a chip to grind out
+        There is a chip
       </label>
       {chip && (
         <div className="grid max-w-md grid-cols-2 gap-4">

@@ -9,6 +9,11 @@ export function mm(value: number): string {
   return `${value < 20 ? trim(rounded(value, 1)) : rounded(value, 0)} mm`;
 }
 
+/** Depth of a chip: as finely as an eye or a lens tells it. */
+export function chipDepth(depthMm: number): string {
+  return `${trim(rounded(depthMm, depthMm < 0.1 ? 3 : 2))} mm`;
+}
+
 /** Hundredths of a millimetre, for faces and thicknesses near the edge. */
 export function fineMm(value: number): string {
   return `${rounded(value, 2)} mm`;
@@ -36,6 +41,48 @@ export function minutes(value: number): string {
   if (value > 0 && value < 1) return 'under 1 min';
   if (value > 119) return `${rounded(value / 60, 0)} h`;
   return `${value < 10 ? trim((Math.round(value * 2) / 2).toFixed(1)) : rounded(value, 0)} min`;
+}
+
+/** Minutes as one number first, its span after it: 7 min (4–13). */
+export function minutesSpan(plan: {
+  minutes: number;
+  minutesLow: number;
+  minutesHigh: number;
+}): string {
+  const { minutesLow: low, minutesHigh: high } = plan;
+  if (high < 1.25) return 'under 1 min';
+  const figure = (value: number): string => minutes(value).replace(/ min$/, '');
+  const from = low < 1 ? 'under 1' : figure(low);
+  const to = figure(high);
+  return from === to ? minutes(plan.minutes) : `${minutes(plan.minutes)} (${from}–${to})`;
+}
+
+/** A count as one number first, its span after it: 120 (60–240). */
+export function countSpan(count: number, low: number, high: number): string {
+  return low === high ? `${count}` : `${count} (${low}–${high})`;
+}
+
+/** Steel taken off, in grams or in a hair's worth of them. */
+export function steel(volumeMm3: number): string {
+  const steelG = volumeMm3 * STEEL_G_PER_MM3;
+  if (steelG < 0.01) return 'under 0.01 g of steel';
+  return `${steelG < 1 ? rounded(steelG, 2) : rounded(steelG, 1)} g of steel`;
+}
+
+/** Density of steel. */
+const STEEL_G_PER_MM3 = 0.00785;
+
+/** An angle both ways: 25° per side, 50° inclusive. */
+export function angleBothWays(perSideDeg: number): string {
+  return `${deg(perSideDeg)} per side, ${deg(2 * perSideDeg)} inclusive`;
+}
+
+/** Years from now in words; far-off ones without a figure. */
+export function yearsAhead(years: number): string {
+  if (!Number.isFinite(years) || years > 20) return 'not in twenty years at your pace';
+  if (years < 1)
+    return `about ${plural(Math.max(1, Math.round(years * 12)), 'month')} at your pace`;
+  return `about ${plural(Math.round(years), 'year')} at your pace`;
 }
 
 export function ratio(value: number): string {

@@ -26,22 +26,35 @@ const practiceSchema = object({
   motion: oneOfOrNull(MOTIONS),
   direction: oneOfOrNull(['edge leading', 'edge trailing']),
   burr: oneOf(['deburred', 'alternating strokes', 'standing']),
+  deburrStrokes: object({ first: notNegative, later: notNegative }).required(),
+  carriedBurr: positive,
   leastJump: positive,
   mostJump: positive,
   singleStone: boolean().required(),
-  targetShare: positive,
-  lubricants: array(oneOf(LUBRICANT_KINDS)).nullable().defined(),
+  finishShare: positive,
+  stropAtEnd: boolean().required(),
 });
 
 const faceSchema = object({
   toolForm: oneOf(['knife', 'axe', 'machete']),
   contour: oneOf(CONTOURS),
+  startMm: notNegative,
   edgeLengthMm: positive,
   angleDeg: number().min(5).max(60).required(),
   faceWidthMm: positive,
   behindAngleDeg: number().min(0).max(60).required(),
   arcRadiusMm: number().positive().nullable().defined(),
   hold: oneOf(['freehand', 'resting on the bevel', 'guide']),
+  zeroGround: boolean().required(),
+  facet: object({
+    angleDeg: number().min(5).max(60).required(),
+    faceWidthMm: positive,
+    startMm: notNegative,
+    endMm: notNegative,
+    kept: boolean().required(),
+  })
+    .nullable()
+    .defined(),
   hardnessHrc: number().min(30).max(68).required(),
   carbide: oneOf(CARBIDES),
   stainless: boolean().required(),
@@ -55,9 +68,10 @@ const needSchema = object({
   condition: object({
     apexRadiusUm: positive,
     damageDepthMm: notNegative,
+    damageStretch: object({ startMm: notNegative, endMm: notNegative }).nullable(),
     keenRadiusUm: number().positive(),
   }).required(),
-  target: object({ apexRadiusUm: positive }).required(),
+  target: object({ apexRadiusUm: positive, finishSizeUm: positive }).required(),
 });
 
 const stoneSchema = object({
@@ -81,7 +95,17 @@ const stropSchema = object({
   backing: oneOf(STROP_BACKINGS),
   sizeUm: positive,
   lengthMm: positive,
+  loaded: boolean().required(),
 });
+
+const learnedSchema = object({ factor: positive, sdLn: positive, steps: notNegative });
+
+/** Factors by key: every entry is one. */
+const learnedByKey = lazy((value: Record<string, unknown> | undefined) =>
+  object(
+    Object.fromEntries(Object.keys(value ?? {}).map((key) => [key, learnedSchema.required()])),
+  ).required(),
+);
 
 const requestSchema = object({
   needs: array(needSchema.required()).max(60).required(),
@@ -100,7 +124,14 @@ const requestSchema = object({
     .max(200)
     .required(),
   minutesPerTouchUp: number().positive().max(240).required(),
-  pace: object({ sweeps: positive, 'back-and-forth': positive, circles: positive }).required(),
+  hand: object({
+    pace: object({ sweeps: positive, 'back-and-forth': positive, circles: positive }).required(),
+    learned: object({
+      families: learnedByKey,
+      things: learnedByKey,
+      pace: learnedByKey,
+    }).required(),
+  }).required(),
 });
 
 /** The problem in a message; throws a `ValidationError` that names the field when it is not one. */

@@ -22,4 +22,5 @@ export {
 } from './findAngle';
 export { tipReach, type TipReach } from './tipReach';
 export { thinningCut, type ThinningCut } from './thinningCut';
+export { blendedFacet, reshapeZone, type EdgeAim, type Reshaped } from './reshapeZone';
 export { thickening, type Thickening, type ThickeningPoint } from './thickening';

@@ -1,4 +1,4 @@
-import type { Tool, Zone } from '../../domain/tool';
+import type { Tool, Zone, ZoneFacet } from '../../domain/tool';
 import { cosDeg, sinDeg, tanDeg } from '../trigonometry';
 import { convexArc } from './convexArc';
 
@@ -15,6 +15,15 @@ const ARC_POINTS = 24;
  * or arc, then the faces behind, capped at the stock.
  */
 export function sectionProfile(
+  tool: Pick<Tool, 'bladeWidthMm' | 'spineThicknessMm'>,
+  zone: Zone,
+): ProfilePoint[] {
+  const plain = plainProfile(tool, zone);
+  return zone.facet ? withFacet(plain, zone.facet) : plain;
+}
+
+/** The outline without any facet on it. */
+function plainProfile(
   tool: Pick<Tool, 'bladeWidthMm' | 'spineThicknessMm'>,
   zone: Zone,
 ): ProfilePoint[] {
@@ -38,6 +47,30 @@ export function sectionProfile(
       : capMm;
   points.push({ depthMm: endMm, halfMm: endHalfMm });
   return points;
+}
+
+/** An outline cut by a steeper facet from a new apex, so wide as the facet is. */
+function withFacet(
+  profile: readonly ProfilePoint[],
+  { angleDeg, faceWidthMm }: ZoneFacet,
+): ProfilePoint[] {
+  const end = { depthMm: faceWidthMm * cosDeg(angleDeg), halfMm: faceWidthMm * sinDeg(angleDeg) };
+  const recededMm = depthAtHalf(profile, end.halfMm) - end.depthMm;
+  if (!(recededMm > 0)) return [...profile];
+  const behind = profile
+    .filter(({ halfMm }) => halfMm > end.halfMm)
+    .map(({ depthMm, halfMm }) => ({ depthMm: depthMm - recededMm, halfMm }));
+  return [{ depthMm: 0, halfMm: 0 }, end, ...behind];
+}
+
+/** Depth behind the apex (mm) at which a profile is so thick on one side; its end where it never is. */
+export function depthAtHalf(profile: readonly ProfilePoint[], halfMm: number): number {
+  const next = profile.findIndex((point) => point.halfMm >= halfMm);
+  if (next < 0) return profile.at(-1)!.depthMm;
+  const b = profile[next]!;
+  if (next === 0) return b.depthMm;
+  const a = profile[next - 1]!;
+  return a.depthMm + ((halfMm - a.halfMm) / (b.halfMm - a.halfMm)) * (b.depthMm - a.depthMm);
 }
 
 /** The outline from behind the apex to the shoulder: micro-bevel and bevel, or arc. */

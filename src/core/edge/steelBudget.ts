@@ -1,4 +1,4 @@
-import { notNegative, positive } from '../check';
+import { notNegative } from '../check';
 
 /**
  * Steel left to sharpen away (mm), and how long it lasts at the present pace.
@@ -12,7 +12,7 @@ export function steelBudget(input: {
   recessionPerTouchUpMm: number;
   touchUpsPerYear: number;
 }): { leftMm: number; touchUps: number; years: number } {
-  const depthMm = positive(input.depthMm, 'depthMm');
+  const depthMm = notNegative(input.depthMm, 'depthMm');
   const leftMm = Math.max(0, depthMm - notNegative(input.reserveMm, 'reserveMm'));
   const eachMm = notNegative(input.recessionPerTouchUpMm, 'recessionPerTouchUpMm');
   const pace = notNegative(input.touchUpsPerYear, 'touchUpsPerYear');

@@ -1,9 +1,17 @@
-import type { Inspection, Observation, Session } from '../../domain/session';
+import {
+  isWorked,
+  type Finding,
+  type Inspection,
+  type Observation,
+  type Session,
+} from '../../domain/session';
+import type { Task, TaskId } from '../../domain/tasks';
 import type { Tool, Zone } from '../../domain/tool';
-import { sinDeg, tanDeg } from '../trigonometry';
-import { workingFace, type WorkingFace } from '../ladder';
+import { reshapeZone } from '../edge';
+import { thinningNeed } from '../jobs';
+import { workingFace } from '../ladder';
+import { tanDeg } from '../trigonometry';
 import { edgeWord, worstStretch } from './edgeState';
-import type { Task } from './tasks';
 
 /** What choosing an angle costs, beside the present one. */
 export interface AnglePrice {
@@ -21,9 +29,17 @@ export interface AnglePrice {
 export interface AngleAdvice {
   move: 'keep' | 'steeper' | 'flatter' | 'thin';
   changeDeg: number;
-  reason: string;
+  reason: AngleReason;
   prices: AnglePrice[];
 }
+
+export type AngleReason =
+  | { kind: 'open chip'; cause: Finding['cause'] }
+  | { kind: 'damaged by work'; count: number; depthMm: number }
+  | { kind: 'face past its limit' }
+  | { kind: 'below the usual'; task: TaskId; fromDeg: number }
+  | { kind: 'even dulling'; touchUps: number }
+  | { kind: 'nothing yet' };
 
 /** Touch-ups in a row that have to show slow, even dulling before going thinner. */
 const EVEN_TOUCH_UPS = 3;
@@ -32,10 +48,16 @@ const EVEN_RATIO = 4;
 /** How much work damage from normal use asks for: per depth, up to three degrees. */
 const DEEP_DAMAGE_MM = 0.15;
 
+const STEEPEST_DEG = 60;
+const FLATTEST_DEG = 5;
+/** Damage seen again this near (mm) to where it was is the same damage. */
+const SAME_PLACE_MM = 3;
+
 /**
- * The angle that the log asks for. Damage from normal work: one to three degrees steeper, or a
- * micro-bevel. Damage from misuse or a factory edge says nothing. Several touch-ups in a row of slow,
- * even dulling without damage: a degree flatter. A bevel past its limit: thin. The work planned sets the bounds.
+ * The angle that the log asks for, since the zone was last measured or its angle changed. An open chip
+ * that is not from work keeps the angle. Damage from normal work: one to three degrees steeper, or a
+ * micro-bevel. A face past its limit: thin. Several touch-ups in a row of slow, even dulling without
+ * damage: a degree flatter. The work planned sets the bounds.
  */
 export function adviseAngle(input: {
   tool: Tool;
@@ -45,65 +67,61 @@ export function adviseAngle(input: {
   tasks: readonly Task[];
 }): AngleAdvice {
   const { tool, zone, tasks } = input;
-  const face = workingFace(tool, zone);
-  const present = face.angleDeg;
-  const lowest = Math.max(5, ...tasks.map(({ angleDeg }) => angleDeg[0]));
-  const prices = [-2, -1, 0, 1, 2, 3].map((step) => price(tool, zone, present + step));
-  const advice = (move: AngleAdvice['move'], changeDeg: number, reason: string): AngleAdvice => ({
+  const present = workingFace(tool, zone).angleDeg;
+  const prices = [-2, -1, 0, 1, 2, 3].flatMap((step) => price(tool, zone, present + step) ?? []);
+  const advice = (move: AngleAdvice['move'], changeDeg: number, reason: AngleReason) => ({
     move,
     changeDeg,
     reason,
-    prices: prices.filter(
-      ({ angleDeg, steelMm3 }) => angleDeg >= 5 && angleDeg <= 60 && Number.isFinite(steelMm3),
-    ),
+    prices,
   });
+  const steeper = (changeDeg: number, reason: AngleReason): AngleAdvice => {
+    const roomDeg = Math.floor(STEEPEST_DEG - present);
+    return roomDeg < 1
+      ? advice('keep', 0, { kind: 'nothing yet' })
+      : advice('steeper', Math.min(roomDeg, 3, changeDeg), reason);
+  };
 
-  const worn = damageFromWork(input);
+  const looks = looksSince(input);
+  const open = openDamage(looks, zone);
+  const foreign = open.find(({ cause }) => cause !== 'work');
+  if (foreign) return advice('keep', 0, { kind: 'open chip', cause: foreign.cause });
+  const worn = damageFromWork(looks, zone);
   if (worn.count > 0) {
-    const changeDeg = Math.min(
-      3,
-      worn.count > 2 || worn.depthMm > 2 * DEEP_DAMAGE_MM
-        ? 3
-        : worn.depthMm > DEEP_DAMAGE_MM
-          ? 2
-          : 1,
-    );
-    return advice(
-      'steeper',
-      changeDeg,
-      `Normal work has damaged it ${worn.count === 1 ? 'once' : `${worn.count} times`}, up to ${worn.depthMm} mm deep: too thin for that work.`,
-    );
+    const much = worn.count > 2 || worn.depthMm > 2 * DEEP_DAMAGE_MM;
+    const changeDeg = much ? 3 : worn.depthMm > DEEP_DAMAGE_MM ? 2 : 1;
+    return steeper(changeDeg, { kind: 'damaged by work', ...worn });
   }
-  if (zone.faceLimitMm !== null && face.faceWidthMm > zone.faceLimitMm) {
-    return advice(
-      'thin',
-      0,
-      'The worked face is past its limit: the shoulders wedge although the apex may be sharp.',
-    );
+  if (thinningNeed(tool, zone, input.sessions) === 'face past its limit') {
+    return advice('thin', 0, { kind: 'face past its limit' });
   }
-  if (present < lowest) {
-    const hardest = tasks.find(({ angleDeg }) => angleDeg[0] === lowest)!;
-    return advice(
-      'steeper',
-      Math.min(3, Math.ceil(lowest - present)),
-      `Thinner than is usual for ${hardest.name} (from ${lowest}°): raise it, or watch closely.`,
-    );
-  }
-  const touchUps = input.sessions.filter(
-    (s) => s.zoneId === zone.id && s.job === 'touch-up' && s.finishedAt !== null,
+  const hardest = tasks.reduce<Task | null>(
+    (most, task) => (most && most.angleDeg[0] >= task.angleDeg[0] ? most : task),
+    null,
   );
-  const latest = [...touchUps]
+  const lowest = Math.max(FLATTEST_DEG, hardest?.angleDeg[0] ?? 0);
+  if (hardest && present < lowest) {
+    const reason = { kind: 'below the usual', task: hardest.id, fromDeg: lowest } as const;
+    return steeper(Math.ceil(lowest - present), reason);
+  }
+  const roomBelow = present - 1 >= Math.max(lowest, workingFace(tool, zone).behindAngleDeg + 1);
+  if (roomBelow && dullsEvenly(input)) {
+    return advice('flatter', -1, { kind: 'even dulling', touchUps: EVEN_TOUCH_UPS });
+  }
+  return advice('keep', 0, { kind: 'nothing yet' });
+}
+
+/** Whether the latest touch-ups, enough of them, all found slow and even dulling. */
+function dullsEvenly({ zone, sessions }: { zone: Zone; sessions: readonly Session[] }): boolean {
+  const latest = sessions
+    .filter((s) => s.zoneId === zone.id && s.job === 'touch-up' && s.finishedAt !== null)
+    .filter((s) => isAfter(s.startedAt, zone.measuredAt) && s.steps.some(isWorked))
     .sort((a, b) => (a.startedAt < b.startedAt ? 1 : -1))
     .slice(0, EVEN_TOUCH_UPS);
-  const even = latest.every(({ before }) => dulledSlowlyAndEvenly(before, zone));
-  if (latest.length === EVEN_TOUCH_UPS && even && present - 1 >= lowest) {
-    return advice(
-      'flatter',
-      -1,
-      `${EVEN_TOUCH_UPS} touch-ups in a row with slow, even dulling and no damage from work: room to go thinner.`,
-    );
-  }
-  return advice('keep', 0, 'Nothing in the log asks for another angle yet.');
+  return (
+    latest.length === EVEN_TOUCH_UPS &&
+    latest.every(({ before }) => dulledSlowlyAndEvenly(before, zone))
+  );
 }
 
 /** Whether an edge came to its touch-up before it was blunt, and dulled alike wherever it was tested. */
@@ -114,48 +132,105 @@ function dulledSlowlyAndEvenly({ tests }: Observation, zone: Zone): boolean {
   return slow && radiiUm.every((radiusUm) => roundestUm <= EVEN_RATIO * radiusUm);
 }
 
-/** Chips and rolls that normal work has made, over the log and the latest looks. */
-function damageFromWork(input: {
+/** One look at a zone, and whether what it found was ground out thereupon. */
+interface Look {
+  at: string;
+  seen: Observation;
+  mends: boolean;
+}
+
+function isAfter(at: string, since: string | null): boolean {
+  return since === null || at > since;
+}
+
+/** Looks at a zone since its measures were taken, oldest first. */
+function looksSince(input: {
   zone: Zone;
   sessions: readonly Session[];
   inspections: readonly Inspection[];
-}): { count: number; depthMm: number } {
-  const { zone } = input;
-  const seen = [
-    ...input.sessions.filter((s) => s.zoneId === zone.id).map((s) => s.before),
-    ...input.inspections.filter((i) => i.zoneId === zone.id).map((i) => i.seen),
-  ].flatMap(({ findings }) => findings);
-  const damage = seen.filter(
-    ({ kind, cause }) => (kind === 'chip' || kind === 'roll') && cause === 'work',
-  );
-  // A finding stays on the strip from look to look: the same place counts once.
-  const places = new Set(damage.map(({ kind, atMm }) => `${kind} ${Math.round(atMm)}`));
-  return { count: places.size, depthMm: Math.max(0, ...damage.map(({ depthMm }) => depthMm)) };
+}): Look[] {
+  const { zone, sessions, inspections } = input;
+  return [
+    ...sessions
+      .filter((s) => s.zoneId === zone.id && s.job !== 'spine')
+      .flatMap((s): Look[] => {
+        const mends = s.steps.some((step) => GRINDS_OUT.includes(step.task) && isWorked(step));
+        const before = { at: s.startedAt, seen: s.before, mends };
+        return s.finishedAt
+          ? [before, { at: s.finishedAt, seen: s.after, mends: false }]
+          : [before];
+      }),
+    ...inspections
+      .filter((i) => i.zoneId === zone.id)
+      .map((i) => ({ at: i.at, seen: i.seen, mends: false })),
+  ]
+    .filter(({ at }) => isAfter(at, zone.measuredAt))
+    .sort((a, b) => (a.at < b.at ? -1 : 1));
 }
 
-function price(tool: Tool, zone: Zone, angleDeg: number): AnglePrice {
+const GRINDS_OUT: readonly string[] = [
+  'grind out damage',
+  'grind the bevel flat',
+  'grind the new angle',
+];
+
+/** Chips and rolls, with their cause: what happens where nothing hard may strike is misuse, unless said otherwise. */
+function damages({ findings }: Observation, zone: Zone): Finding[] {
+  return findings
+    .filter(({ kind }) => kind === 'chip' || kind === 'roll')
+    .map((found) =>
+      zone.noImpacts && found.cause === 'unknown' ? { ...found, cause: 'misuse' } : found,
+    );
+}
+
+/** Damage of the latest look that is neither mended nor left on purpose. */
+function openDamage(looks: readonly Look[], zone: Zone): Finding[] {
+  const latest = looks.at(-1);
+  if (!latest || latest.mends) return [];
+  return damages(latest.seen, zone).filter(({ leftOnPurpose }) => !leftOnPurpose);
+}
+
+/** Damage from normal work, each once however often it was looked at before it was mended. */
+function damageFromWork(looks: readonly Look[], zone: Zone): { count: number; depthMm: number } {
+  const counted: Finding[] = [];
+  let open: Finding[] = [];
+  for (const { seen, mends } of looks) {
+    for (const found of damages(seen, zone).filter(({ cause }) => cause === 'work')) {
+      const known = open.some(
+        ({ kind, atMm }) => kind === found.kind && Math.abs(atMm - found.atMm) <= SAME_PLACE_MM,
+      );
+      if (known) continue;
+      open.push(found);
+      counted.push(found);
+    }
+    if (mends) open = [];
+  }
+  return { count: counted.length, depthMm: Math.max(0, ...counted.map(({ depthMm }) => depthMm)) };
+}
+
+/** The price of an angle; null where it is no angle for this edge. */
+function price(tool: Tool, zone: Zone, angleDeg: number): AnglePrice | null {
   const face = workingFace(tool, zone);
+  if (angleDeg < FLATTEST_DEG || angleDeg > STEEPEST_DEG || angleDeg <= face.behindAngleDeg) {
+    return null;
+  }
   return {
     angleDeg,
     thicknessMm: 2 * 0.25 * tanDeg(angleDeg),
     damageShare: (face.angleDeg / angleDeg) ** 2,
     biteShare: tanDeg(face.angleDeg) / tanDeg(angleDeg),
-    steelMm3: 2 * face.edgeLengthMm * regrindAreaMm2(face, angleDeg),
+    steelMm3:
+      angleDeg === face.angleDeg ? 0 : 2 * face.edgeLengthMm * regrindArea(tool, zone, angleDeg),
   };
 }
 
-/**
- * Area (mm² a side) between the present face of width w and one at another angle: flatter, pivoting
- * on the apex back to the face behind, ½·w·w'·sin Δ with w' = w·sin(θ − α)/sin(θ' − α); steeper,
- * pivoting on the shoulder, with w' = w·sin θ/sin θ'. Infinite where the face behind is reached.
- */
-function regrindAreaMm2(face: WorkingFace, angleDeg: number): number {
-  const { angleDeg: present, faceWidthMm, behindAngleDeg } = face;
-  const turn = sinDeg(Math.abs(angleDeg - present));
-  if (angleDeg >= present) {
-    return 0.5 * faceWidthMm ** 2 * (sinDeg(present) / sinDeg(angleDeg)) * turn;
+/** Area (mm² a side) between the section and one at another angle; infinite where too little is left. */
+function regrindArea(tool: Tool, zone: Zone, angleDeg: number): number {
+  try {
+    const aim = { grind: 'as it is', angleDeg } as const;
+    return reshapeZone({ tool, zone: { ...zone, facet: null }, aim }).areaPerSideMm2;
+  } catch (error) {
+    if (error instanceof RangeError) return Infinity;
+    throw error;
   }
-  if (angleDeg <= behindAngleDeg) return Infinity;
-  const widening = sinDeg(present - behindAngleDeg) / sinDeg(angleDeg - behindAngleDeg);
-  return 0.5 * faceWidthMm ** 2 * widening * turn;
 }

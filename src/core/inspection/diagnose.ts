@@ -1,6 +1,7 @@
 import type { Tool, Zone } from '../../domain/tool';
 import { holdGuide } from '../edge';
 import { toolForm, workingFace } from '../ladder';
+import type { AngleAdvice } from './adviseAngle';
 
 /** A symptom, its likely cause and its remedy; `turnDeg` is how far to change the hold. */
 export interface Symptom {
@@ -150,9 +151,16 @@ export function diagnose(input: {
   tool: Tool;
   zone: Zone;
   coinThicknessMm: number;
+  /** What the log says of the angle: damage from work is answered by it, in the same degrees. */
+  advice?: Pick<AngleAdvice, 'changeDeg'>;
 }): Diagnosis[] {
-  const { symptomIds, tool, zone, coinThicknessMm } = input;
-  return SYMPTOMS.filter(({ id }) => symptomIds.includes(id)).map((found) => {
+  const { symptomIds, tool, zone, coinThicknessMm, advice } = input;
+  return SYMPTOMS.filter(({ id }) => symptomIds.includes(id)).map((symptomFound) => {
+    const asked = symptomFound.id === 'chips-from-work' ? advice?.changeDeg : undefined;
+    const found = {
+      ...symptomFound,
+      turnDeg: possibleTurn(tool, zone, asked ?? symptomFound.turnDeg),
+    };
     const lift = (turnDeg: number): number => liftAt(tool, zone, coinThicknessMm, turnDeg);
     const liftMm = found.turnDeg === 0 ? null : lift(found.turnDeg) - lift(0);
     const bladeOnStone = toolForm(tool.kind) === 'knife';
@@ -163,6 +171,17 @@ export function diagnose(input: {
     };
   });
 }
+
+/** A turn as far as this edge allows it: held from its faces up to 60° per side. */
+function possibleTurn(tool: Tool, zone: Zone, turnDeg: number): number {
+  const { angleDeg } = workingFace(tool, zone);
+  const lowest = Math.max(LOWEST_HOLD_DEG, zone.primaryAngleDeg);
+  const held = Math.min(HIGHEST_HOLD_DEG, Math.max(lowest, angleDeg + turnDeg));
+  return turnDeg > 0 ? Math.max(0, held - angleDeg) : Math.min(0, held - angleDeg);
+}
+
+const LOWEST_HOLD_DEG = 5;
+const HIGHEST_HOLD_DEG = 60;
 
 function liftAt(tool: Tool, zone: Zone, coinThicknessMm: number, turnDeg: number): number {
   const hold = holdGuide({

@@ -1,16 +1,14 @@
 import type { Inspection, Session } from '../../domain/session';
-import type { Job } from '../../domain/terms';
 import type { Tool, Zone } from '../../domain/tool';
-import { byHand, hones, planHoning, planThinning, thinningNeed, type ThinningNeed } from '../jobs';
-import type { LadderAbrasive, LadderPlan } from '../ladder';
+import { raisingsLeft, thinningNeed, type ThinningNeed } from '../jobs';
 import { withLearnedHardness } from '../learn';
-import type { Pace } from '../wear';
 import { beyondTouchUp, type Beyond } from './beyondTouchUp';
-import { latestChecks, stopReasons } from './stopUse';
-import { honeReaches } from './rungOutlooks';
-import { planEdge } from './planEdge';
-import { zoneNow } from './recession';
+import type { Bench } from './bench';
+import { edgeJobOf } from './edgeJobOf';
 import { edgeState, type EdgeState, type EdgeWord } from './edgeState';
+import { lightestJob, type LightestJob } from './lightestJob';
+import { zoneNow } from './recession';
+import { latestChecks, stopReasons, type StopReason } from './stopUse';
 
 /** One zone of one tool with how it stands. */
 export interface ZoneState {
@@ -20,19 +18,17 @@ export interface ZoneState {
   zone: Zone;
   state: EdgeState;
   /** Why the tool must not be used; empty for a sound one. */
-  stops: string[];
+  stops: StopReason[];
   thinning: ThinningNeed | null;
   beyond: Beyond;
   /** The tool's own log. */
   sessions: Session[];
 }
 
-/** A zone with the work it asks for. */
-export interface EdgeNeed extends ZoneState {
-  /** The lightest job that will do. */
-  job: Job;
-  /** Its plan; null where the edge has never been tested, or is beyond any job. */
-  plan: LadderPlan | null;
+/** A zone with the work it asks for; the plan is null where it has never been tested, or is beyond any job. */
+export interface EdgeNeed extends ZoneState, LightestJob {
+  /** Whether the tool's burnished hook can be raised no more: it waits for the file. */
+  hookSpent: boolean;
 }
 
 const URGENCY: readonly EdgeWord[] = ['blunt', 'tired', 'works', 'unknown', 'keen'];
@@ -50,7 +46,7 @@ export function zoneStates(input: {
     const checks = latestChecks(inspections);
     return tool.zones.map((measured) => {
       const zone = zoneNow(tool, measured, sessions);
-      const state = edgeState({ zone, sessions, inspections });
+      const state = edgeState({ tool, zone, sessions, inspections });
       const { damageDepthMm } = state;
       const thinning = thinningNeed(tool, zone, sessions);
       return {
@@ -70,12 +66,11 @@ export function zoneStates(input: {
  * then by state, then by minutes, then by name. */
 export function edgeNeeds(input: {
   states: readonly ZoneState[];
-  abrasives: readonly LadderAbrasive[];
-  pace: Pace;
+  /** What is at hand for the keeper of a tool: the keeper's lubricants come first. */
+  benchOf: (tool: Tool) => Bench;
 }): EdgeNeed[] {
-  const { states, abrasives, pace } = input;
-  return states
-    .map((zoneState) => ({ ...zoneState, ...lightestJob(zoneState, abrasives, pace) }))
+  return input.states
+    .map((zoneState) => edgeNeed(zoneState, input.benchOf(zoneState.tool)))
     .sort(
       (a, b) =>
         Number(b.stops.length > 0) - Number(a.stops.length > 0) ||
@@ -85,28 +80,22 @@ export function edgeNeeds(input: {
     );
 }
 
-function lightestJob(
-  zoneState: ZoneState,
-  abrasives: readonly LadderAbrasive[],
-  pace: Pace,
-): Pick<EdgeNeed, 'job' | 'plan'> {
-  const { zone, state, beyond } = zoneState;
-  const { apex, keenUm: keenRadiusUm, findings, damageDepthMm } = state;
-  if (!apex || beyond === 'stop use' || beyond === 'professional') {
-    return { job: beyond === 'thin' ? 'thin' : 'touch-up', plan: null };
-  }
-  const { apexRadiusUm: apexUm } = apex;
-  const edge = { ...zoneState, apexRadiusUm: apexUm, damageDepthMm, keenRadiusUm, abrasives, pace };
-  if (beyond === 'thin') return { job: 'thin', plan: byHand(planThinning(edge)) };
-  const isKeen = state.word === 'keen';
-  if (
-    !isKeen &&
-    hones(abrasives).length > 0 &&
-    honeReaches({ zone, findings, apexUm, keenRadiusUm })
-  ) {
-    return { job: 'hone', plan: planHoning(edge) };
-  }
-  return { job: 'touch-up', plan: byHand(planEdge(edge)) };
+/** The work that one zone asks for at one bench. */
+export function edgeNeed(zoneState: ZoneState, bench: Bench): EdgeNeed {
+  const { tool, state, beyond, sessions } = zoneState;
+  const { tests, findings, keenUm } = state;
+  const edge =
+    state.apex &&
+    edgeJobOf({ ...zoneState, ...seenAs(tests, findings), keenRadiusUm: keenUm, bench });
+  const lightest: LightestJob = edge
+    ? lightestJob(edge, findings, beyond)
+    : { job: beyond === 'thin' ? 'thin' : 'touch-up', plan: null };
+  const hookSpent = tool.spine.use === 'burnished hook' && raisingsLeft(tool, sessions) === 0;
+  return { ...zoneState, ...lightest, hookSpent };
+}
+
+function seenAs(tests: EdgeState['tests'], findings: EdgeState['findings']) {
+  return { seen: { tests: [...tests], findings: [...findings] }, knownApexUm: null };
 }
 
 /** The bluntest word among a tool's zones: what its label on the rack says. */

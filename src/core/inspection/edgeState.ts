@@ -1,13 +1,20 @@
 import {
+  isWorked,
   passes,
   type EdgeTest,
   type Finding,
   type Inspection,
   type Session,
 } from '../../domain/session';
-import type { Zone } from '../../domain/tool';
-import { KEEN_UP_TO } from '../ladder';
-import { estimateApex, TEST_CENTRE_UM, type ApexEstimate, type TestReading } from '../sharpness';
+import type { Tool, Zone } from '../../domain/tool';
+import {
+  estimateApex,
+  KEEN_UP_TO,
+  TEST_CENTRE_UM,
+  type ApexEstimate,
+  type TestReading,
+} from '../sharpness';
+import { damageToMend } from './damage';
 
 /** How an edge stands against what its work asks for. */
 export type EdgeWord = 'keen' | 'works' | 'tired' | 'blunt' | 'unknown';
@@ -22,6 +29,7 @@ export interface EdgeState {
   /** Radius the last finished touch-up left; null when none was tested. */
   keenUm: number | null;
   findings: readonly Finding[];
+  /** Depth of the damage that is to be mended; not of what is left to later touch-ups. */
   damageDepthMm: number;
   observedAt: string | null;
 }
@@ -38,16 +46,17 @@ const HEAVY_DAMAGE_MM = 0.5;
  * the findings of the latest look. Only finished touch-ups count.
  */
 export function edgeState(input: {
-  zone: Pick<Zone, 'id' | 'targetApexUm'>;
+  tool: Tool;
+  zone: Zone;
   sessions: readonly Session[];
   inspections: readonly Inspection[];
 }): EdgeState {
-  const { zone } = input;
+  const { tool, zone } = input;
   const finished = input.sessions.filter(
     (s) => s.zoneId === zone.id && s.finishedAt !== null && s.job !== 'spine',
   );
   const looks = [
-    ...finished.map((s) => ({ at: s.finishedAt!, seen: s.after, touchUp: true })),
+    ...finished.map((s) => ({ at: s.finishedAt!, seen: s.after, touchUp: s.steps.some(isWorked) })),
     ...input.inspections
       .filter((i) => i.zoneId === zone.id)
       .map((i) => ({ at: i.at, seen: i.seen, touchUp: false })),
@@ -58,7 +67,7 @@ export function edgeState(input: {
   const keen = looks.find(({ seen, touchUp }) => touchUp && seen.tests.length > 0);
   const findings = latest?.seen.findings ?? [];
   const apex = seenApex({ tests: tested?.seen.tests ?? [], findings });
-  const damageDepthMm = damageToMend(findings);
+  const damageDepthMm = damageToMend(tool, zone, findings);
   return {
     word: apex ? edgeWord(apex.apexRadiusUm / zone.targetApexUm, damageDepthMm) : 'unknown',
     apex,
@@ -101,13 +110,4 @@ export function worstStretch(tests: readonly EdgeTest[]): ApexEstimate {
 
 function reading(test: EdgeTest): TestReading {
   return test.test === null ? { grams: test.grams! } : { test: test.test };
-}
-
-/** Depth (mm) of the deepest damage that is not left on purpose. */
-export function damageToMend(findings: readonly Finding[]): number {
-  const damage = findings.filter(
-    ({ kind, leftOnPurpose }) =>
-      !leftOnPurpose && (kind === 'chip' || kind === 'roll' || kind === 'out-of-true'),
-  );
-  return Math.max(0, ...damage.map(({ depthMm }) => depthMm));
 }

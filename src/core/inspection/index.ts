@@ -1,19 +1,44 @@
 export {
-  damageToMend,
   edgeState,
   edgeWord,
+  seenApex,
   worstStretch,
   type EdgeState,
   type EdgeWord,
 } from './edgeState';
-export { planEdge } from './planEdge';
+export { damageOf, damageToMend, type Damage } from './damage';
+export { damageWayOf, ladderRequest, planEdge } from './planEdge';
+export { benchAt, familyOnShelf, handOf, type Bench } from './bench';
+export { edgeJobOf } from './edgeJobOf';
+export { damageChoices, type DamageChoice } from './damageChoices';
 export { faceGrowthMm } from './thinAlong';
 export { planJob, type JobProblem } from './planJob';
-export { edgeNeeds, worstWord, zoneStates, type EdgeNeed, type ZoneState } from './edgeNeeds';
-export { latestChecks, stopReasons } from './stopUse';
-export { judgeEdge, type EdgeVerdict } from './judgeEdge';
-export { honeReaches, jobOfRung, RUNGS, type Rung, type RungOutlook } from './rungOutlooks';
+export { honeReaches, lightestJob } from './lightestJob';
+export {
+  edgeNeed,
+  edgeNeeds,
+  worstWord,
+  zoneStates,
+  type EdgeNeed,
+  type ZoneState,
+} from './edgeNeeds';
+export { latestChecks, stopReasons, type StopReason } from './stopUse';
+export {
+  jobOfRung,
+  judgeEdge,
+  RUNGS,
+  type EdgeVerdict,
+  type Rung,
+  type RungOutlook,
+  type RungReason,
+  type VerdictReason,
+} from './judgeEdge';
 export { diagnose, SYMPTOMS, type Diagnosis, type Symptom } from './diagnose';
-export { adviseAngle, type AngleAdvice, type AnglePrice } from './adviseAngle';
-export { recessionsSinceMeasured, steelPace, zoneNow, type SteelPace } from './recession';
-export { TASKS, type Task } from './tasks';
+export { adviseAngle, type AngleAdvice, type AnglePrice, type AngleReason } from './adviseAngle';
+export {
+  recessionsSinceMeasured,
+  sessionRecessionMm,
+  steelPace,
+  zoneNow,
+  type SteelPace,
+} from './recession';

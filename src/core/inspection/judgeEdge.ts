@@ -1,47 +1,101 @@
-import type { Observation, Session, ToolChecks } from '../../domain/session';
+import type { Finding, Observation, Session, ToolChecks } from '../../domain/session';
+import type { DamageWay, Job } from '../../domain/terms';
 import type { Tool, Zone } from '../../domain/tool';
-import { planThinning, thinningNeed, type ThinningNeed } from '../jobs';
 import {
-  LADDER_RUNGS,
-  ladderAtRung,
-  LONGEST_MINUTES,
-  workingFace,
-  type LadderAbrasive,
-  type LadderPlan,
-  type RungProblem,
-  type WorkingFace,
-} from '../ladder';
-import type { Pace } from '../wear';
-import { seenApex } from './edgeState';
+  byHand,
+  hones,
+  planThinning,
+  thinningNeed,
+  type JobPlan,
+  type ThinningNeed,
+} from '../jobs';
+import { planLadder, workingFace, edgeTarget, type LadderPlan } from '../ladder';
 import { beyondTouchUp } from './beyondTouchUp';
-import {
-  damageOf,
-  honeOutlook,
-  ladderOutlook,
-  leaveAlone,
-  outlook,
-  thinOutlook,
-  type Condition,
-  type Rung,
-  type RungOutlook,
-} from './rungOutlooks';
-import { stopReasons } from './stopUse';
+import { damageOf } from './damage';
+import type { Bench } from './bench';
+import { edgeJobOf } from './edgeJobOf';
+import { edgeWord } from './edgeState';
+import { honeReaches, lightestJob, type LightestJob } from './lightestJob';
+import { damageWayOf, planEdge } from './planEdge';
+import { honing } from './planJob';
+import { damageToMend } from './damage';
+import { stopReasons, type StopReason } from './stopUse';
+
+/** The interventions, lightest first. */
+export const RUNGS = [
+  'leave alone',
+  'hone',
+  'strop',
+  'fine stone',
+  'medium stone',
+  'coarse stone or file',
+  'thin',
+  'professional',
+  'stop use',
+] as const;
+export type Rung = (typeof RUNGS)[number];
+
+/** Largest particle (µm) of a fine and of a medium stone. */
+const FINE_UP_TO_UM = 20;
+const MEDIUM_UP_TO_UM = 65;
+
+/** Why a rung does not do, or is not the one. */
+export type RungReason =
+  | 'not keen'
+  | 'not merely turned'
+  | 'rounded as well as turned'
+  | 'no hone at hand'
+  | 'stropping does not bring it back'
+  | 'none of that size at hand'
+  | 'not as near in minutes'
+  | 'not past its limit';
+
+/** What one rung would do for this edge. */
+export interface RungOutlook {
+  rung: Rung;
+  /** Minutes to the target; null where it does not reach it. */
+  minutes: number | null;
+  /** Steel ground away, both sides. */
+  steelMm3: number;
+  /** Why it is not the one; null where it is. */
+  why: RungReason | null;
+}
+
+export type VerdictReason =
+  | { kind: 'stop'; stops: StopReason[] }
+  | { kind: 'beyond a touch-up' }
+  | { kind: 'test first' }
+  | { kind: 'thin'; need: ThinningNeed }
+  | { kind: 'keen' }
+  | { kind: 'nothing at hand' }
+  | { kind: 'lightest'; minutes: number };
 
 export interface EdgeVerdict {
   rung: Rung;
-  reason: string;
-  whyNotLighter: string | null;
-  heavierWastes: string | null;
+  reason: VerdictReason;
+  /** The next lighter rung and why it is not enough. */
+  lighter: RungOutlook | null;
+  /** The next heavier rung that would do, and what it would waste. */
+  heavier: { rung: Rung; moreMm3: number; moreMinutes: number } | null;
   outlooks: RungOutlook[];
-  plan: LadderPlan | null;
+  job: Job;
+  plan: JobPlan | null;
+  /** What is done about damage; null where there is none. */
+  damageWay: DamageWay | null;
 }
 
-const THINNING_REASONS: Record<ThinningNeed, string> = {
-  'face past its limit':
-    'The worked face is past its limit: lay the stone lower and move the shoulders back.',
-  'bevel drifted':
-    'Touch-ups have rounded the flat bevel: grind it flat again while little has to go, or let it drift.',
-};
+/** The job that a rung is done as; null where nothing is to be ground. */
+export function jobOfRung(rung: Rung): Job | null {
+  if (rung === 'hone' || rung === 'thin') return rung;
+  return STONE_RUNGS.includes(rung) || rung === 'strop' ? 'touch-up' : null;
+}
+
+const STONE_RUNGS: readonly Rung[] = ['fine stone', 'medium stone', 'coarse stone or file'];
+
+function rungOfSize(sizeUm: number): Rung {
+  if (sizeUm <= FINE_UP_TO_UM) return 'fine stone';
+  return sizeUm <= MEDIUM_UP_TO_UM ? 'medium stone' : 'coarse stone or file';
+}
 
 export interface Judged {
   tool: Tool;
@@ -53,133 +107,179 @@ export interface Judged {
   /** Radius before this look, where it holds no test; null where nothing is known. */
   knownApexUm: number | null;
   keenRadiusUm: number | null;
-  abrasives: readonly LadderAbrasive[];
-  pace: Pace;
+  damageWay?: DamageWay | null;
+  bench: Bench;
 }
 
 /**
- * The lightest intervention that brings an edge to what its work asks for: minutes for each rung,
- * why the lighter one fails, what the heavier one would waste. Stop-use comes first and cannot be
- * overridden. The verdict never gets lighter when damage grows.
+ * The lightest intervention that brings an edge to what its work asks for, as rack and plan have it,
+ * with minutes for each rung, why the lighter one fails and what the heavier one would waste. Stop-use
+ * comes first and cannot be overridden.
  */
 export function judgeEdge(input: Judged): EdgeVerdict {
-  const damage = damageOf(input.seen.findings);
-  const apexUm = apexOf(input);
-  const { tool, zone, checks, history } = input;
+  const { tool, zone, checks, history, seen } = input;
+  const { findings } = seen;
   const thinning = thinningNeed(tool, zone, history);
-  const beyond = beyondTouchUp({ checks, thinning, damageDepthMm: damage.depthMm });
+  const damageDepthMm = damageOf(findings).depthMm;
+  const beyond = beyondTouchUp({ checks, thinning, damageDepthMm });
   if (beyond === 'stop use') {
-    return decided(
-      'stop use',
-      `Stop: ${stopReasons(checks).join(', ')}. Do not use or sharpen it; replace it or take it to a professional.`,
-    );
+    return decided('stop use', { kind: 'stop', stops: stopReasons(checks) });
   }
-  if (beyond === 'professional') {
-    return decided(
-      'professional',
-      'A bad bend, overheated steel or damage this deep is beyond a touch-up: send it to a smith.',
-    );
-  }
-  if (apexUm === null && damage.depthMm === 0 && !thinning) {
-    return decided('leave alone', 'Test it first: without a test there is nothing to judge.');
-  }
+  if (beyond === 'professional') return decided('professional', { kind: 'beyond a touch-up' });
+  const edge = edgeJobOf({ ...input, sessions: history });
+  const judged =
+    edge ??
+    (thinning && edgeJobOf({ ...input, sessions: history, knownApexUm: zone.targetApexUm }));
+  if (!judged) return decided('leave alone', { kind: 'test first' });
 
-  const face = workingFace(tool, zone);
-  const condition = { ...damage, apexUm: apexUm ?? zone.targetApexUm };
-  const problem = rungProblem(input, face, condition);
-  const honing = honeOutlook(input, condition);
-  const ladders = new Map<Rung, LadderPlan | null>([['hone', honing.plan]]);
-  const outlooks = [
-    leaveAlone(zone, condition),
-    honing.outlook,
-    ...LADDER_RUNGS.map((rung) => {
-      const plan = ladderAtRung(problem, rung);
-      ladders.set(rung, plan);
-      return ladderOutlook(rung, plan);
-    }),
-  ];
-  if (thinning) {
-    const plan = planThinning({
-      ...input,
-      sessions: history,
-      apexRadiusUm: condition.apexUm,
-      damageDepthMm: condition.depthMm,
-    });
-    ladders.set('thin', plan);
-    outlooks.push(thinOutlook(plan));
-    return explained(outlooks, outlooks.length - 1, plan, thinning);
-  }
-  outlooks.push(outlook('thin', false, null, 0, 'the shoulders are not past their limit'));
-  const chosen = lightest(outlooks.slice(0, -1));
-  if (chosen < 0) {
-    return { ...decided('professional', 'Nothing at hand reaches its target.'), outlooks };
-  }
-  return explained(outlooks, chosen, ladders.get(outlooks[chosen]!.rung) ?? null, null);
-}
-
-function apexOf({ seen, knownApexUm }: Judged): number | null {
-  return seenApex(seen)?.apexRadiusUm ?? knownApexUm;
-}
-
-function rungProblem(
-  { zone, keenRadiusUm, abrasives, pace }: Judged,
-  face: WorkingFace,
-  { apexUm, depthMm }: Condition,
-): RungProblem {
+  const found = lightestJob(judged, findings, beyond);
+  const rung = rungOf(found, thinning);
+  const outlooks = allOutlooks(judged, findings, thinning, rung);
   return {
-    face,
-    condition: {
-      // A damaged edge is never taken for a sharp one, whatever its other stretches pass.
-      apexRadiusUm: depthMm > 0 ? Math.max(apexUm, zone.targetApexUm) : apexUm,
-      damageDepthMm: depthMm,
-      keenRadiusUm: keenRadiusUm ?? undefined,
-    },
-    targetApexUm: zone.targetApexUm,
-    abrasives,
-    pace,
+    ...explained(outlooks, rung),
+    reason: reasonOf(found, rung, thinning),
+    job: found.job,
+    plan: found.plan,
+    damageWay: damageWayOf(judged),
   };
 }
 
-/** The first rung that reaches the target within half an hour, else the heaviest that reaches it. */
-function lightest(outlooks: readonly RungOutlook[]): number {
-  const quick = outlooks.findIndex(
-    ({ reaches, minutes }) => reaches && minutes! <= LONGEST_MINUTES,
-  );
-  return quick >= 0 ? quick : outlooks.findLastIndex(({ reaches }) => reaches);
+function rungOf({ job, plan }: LightestJob, thinning: ThinningNeed | null): Rung {
+  if (thinning || job === 'thin') return 'thin';
+  if (!plan || plan.outcome === 'out of reach') return 'professional';
+  if (plan.outcome === 'leave alone') return 'leave alone';
+  if (job === 'hone') return 'hone';
+  const ladder = plan.steps.find(({ task }) => task !== 'move the shoulders back');
+  const { abrasive } = ladder ?? plan.steps[0]!;
+  return abrasive.kind === 'strop' ? 'strop' : rungOfSize(abrasive.sizeUm);
 }
 
-function explained(
-  outlooks: RungOutlook[],
-  chosen: number,
-  plan: LadderPlan | null,
+function reasonOf({ plan }: LightestJob, rung: Rung, thinning: ThinningNeed | null): VerdictReason {
+  if (thinning) return { kind: 'thin', need: thinning };
+  if (rung === 'leave alone') return { kind: 'keen' };
+  if (rung === 'professional') return { kind: 'nothing at hand' };
+  return { kind: 'lightest', minutes: plan!.minutes };
+}
+
+/** Every rung for this edge, lightest first. */
+function allOutlooks(
+  edge: NonNullable<ReturnType<typeof edgeJobOf>>,
+  findings: readonly Finding[],
   thinning: ThinningNeed | null,
-): EdgeVerdict {
-  const { rung, minutes, steelMm3 } = outlooks[chosen]!;
-  const lighter = outlooks[chosen - 1];
-  const heavier = outlooks.slice(chosen + 1).find((o) => o.reaches && o.minutes !== null);
-  const moreMm3 = heavier ? heavier.steelMm3 - steelMm3 : 0;
-  const moreMinutes = heavier ? heavier.minutes! - (minutes ?? 0) : 0;
+  chosen: Rung,
+): RungOutlook[] {
+  const { tool, zone, apexRadiusUm, abrasives } = edge;
+  const ratio = apexRadiusUm / zone.targetApexUm;
+  const keen = edgeWord(ratio, damageToMend(tool, zone, findings)) === 'keen';
+  const turned = damageOf(findings).turned;
+  const atHand = hones(abrasives).length > 0;
+  const honed = atHand && honeReaches({ ...edge, findings }) ? honing(edge) : null;
+  const strop = stropOutlook(edge);
+  const rungs: RungOutlook[] = [
+    outlook('leave alone', keen ? 0 : null, 0, 'not keen'),
+    outlook(
+      'hone',
+      honed?.minutes ?? null,
+      0,
+      !turned ? 'not merely turned' : atHand ? 'rounded as well as turned' : 'no hone at hand',
+    ),
+    strop,
+    ...STONE_RUNGS.map((rung) => stoneOutlook(edge, rung)),
+    thinning ? thinOutlook(edge) : outlook('thin', null, 0, 'not past its limit'),
+  ];
+  return rungs.map((each) =>
+    each.rung === chosen
+      ? { ...each, why: null }
+      : { ...each, why: each.why ?? 'not as near in minutes' },
+  );
+}
+
+function stropOutlook(edge: NonNullable<ReturnType<typeof edgeJobOf>>): RungOutlook {
+  const strops = edge.abrasives.filter(({ kind }) => kind === 'strop');
+  const plan = planEdge({ ...edge, abrasives: strops });
+  const reaches = plan.outcome === 'planned' && !plan.shortOf.apex;
+  return outlook('strop', reaches ? plan.minutes : null, 0, 'stropping does not bring it back');
+}
+
+/** The quickest ladder that begins with a stone of one class. */
+function stoneOutlook(edge: NonNullable<ReturnType<typeof edgeJobOf>>, rung: Rung): RungOutlook {
+  const { tool, zone, where, hand, abrasives, damageDepthMm, damageStretch, apexRadiusUm } = edge;
+  const ofClass = abrasives.filter(
+    ({ kind, sizeUm }) => kind === 'stone' && rungOfSize(sizeUm) === rung,
+  );
+  const plans = ofClass.map(({ id }): LadderPlan =>
+    planLadder({
+      zone: workingFace(tool, zone),
+      condition: { apexRadiusUm, damageDepthMm, damageStretch },
+      target: edgeTarget(tool, zone, where),
+      abrasives,
+      damageWay: damageWayOf(edge) ?? undefined,
+      ownLadder: { leftOut: [], required: [], startsWith: id, sequence: null },
+      evenIfKeen: true,
+      stropAlone: false,
+      pace: hand.pace,
+      calibration: hand.learned,
+      missingStone: false,
+    }),
+  );
+  const reaching = plans.filter(
+    ({ outcome, wishesFailed }) => outcome === 'planned' && !wishesFailed,
+  );
+  const best = reaching.reduce<LadderPlan | null>(
+    (a, b) => (a && a.minutes <= b.minutes ? a : b),
+    null,
+  );
+  if (!best) return outlook(rung, null, 0, 'none of that size at hand');
+  return outlook(rung, best.minutes, steelOf(best), 'not as near in minutes');
+}
+
+function thinOutlook(edge: NonNullable<ReturnType<typeof edgeJobOf>>): RungOutlook {
+  const plan = byHand(planThinning(edge));
+  const minutes = plan.outcome === 'planned' ? plan.minutes : null;
+  return outlook('thin', minutes, steelOf(plan), 'none of that size at hand');
+}
+
+function steelOf({ steps }: LadderPlan): number {
+  return steps.reduce((sum, { volumeMm3 }) => sum + volumeMm3, 0);
+}
+
+function outlook(
+  rung: Rung,
+  minutes: number | null,
+  steelMm3: number,
+  why: RungReason,
+): RungOutlook {
+  return { rung, minutes, steelMm3, why };
+}
+
+function explained(outlooks: RungOutlook[], rung: Rung) {
+  const at = outlooks.findIndex((each) => each.rung === rung);
+  const chosen = outlooks[at];
+  const heavier = outlooks.slice(at + 1).find(({ minutes }) => minutes !== null);
   return {
     rung,
-    reason: thinning
-      ? THINNING_REASONS[thinning]
-      : rung === 'leave alone'
-        ? 'It does what its work asks for. Every grind takes steel that never comes back.'
-        : `The lightest thing that brings it to its target, in about ${Math.max(1, Math.ceil(minutes!))} min.`,
-    whyNotLighter: thinning
-      ? 'Nothing lighter moves the shoulders: touch-ups at the edge’s own angle only widen it.'
-      : lighter
-        ? `Not ${lighter.rung}: ${lighter.why}.`
-        : null,
-    heavierWastes:
-      heavier && (moreMm3 > 0.01 || moreMinutes > 0.5)
-        ? `A ${heavier.rung} would take ${moreMm3 > 0.01 ? `${moreMm3.toPrecision(2)} mm³ more steel` : 'no less steel'}${moreMinutes > 0.5 ? ` and ${Math.ceil(moreMinutes)} min more` : ''}.`
-        : null,
     outlooks,
-    plan,
+    lighter: at > 0 ? outlooks[at - 1]! : null,
+    heavier:
+      chosen && heavier
+        ? {
+            rung: heavier.rung,
+            moreMm3: heavier.steelMm3 - chosen.steelMm3,
+            moreMinutes: heavier.minutes! - (chosen.minutes ?? 0),
+          }
+        : null,
   };
 }
 
-function decided(rung: Rung, reason: string): EdgeVerdict {
-  return { rung, reason, whyNotLighter: null, heavierWastes: null, outlooks: [], plan: null };
+function decided(rung: Rung, reason: VerdictReason): EdgeVerdict {
+  return {
+    rung,
+    reason,
+    lighter: null,
+    heavier: null,
+    outlooks: [],
+    job: 'touch-up',
+    plan: null,
+    damageWay: null,
+  };
 }

@@ -1,41 +1,88 @@
-import type { Tool, Zone } from '../../domain/tool';
+import type { DamageWay } from '../../domain/terms';
+import type { Zone } from '../../domain/tool';
+import { blendedFacet } from '../edge';
+import { NO_PLAN, type EdgeJob, type JobPlan } from '../jobs';
 import {
-  lightestLadder,
+  damageBand,
+  edgeTarget,
   planLadder,
+  takesBand,
+  usualDamageWay,
+  workedParts,
   workingFace,
-  type LadderAbrasive,
   type LadderPlan,
+  type LadderRequest,
+  type WorkingFace,
 } from '../ladder';
-import type { Pace } from '../wear';
 import { edgeWord } from './edgeState';
 import { thinAlong } from './thinAlong';
 
-/**
- * The ladder for one zone as it was seen: the lightest that does it. An edge that is keen for its
- * work is left alone, even where the estimate lies a little above the target: a test is no finer.
- */
-export function planEdge(input: {
-  tool: Tool;
-  zone: Zone;
-  apexRadiusUm: number;
-  damageDepthMm: number;
-  keenRadiusUm: number | null;
-  abrasives: readonly LadderAbrasive[];
-  pace: Pace;
-}): LadderPlan {
-  const { tool, zone, apexRadiusUm, damageDepthMm, abrasives, pace } = input;
-  const { targetApexUm } = zone;
+/** What is done about an edge's damage: as the person chose, or as is usual; null where it has none. */
+export function damageWayOf({
+  tool,
+  zone,
+  damageDepthMm,
+  damageWay,
+  where,
+}: EdgeJob): DamageWay | null {
+  if (damageDepthMm === 0) return null;
   const face = workingFace(tool, zone);
-  if (edgeWord(apexRadiusUm / targetApexUm, damageDepthMm) === 'keen') {
-    const keen = { apexRadiusUm: Math.min(apexRadiusUm, targetApexUm), damageDepthMm: 0 };
-    const target = { apexRadiusUm: targetApexUm };
-    return planLadder({ zone: face, condition: keen, target, abrasives, pace });
+  if (damageWay === 'narrow band' && !takesBand(face)) return 'whole face';
+  return damageWay ?? usualDamageWay({ face, depthMm: damageDepthMm, where });
+}
+
+/**
+ * The touch-up of one zone as it was seen. An edge that is keen for its work is left alone, even where
+ * the estimate lies a little above the target: a test is no finer. A narrow band leaves a facet, a
+ * facet to be blended loses half of its step: the plan says what the zone measures afterwards.
+ */
+export function planEdge(job: EdgeJob): JobPlan {
+  const { tool, zone, apexRadiusUm, damageDepthMm, where } = job;
+  const target = edgeTarget(tool, zone, where);
+  const way = damageWayOf(job);
+  const mendedMm = way === 'leave it' ? 0 : damageDepthMm;
+  if (edgeWord(apexRadiusUm / target.apexRadiusUm, mendedMm) === 'keen') {
+    return { ...NO_PLAN, apexRadiusUm };
   }
-  const condition = {
-    apexRadiusUm,
-    damageDepthMm,
-    keenRadiusUm: input.keenRadiusUm ?? undefined,
+  const face = workingFace(tool, zone);
+  const ladder = planLadder(ladderRequest(job));
+  return { ...thinAlong(job, ladder), zoneAfter: zoneAfter(job, face, ladder, way) };
+}
+
+/** The ladder that a touch-up asks for. */
+export function ladderRequest(job: EdgeJob): LadderRequest {
+  const { tool, zone, hand } = job;
+  return {
+    zone: workingFace(tool, zone),
+    condition: {
+      apexRadiusUm: job.apexRadiusUm,
+      damageDepthMm: job.damageDepthMm,
+      damageStretch: job.damageStretch,
+      keenRadiusUm: job.keenRadiusUm ?? undefined,
+    },
+    target: edgeTarget(tool, zone, job.where),
+    abrasives: job.abrasives,
+    owned: job.owned,
+    damageWay: damageWayOf(job) ?? undefined,
+    ownLadder: job.ownLadder,
+    pace: hand.pace,
+    calibration: hand.learned,
   };
-  const ladder = lightestLadder({ face, condition, targetApexUm, abrasives, pace });
-  return thinAlong({ tool, zone, apexRadiusUm, damageDepthMm, ladder, abrasives, pace });
+}
+
+function zoneAfter(
+  { zone, damageDepthMm, apexRadiusUm, damageStretch }: EdgeJob,
+  face: WorkingFace,
+  { steps }: LadderPlan,
+  way: DamageWay | null,
+): Zone | null {
+  const task = steps[0]?.task;
+  if (task === 'blend the facet') return { ...zone, facet: blendedFacet(zone, face.angleDeg) };
+  if (task !== 'grind out damage') return null;
+  if (way === 'whole face') return zone.facet ? { ...zone, facet: null } : null;
+  const [part] = workedParts(face, { apexRadiusUm, damageDepthMm, damageStretch }, 'narrow band');
+  const { startMm, endMm, angleDeg } = part!.stretch!;
+  const { widthMm } = damageBand(face, damageDepthMm);
+  const facet = { startMm, endMm, angleDeg, faceWidthMm: Math.max(0.01, widthMm), kept: false };
+  return { ...zone, facet };
 }

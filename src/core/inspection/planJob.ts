@@ -1,19 +1,22 @@
 import type { Observation, Session } from '../../domain/session';
-import type { Job } from '../../domain/terms';
+import type { DamageWay, Job } from '../../domain/terms';
 import type { Tool, Zone } from '../../domain/tool';
+import type { EdgeAim } from '../edge';
 import {
   byHand,
   planHoning,
+  planNewAngle,
   planSpine,
   planThinning,
   SPINE_WORKS,
   spineWorkDue,
+  type EdgeJob,
   type JobPlan,
   type SpineWork,
 } from '../jobs';
-import type { LadderAbrasive } from '../ladder';
-import type { Pace } from '../wear';
-import { damageToMend, worstStretch } from './edgeState';
+import { workingFace, type OwnLadder } from '../ladder';
+import type { Bench } from './bench';
+import { edgeJobOf } from './edgeJobOf';
 import { planEdge } from './planEdge';
 
 /** A job on one zone of one tool, or on the tool's spine. */
@@ -21,46 +24,58 @@ export interface JobProblem {
   job: Job;
   /** Which work on the spine; the lightest that will do where it is null. */
   spineWork: SpineWork | null;
+  /** Which angle or grind; needed for a new angle alone. */
+  aim: EdgeAim | null;
   tool: Tool;
   zone: Zone;
   /** The edge as it is now. */
   before: Observation;
+  knownApexUm: number | null;
   /** Radius the last finished touch-up left; null when none was tested. */
   keenRadiusUm: number | null;
   sessions: readonly Session[];
-  abrasives: readonly LadderAbrasive[];
-  pace: Pace;
+  bench: Bench;
+  damageWay?: DamageWay | null;
+  ownLadder?: OwnLadder;
 }
 
 /**
  * The plan of a job, out of reach where no hand lasts so long; null where the edge has to be tested
- * first, or there is no spine to work.
+ * first, no new angle is named, or there is no spine to work.
  */
 export function planJob(problem: JobProblem): JobPlan | null {
-  const plan = planned(problem);
+  const plan = problem.job === 'spine' ? spinePlan(problem) : edgePlan(problem);
   return plan && byHand(plan);
 }
 
-function planned(problem: JobProblem): JobPlan | null {
-  const { job, tool, before, sessions, abrasives, pace } = problem;
-  if (job === 'spine') {
-    const works: readonly SpineWork[] = SPINE_WORKS[tool.spine.use];
-    const asked = works.find((work) => work === problem.spineWork);
-    const work = asked ?? spineWorkDue(tool, sessions);
-    return work && { ...planSpine({ tool, work, abrasives, pace }), zoneAfter: null };
-  }
-  if (before.tests.length === 0) return null;
-  const edge = {
-    ...problem,
-    apexRadiusUm: worstStretch(before.tests).apexRadiusUm,
-    damageDepthMm: damageToMend(before.findings),
-  };
+function spinePlan({ tool, sessions, spineWork, bench }: JobProblem): JobPlan | null {
+  const works: readonly SpineWork[] = SPINE_WORKS[tool.spine.use];
+  const work = works.find((each) => each === spineWork) ?? spineWorkDue(tool, sessions);
+  return work && planSpine({ ...bench, tool, work });
+}
+
+function edgePlan(problem: JobProblem): JobPlan | null {
+  const { job, aim } = problem;
+  const edge = edgeJobOf({ ...problem, seen: problem.before });
+  if (!edge || job === 'spine') return null;
   switch (job) {
     case 'touch-up':
-      return { ...planEdge(edge), zoneAfter: null };
+      return planEdge(edge);
     case 'hone':
-      return { ...planHoning(edge), zoneAfter: null };
+      return honing(edge);
     case 'thin':
       return planThinning(edge);
+    case 'angle':
+      return aim && planNewAngle(edge, aim);
   }
+}
+
+/** A few strokes that lay a turned edge straight. */
+export function honing(edge: EdgeJob): JobPlan {
+  const { tool, zone } = edge;
+  return planHoning({
+    ...edge,
+    face: workingFace(tool, zone),
+    targetApexUm: zone.targetApexUm,
+  });
 }

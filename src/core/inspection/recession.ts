@@ -1,27 +1,33 @@
-import type { Session } from '../../domain/session';
+import { isWorked, type Session } from '../../domain/session';
 import type { Tool, Zone } from '../../domain/tool';
 import { wideningPerRecession, withWorkedWidth } from '../edge';
 import { workingFace } from '../ladder';
-import { TEST_CENTRE_UM } from '../sharpness';
 import { apexRecessionMm } from '../wear';
-import { damageToMend } from './edgeState';
+import { damageOf } from './damage';
+import { worstStretch } from './edgeState';
 
 /** How fast a zone's steel is used up. */
 export interface SteelPace {
   /** Mean recession of the apex at a touch-up (mm), and how many of the log stand behind it. */
   recessionMm: number;
+  /** The same without the damage that was ground out: what an everyday touch-up takes. */
+  everydayMm: number;
   touchUps: number;
   touchUpsPerYear: number;
 }
 
 /** Recession of a touch-up where the log shows none yet (prior). */
 const USUAL_RECESSION_MM = 0.004;
+/** What records hold at most: a log that says more has outlived the measures it began from. */
+const MOST_THICKNESS_MM = 30;
+const MOST_WIDTH_MM = 10;
 const YEAR_MS = 365.25 * 24 * 3600 * 1000;
 
 /** One touch-up that took steel off, or none where it was stropped alone. */
 interface Recession {
   startedAt: string;
   recessionMm: number;
+  everydayMm: number;
 }
 
 /**
@@ -35,17 +41,28 @@ function recessions(tool: Tool, zone: Zone, sessions: readonly Session[]): Reces
       ({ toolId, zoneId, job, finishedAt }) =>
         toolId === tool.id && zoneId === zone.id && job === 'touch-up' && finishedAt !== null,
     )
-    .map(({ startedAt, steps, before }) => {
-      if (steps.every(({ kind }) => kind === 'strop')) return { startedAt, recessionMm: 0 };
-      const test = before.tests.at(-1)?.test;
-      const recessionMm = apexRecessionMm({
-        apexRadiusUm: test ? TEST_CENTRE_UM[test] : 0,
-        damageDepthMm: damageToMend(before.findings),
-        angleDeg,
-      });
-      return { startedAt, recessionMm };
-    })
+    .map((session) => ({
+      startedAt: session.startedAt,
+      recessionMm: sessionRecessionMm(session, angleDeg),
+      everydayMm: sessionRecessionMm(withoutDamage(session), angleDeg),
+    }))
     .sort((a, b) => (a.startedAt < b.startedAt ? -1 : 1));
+}
+
+function withoutDamage(session: Session): Session {
+  return { ...session, before: { ...session.before, findings: [] } };
+}
+
+/** How far (mm) one session took the apex back; nothing where no stroke was made on a stone. */
+export function sessionRecessionMm({ steps, before }: Session, angleDeg: number): number {
+  const ground = steps.filter((step) => step.kind === 'stone' && isWorked(step));
+  if (ground.length === 0) return 0;
+  const mended = ground.some(({ task }) => task === 'grind out damage');
+  return apexRecessionMm({
+    apexRadiusUm: before.tests.length > 0 ? worstStretch(before.tests).apexRadiusUm : 0,
+    damageDepthMm: mended ? damageOf(before.findings).depthMm : 0,
+    angleDeg,
+  });
 }
 
 /** Touch-ups since the zone was measured, oldest first: what its measures do not hold yet. */
@@ -64,10 +81,12 @@ export function recessionsSinceMeasured(
 export function steelPace(tool: Tool, zone: Zone, sessions: readonly Session[]): SteelPace {
   const log = recessions(tool, zone, sessions);
   const total = log.reduce((sum, { recessionMm }) => sum + recessionMm, 0);
+  const everyday = log.reduce((sum, { everydayMm }) => sum + everydayMm, 0);
   const times = log.map(({ startedAt }) => Date.parse(startedAt));
   const years = (Math.max(...times) - Math.min(...times)) / YEAR_MS;
   return {
     recessionMm: total > 0 ? total / log.length : USUAL_RECESSION_MM,
+    everydayMm: everyday > 0 ? everyday / log.length : USUAL_RECESSION_MM,
     touchUps: log.length,
     touchUpsPerYear: log.length > 1 && years > 0 ? (log.length - 1) / years : 0,
   };
@@ -85,5 +104,7 @@ export function zoneNow(tool: Tool, zone: Zone, sessions: readonly Session[]): Z
   const { angleDeg, behindAngleDeg, faceWidthMm } = workingFace(tool, zone);
   const taper = { bevelAngleDeg: angleDeg, primaryAngleDeg: behindAngleDeg };
   const grownMm = lostMm * wideningPerRecession(taper);
-  return grownMm > 0 ? withWorkedWidth(zone, faceWidthMm + grownMm) : zone;
+  const wide = withWorkedWidth(zone, faceWidthMm + grownMm);
+  const stillFits = wide.shoulderThicknessMm <= MOST_THICKNESS_MM && grownMm <= MOST_WIDTH_MM;
+  return grownMm > 0 && stillFits ? wide : zone;
 }

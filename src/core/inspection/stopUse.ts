@@ -1,11 +1,13 @@
 import type { Inspection, ToolChecks } from '../../domain/session';
 
+export type StopReason = 'handle cracked' | 'head loose' | 'blade cracked';
+
 /** Why a tool must not be used or sharpened; nothing else is looked at while there is one. */
-export function stopReasons(checks: ToolChecks): string[] {
-  const found: string[] = [];
-  if (checks.handle === 'cracked') found.push('the haft or handle is cracked');
-  if (checks.head === 'loose') found.push('the head is loose');
-  if (checks.blade === 'cracked') found.push('the blade or the eye is cracked');
+export function stopReasons(checks: ToolChecks): StopReason[] {
+  const found: StopReason[] = [];
+  if (checks.handle === 'cracked') found.push('handle cracked');
+  if (checks.head === 'loose') found.push('head loose');
+  if (checks.blade === 'cracked') found.push('blade cracked');
   return found;
 }
 

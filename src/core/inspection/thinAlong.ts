@@ -1,8 +1,15 @@
 import type { Tool, Zone } from '../../domain/tool';
 import { wideningPerRecession } from '../edge';
-import { isZeroGround, narrowedTo, thinningSteps, withSteps } from '../jobs';
-import { workingFace, type LadderAbrasive, type LadderPlan } from '../ladder';
-import { apexRecessionMm, type Pace } from '../wear';
+import {
+  grindBehind,
+  isZeroGround,
+  narrowedTo,
+  thinnedFace,
+  withSteps,
+  type EdgeJob,
+} from '../jobs';
+import { workingFace, type LadderPlan } from '../ladder';
+import { apexRecessionMm } from '../wear';
 
 /** Less growth than this (mm) cannot be seen, let alone ground away. */
 const VISIBLE_MM = 0.002;
@@ -12,23 +19,23 @@ const VISIBLE_MM = 0.002;
  * back what this touch-up widens the worked face by. Other keepers, ladders of strops alone, and
  * faces that do not grow get their ladder as it is.
  */
-export function thinAlong(input: {
-  tool: Tool;
-  zone: Zone;
-  apexRadiusUm: number;
-  damageDepthMm: number;
-  ladder: LadderPlan;
-  abrasives: readonly LadderAbrasive[];
-  pace: Pace;
-}): LadderPlan {
-  const { tool, zone, ladder } = input;
+export function thinAlong(job: EdgeJob, ladder: LadderPlan): LadderPlan {
+  const { tool, zone, abrasives, hand } = job;
   const wants = tool.schools.profile === 'thin at every touch-up' && !isZeroGround(zone);
   if (!wants || ladder.steps.every(({ abrasive }) => abrasive.kind === 'strop')) return ladder;
   const face = workingFace(tool, zone);
-  const growthMm = faceGrowthMm(input);
+  const growthMm = faceGrowthMm(job);
   if (growthMm < VISIBLE_MM || growthMm >= face.faceWidthMm) return ladder;
   const work = narrowedTo(tool, zone, face.faceWidthMm - growthMm);
-  return withSteps(ladder, thinningSteps({ ...input, work }));
+  const behind = grindBehind({
+    face: thinnedFace(tool, zone, work),
+    task: 'move the shoulders back',
+    volumeMm3: work.volumeMm3,
+    polished: tool.schools.scratches === 'unscratched',
+    abrasives,
+    hand,
+  });
+  return withSteps(ladder, behind);
 }
 
 /** How much wider (mm) a touch-up makes the worked face: its recession times sin α / sin(θ − α). */

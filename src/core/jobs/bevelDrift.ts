@@ -1,4 +1,4 @@
-import type { Session } from '../../domain/session';
+import { isWorked, type Session } from '../../domain/session';
 import type { Tool, Zone } from '../../domain/tool';
 import { workingFace } from '../ladder';
 import { HOLD_WOBBLE_DEG, roundingShiftMm } from '../wear';
@@ -19,6 +19,11 @@ export const STEEPER_PER_WOBBLE = 1.6;
 
 const NO_DRIFT: BevelDrift = { touchUps: 0, lagMm: 0, steeperDeg: 0 };
 
+/** Whether a step took steel off on a stone. */
+function isStoneWork(step: Session['steps'][number]): boolean {
+  return step.kind === 'stone' && isWorked(step);
+}
+
 /** Whether a zone's bevel runs flat to the apex and serves as its own guide. */
 export function isZeroGround(zone: Pick<Zone, 'grind' | 'microBevel'>): boolean {
   return zone.grind === 'scandi' && zone.microBevel === null;
@@ -33,11 +38,13 @@ export function bevelDrift(tool: Tool, zone: Zone, sessions: readonly Session[])
   const finished = sessions
     .filter((s) => s.toolId === tool.id && s.zoneId === zone.id && s.finishedAt !== null)
     .sort((a, b) => (a.finishedAt! < b.finishedAt! ? -1 : 1));
-  const lastFlat = finished.findLastIndex(({ job }) => job === 'thin');
+  const lastFlat = finished.findLastIndex(
+    ({ job, steps }) => (job === 'thin' || job === 'angle') && steps.some(isWorked),
+  );
   const { angleDeg, hold } = workingFace(tool, zone);
   const shifts = finished
     .slice(lastFlat + 1)
-    .filter(({ job, steps }) => job === 'touch-up' && steps.some(({ kind }) => kind === 'stone'))
+    .filter(({ job, steps }) => job === 'touch-up' && steps.some(isStoneWork))
     .map(({ before }) => {
       const test = before.tests.at(-1)?.test;
       return test ? roundingShiftMm({ apexRadiusUm: TEST_CENTRE_UM[test], angleDeg }) : 0;

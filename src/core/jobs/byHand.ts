@@ -6,5 +6,12 @@ export const LONGEST_JOB_MINUTES = 600;
 /** The plan, or where it would take longer than a hand lasts, none. */
 export function byHand<P extends LadderPlan>(plan: P): P {
   if (plan.minutes <= LONGEST_JOB_MINUTES) return plan;
-  return { ...plan, outcome: 'out of reach', steps: [], minutes: 0 };
+  return {
+    ...plan,
+    outcome: 'out of reach',
+    steps: [],
+    minutes: 0,
+    minutesLow: 0,
+    minutesHigh: 0,
+  };
 }

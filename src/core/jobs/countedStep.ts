@@ -1,11 +1,18 @@
 import type { StepTask } from '../../domain/terms';
-import { describeStep, type LadderAbrasive, type LadderStep, type WorkingFace } from '../ladder';
-import type { Pace } from '../wear';
+import {
+  describeStep,
+  type Hand,
+  type LadderAbrasive,
+  type LadderStep,
+  type WorkingFace,
+} from '../ladder';
 
 /** Minutes to take a thing up and begin (prior). */
 const PICK_UP_MINUTES = 0.5;
+/** A usual count is kept to within a half, whatever the hand. */
+const COUNT_SD = Math.log(1.5);
 
-/** A step of a few sweeps that are counted, not computed: nothing is ground away. */
+/** A step of a few sweeps that are counted, not computed: hardly anything is ground away. */
 export function countedStep(input: {
   face: WorkingFace;
   abrasive: LadderAbrasive;
@@ -14,21 +21,23 @@ export function countedStep(input: {
   strokeLengthMm: number;
   forceN: number;
   apexRadiusUm: number;
-  pace: Pace;
+  hand: Hand;
 }): LadderStep {
-  const { face, abrasive, strokeLengthMm, strokesPerSide, pace, ...work } = input;
+  const { face, abrasive, strokeLengthMm, strokesPerSide, hand, ...work } = input;
   return describeStep({
     face,
     abrasive,
-    rung: {
+    work: {
       ...work,
       strokesPerSide,
+      stretch: null,
       handling: { motion: 'sweeps', direction: 'edge trailing', strokeLengthMm, sections: 1 },
-      minutes: (2 * strokesPerSide) / pace.sweeps + PICK_UP_MINUTES,
+      minutes: (2 * strokesPerSide) / hand.pace.sweeps + PICK_UP_MINUTES,
       volumeMm3: 0,
       wearRate: 0,
       contactWidthMm: face.faceWidthMm,
     },
+    learned: { factor: 1, sdLn: COUNT_SD, steps: 0, from: 'itself' },
     jumpRatio: null,
     missingStone: null,
   });

@@ -1,15 +1,17 @@
 export { bevelDrift, isZeroGround, STEEPER_PER_WOBBLE, type BevelDrift } from './bevelDrift';
 export { DRIFT_LIMIT_MM, thinningNeed, type ThinningNeed } from './thinningNeed';
+export { grindBehind } from './grindBehind';
 export {
   narrowedTo,
   planThinning,
-  thinningSteps,
+  thinnedFace,
   thinningWork,
-  withSteps,
   type ThinningWork,
 } from './planThinning';
+export { planNewAngle } from './planNewAngle';
 export { byHand, LONGEST_JOB_MINUTES } from './byHand';
-export type { JobPlan } from './jobPlan';
+export type { EdgeJob } from './edgeJob';
+export { NO_PLAN, withSteps, type JobPlan } from './jobPlan';
 export { planFlattening } from './planFlattening';
 export { honedApexUm, hones, planHoning } from './planHoning';
 export {

@@ -1,15 +1,43 @@
 import type { Zone } from '../../domain/tool';
-import { LADDER_RUNGS, type LadderPlan } from '../ladder';
+import { span, type LadderPlan, type LadderStep } from '../ladder';
 
 /** A plan that may also change what the zone measures; `zoneAfter` is null where it does not. */
 export interface JobPlan extends LadderPlan {
   zoneAfter: Zone | null;
 }
 
-/** Rungs that set an apex: on a stone, for stropping alone does not reach what was not ground. */
-export const APEX_RUNGS = LADDER_RUNGS.slice(1);
+/** A plan of nothing, to be filled in. */
+export const NO_PLAN: JobPlan = {
+  outcome: 'leave alone',
+  steps: [],
+  minutes: 0,
+  minutesLow: 0,
+  minutesHigh: 0,
+  apexRadiusUm: 0,
+  shortOf: { apex: false, finish: false },
+  quickest: null,
+  wishesFailed: false,
+  missingStone: null,
+  leftOut: [],
+  zoneAfter: null,
+};
 
 /** A job with nothing to do or nothing to do it with, from the ladder that says why. */
 export function withoutSteps(ladder: LadderPlan, outcome: 'leave alone' | 'out of reach'): JobPlan {
-  return { ...ladder, outcome, steps: [], minutes: 0, zoneAfter: null };
+  return { ...ladder, outcome, steps: [], ...sums([]), zoneAfter: null };
+}
+
+/** A ladder that begins with further steps. */
+export function withSteps(ladder: LadderPlan, first: readonly LadderStep[]): LadderPlan {
+  const steps = [...first, ...ladder.steps];
+  return { ...ladder, outcome: 'planned', steps, ...sums(steps) };
+}
+
+/** The plan of some steps that are no ladder. */
+export function planOf(steps: readonly LadderStep[], apexRadiusUm: number): JobPlan {
+  return { ...NO_PLAN, outcome: 'planned', steps: [...steps], ...sums(steps), apexRadiusUm };
+}
+
+function sums(steps: readonly LadderStep[]) {
+  return { minutes: steps.reduce((sum, { minutes }) => sum + minutes, 0), ...span(steps) };
 }

@@ -1,25 +1,27 @@
-import type { Tool, Zone } from '../../domain/tool';
+import { dulledEdge } from '../sharpness';
 import {
   whyUnfit,
-  workingFace,
+  type Hand,
   type LadderAbrasive,
-  type LadderPlan,
   type LadderStone,
+  type WorkingFace,
 } from '../ladder';
-import type { Pace } from '../wear';
 import { countedStep } from './countedStep';
+import { NO_PLAN, planOf, type JobPlan } from './jobPlan';
 
-/** Strokes a side that lay a turned edge straight (prior): more only wear it. */
-const HONE_STROKES_PER_SIDE = 5;
+/** Strokes a side that lay a turned edge straight: a ceramic rod takes more than smooth steel. */
+const STEEL_STROKES = 5;
+const CERAMIC_STROKES = 20;
 /** Little more than the tool's own weight. */
 const HONE_FORCE_N = 3;
-/** Share of a turned edge's dulling that is real rounding, which a hone leaves (prior). */
-const ROUNDING_SHARE = 0.2;
 /** A ceramic rod no coarser than this (µm) straightens more than it cuts. */
 const FINE_ROD_UM = 10;
+/** Apex radius under an edge of unknown history, as a share of its target (prior). */
+const KEEN_SHARE = 0.8;
 
 /** What can serve as a hone, the best first: a smooth steel, then fine ceramic rods. */
 export function hones(abrasives: readonly LadderAbrasive[]): LadderStone[] {
+  const steelFirst = ({ family }: LadderStone): number => (family === 'smooth-steel' ? 0 : 1);
   return abrasives
     .filter((abrasive): abrasive is LadderStone => abrasive.kind === 'stone')
     .filter(
@@ -27,60 +29,57 @@ export function hones(abrasives: readonly LadderAbrasive[]): LadderStone[] {
         family === 'smooth-steel' ||
         (family === 'ceramic' && form === 'rod' && sizeUm <= FINE_ROD_UM),
     )
-    .sort((a, b) => a.sizeUm - b.sizeUm || (a.id < b.id ? -1 : 1));
+    .sort((a, b) => steelFirst(a) - steelFirst(b) || a.sizeUm - b.sizeUm || (a.id < b.id ? -1 : 1));
 }
 
-/** Radius (µm) that a turned edge keeps after honing; where the last finish is unknown, guessed. */
+/** Radius (µm) that a turned edge keeps after honing: what is burr and foil goes, rounding stays. */
 export function honedApexUm(input: {
   apexUm: number;
   keenUm: number | null;
   targetUm: number;
 }): number {
-  const keenUm = Math.min(input.apexUm, input.keenUm ?? 0.8 * input.targetUm);
-  return keenUm + ROUNDING_SHARE * (input.apexUm - keenUm);
+  const { apexUm } = input;
+  const keenUm = Math.min(apexUm, input.keenUm ?? KEEN_SHARE * input.targetUm);
+  return apexUm - dulledEdge({ keenUm, apexRadiusUm: apexUm }).burrUm;
 }
 
 /** A few light strokes on a hone; out of reach where none is at hand. */
 export function planHoning(input: {
-  tool: Tool;
-  zone: Zone;
+  face: WorkingFace;
+  targetApexUm: number;
   apexRadiusUm: number;
   keenRadiusUm: number | null;
   abrasives: readonly LadderAbrasive[];
-  pace: Pace;
-}): LadderPlan {
-  const { tool, zone, pace } = input;
-  const face = workingFace(tool, zone);
+  hand: Hand;
+}): JobPlan {
+  const { face, hand, apexRadiusUm } = input;
   const [hone] = hones(input.abrasives);
-  const apexRadiusUm = honedApexUm({
-    apexUm: input.apexRadiusUm,
-    keenUm: input.keenRadiusUm,
-    targetUm: zone.targetApexUm,
-  });
-  const none = { missingStone: null, leftOut: [] };
   if (!hone) {
     return {
-      ...none,
+      ...NO_PLAN,
       outcome: 'out of reach',
-      steps: [],
-      minutes: 0,
-      apexRadiusUm: input.apexRadiusUm,
+      apexRadiusUm,
       leftOut: input.abrasives.map((abrasive) => ({
         id: abrasive.id,
         name: abrasive.name,
-        reason: whyUnfit(abrasive, face) ?? 'it cuts: a turned edge is laid straight, not ground',
+        reason: whyUnfit(abrasive, face) ?? { kind: 'cuts' },
       })),
     };
   }
+  const honedUm = honedApexUm({
+    apexUm: apexRadiusUm,
+    keenUm: input.keenRadiusUm,
+    targetUm: input.targetApexUm,
+  });
   const step = countedStep({
     face,
     abrasive: { ...hone, lubricant: 'dry' },
     task: 'lay a turned edge straight',
-    strokesPerSide: HONE_STROKES_PER_SIDE,
+    strokesPerSide: hone.family === 'smooth-steel' ? STEEL_STROKES : CERAMIC_STROKES,
     strokeLengthMm: 0.9 * hone.lengthMm,
     forceN: HONE_FORCE_N,
-    apexRadiusUm,
-    pace,
+    apexRadiusUm: honedUm,
+    hand,
   });
-  return { ...none, outcome: 'planned', steps: [step], minutes: step.minutes, apexRadiusUm };
+  return planOf([step], honedUm);
 }

@@ -1,20 +1,18 @@
-import type { Session } from '../../domain/session';
+import { isWorked, type Session } from '../../domain/session';
 import type { StepTask } from '../../domain/terms';
 import type { Tool } from '../../domain/tool';
 import {
-  describeStep,
-  stoneRung,
   workingFace,
+  type Hand,
   type LadderAbrasive,
-  type LadderPlan,
   type LadderStep,
   type LadderStone,
   type LadderStrop,
-  type AbrasiveWork,
   type WorkingFace,
 } from '../ladder';
-import { FILE_LIMIT_HRC, scratchShiftMm, specificWearRate, type Pace } from '../wear';
+import { FILE_LIMIT_HRC, specificWearRate } from '../wear';
 import { countedStep } from './countedStep';
+import { NO_PLAN, planOf, type JobPlan } from './jobPlan';
 
 /** Ways of working a spine, lightest first for each kind. */
 export const SPINE_WORKS = {
@@ -28,13 +26,13 @@ export type SpineWork = (typeof SPINE_WORKS)[keyof typeof SPINE_WORKS][number];
 export const RAISINGS_PER_FILING = 2;
 /** The stretch of spine that is kept as a scraper (mm, prior). */
 const STRETCH_MM = 60;
-/** Depth to file away until an old hook and its hardened skin are gone (mm, prior). */
-const OLD_HOOK_MM = 0.15;
-/** How far a square corner has rounded when it wants a stone (mm, prior). */
-const ROUNDED_MM = 0.03;
-/** Strokes that are counted, not computed: gentle pushes a side, strokes of each flat (prior). */
+/** Strokes that are counted, not computed: on file and stone half from each end (prior). */
+const FILE_STROKES = 4;
+const STONE_STROKES = 10;
 const PUSHES = 2;
 const STROP_STROKES = 5;
+const FILE_FORCE_N = 28;
+const STONE_FORCE_N = 8;
 const PUSH_FORCE_N = 12;
 /** A spine has no apex radius; the finest that records hold stands for it. */
 const NO_APEX_UM = 0.05;
@@ -51,7 +49,7 @@ export function raisingsLeft(tool: Tool, sessions: readonly Session[]): number {
 }
 
 function has({ steps }: Session, task: StepTask): boolean {
-  return steps.some((step) => step.task === task);
+  return steps.some((step) => step.task === task && isWorked(step));
 }
 
 /** The lightest work on a spine that will do now: a spent hook is filed anew; null for a plain spine. */
@@ -62,67 +60,52 @@ export function spineWorkDue(tool: Tool, sessions: readonly Session[]): SpineWor
   return tool.spine.use === 'square scraper' ? 'strop it' : null;
 }
 
-/**
- * Work on a spine as a plan for the guide. Filing takes T·L·0.15 mm³ off the spine, stoning the
- * scratches of what came before; burnishing and stropping are counted. `leftOut` says what is not
- * at hand.
- */
+/** Work on a spine as a plan for the guide: usual counts. `leftOut` says what is not at hand. */
 export function planSpine(input: {
   tool: Tool;
   work: SpineWork;
   abrasives: readonly LadderAbrasive[];
-  pace: Pace;
-}): LadderPlan {
+  hand: Hand;
+}): JobPlan {
   const bench = spineBench(input);
-  const { file, stone, strop } = bench;
+  const { file, stone, strop, burnisher } = bench;
+  const filed = file && counted(bench, file, 'file the spine square', FILE_STROKES, FILE_FORCE_N);
+  const stoned = stone && counted(bench, stone, 'stone the spine', STONE_STROKES, STONE_FORCE_N);
   const steps: (LadderStep | null)[] = {
     'strop it': [stropStep(bench)],
-    'stone it': [stone && bench.grind(stone, 'stone the spine', ROUNDED_MM), stropStep(bench)],
+    'stone it': [stoned, stropStep(bench)],
     'raise the hook': [raiseStep(bench)],
-    'file it anew': [
-      file && bench.grind(file, 'file the spine square', OLD_HOOK_MM),
-      file && stone && bench.grind(stone, 'stone the spine', scratchShiftMm(file)),
-      raiseStep(bench),
-    ],
+    'file it anew': [filed, stoned, raiseStep(bench)],
   }[input.work];
 
   const planned = steps.filter((step) => step !== null);
-  const whole = planned.length === steps.length;
+  if (planned.length === steps.length) return planOf(planned, 0);
   const lacking = [
     ...(file || input.work !== 'file it anew' ? [] : ['a file that bites this steel']),
-    ...(bench.burnisher ? [] : ['a file with a smooth edge, or a smooth steel']),
+    ...(burnisher ? [] : ['a file with a smooth edge, or a smooth steel']),
     ...(stone ? [] : ['a stone held in the hand']),
     ...(strop ? [] : ['a firm strop']),
   ];
   return {
-    outcome: whole ? 'planned' : 'out of reach',
-    steps: whole ? planned : [],
-    minutes: whole ? planned.reduce((sum, { minutes }) => sum + minutes, 0) : 0,
-    apexRadiusUm: 0,
-    missingStone: null,
-    leftOut: whole
-      ? []
-      : lacking.map((name) => ({ id: name, name, reason: 'needed, and not at hand' })),
+    ...NO_PLAN,
+    outcome: 'out of reach',
+    leftOut: lacking.map((name) => ({
+      id: name,
+      name,
+      reason: { kind: 'needed and not at hand' },
+    })),
   };
 }
 
-/** What serves on a spine, and how a stone works along it. */
-function spineBench({ tool, abrasives, pace }: Parameters<typeof planSpine>[0]) {
+/** What serves on a spine, and the stretch that is worked. */
+function spineBench({ tool, abrasives, hand }: Parameters<typeof planSpine>[0]) {
   const stones = abrasives.filter((abrasive): abrasive is LadderStone => abrasive.kind === 'stone');
   const face = spineFace(tool);
-  const grind = (stone: LadderStone, task: StepTask, depthMm: number): LadderStep | null => {
-    // One face, not two: half of its strokes are done from each end, which keeps it square.
-    const volumeMm3 = tool.spineThicknessMm * face.edgeLengthMm * depthMm;
-    const removal = { task, volumeMm3, contactWidthMm: tool.spineThicknessMm };
-    const rung = stoneRung(face, stone, removal, pace);
-    return rung && step(face, stone, rung);
-  };
   const bites = (stone: LadderStone): boolean =>
     specificWearRate({ ...face, abrasive: stone.family, sizeUm: stone.sizeUm }) > 0;
   return {
     face,
-    pace,
-    grind,
+    hand,
     file: stones.find(({ form }) => form === 'file' && face.hardnessHrc <= FILE_LIMIT_HRC) ?? null,
     stone: nearest(
       stones.filter(
@@ -160,6 +143,7 @@ function spineFace(tool: Tool): WorkingFace {
     faceWidthMm: tool.spineThicknessMm,
     behindAngleDeg: 0,
     arcRadiusMm: null,
+    facet: null,
   };
 }
 
@@ -173,14 +157,13 @@ function stropStep(bench: Bench): LadderStep | null {
 }
 
 function counted(
-  { face, pace }: Bench,
+  { face, hand }: Bench,
   abrasive: LadderAbrasive,
   task: StepTask,
   strokesPerSide: number,
   forceN: number,
 ): LadderStep {
   const strokeLengthMm = Math.min(0.9 * abrasive.lengthMm, face.edgeLengthMm);
-  const apexRadiusUm = NO_APEX_UM;
   return countedStep({
     face,
     abrasive,
@@ -188,12 +171,7 @@ function counted(
     strokesPerSide,
     strokeLengthMm,
     forceN,
-    apexRadiusUm,
-    pace,
+    apexRadiusUm: NO_APEX_UM,
+    hand,
   });
-}
-
-function step(face: WorkingFace, abrasive: LadderAbrasive, rung: AbrasiveWork): LadderStep {
-  const withApex = { ...rung, apexRadiusUm: NO_APEX_UM };
-  return describeStep({ face, abrasive, rung: withApex, jumpRatio: null, missingStone: null });
 }

@@ -1,4 +1,14 @@
-import { arcsFrom, reaches, whyUnfit, type LadderProblem, type LadderState } from '../ladder';
+import {
+  arcsFrom,
+  reaches,
+  stateKey,
+  usualDamageWay,
+  whyUnfit,
+  workedParts,
+  type LadderProblem,
+  type LadderState,
+} from '../ladder';
+import { KEEN_UP_TO } from '../sharpness';
 import type { KitNeed, KitProblem } from './types';
 
 /** One arc of a need's ladder graph, from node to node; the target is `TARGET`. */
@@ -15,14 +25,20 @@ export const TARGET = 'target';
 
 /** The ladder problem of one need with all abrasives that fit it. */
 export function needProblem(problem: KitProblem, need: KitNeed): LadderProblem {
+  const { face, condition, target } = need;
+  const way = usualDamageWay({ face, depthMm: condition.damageDepthMm, where: 'field' });
   return {
-    face: need.face,
-    condition: need.condition,
-    target: need.target,
-    pace: problem.pace,
+    face,
+    condition,
+    parts: workedParts(face, condition, way),
+    goal: { apexUm: KEEN_UP_TO * target.apexRadiusUm, finishUm: target.finishSizeUm, strop: false },
+    hand: problem.hand,
+    required: [],
+    stoneOwned: true,
+    bySchool: true,
     abrasives: problem.abrasives
       .map(({ abrasive }) => abrasive)
-      .filter((abrasive) => whyUnfit(abrasive, need.face) === null),
+      .filter((abrasive) => whyUnfit(abrasive, face) === null),
   };
 }
 
@@ -35,15 +51,15 @@ export function flowNetwork(problem: KitProblem, need: KitNeed, index: number): 
   const open: (LadderState | null)[] = [null];
   while (open.length > 0) {
     const state = open.pop()!;
-    for (const { to, rung } of arcsFrom(ladder, state)) {
-      if (rung.minutes > limit) continue;
+    for (const { to, work } of arcsFrom(ladder, state)) {
+      if (work.minutes > limit) continue;
       const done = reaches(ladder, to);
       const target = done ? TARGET : nodeName(to);
       arcs.push({
         name: `f${index}_${arcs.length}`,
         from: nodeName(state),
         to: target,
-        minutes: rung.minutes,
+        minutes: work.minutes,
         abrasiveId: to.last.id,
       });
       if (!done && !seen.has(target)) {
@@ -56,7 +72,7 @@ export function flowNetwork(problem: KitProblem, need: KitNeed, index: number): 
 }
 
 function nodeName(state: LadderState | null): string {
-  return state ? `${state.lastStone?.id ?? ''}>${state.last.id}` : SOURCE;
+  return state ? stateKey(state) : SOURCE;
 }
 
 /** Drops arcs that lie on no way within the limit: quickest way in, arc, quickest way out. */

@@ -1,7 +1,13 @@
 import type { Tool, Zone } from '../../domain/tool';
-import { shelfAbrasives, workingFace, type Shelf } from '../ladder';
-import type { Pace } from '../wear';
-import type { EdgeState } from '../inspection';
+import {
+  edgeTarget,
+  shelfAbrasives,
+  workingFace,
+  type Hand,
+  type Shelf,
+  type Stretch,
+} from '../ladder';
+import { damageOf, type EdgeState } from '../inspection';
 import type { KitItem, KitNeed, KitProblem } from './types';
 
 /** A day's work dulls an edge to this many times the radius it is asked for (prior). */
@@ -16,15 +22,15 @@ export function kitProblem(input: {
   shelf: Shelf;
   minutesPerTouchUp: number;
   chipDepthMm: number;
-  pace: Pace;
+  hand: Hand;
 }): KitProblem {
-  const { zones, shelf, minutesPerTouchUp, chipDepthMm, pace } = input;
+  const { zones, shelf, minutesPerTouchUp, chipDepthMm, hand } = input;
   return {
     needs: zones.map(({ tool, zone, state }) => need(tool, zone, state, chipDepthMm)),
     items: kitItems(shelf),
     abrasives: shelfAbrasives(shelf),
     minutesPerTouchUp,
-    pace,
+    hand,
   };
 }
 
@@ -37,10 +43,17 @@ function need(tool: Tool, zone: Zone, state: EdgeState, chipDepthMm: number): Ki
     condition: {
       apexRadiusUm: Math.max(wornUm, state.apex?.apexRadiusUm ?? 0),
       damageDepthMm: Math.max(chipDepthMm, state.damageDepthMm),
+      damageStretch: damageOf(state.findings).stretch ?? oneChip(zone),
       keenRadiusUm: state.keenUm ?? undefined,
     },
-    target: { apexRadiusUm: zone.targetApexUm },
+    target: edgeTarget(tool, zone, 'field'),
   };
+}
+
+/** A stretch such as one chip in the middle of a zone asks for. */
+function oneChip({ startMm, endMm }: Zone): Stretch {
+  const middleMm = (startMm + endMm) / 2;
+  return { startMm: Math.max(0, middleMm - 30), endMm: middleMm + 30 };
 }
 
 /** Everything on the shelf as it could be carried; what is carried anyway weighs nothing more. */

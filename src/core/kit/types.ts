@@ -1,5 +1,11 @@
-import type { EdgeCondition, EdgeTarget, LadderPath, ShelfAbrasive, WorkingFace } from '../ladder';
-import type { Pace } from '../wear';
+import type {
+  EdgeCondition,
+  EdgeTarget,
+  Hand,
+  LadderPath,
+  ShelfAbrasive,
+  WorkingFace,
+} from '../ladder';
 
 /** Something that could be carried; things carried anyway weigh 0 g. */
 export interface KitItem {
@@ -14,7 +20,7 @@ export interface KitNeed {
   name: string;
   face: WorkingFace;
   condition: EdgeCondition;
-  target: EdgeTarget;
+  target: Required<EdgeTarget>;
 }
 
 export interface KitProblem {
@@ -23,7 +29,7 @@ export interface KitProblem {
   abrasives: readonly ShelfAbrasive[];
   /** A ladder that takes longer does not count as served. */
   minutesPerTouchUp: number;
-  pace: Pace;
+  hand: Hand;
 }
 
 /** A need with the ladder that the kit gives it; null where it goes unserved, with the reason. */

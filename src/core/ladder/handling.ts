@@ -1,4 +1,4 @@
-import type { Motion, StepTask } from '../../domain/terms';
+import type { Motion } from '../../domain/terms';
 import type { LadderAbrasive, LadderStep, WorkingFace } from './types';
 
 /** How the hand moves an abrasive over an edge. */
@@ -9,14 +9,6 @@ export interface Handling {
   sections: number;
 }
 
-/** Work that moves a whole face: scrubbed, not swept. */
-const HEAVY_TASKS: readonly StepTask[] = [
-  'grind out damage',
-  'move the shoulders back',
-  'grind the bevel flat',
-  'polish behind the edge',
-];
-
 /** Path of one small circle on an axe bit: about 30 mm across. */
 const CIRCLE_PATH_MM = 95;
 /** Longest comfortable stroke of the arm. */
@@ -25,10 +17,11 @@ const LONGEST_STROKE_MM = 150;
 const SECTION_MM = 120;
 
 /**
- * Motion by tool, abrasive and task: circles on axes, scrubs on machetes and for damage, sweeps
- * leading on stones, trailing on anything soft; the keeper's own school on stones comes first.
+ * Motion by tool, abrasive and weight of the work: circles on axes; scrubs on machetes and for
+ * `heavy` work on stones (damage, thinning, flattening); sweeps else, leading on stones, trailing on
+ * anything soft. The keeper's own school on stones comes first.
  */
-export function handling(face: WorkingFace, abrasive: LadderAbrasive, task: StepTask): Handling {
+export function handling(face: WorkingFace, abrasive: LadderAbrasive, heavy: boolean): Handling {
   const sweepMm = Math.min(LONGEST_STROKE_MM, 0.9 * abrasive.lengthMm);
   const sections = Math.max(1, Math.round(face.edgeLengthMm / SECTION_MM));
   if (abrasive.kind === 'strop' || abrasive.form === 'paper') {
@@ -45,13 +38,8 @@ export function handling(face: WorkingFace, abrasive: LadderAbrasive, task: Step
   if (face.toolForm === 'axe') {
     return { motion: 'circles', direction: 'both ways', strokeLengthMm: CIRCLE_PATH_MM, sections };
   }
-  if (face.toolForm === 'machete' || HEAVY_TASKS.includes(task)) {
-    return {
-      motion: 'back-and-forth',
-      direction: 'both ways',
-      strokeLengthMm: sweepMm,
-      sections,
-    };
+  if (face.toolForm === 'machete' || heavy) {
+    return { motion: 'back-and-forth', direction: 'both ways', strokeLengthMm: sweepMm, sections };
   }
   return { motion: 'sweeps', direction: 'edge leading', strokeLengthMm: sweepMm, sections: 1 };
 }

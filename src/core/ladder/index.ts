@@ -1,36 +1,38 @@
-export { planLadder } from './planLadder';
+export { planLadder, span, type LadderRequest } from './planLadder';
 export {
   arcsFrom,
   comparePaths,
   ladderSolver,
   reaches,
   shortestLadder,
+  stateKey,
   type LadderPath,
   type LadderProblem,
   type LadderState,
 } from './shortestLadder';
-export {
-  KEEN_UP_TO,
-  LADDER_RUNGS,
-  ladderAtRung,
-  lightestLadder,
-  LONGEST_MINUTES,
-  type RungProblem,
-} from './rungLadders';
-export { practiceOf, type Practice } from './practice';
+export { ladderChanges, type LadderChange } from './ladderChanges';
+export { usualDamageWay, takesBand } from './damageWays';
+export { damageBand, workedParts } from './workedParts';
+export { edgeTarget } from './edgeTarget';
+export { LUBRICANT_ORDER, practiceOf, type Practice } from './practice';
 export { toolForm, workingFace } from './workingFace';
 export { abrasivesAtHand, shelfAbrasives, type Shelf, type ShelfAbrasive } from './shelfAbrasives';
 export { whyUnfit } from './whyUnfit';
-export { stoneRung, type AbrasiveWork } from './rungs';
+export { plainStoneWork, type AbrasiveWork, type Hand } from './stoneWork';
 export { describeStep } from './describeStep';
-export { doneWhen } from './doneWhen';
+export { NO_WISHES } from './types';
 export type {
   EdgeCondition,
   EdgeTarget,
+  HelpfulStone,
   LadderAbrasive,
   LadderPlan,
   LadderStep,
   LadderStone,
   LadderStrop,
+  OwnLadder,
+  StepNote,
+  Stretch,
+  UnfitReason,
   WorkingFace,
 } from './types';

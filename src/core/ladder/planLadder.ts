@@ -1,90 +1,249 @@
+import type { DamageWay } from '../../domain/terms';
+import { strokesLearned, UNTAUGHT_HAND, type LearnedHand } from '../learn';
+import { KEEN_UP_TO, sizeForFinishUm } from '../sharpness';
 import { DEFAULT_PACE, type Pace } from '../wear';
 import { notNegative, positive } from '../check';
+import { chooseLadder, reachableGoal, type ChosenLadder } from './chooseLadder';
+import { usualDamageWay } from './damageWays';
 import { describeStep } from './describeStep';
-import { bestMissingStone } from './missingStone';
-import { ladderSolver, type LadderArc, type LadderProblem } from './shortestLadder';
+import { helpfulStone } from './missingStone';
+import {
+  arcTo,
+  inOrder,
+  type LadderArc,
+  type LadderGoal,
+  type LadderPath,
+  type LadderProblem,
+} from './shortestLadder';
 import { whyUnfit } from './whyUnfit';
-import type {
-  EdgeCondition,
-  EdgeTarget,
-  LadderAbrasive,
-  LadderPlan,
-  LadderStep,
-  WorkingFace,
+import { workedParts } from './workedParts';
+import {
+  NO_WISHES,
+  type EdgeCondition,
+  type EdgeTarget,
+  type LadderAbrasive,
+  type LadderPlan,
+  type LadderStep,
+  type OwnLadder,
+  type WorkingFace,
 } from './types';
 
-/**
- * The quickest ladder of the abrasives at hand that brings an edge to its target, with what each
- * step asks of the hand.
- *
- * Abrasives that do not fit the edge are named in `leftOut`; a target that no ladder reaches comes
- * back as `out of reach` with no steps. Throws a `RangeError` on negative or missing measures.
- */
-export function planLadder(input: {
+export interface LadderRequest {
   zone: WorkingFace;
   condition: EdgeCondition;
   target: EdgeTarget;
+  /** What is at hand. */
   abrasives: readonly LadderAbrasive[];
+  /** Everything owned, elsewhere too; what is at hand where nothing is said. */
+  owned?: readonly LadderAbrasive[];
+  damageWay?: DamageWay;
+  ownLadder?: OwnLadder;
+  /** Whether stropping alone may answer; not where an apex has to be set anew. */
+  stropAlone?: boolean;
+  /** Whether the target need not be missed for there to be work: a new apex after thinning. */
+  evenIfKeen?: boolean;
   pace?: Pace;
+  calibration?: LearnedHand;
   /** Whether to look for the stone that would help most: most of the work of a plan. */
   missingStone?: boolean;
-}): LadderPlan {
-  const { zone: face, condition, target, pace = DEFAULT_PACE } = input;
+}
+
+/**
+ * The ladder that brings an edge to its target with the things at hand, and what each step asks of
+ * the hand: the strop alone where that does it, else the finest first stone that is nearly as quick as
+ * the quickest. Where the target is out of reach, the ladder that ends finest, and what it is short
+ * of; `out of reach` only where nothing at hand works the edge at all. The person's own wishes come
+ * first, with what they cost. Throws a `RangeError` on negative or missing measures.
+ */
+export function planLadder(request: LadderRequest): LadderPlan {
+  const { zone: face, condition, ownLadder = NO_WISHES } = request;
   positive(condition.apexRadiusUm, 'condition.apexRadiusUm');
   notNegative(condition.damageDepthMm, 'condition.damageDepthMm');
-  positive(target.apexRadiusUm, 'target.apexRadiusUm');
+  positive(request.target.apexRadiusUm, 'target.apexRadiusUm');
+  const { fitting, leftOut } = sorted(face, request.abrasives);
+  const wished = fitting.filter(({ id }) => !ownLadder.leftOut.includes(id));
+  const none: LadderPlan = {
+    outcome: 'leave alone',
+    steps: [],
+    minutes: 0,
+    minutesLow: 0,
+    minutesHigh: 0,
+    apexRadiusUm: condition.apexRadiusUm,
+    shortOf: { apex: false, finish: false },
+    quickest: null,
+    wishesFailed: false,
+    missingStone: null,
+    leftOut: [
+      ...leftOut,
+      ...fitting
+        .filter(({ id }) => ownLadder.leftOut.includes(id))
+        .map(({ id, name }) => ({ id, name, reason: { kind: 'left out by you' } as const })),
+    ],
+  };
+  const problem = problemOf(request, wished);
+  if (isKeen(request, problem)) return none;
 
+  const found = withWishes(problem, request, ownLadder);
+  const best = hasWishes(ownLadder) ? chosen({ ...problem, abrasives: fitting }, request) : found;
+  const missingStone =
+    (request.missingStone ?? true)
+      ? helpfulStone({ problem, owned: sorted(face, request.owned ?? []).fitting, found: best })
+      : null;
+  if (!found) return { ...none, outcome: 'out of reach', missingStone };
+  return {
+    ...none,
+    ...described(problem, found.path, request.target, missingStone),
+    outcome: 'planned',
+    quickest: compared(found.path, (hasWishes(ownLadder) ? best : null)?.path ?? found.quickest),
+    wishesFailed: found.wishesFailed,
+    missingStone,
+  };
+}
+
+/** The abrasives that fit a face, coarse to fine, and why the others do not. */
+function sorted(face: WorkingFace, abrasives: readonly LadderAbrasive[]) {
   const leftOut: LadderPlan['leftOut'] = [];
-  const abrasives = input.abrasives.filter((abrasive) => {
+  const fitting = abrasives.filter((abrasive) => {
     const reason = whyUnfit(abrasive, face);
     if (reason) leftOut.push({ id: abrasive.id, name: abrasive.name, reason });
     return !reason;
   });
-  if (condition.damageDepthMm === 0 && condition.apexRadiusUm <= target.apexRadiusUm) {
-    return {
-      outcome: 'leave alone',
-      steps: [],
-      minutes: 0,
-      apexRadiusUm: condition.apexRadiusUm,
-      missingStone: null,
-      leftOut,
-    };
-  }
+  return { fitting: fitting.sort(inOrder), leftOut };
+}
 
-  const problem: LadderProblem = { face, condition, target, abrasives, pace };
-  const solver = ladderSolver(problem);
-  const path = solver.best();
-  const missingStone =
-    (input.missingStone ?? true)
-      ? bestMissingStone(problem, solver, path?.minutes ?? Infinity)
-      : null;
-  if (!path) {
-    return {
-      outcome: 'out of reach',
-      steps: [],
-      minutes: 0,
-      apexRadiusUm: condition.apexRadiusUm,
-      missingStone,
-      leftOut,
-    };
-  }
+function problemOf(request: LadderRequest, abrasives: readonly LadderAbrasive[]): LadderProblem {
+  const { zone: face, condition, target, pace = DEFAULT_PACE } = request;
+  const way =
+    request.damageWay ?? usualDamageWay({ face, depthMm: condition.damageDepthMm, where: 'bench' });
   return {
-    outcome: 'planned',
-    steps: path.arcs.map((arc, i) => describeArc(face, arc, path.arcs[i - 1], missingStone)),
-    minutes: path.minutes,
-    apexRadiusUm: path.arcs.at(-1)!.to.apexRadiusUm,
-    missingStone,
-    leftOut,
+    face,
+    condition,
+    parts: workedParts(face, condition, way),
+    goal: {
+      apexUm: target.apexRadiusUm,
+      finishUm: target.finishSizeUm ?? sizeForFinishUm(target),
+      strop: face.practice.stropAtEnd,
+    },
+    abrasives,
+    required: [],
+    stoneOwned: [...abrasives, ...sorted(face, request.owned ?? []).fitting].some(isStone),
+    bySchool: true,
+    hand: { pace, learned: request.calibration ?? UNTAUGHT_HAND },
   };
 }
 
+function isStone(abrasive: LadderAbrasive): boolean {
+  return abrasive.kind === 'stone' && abrasive.form !== 'file';
+}
+
+function isKeen({ condition, target, evenIfKeen }: LadderRequest, { parts }: LadderProblem) {
+  const damaged = parts.some(({ heavy }) => heavy?.task === 'grind out damage');
+  return !evenIfKeen && !damaged && condition.apexRadiusUm <= target.apexRadiusUm;
+}
+
+interface Found extends ChosenLadder {
+  wishesFailed: boolean;
+}
+
+function hasWishes({ leftOut, required, sequence, startsWith }: OwnLadder): boolean {
+  return leftOut.length + required.length > 0 || sequence !== null || startsWith !== null;
+}
+
+/** The ladder as the person wants it; the plan's own, and so marked, where that cannot be walked. */
+function withWishes(
+  problem: LadderProblem,
+  request: LadderRequest,
+  wishes: OwnLadder,
+): Found | null {
+  if (wishes.sequence) {
+    const path = walked(problem, wishes.sequence);
+    if (path) return { path, quickest: path, wishesFailed: false };
+  } else {
+    const { required, startsWith } = wishes;
+    const found = chosen({ ...problem, required }, request, startsWith);
+    if (found) return found;
+  }
+  const free = chosen(problem, request);
+  return free && { ...free, wishesFailed: true };
+}
+
+function chosen(
+  problem: LadderProblem,
+  { stropAlone = true }: LadderRequest,
+  startsWith: string | null = null,
+): Found | null {
+  const strop = chooseLadder(problem, { stropAlone, startsWith });
+  const onlyStrops = strop?.path.arcs.every(({ to }) => to.last.kind === 'strop');
+  const goal = onlyStrops ? problem.goal : reachableGoal(problem);
+  const found = onlyStrops
+    ? strop
+    : goal && chooseLadder({ ...problem, goal }, { stropAlone: false, startsWith });
+  return found && { ...found, wishesFailed: false };
+}
+
+/** Exactly these abrasives, coarse to fine; null where one may not follow the one before it. */
+function walked(problem: LadderProblem, ids: readonly string[]): LadderPath | null {
+  const goal: LadderGoal = { ...problem.goal, strop: false };
+  const own = { ...problem, goal, bySchool: false };
+  const order = problem.abrasives.filter(({ id }) => ids.includes(id)).sort(inOrder);
+  const arcs: LadderArc[] = [];
+  for (const abrasive of order) {
+    const arc = arcTo(own, arcs.at(-1)?.to ?? null, abrasive);
+    if (!arc) return null;
+    arcs.push(arc);
+  }
+  if (arcs.length === 0) return null;
+  return { arcs, minutes: arcs.reduce((sum, { work }) => sum + work.minutes, 0) };
+}
+
+function described(
+  problem: LadderProblem,
+  { arcs, minutes }: LadderPath,
+  target: EdgeTarget,
+  missingStone: LadderPlan['missingStone'],
+) {
+  const steps = arcs.map((arc, i) => describeArc(problem, arc, arcs[i - 1], missingStone));
+  const { lastStone, apexRadiusUm } = arcs.at(-1)!.to;
+  return {
+    steps,
+    minutes,
+    ...span(steps),
+    apexRadiusUm,
+    shortOf: {
+      apex: apexRadiusUm > KEEN_UP_TO * target.apexRadiusUm,
+      finish: lastStone !== null && lastStone.sizeUm > problem.goal.finishUm,
+    },
+  };
+}
+
+/** The span of a plan's minutes: each step's own. */
+export function span(steps: readonly Pick<LadderStep, 'minutesLow' | 'minutesHigh'>[]) {
+  return {
+    minutesLow: steps.reduce((sum, { minutesLow }) => sum + minutesLow, 0),
+    minutesHigh: steps.reduce((sum, { minutesHigh }) => sum + minutesHigh, 0),
+  };
+}
+
+function compared(path: LadderPath, best: LadderPath): LadderPlan['quickest'] {
+  const names = ({ arcs }: LadderPath): string[] => arcs.map(({ to }) => to.last.name);
+  const same = names(path).join() === names(best).join();
+  return same ? null : { minutes: best.minutes, names: names(best) };
+}
+
 function describeArc(
-  face: WorkingFace,
-  { to, rung }: LadderArc,
+  { face, hand }: LadderProblem,
+  { to, work }: LadderArc,
   before: LadderArc | undefined,
   missingStone: LadderPlan['missingStone'],
 ): LadderStep {
-  const jumpRatio = before ? before.to.last.sizeUm / to.last.sizeUm : null;
-  const rungToReach = { ...rung, apexRadiusUm: to.apexRadiusUm };
-  return describeStep({ face, abrasive: to.last, rung: rungToReach, jumpRatio, missingStone });
+  const { last } = to;
+  const family = last.kind === 'stone' ? last.family : last.surface;
+  return describeStep({
+    face,
+    abrasive: last,
+    work: { ...work, apexRadiusUm: to.apexRadiusUm },
+    learned: strokesLearned(hand.learned, { id: last.id, family }),
+    jumpRatio: before ? before.to.last.sizeUm / last.sizeUm : null,
+    missingStone,
+  });
 }

@@ -1,4 +1,4 @@
-import type { LubricantKind, Motion } from '../../domain/terms';
+import type { LubricantKind, Motion, ToolKind } from '../../domain/terms';
 import type { Schools } from '../../domain/schools';
 import type { BurrState } from '../sharpness';
 
@@ -14,8 +14,8 @@ export interface Practice {
   direction: 'edge leading' | 'edge trailing' | null;
   /** The burr that a stone leaves behind. */
   burr: BurrState;
-  /** Minutes to take the burr off after the first stone, and after each further one. */
-  deburrMinutes: { first: number; later: number };
+  /** Strokes that take the burr off after the first stone, and after each further one. */
+  deburrStrokes: { first: number; later: number };
   /** How much rounder a burr that was carried through every stone leaves the apex, as a factor. */
   carriedBurr: number;
   /** Bounds of the jump from one stone to the next. */
@@ -23,10 +23,10 @@ export interface Practice {
   mostJump: number;
   /** One stone, then the strop: a toothy edge. */
   singleStone: boolean;
-  /** The target as a share of what the work asks for. */
-  targetShare: number;
-  /** Lubricants in the order they are reached for; null by stone. */
-  lubricants: readonly LubricantKind[] | null;
+  /** The last stone's size as a share of what the work asks for. */
+  finishShare: number;
+  /** Whether a strop closes every ladder: by the tool, always, or where it is needed. */
+  stropAtEnd: boolean;
 }
 
 const STROP_FORCE_N: Record<Schools['stropPressure'], number> = {
@@ -55,27 +55,47 @@ const JUMPS: Record<Schools['gritSteps'], readonly [least: number, most: number]
   few: [4, Infinity],
 };
 
-const LUBRICANTS: Record<Schools['lubricant'], readonly LubricantKind[] | null> = {
+/** Lubricants in the order they are reached for; null by stone. */
+export const LUBRICANT_ORDER: Record<Schools['lubricant'], readonly LubricantKind[] | null> = {
   'by stone': null,
   water: ['water', 'dry', 'oil', 'fat'],
   'oil or fat': ['oil', 'fat', 'dry', 'water'],
   dry: ['dry', 'water', 'oil', 'fat'],
 };
 
-/** Ten light strokes, five a side (prior). */
-const DEBURR_MINUTES = 0.25;
+/** Feather-light strokes at a high angle, over both sides (prior). */
+const SHEARING_STROKES = 10;
 /** A burr taken off once, at the end, leaves a little more of itself (prior). */
 const CARRIED_BURR = 1.15;
+/** Sizes that a toothy and a polished finish end at, as a share of what the work asks for. */
+const FINISH_SHARES: Record<Schools['finish'], number> = {
+  'by task': 1,
+  toothy: 3,
+  polished: 0.25,
+};
+/** Tools that are stropped at the end where their keeper says nothing: not those that clear brush. */
+const STROPPED_KINDS: readonly ToolKind[] = [
+  'scandi-knife',
+  'convex-knife',
+  'flat-knife',
+  'fillet-knife',
+  'skinning-knife',
+  'parer',
+  'recurve-hook',
+  'hatchet',
+  'tomahawk',
+];
 
-function deburring({ burr, burrWhen }: Schools): Pick<Practice, 'deburrMinutes' | 'carriedBurr'> {
-  const each = burr === 'strop it off' ? 0 : DEBURR_MINUTES;
+/** Only shearing costs strokes of its own: alternating lighter ones are the last of the step. */
+function deburring({ burr, burrWhen }: Schools): Pick<Practice, 'deburrStrokes' | 'carriedBurr'> {
+  const each = burr === 'shear it off' ? SHEARING_STROKES : 0;
   return burrWhen === 'at every grit'
-    ? { deburrMinutes: { first: each, later: each }, carriedBurr: 1 }
-    : { deburrMinutes: { first: each, later: 0 }, carriedBurr: CARRIED_BURR };
+    ? { deburrStrokes: { first: each, later: each }, carriedBurr: 1 }
+    : { deburrStrokes: { first: each, later: 0 }, carriedBurr: CARRIED_BURR };
 }
 
-/** The numbers behind a set of schools. */
-export function practiceOf(schools: Schools): Practice {
+/** The numbers behind the schools of a tool's keeper. */
+export function practiceOf(schools: Schools, kind: ToolKind): Practice {
   const [leastJump, mostJump] = JUMPS[schools.gritSteps];
   return {
     stoneForceLimitN: schools.pressure === 'light throughout' ? 4 : Infinity,
@@ -87,7 +107,9 @@ export function practiceOf(schools: Schools): Practice {
     leastJump,
     mostJump,
     singleStone: schools.finish === 'toothy',
-    targetShare: schools.finish === 'polished' ? 0.5 : 1,
-    lubricants: LUBRICANTS[schools.lubricant],
+    finishShare: FINISH_SHARES[schools.finish],
+    stropAtEnd:
+      schools.stropAtEnd === 'always' ||
+      (schools.stropAtEnd === 'by tool' && STROPPED_KINDS.includes(kind)),
   };
 }

@@ -2,7 +2,7 @@ import type { Abrasive, Compound, Lubricant, Strop } from '../../domain/shelf';
 import type { Schools } from '../../domain/schools';
 import type { LubricantKind } from '../../domain/terms';
 import { gradeSizeUm } from '../abrasive';
-import { practiceOf } from './practice';
+import { LUBRICANT_ORDER } from './practice';
 import type { LadderAbrasive, LadderStone, LadderStrop } from './types';
 
 /** Everything on the shelf that the ladder can use. */
@@ -41,7 +41,7 @@ export function shelfAbrasives(
 
 /** Every surface at hand, with lubricants as a keeper's schools, where given, reach for them. */
 export function abrasivesAtHand(shelf: Shelf, schools?: Schools): LadderAbrasive[] {
-  const preference = schools ? practiceOf(schools).lubricants : null;
+  const preference = schools ? LUBRICANT_ORDER[schools.lubricant] : null;
   return shelfAbrasives(shelf, preference).map(({ abrasive }) => abrasive);
 }
 
@@ -86,6 +86,7 @@ function strops({ strops, compounds }: Shelf): ShelfAbrasive<LadderStrop>[] {
         backing: strop.backing,
         sizeUm: compound?.sizeUm ?? BARE_STROP_UM,
         lengthMm: strop.lengthMm,
+        loaded: compound !== undefined,
       },
       needsAll: compound ? [strop.id, compound.id] : [strop.id],
       needsOneOf: null,

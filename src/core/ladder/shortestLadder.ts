@@ -1,43 +1,63 @@
-import type { Pace } from '../wear';
-import { firstRemoval, scratchRemoval } from './removal';
-import { stoneRung, stropAfterStone, stropAlone, type AbrasiveWork } from './rungs';
-import type {
-  EdgeCondition,
-  EdgeTarget,
-  LadderAbrasive,
-  LadderStone,
-  LadderStrop,
-  WorkingFace,
-} from './types';
+import type { StropStart } from '../sharpness';
+import {
+  finerStoneWork,
+  firstStoneWork,
+  stoneFinishUm,
+  type AbrasiveWork,
+  type Hand,
+} from './stoneWork';
+import { afterStone, afterStrop, closingStropWork, stropAloneWork } from './stropWork';
+import type { EdgeCondition, LadderAbrasive, LadderStone, LadderStrop, WorkingFace } from './types';
+import type { WorkedPart } from './workedParts';
 
 /** A finer abrasive must be smaller by this factor to be worth a step at all. */
 const LEAST_JUMP = 1.1;
 /** Ladders closer than this in minutes are told apart by their steps. */
 const TIE_MINUTES = 1e-9;
 
+/** What ends a ladder. */
+export interface LadderGoal {
+  apexUm: number;
+  /** Size of the last stone, at most. */
+  finishUm: number;
+  /** Whether a strop has to be the last thing. */
+  strop: boolean;
+}
+
 /** A problem of the ladder: abrasives are those that fit the face. */
 export interface LadderProblem {
   face: WorkingFace;
   condition: EdgeCondition;
-  target: EdgeTarget;
+  /** The edge in the parts that its damage asks for. */
+  parts: readonly WorkedPart[];
+  goal: LadderGoal;
   abrasives: readonly LadderAbrasive[];
-  pace: Pace;
+  /** Ids of abrasives that have to be used. */
+  required: readonly string[];
+  /** Whether a stone is owned that fits: a file is then never followed by a strop alone. */
+  stoneOwned: boolean;
+  /** Whether the grit steps of the keeper's school bind; not where the person sets the sequence. */
+  bySchool: boolean;
+  hand: Hand;
 }
 
-/** One place on the way: what was used last, and the last stone, whose scratches remain. */
+/** One place on the way: what was used last, the last stone, whose scratches remain, and the edge. */
 export interface LadderState {
   last: LadderAbrasive;
   lastStone: LadderStone | null;
+  /** The strops since the last stone, by id. */
+  strops: readonly string[];
+  edge: Required<StropStart>;
   apexRadiusUm: number;
 }
 
 /** One arc of the graph: the state that using an abrasive leads to, and the work it costs. */
 export interface LadderArc {
   to: LadderState;
-  rung: AbrasiveWork;
+  work: AbrasiveWork;
 }
 
-/** A whole way from the present edge to its target. */
+/** A whole way from the present edge to its goal. */
 export interface LadderPath {
   minutes: number;
   arcs: LadderArc[];
@@ -48,67 +68,68 @@ export function arcsFrom(problem: LadderProblem, from: LadderState | null): Ladd
   return problem.abrasives.flatMap((abrasive) => arcTo(problem, from, abrasive) ?? []);
 }
 
-/** Whether the target is reached at a state. */
-export function reaches(problem: LadderProblem, state: LadderState): boolean {
-  return state.apexRadiusUm <= goalUm(problem);
-}
-
-/** The apex radius (µm) to end at: what is asked for, or finer where the keeper polishes. */
-function goalUm({ face, target }: LadderProblem): number {
-  return face.practice.targetShare * target.apexRadiusUm;
+/** Whether the goal is reached at a state. */
+export function reaches({ goal, required, abrasives }: LadderProblem, state: LadderState): boolean {
+  const { last, lastStone, apexRadiusUm } = state;
+  return (
+    apexRadiusUm <= goal.apexUm &&
+    (lastStone === null || lastStone.sizeUm <= goal.finishUm) &&
+    (!goal.strop || last.kind === 'strop') &&
+    !isPassedOver(abrasives, required, last, null)
+  );
 }
 
 /** Answers about one ladder problem that share their work. */
 export interface LadderSolver {
-  /** The quickest ladder, or null where none reaches the target. */
+  /** The quickest ladder, or null where none reaches the goal. */
   best(): LadderPath | null;
+  /** For every first abrasive its quickest ladder, as far as there is one. */
+  byFirst(): LadderPath[];
   /** Minutes of the quickest ladder through one more stone; `Infinity` where there is none. */
   minutesThrough(stone: LadderStone): number;
 }
 
-/**
- * The quickest ladder from the present edge to the target, or null where none reaches it.
- *
- * A backward shortest path over an acyclic graph (every arc leads to a finer abrasive), each state
- * solved once. Ties: fewer steps, coarser first, then id, so the same inputs give the same ladder.
- */
+/** The quickest ladder from the present edge to the goal, or null where none reaches it. */
 export function shortestLadder(problem: LadderProblem): LadderPath | null {
   return ladderSolver(problem).best();
 }
 
+/**
+ * Backward shortest paths over an acyclic graph (every arc leads to a finer abrasive), each state
+ * solved once. Ties: fewer steps, coarser first, then id, so the same inputs give the same ladder.
+ */
 export function ladderSolver(problem: LadderProblem): LadderSolver {
   const stones = problem.abrasives.filter((abrasive) => abrasive.kind === 'stone');
   const onward = new Map<string, LadderPath | null>();
   const inward = new Map<string, { minutes: number; state: LadderState } | null>();
 
-  const bestFrom = (state: LadderState | null): LadderPath | null => {
-    if (state && reaches(problem, state)) return { minutes: 0, arcs: [] };
-    const key = state ? `${state.lastStone?.id ?? ''}>${state.last.id}` : '';
+  const bestFrom = (state: LadderState): LadderPath | null => {
+    if (reaches(problem, state)) return { minutes: 0, arcs: [] };
+    const key = stateKey(state);
     const known = onward.get(key);
     if (known !== undefined) return known;
-    let best: LadderPath | null = null;
-    for (const arc of arcsFrom(problem, state)) {
-      const rest = bestFrom(arc.to);
-      if (!rest || (best && arc.rung.minutes + rest.minutes > best.minutes + TIE_MINUTES)) continue;
-      const path = { minutes: arc.rung.minutes + rest.minutes, arcs: [arc, ...rest.arcs] };
-      if (!best || comparePaths(path, best) < 0) best = path;
-    }
+    const best = quickest(arcsFrom(problem, state).flatMap((arc) => through(arc) ?? []));
     onward.set(key, best);
     return best;
   };
+  const through = (arc: LadderArc): LadderPath | null => {
+    const rest = bestFrom(arc.to);
+    return rest && { minutes: arc.work.minutes + rest.minutes, arcs: [arc, ...rest.arcs] };
+  };
+  const byFirst = (): LadderPath[] => arcsFrom(problem, null).flatMap((arc) => through(arc) ?? []);
 
   /** The quickest way from the present edge to a stone, which need not be at hand. */
   const bestTo = (stone: LadderStone): { minutes: number; state: LadderState } | null => {
     const known = inward.get(stone.id);
     if (known !== undefined) return known;
     const first = arcTo(problem, null, stone);
-    let best = first && { minutes: first.rung.minutes, state: first.to };
+    let best = first && { minutes: first.work.minutes, state: first.to };
     for (const coarser of stones) {
-      if (!isStep(problem.face, coarser, stone)) continue;
+      if (!isStep(problem, coarser, stone)) continue;
       const there = bestTo(coarser);
       const arc = there && arcTo(problem, there.state, stone);
-      if (arc && (!best || there.minutes + arc.rung.minutes < best.minutes)) {
-        best = { minutes: there.minutes + arc.rung.minutes, state: arc.to };
+      if (arc && (!best || there.minutes + arc.work.minutes < best.minutes)) {
+        best = { minutes: there.minutes + arc.work.minutes, state: arc.to };
       }
     }
     inward.set(stone.id, best);
@@ -116,13 +137,22 @@ export function ladderSolver(problem: LadderProblem): LadderSolver {
   };
 
   return {
-    best: () => bestFrom(null),
+    best: () => quickest(byFirst()),
+    byFirst,
     minutesThrough(stone) {
       const there = bestTo(stone);
       const rest = there && bestFrom(there.state);
       return rest ? there.minutes + rest.minutes : Infinity;
     },
   };
+}
+
+/** The first of some paths in their order; null of none. */
+export function quickest(paths: readonly LadderPath[]): LadderPath | null {
+  return paths.reduce<LadderPath | null>(
+    (best, next) => (best && comparePaths(best, next) <= 0 ? best : next),
+    null,
+  );
 }
 
 /** Order of paths: minutes, number of steps, coarser first, then id. */
@@ -140,30 +170,38 @@ export function comparePaths(a: LadderPath, b: LadderPath): number {
   return 0;
 }
 
-function arcTo(
+/** What tells states apart: the last stone, and the strops since. */
+export function stateKey({ lastStone, strops }: LadderState): string {
+  return [lastStone?.id ?? '', ...strops].join('>');
+}
+
+/** The arc to one abrasive; null where it may not follow, or does not do the work. */
+export function arcTo(
   problem: LadderProblem,
   from: LadderState | null,
   abrasive: LadderAbrasive,
 ): LadderArc | null {
+  const { abrasives, required } = problem;
+  if (isPassedOver(abrasives, required, from?.last ?? null, abrasive)) return null;
   return abrasive.kind === 'stone'
     ? stoneArc(problem, from, abrasive)
     : stropArc(problem, from, abrasive);
 }
 
 function stoneArc(
-  { face, condition, pace }: LadderProblem,
+  problem: LadderProblem,
   from: LadderState | null,
   stone: LadderStone,
 ): LadderArc | null {
-  if (from && (from.last.kind === 'strop' || !isStep(face, from.last, stone))) return null;
-  const removal = from ? scratchRemoval(face, from.last.sizeUm) : firstRemoval(face, condition);
-  // A file repairs; a merely dull apex does not need one.
-  if (stone.form === 'file' && removal.task !== 'grind out damage') return null;
-  const work = stoneRung(face, stone, removal, pace);
+  const { face, parts, condition, hand } = problem;
+  if (from && (from.last.kind === 'strop' || !isStep(problem, from.last, stone))) return null;
+  const work = from
+    ? finerStoneWork(face, stone, parts, from.last.sizeUm, hand)
+    : firstStoneWork(face, stone, parts, condition, hand);
   if (!work) return null;
-  const { first, later } = face.practice.deburrMinutes;
-  const rung = { ...work, minutes: work.minutes + (from ? later : first) };
-  return { rung, to: { last: stone, lastStone: stone, apexRadiusUm: rung.apexRadiusUm } };
+  const apexRadiusUm = stoneFinishUm(face, stone);
+  const edge = { keenUm: apexRadiusUm, burrUm: 0, roundingUm: 0 };
+  return { work, to: { last: stone, lastStone: stone, strops: [], edge, apexRadiusUm } };
 }
 
 function stropArc(
@@ -171,33 +209,79 @@ function stropArc(
   from: LadderState | null,
   strop: LadderStrop,
 ): LadderArc | null {
-  const { face, condition, pace } = problem;
-  const targetUm = goalUm(problem);
+  const { face, condition, goal, parts, hand } = problem;
   if (!from) {
-    if (condition.damageDepthMm > 0) return null;
-    const rung = stropAlone(face, strop, condition, targetUm, pace);
-    return rung && { rung, to: { last: strop, lastStone: null, apexRadiusUm: rung.apexRadiusUm } };
+    if (parts.some(({ heavy }) => heavy !== null)) return null;
+    const target = { apexRadiusUm: goal.apexUm, acceptedUm: goal.apexUm };
+    const alone = stropAloneWork(face, strop, condition, target, hand);
+    return alone && stropped(strop, null, [], alone);
   }
-  if (!from.lastStone || !finer(strop, from.last)) return null;
-  const start = { stoneSizeUm: from.lastStone.sizeUm, apexRadiusUm: from.apexRadiusUm };
-  const rung = stropAfterStone(face, strop, start, targetUm, pace);
+  const { lastStone, last, strops } = from;
+  if (!finer(strop, last) || isFileFollowed(problem, last)) return null;
+  if (last.kind === 'stone') {
+    const start = afterStone(last, from.apexRadiusUm, strop);
+    return stropped(strop, last, strops, closingStropWork(face, strop, start, hand));
+  }
+  const keenUm = lastStone
+    ? afterStone(lastStone, from.apexRadiusUm, strop).keenUm
+    : from.edge.keenUm;
+  const start = afterStrop(from.edge, keenUm);
+  return stropped(strop, lastStone, strops, closingStropWork(face, strop, start, hand));
+}
+
+function stropped(
+  strop: LadderStrop,
+  lastStone: LadderStone | null,
+  strops: readonly string[],
+  { work, edge }: ReturnType<typeof closingStropWork>,
+): LadderArc {
+  const { apexRadiusUm } = work;
   return {
-    rung,
-    to: { last: strop, lastStone: from.lastStone, apexRadiusUm: rung.apexRadiusUm },
+    work,
+    to: { last: strop, lastStone, strops: [...strops, strop.id], edge, apexRadiusUm },
   };
 }
 
+/** A file leaves too much behind for a strop alone. */
+function isFileFollowed({ stoneOwned, bySchool }: LadderProblem, last: LadderAbrasive): boolean {
+  return bySchool && stoneOwned && last.kind === 'stone' && last.form === 'file';
+}
+
 /** Whether a stone may follow another: fine enough, and a jump that the keeper makes. */
-function isStep({ practice }: WorkingFace, last: LadderAbrasive, next: LadderStone): boolean {
+function isStep(
+  { face: { practice }, bySchool }: LadderProblem,
+  last: LadderAbrasive,
+  next: LadderStone,
+): boolean {
+  if (!finer(next, last)) return false;
   const jump = last.sizeUm / next.sizeUm;
   return (
-    !practice.singleStone &&
-    finer(next, last) &&
-    jump >= practice.leastJump &&
-    jump <= practice.mostJump
+    !bySchool || (!practice.singleStone && jump >= practice.leastJump && jump <= practice.mostJump)
   );
 }
 
 function finer(next: LadderAbrasive, last: LadderAbrasive): boolean {
   return next.sizeUm < last.sizeUm / LEAST_JUMP;
+}
+
+/** Whether a required abrasive lies between two others, or before the first or after the last (null). */
+function isPassedOver(
+  abrasives: readonly LadderAbrasive[],
+  required: readonly string[],
+  after: LadderAbrasive | null,
+  before: LadderAbrasive | null,
+): boolean {
+  if (required.length === 0) return false;
+  return abrasives.some(
+    (abrasive) =>
+      required.includes(abrasive.id) &&
+      (!after || inOrder(after, abrasive) < 0) &&
+      (!before || inOrder(abrasive, before) < 0),
+  );
+}
+
+/** The order in which abrasives can follow each other: stones before strops, coarse to fine, then id. */
+export function inOrder(a: LadderAbrasive, b: LadderAbrasive): number {
+  if (a.kind !== b.kind) return a.kind === 'stone' ? -1 : 1;
+  return b.sizeUm - a.sizeUm || (a.id < b.id ? -1 : a.id > b.id ? 1 : 0);
 }

@@ -1,3 +1,4 @@
+import type { ZoneFacet } from '../../domain/tool';
 import type {
   AbrasiveFamily,
   AbrasiveForm,
@@ -13,10 +14,18 @@ import type {
 import type { Hold } from '../wear';
 import type { Practice } from './practice';
 
+/** A stretch of the edge (mm from the tool's heel). */
+export interface Stretch {
+  startMm: number;
+  endMm: number;
+}
+
 /** The face that a touch-up works, and the steel behind it. Angles per side. */
 export interface WorkingFace {
   toolForm: 'knife' | 'axe' | 'machete';
   contour: Contour;
+  /** Where the zone begins, from the tool's heel. */
+  startMm: number;
   edgeLengthMm: number;
   /** Angle at the apex: of the micro-bevel where there is one, else of the bevel. */
   angleDeg: number;
@@ -26,6 +35,10 @@ export interface WorkingFace {
   /** Radius of a convex edge's arc; null where the face is flat. */
   arcRadiusMm: number | null;
   hold: Hold;
+  /** Whether the bevel runs flat to the apex and serves as its own guide. */
+  zeroGround: boolean;
+  /** A steeper facet along a stretch; null where there is none. */
+  facet: ZoneFacet | null;
   hardnessHrc: number;
   carbide: Carbide;
   stainless: boolean;
@@ -58,6 +71,8 @@ export interface LadderStrop {
   backing: StropBacking;
   sizeUm: number;
   lengthMm: number;
+  /** Whether compound is on it: it takes rounding back as well as burr. */
+  loaded: boolean;
 }
 
 export type LadderAbrasive = LadderStone | LadderStrop;
@@ -67,13 +82,58 @@ export interface EdgeCondition {
   apexRadiusUm: number;
   /** Depth of the deepest damage to be ground out; 0 for none. */
   damageDepthMm: number;
+  /** Where damage is ground out on a chopping tool; the whole zone where nothing is said. */
+  damageStretch?: Stretch | null;
   /** Radius the edge had when last finished; guessed from the target when unknown. */
   keenRadiusUm?: number;
 }
 
+/** The two things that end a ladder. */
 export interface EdgeTarget {
   apexRadiusUm: number;
+  /** Size of the last stone, at most; by the apex where nothing is said. Strops do not count. */
+  finishSizeUm?: number;
 }
+
+/** What a person says of their own ladder; ids of abrasives at hand. */
+export interface OwnLadder {
+  leftOut: readonly string[];
+  required: readonly string[];
+  /** The stone to begin with; null where the plan chooses. */
+  startsWith: string | null;
+  /** Exactly these, coarse to fine; null where the plan chooses. */
+  sequence: readonly string[] | null;
+}
+
+export const NO_WISHES: OwnLadder = {
+  leftOut: [],
+  required: [],
+  startsWith: null,
+  sequence: null,
+};
+
+/** Something worth a word at a step. */
+export type StepNote =
+  | { kind: 'long jump'; ratio: number; costsMinutes: number | null; stoneUm: number | null }
+  | { kind: 'short jump'; ratio: number }
+  | { kind: 'bench job' }
+  | { kind: 'hollow stone'; angleDeg: number }
+  | { kind: 'may skate' }
+  | { kind: 'may score' };
+
+/** Why an abrasive is not in play. */
+export type UnfitReason =
+  | { kind: 'too short'; toolForm: WorkingFace['toolForm']; needsMm: number }
+  | { kind: 'hard strop on a hollow edge' }
+  | { kind: 'removes nothing' }
+  | { kind: 'no lubricant' }
+  | { kind: 'flat stone on a hollow edge' }
+  | { kind: 'bench stone' }
+  | { kind: 'file skates'; limitHrc: number }
+  | { kind: 'file on a knife' }
+  | { kind: 'cuts' }
+  | { kind: 'needed and not at hand' }
+  | { kind: 'left out by you' };
 
 /** What one rung asks of the hand. */
 export interface LadderStep {
@@ -82,6 +142,8 @@ export interface LadderStep {
   /** Size of the step before divided by this one's; null on the first. */
   jumpRatio: number | null;
   angleDeg: number;
+  /** The part of the strokes that goes to a stretch at an angle of its own; null for none. */
+  stretch: (Stretch & { angleDeg: number; strokesPerSide: number }) | null;
   motion: Motion;
   direction: 'edge leading' | 'edge trailing' | 'both ways';
   lubricant: LubricantKind;
@@ -93,6 +155,14 @@ export interface LadderStep {
   strokesPerSideLow: number;
   strokesPerSideHigh: number;
   minutes: number;
+  minutesLow: number;
+  minutesHigh: number;
+  /** What the log has taught of this abrasive, as it is in the strokes. */
+  learnedFactor: number;
+  /** The person's own steps behind the range. */
+  learnedSteps: number;
+  /** Whether those were made with the thing itself, or with others of its family. */
+  learnedFrom: 'itself' | 'its family';
   /** Width of the face that the strokes touch (mm). */
   contactWidthMm: number;
   /** 0 where strokes are counted and not computed. */
@@ -100,17 +170,33 @@ export interface LadderStep {
   wearRate: number;
   /** Apex radius when this step is finished. */
   apexRadiusUm: number;
-  doneWhen: string[];
-  warnings: string[];
+  notes: StepNote[];
+}
+
+/** A stone that would help: owned but elsewhere, or not owned. */
+export interface HelpfulStone {
+  sizeUm: number;
+  /** Name of the owned thing; null where none of that size is owned. */
+  owned: string | null;
+  /** Minutes saved; null where it makes the target reachable at all. */
+  savesMinutes: number | null;
 }
 
 export interface LadderPlan {
   outcome: 'leave alone' | 'planned' | 'out of reach';
   steps: LadderStep[];
   minutes: number;
+  minutesLow: number;
+  minutesHigh: number;
   apexRadiusUm: number;
-  /** The stone not at hand that would save most, when it saves a minute or more. */
-  missingStone: { sizeUm: number; savesMinutes: number } | null;
+  /** Whether its end is short of what was asked for. */
+  shortOf: { apex: boolean; finish: boolean };
+  /** The quickest way, where another was chosen for its finer first stone or by the person. */
+  quickest: { minutes: number; names: string[] } | null;
+  /** Whether what the person asked for could not be walked, so that the plan chose. */
+  wishesFailed: boolean;
+  /** The stone that would save most, when it saves a minute or more. */
+  missingStone: HelpfulStone | null;
   /** Abrasives that were not considered, and why. */
-  leftOut: { id: string; name: string; reason: string }[];
+  leftOut: { id: string; name: string; reason: UnfitReason }[];
 }

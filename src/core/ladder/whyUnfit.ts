@@ -1,31 +1,29 @@
 import { FILE_LIMIT_HRC } from '../wear';
-import type { LadderAbrasive, WorkingFace } from './types';
+import type { LadderAbrasive, UnfitReason, WorkingFace } from './types';
 
 /** The shortest surface that a knife, axe or machete edge can be worked on. */
 const SHORTEST_MM = { knife: 40, axe: 40, machete: 50 } as const;
 
-/** Why an abrasive cannot work this face, in words; null when it can. */
-export function whyUnfit(abrasive: LadderAbrasive, face: WorkingFace): string | null {
-  if (abrasive.lengthMm < SHORTEST_MM[face.toolForm]) {
-    return `too short: ${face.toolForm} edges need ${SHORTEST_MM[face.toolForm]} mm of surface`;
-  }
+/** Why an abrasive cannot work this face; null when it can. */
+export function whyUnfit(abrasive: LadderAbrasive, face: WorkingFace): UnfitReason | null {
+  const { toolForm, contour } = face;
+  const needsMm = SHORTEST_MM[toolForm];
+  if (abrasive.lengthMm < needsMm) return { kind: 'too short', toolForm, needsMm };
   if (abrasive.kind === 'strop') {
-    const curved = face.contour === 'recurve';
-    return curved && abrasive.backing === 'hard'
-      ? 'a flat hard strop touches only the ends of a hollow edge'
-      : null;
+    const hollow = contour === 'recurve' && abrasive.backing === 'hard';
+    return hollow ? { kind: 'hard strop on a hollow edge' } : null;
   }
-  if (abrasive.family === 'smooth-steel') return 'it lays an edge straight and removes nothing';
-  if (abrasive.lubricant === null) return 'none of its lubricants is at hand';
-  if (face.contour === 'recurve' && abrasive.form !== 'rod' && abrasive.form !== 'paper') {
-    return 'a flat stone touches only the ends of a hollow edge';
+  if (abrasive.family === 'smooth-steel') return { kind: 'removes nothing' };
+  if (abrasive.lubricant === null) return { kind: 'no lubricant' };
+  if (contour === 'recurve' && abrasive.form !== 'rod' && abrasive.form !== 'paper') {
+    return { kind: 'flat stone on a hollow edge' };
   }
-  if (face.toolForm !== 'knife' && abrasive.form === 'bench-stone') {
-    return 'the tool is too long for a stone on the bench: use one held in the hand';
-  }
+  if (toolForm !== 'knife' && abrasive.form === 'bench-stone') return { kind: 'bench stone' };
   if (abrasive.form === 'file') {
-    if (face.hardnessHrc > FILE_LIMIT_HRC) return `files skate above ${FILE_LIMIT_HRC} HRC`;
-    if (face.toolForm === 'knife') return 'files are kept for axes and machetes';
+    if (face.hardnessHrc > FILE_LIMIT_HRC) {
+      return { kind: 'file skates', limitHrc: FILE_LIMIT_HRC };
+    }
+    if (toolForm === 'knife') return { kind: 'file on a knife' };
   }
   return null;
 }

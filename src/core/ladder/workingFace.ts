@@ -16,12 +16,15 @@ export function workingFace(tool: Tool, zone: Zone): WorkingFace {
   const common = {
     toolForm: toolForm(tool.kind),
     contour: zone.contour,
+    startMm: zone.startMm,
     edgeLengthMm: zone.endMm - zone.startMm,
     faceWidthMm: workedWidthMm(zone),
     hardnessHrc,
     carbide,
     stainless,
-    practice: practiceOf(tool.schools),
+    zeroGround: zone.grind === 'scandi' && zone.microBevel === null,
+    facet: zone.facet,
+    practice: practiceOf(tool.schools, tool.kind),
   };
   if (zone.microBevel) {
     return {

@@ -8,10 +8,6 @@ export interface Calibration {
   sdLn: number;
 }
 
-/** Spread of ln(actual/predicted) before anything is known, and of one session's (priors). */
-export const PRIOR_SD = 0.7;
-export const OBSERVATION_SD = 0.4;
-
 /**
  * Conjugate normal update of ln(actual/predicted), from a prior around 1. No ratios leave the prior
  * as it is. Throws a `RangeError` on a ratio or a spread that is not positive.

@@ -1,9 +1,9 @@
 import type { Session } from '../../domain/session';
 import type { Tool } from '../../domain/tool';
-import { TEST_CENTRE_UM } from '../sharpness';
-import { KEEN_UP_TO } from '../ladder';
 import { rockwellHardness, vickersHardness, workingSteel } from '../wear';
-import { calibrate, OBSERVATION_SD, PRIOR_SD } from './calibrate';
+import { calibrate } from './calibrate';
+import { reachedTarget } from './learnFromLog';
+import { OBSERVATION_SD, PRIOR_SD } from './learnedHand';
 
 /** Hardness as the log narrows it. */
 export interface LearnedHardness {
@@ -70,19 +70,19 @@ export function withLearnedHardness(
   return { ...tool, steel };
 }
 
-/** Strokes done over planned, of every stone step of these tools' touch-ups that reached their target. */
+/**
+ * Strokes done over strokes planned by the model, of every stone step of these tools' touch-ups that
+ * reached its target.
+ */
 function stoneRatios(tools: readonly Tool[], sessions: readonly Session[]): number[] {
-  const byId = new Map(tools.map((tool) => [tool.id, tool]));
+  const ids = new Set(tools.map(({ id }) => id));
   return sessions
     .filter(({ job, finishedAt }) => job === 'touch-up' && finishedAt !== null)
-    .filter((session) => reachedTarget(byId.get(session.toolId), session))
-    .flatMap(({ steps }) => steps.filter(({ kind }) => kind === 'stone'))
+    .filter((session) => ids.has(session.toolId) && reachedTarget(session))
+    .flatMap(({ steps }) => steps.filter(({ kind, finishedAt }) => kind === 'stone' && finishedAt))
     .filter(({ left, right, plannedPerSide }) => left + right > 0 && plannedPerSide > 0)
-    .map(({ left, right, plannedPerSide }) => (left + right) / (2 * plannedPerSide));
-}
-
-function reachedTarget(tool: Tool | undefined, { zoneId, after }: Session): boolean {
-  const zone = tool?.zones.find(({ id }) => id === zoneId);
-  const test = after.tests.at(-1)?.test;
-  return zone && test ? TEST_CENTRE_UM[test] <= KEEN_UP_TO * zone.targetApexUm : false;
+    .map(
+      ({ left, right, plannedPerSide, learnedFactor }) =>
+        ((left + right) / (2 * plannedPerSide)) * learnedFactor,
+    );
 }

@@ -1,2 +1,22 @@
-export { calibrate, OBSERVATION_SD, PRIOR_SD, type Calibration } from './calibrate';
+export { calibrate, type Calibration } from './calibrate';
+export {
+  OBSERVATION_SD,
+  PRIOR_SD,
+  strokesLearned,
+  UNTAUGHT_HAND,
+  type CutterFamily,
+  type Learned,
+  type LearnedHand,
+  type StrokesLearned,
+} from './learnedHand';
+export {
+  learnedPace,
+  learnedSteps,
+  learnFromLog,
+  ownFactor,
+  type FamilyOf,
+  type Forgotten,
+  type LearnedStep,
+} from './learnFromLog';
+export { taughtOf, type Taught } from './taught';
 export { hardnessFromLog, withLearnedHardness, type LearnedHardness } from './hardnessFromLog';

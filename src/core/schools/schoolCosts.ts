@@ -1,46 +1,49 @@
 import { SCHOOLS, type SchoolQuestion, type Schools } from '../../domain/schools';
 import type { Tool, Zone } from '../../domain/tool';
 import { planEdge } from '../inspection';
-import { abrasivesAtHand, type Shelf } from '../ladder';
-import type { Pace } from '../wear';
-import { schoolNote, WORN_SHARE } from './schoolNote';
+import type { EdgeJob } from '../jobs';
+import { abrasivesAtHand, NO_WISHES, type Hand, type Shelf } from '../ladder';
+import { schoolNote, WORN_SHARE, type SchoolNote } from './schoolNote';
 
 /** What one answer costs on one edge. */
 export interface SchoolCost {
   answer: string;
-  /** The next touch-up by this answer; null where nothing at hand reaches the target. */
+  /** The next touch-up by this answer; null where nothing at hand works the edge. */
   touchUp: { strokesPerSide: number; minutes: number; apexRadiusUm: number } | null;
-  /** What it costs beside that touch-up, in numbers; null where the touch-up says it all. */
-  note: string | null;
+  /** What it costs beside that touch-up; null where the touch-up says it all. */
+  note: SchoolNote | null;
 }
 
 /** Every answer to a question, with what it costs on a worn edge of this zone. */
 export function schoolCosts(
   question: SchoolQuestion,
-  edge: { tool: Tool; zone: Zone; shelf: Shelf; pace: Pace },
+  edge: { tool: Tool; zone: Zone; shelf: Shelf; hand: Hand },
 ): SchoolCost[] {
-  const { zone, shelf, pace } = edge;
+  const { zone, shelf, hand } = edge;
   return SCHOOLS[question].map((answer) => {
     const schools = { ...edge.tool.schools, [question]: answer } as Schools;
-    const tool = { ...edge.tool, schools };
-    const problem = { tool, zone, abrasives: abrasivesAtHand(shelf, schools), pace };
-    const plan = planEdge({
-      ...problem,
+    const abrasives = abrasivesAtHand(shelf, schools);
+    const worn: EdgeJob = {
+      tool: { ...edge.tool, schools },
+      zone,
       apexRadiusUm: WORN_SHARE * zone.targetApexUm,
-      damageDepthMm: 0,
       keenRadiusUm: null,
-    });
+      damageDepthMm: 0,
+      damageStretch: null,
+      where: 'bench',
+      damageWay: null,
+      ownLadder: NO_WISHES,
+      sessions: [],
+      abrasives,
+      owned: abrasives,
+      hand,
+    };
+    const { outcome, steps, minutes, apexRadiusUm } = planEdge(worn);
+    const strokesPerSide = steps.reduce((sum, step) => sum + step.strokesPerSide, 0);
     return {
       answer,
-      touchUp:
-        plan.outcome === 'planned'
-          ? {
-              strokesPerSide: plan.steps.reduce((sum, step) => sum + step.strokesPerSide, 0),
-              minutes: plan.minutes,
-              apexRadiusUm: plan.apexRadiusUm,
-            }
-          : null,
-      note: schoolNote(question, problem),
+      touchUp: outcome === 'planned' ? { strokesPerSide, minutes, apexRadiusUm } : null,
+      note: schoolNote(question, worn),
     };
   });
 }

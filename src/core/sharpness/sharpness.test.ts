@@ -1,6 +1,9 @@
 import fc from 'fast-check';
 import {
   apexFromGrams,
+  passedTest,
+  sizeForFinishUm,
+  dulledEdge,
   bestStropStrokes,
   estimateApex,
   finishRadiusUm,
@@ -11,12 +14,38 @@ import {
 } from '..';
 
 describe('finish', () => {
-  it('agrees with the tests people know', () => {
-    const jis1000 = finishRadiusUm({ sizeUm: 11.5, burr: 'alternating strokes' });
-    expect(jis1000).toBeLessThan(2); // slices paper
-    expect(stroppedRadiusUm({ stropSizeUm: 1, stoneSizeUm: 11.5 })).toBeLessThan(0.5); // shaves
-    expect(finishRadiusUm({ sizeUm: 3, burr: 'deburred' })).toBeLessThan(0.5);
-    expect(finishRadiusUm({ sizeUm: 0.7, burr: 'deburred' })).toBeLessThan(0.2); // pops hair
+  const alternated = (sizeUm: number) => finishRadiusUm({ sizeUm, burr: 'alternating strokes' });
+
+  it('agrees with the tests people know: the worked examples', () => {
+    expect(alternated(10)).toBeCloseTo(0.59, 2);
+    expect(passedTest({ apexRadiusUm: alternated(10) })).toBe('shaves');
+    expect(alternated(40)).toBeCloseTo(1.06, 2);
+    expect(passedTest({ apexRadiusUm: alternated(40) })).toBe('push-cuts-newsprint');
+    expect(stroppedRadiusUm({ stropSizeUm: 1, stoneSizeUm: 1 })).toBeCloseTo(0.18, 2);
+    expect(passedTest({ apexRadiusUm: 0.18 })).toBe('pops-hair');
+    expect(stroppedRadiusUm({ stropSizeUm: 1, stoneSizeUm: 40 })).toBeCloseTo(0.46, 2);
+  });
+
+  it('behind a file a strop lays nothing bare', () => {
+    const file = finishRadiusUm({ sizeUm: 110, burr: 'deburred' });
+    expect(stroppedRadiusUm({ stropSizeUm: 1, stoneSizeUm: 110 })).toBeCloseTo(file, 9);
+  });
+
+  it('of an apex radius is a size, both ways, within bounds', () => {
+    fc.assert(
+      fc.property(fc.double({ min: 1.1, max: 69, noNaN: true }), (sizeUm) => {
+        expect(sizeForFinishUm({ apexRadiusUm: alternated(sizeUm) })).toBeCloseTo(sizeUm, 6);
+      }),
+    );
+    expect(sizeForFinishUm({ apexRadiusUm: 20 })).toBe(70);
+    expect(sizeForFinishUm({ apexRadiusUm: 0.1 })).toBe(1);
+  });
+
+  it('passes the test whose centre is nearest', () => {
+    expect(passedTest({ apexRadiusUm: 0.7 })).toBe('shaves');
+    expect(passedTest({ apexRadiusUm: 0.72 })).toBe('push-cuts-newsprint');
+    expect(passedTest({ apexRadiusUm: 1.4 })).toBe('push-cuts-newsprint');
+    expect(passedTest({ apexRadiusUm: 1.42 })).toBe('slices-paper');
   });
 });
 
@@ -38,6 +67,31 @@ describe('strop', () => {
     expect(Math.round(grams(0))).toBe(168);
     expect(Math.round(grams(best))).toBe(115);
     expect(Math.round(grams(200))).toBe(168);
+  });
+
+  it('loaded takes rounding back as well: the worked example', () => {
+    const loaded = { ...leather, loaded: true };
+    const best = bestStropStrokes({ burrUm: 0.5, keenUm: 0.24, ...loaded });
+    expect(Math.round(best)).toBe(37);
+    const grams = (strokes: number) =>
+      gramsFromApex({
+        apexRadiusUm: stropRadiusUm({ keenUm: 0.24, burrUm: 0.5, ...loaded, strokes }),
+      });
+    expect(Math.round(grams(best))).toBe(114);
+    expect(Math.round(grams(200))).toBe(138);
+  });
+
+  it('takes burr and foil off a dulled edge up to a bound; the rest is rounding', () => {
+    expect(dulledEdge({ keenUm: 0.5, apexRadiusUm: 1 })).toMatchObject({ burrUm: 0.45 });
+    const blunt = dulledEdge({ keenUm: 0.5, apexRadiusUm: 15 });
+    expect(blunt.burrUm).toBe(1.5);
+    expect(blunt.roundingUm).toBeCloseTo(13, 9);
+  });
+
+  it('of cloth yields, whatever lies under it', () => {
+    const rates = (surface: 'cloth' | 'leather') =>
+      stropRates({ forceN: 4, backing: 'hard', surface, hardnessHrc: 58, stainless: false });
+    expect(rates('cloth').betaUm).toBe(2 * rates('leather').betaUm);
   });
 
   it('rounds sooner with force, softness or steepness', () => {

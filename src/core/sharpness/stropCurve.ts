@@ -1,4 +1,4 @@
-import type { StropBacking } from '../../domain/terms';
+import type { StropBacking, StropSurface } from '../../domain/terms';
 import { notNegative, positive } from '../check';
 
 /** How much each backing rounds the apex. */
@@ -8,48 +8,120 @@ const SOFTNESS: Record<StropBacking, number> = {
   soft: 2,
   slack: 4,
 };
+/** Cloth gives, whatever lies under it. */
+const CLOTH_SOFTNESS = 1;
+
+/** Strokes in which compound takes rounding back to 1/e. */
+const ROUNDING_DECAY = 150;
+/** Burr and ragged foil never stand for more than this (µm). */
+const MOST_BURR_UM = 1.5;
+/** Share of an edge's dulling that is burr and ragged foil; the rest is rounding (prior). */
+const DULLING_AS_BURR = 0.9;
+/** Where the curve has no minimum, the count that comes so near to its end. */
+const NEAR_ENOUGH = 1.02;
+/** Counts beyond this are no stropping. */
+const MOST_STROKES = 2000;
 
 export interface StropConditions {
   forceN: number;
   backing: StropBacking;
+  surface?: StropSurface;
   hardnessHrc: number;
   stainless: boolean;
   /** Held angle minus apex angle, degrees; above zero is too steep. */
   holdAboveApexDeg?: number;
 }
 
+/** Burr decay τ (strokes) and rounding β (µm a stroke) of one strop; compound takes rounding back. */
+export interface StropRates {
+  tau: number;
+  betaUm: number;
+  loaded: boolean;
+}
+
 /**
- * Burr decay τ (strokes) and rounding β (µm a stroke) of one strop:
- * τ = 12·√(4/F)·steel·2^(max(0, −Δ)/3), β = 0.0025·(F/4)·S·2^(Δ/3).
+ * τ = 12·√(4/F)·steel·2^(max(0, −Δ)/3), steel 0.7 from 60 HRC on and 1.5 for soft stainless;
+ * β = 0.0025·(F/4)·S·2^(Δ/3), S by the backing, of cloth at least 1.
  */
-export function stropRates(input: StropConditions): { tau: number; betaUm: number } {
+export function stropRates(input: StropConditions & { loaded?: boolean }): StropRates {
   const forceN = positive(input.forceN, 'forceN');
   const deltaDeg = input.holdAboveApexDeg ?? 0;
   const stubborn = input.stainless && input.hardnessHrc <= 56;
   const steel = input.hardnessHrc >= 60 ? 0.7 : stubborn ? 1.5 : 1;
+  const backing = SOFTNESS[input.backing];
+  const softness = input.surface === 'cloth' ? Math.max(CLOTH_SOFTNESS, backing) : backing;
   return {
     tau: 12 * Math.sqrt(4 / forceN) * steel * 2 ** (Math.max(0, -deltaDeg) / 3),
-    betaUm: 0.0025 * (forceN / 4) * SOFTNESS[input.backing] * 2 ** (deltaDeg / 3),
+    betaUm: 0.0025 * (forceN / 4) * softness * 2 ** (deltaDeg / 3),
+    loaded: input.loaded ?? false,
   };
 }
 
-/** An edge as the strop sees it: the radius under the burr, and the burr or foil on it, in µm. */
+/** An edge as the strop sees it, in µm: the radius underneath, burr and foil on it, and rounding. */
 export interface StropStart {
   keenUm: number;
   burrUm: number;
+  roundingUm?: number;
 }
 
-/** Apex radius (µm) after `strokes` on the strop, over both sides: r + e·exp(−n/τ) + β·n. */
-export function stropRadiusUm(
-  input: StropStart & { tau: number; betaUm: number; strokes: number },
+/** How a dulled edge is made up: of each µm of dulling 0.9 is burr and foil, up to 1.5 µm in all. */
+export function dulledEdge(input: { keenUm: number; apexRadiusUm: number }): Required<StropStart> {
+  const dulledUm = Math.max(0, input.apexRadiusUm - input.keenUm);
+  const burrUm = Math.min(MOST_BURR_UM, DULLING_AS_BURR * dulledUm);
+  return { keenUm: input.keenUm, burrUm, roundingUm: dulledUm - burrUm };
+}
+
+/** Burr and rounding (µm) after `strokes`, over both sides: e·exp(−n/τ); ρ ← ρ·exp(−1/150) + β. */
+export function stroppedEdge(
+  input: StropStart & StropRates & { strokes: number },
+): Required<StropStart> {
+  const { keenUm, burrUm, roundingUm = 0, tau, betaUm, loaded, strokes } = input;
+  const left = Math.exp(-strokes / ROUNDING_DECAY);
+  // The sum of a geometric series, so that it holds between whole strokes too.
+  const added = loaded ? (betaUm * (1 - left)) / (1 - Math.exp(-1 / ROUNDING_DECAY)) : 0;
+  return {
+    keenUm,
+    burrUm: burrUm * Math.exp(-strokes / tau),
+    roundingUm: loaded ? roundingUm * left + added : roundingUm + betaUm * strokes,
+  };
+}
+
+/** Apex radius (µm) after `strokes` on the strop, over both sides. */
+export function stropRadiusUm(input: StropStart & StropRates & { strokes: number }): number {
+  const { keenUm, burrUm, roundingUm } = stroppedEdge(input);
+  return keenUm + burrUm + roundingUm;
+}
+
+/**
+ * Strokes over both sides at which the edge is best, 0 where any stroke harms: on a bare strop
+ * τ·ln(e/(β·τ)), on a loaded one the curve's own minimum; where rounding is still coming off
+ * throughout, the count that comes within 2 % of the end.
+ */
+export function bestStropStrokes(
+  input: Pick<StropStart, 'burrUm' | 'roundingUm'> & Partial<StropStart> & StropRates,
 ): number {
-  const { keenUm, burrUm, tau, betaUm, strokes } = input;
-  return keenUm + burrUm * Math.exp(-strokes / tau) + betaUm * strokes;
+  const burrUm = notNegative(input.burrUm, 'burrUm');
+  const edge = { ...input, keenUm: input.keenUm ?? 0 };
+  if (!input.loaded) {
+    const gain = burrUm / (input.betaUm * input.tau);
+    return gain <= 1 ? 0 : input.tau * Math.log(gain);
+  }
+  const at = (strokes: number): number => stropRadiusUm({ ...edge, strokes });
+  const low = firstCount((n) => at(n + 0.01) >= at(n));
+  if (low < MOST_STROKES) return low;
+  const endUm = at(MOST_STROKES);
+  return firstCount((n) => at(n) <= NEAR_ENOUGH * endUm);
 }
 
-/** Strokes over both sides at which the edge is best: τ·ln(e/(β·τ)), 0 where any stroke harms. */
-export function bestStropStrokes(input: { burrUm: number; tau: number; betaUm: number }): number {
-  const burrUm = notNegative(input.burrUm, 'burrUm');
-  const gain = burrUm / (input.betaUm * input.tau);
-  return gain <= 1 ? 0 : input.tau * Math.log(gain);
+/** The least count, to a tenth, from which on something holds. */
+function firstCount(holds: (strokes: number) => boolean): number {
+  let below = 0;
+  let from = MOST_STROKES;
+  if (holds(0)) return 0;
+  while (from - below > 0.1) {
+    const middle = (below + from) / 2;
+    if (holds(middle)) from = middle;
+    else below = middle;
+  }
+  return from >= MOST_STROKES - 1 ? MOST_STROKES : from;
 }

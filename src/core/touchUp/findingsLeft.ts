@@ -1,20 +1,35 @@
-import type { Finding, Session } from '../../domain/session';
+import { isWorked, type Finding, type Session } from '../../domain/session';
 import type { StepTask } from '../../domain/terms';
+import { sessionRecessionMm } from '../inspection';
 
-/** Steps that grind the whole face down past what had broken out of it. */
-const GRINDS_OUT: readonly StepTask[] = ['grind out damage', 'grind the bevel flat'];
+/** Steps that grind the face down past what had broken out of it. */
+const GRINDS_OUT: readonly StepTask[] = [
+  'grind out damage',
+  'grind the bevel flat',
+  'grind the new angle',
+];
+/** A mark shallower than this (mm) is not seen any more. */
+const SEEN_FROM_MM = 0.005;
 
 /**
- * The findings that a session's work has not removed: chips, rolls and crooked places are gone only
- * where they were ground out, or a roll was laid straight; a burr, a glint, rust and ink go with any
- * work on their edge. What is left on purpose stays.
+ * The findings that a session's work has not removed: chips, rolls and crooked places are gone where
+ * they were ground out, or a roll was laid straight; a burr, a glint, rust and ink go with any work on
+ * their edge. What is left, on purpose or by the way that was chosen, loses what the apex has receded
+ * by at `angleDeg`. Where nothing was worked, nothing is gone.
  */
-export function findingsLeft({ job, before, steps }: Session): Finding[] {
-  if (job === 'spine') return before.findings;
-  const ground = steps.some(({ task }) => GRINDS_OUT.includes(task));
-  return before.findings.filter(({ kind, leftOnPurpose }) => {
-    if (leftOnPurpose) return true;
-    if (kind === 'chip' || kind === 'out-of-true') return !ground;
-    return kind === 'roll' ? !ground && job !== 'hone' : false;
+export function findingsLeft(session: Session, angleDeg: number): Finding[] {
+  const { job, before, damageWay } = session;
+  const worked = session.steps.filter(isWorked);
+  if (job === 'spine' || worked.length === 0) return before.findings;
+  const ground = worked.some(({ task }) => GRINDS_OUT.includes(task));
+  const wornMm = sessionRecessionMm(session, angleDeg);
+  return before.findings.flatMap((found): Finding[] => {
+    const { kind, leftOnPurpose, depthMm } = found;
+    const isDamage = kind === 'chip' || kind === 'roll' || kind === 'out-of-true';
+    if (!isDamage) return leftOnPurpose ? [found] : [];
+    if (!leftOnPurpose && (ground || (kind === 'roll' && job === 'hone'))) return [];
+    const left = Math.round(1000 * Math.max(0, depthMm - wornMm)) / 1000;
+    if (left < SEEN_FROM_MM) return [];
+    return [{ ...found, depthMm: left, leftOnPurpose: leftOnPurpose || damageWay === 'leave it' }];
   });
 }

@@ -1,3 +1,3 @@
 export { findingsLeft } from './findingsLeft';
-export { startSession } from './startSession';
+export { startSession, type StepWords } from './startSession';
 export { advance, balance, latestTests, type GuideEvent } from './advance';

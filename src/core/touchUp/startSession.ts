@@ -1,7 +1,8 @@
 import { newRecord } from '../../domain/newRecord';
 import type { Observation, Session, SessionStep } from '../../domain/session';
-import type { Job } from '../../domain/terms';
-import type { LadderPlan, LadderStep } from '../ladder';
+import type { DamageWay, Job } from '../../domain/terms';
+import type { JobPlan } from '../jobs';
+import type { LadderStep } from '../ladder';
 
 /** A touch-up or another job at its first stroke, with the plan as it was seen. */
 export function startSession(input: {
@@ -12,16 +13,22 @@ export function startSession(input: {
   job: Job;
   where: Session['where'];
   before: Observation;
-  plan: LadderPlan;
+  targetApexUm: number | null;
+  /** What is done about damage; null where there is none. */
+  damageWay: DamageWay | null;
+  plan: JobPlan;
+  /** A step's signs and warnings, as the person reads them: they are kept as they were seen. */
+  wordsOf: (step: LadderStep) => StepWords;
 }): Session {
-  const { plan, at, ...given } = input;
+  const { plan, at, wordsOf, ...given } = input;
   return {
     ...given,
     ...newRecord(given.id, at),
     startedAt: at,
     finishedAt: null,
     after: { tests: [], findings: [] },
-    steps: plan.steps.map(sessionStep),
+    zoneAfter: plan.zoneAfter,
+    steps: plan.steps.map((step) => sessionStep(step, wordsOf(step))),
     stepIndex: 0,
     side: 'left',
     pausedAt: null,
@@ -29,7 +36,13 @@ export function startSession(input: {
   };
 }
 
-function sessionStep(step: LadderStep): SessionStep {
+/** What a step says in words. */
+export interface StepWords {
+  doneWhen: string[];
+  warnings: string[];
+}
+
+function sessionStep(step: LadderStep, words: StepWords): SessionStep {
   return {
     itemId: step.abrasive.id,
     abrasiveName: step.abrasive.name,
@@ -48,8 +61,9 @@ function sessionStep(step: LadderStep): SessionStep {
     plannedPerSideHigh: step.strokesPerSideHigh,
     plannedMinutes: step.minutes,
     plannedApexUm: step.apexRadiusUm,
-    doneWhen: step.doneWhen,
-    warnings: step.warnings,
+    learnedFactor: step.learnedFactor,
+    stretch: step.stretch,
+    ...words,
     left: 0,
     right: 0,
     activeSeconds: 0,

@@ -1,20 +1,49 @@
-import type { AbrasiveFamily, StropSurface } from '../../domain/terms';
+import type { AbrasiveFamily, AbrasiveForm, StropSurface } from '../../domain/terms';
 import { positive } from '../check';
 
+export const STROP_FORCE_N = 4;
+/** On damage, thinning and flattening, from this particle size on. */
+const HEAVY_FORCE_N = 15;
+const HEAVY_FROM_UM = 20;
+/** Anything held in the hand on a braced axe, hatchet or tomahawk. */
+const BRACED_FORCE_N = 12;
+/** A short diamond between the fingers, on a knife. */
+const FINGERS_FORCE_N = 4;
+const FINGERS_LONGEST_MM = 105;
+const FILE_FORCE_N = { knife: 28, axe: 45, machete: 45 } as const;
 const STROPS: readonly string[] = ['leather', 'cloth', 'wood'];
+/** Bodies that move over the edge instead of lying under it. */
+const HAND_FORMS: readonly AbrasiveForm[] = ['plate', 'pocket-stone', 'puck', 'pebble'];
 
 /**
- * Default force (N): clamp(4·(d/3)^0.3, 3, 15) on stones, 28 on a file held in one hand and 45 in
- * two, 4 on strops.
+ * Usual force (N, prior), by how the thing is held; the first that fits: strop 4; file 45 in two
+ * hands (axes, machetes), 28 in one; damage, thinning and flattening on 20 µm and coarser 15; else on
+ * an axe 12; a diamond up to 105 mm long in the hand on a knife 4; else clamp(4·(d/3)^0.3, 3, 15).
  */
 export function defaultForceN(input: {
   abrasive: AbrasiveFamily | StropSurface;
   sizeUm: number;
-  hands?: 1 | 2;
+  toolForm: 'knife' | 'axe' | 'machete';
+  /** The body; null for a strop. */
+  form: AbrasiveForm | null;
+  lengthMm: number;
+  /** Damage, thinning or flattening. */
+  heavy: boolean;
 }): number {
-  if (input.abrasive === 'file') return input.hands === 2 ? 45 : 28;
-  if (STROPS.includes(input.abrasive)) return 4;
-  return Math.min(15, Math.max(3, 4 * (positive(input.sizeUm, 'sizeUm') / 3) ** 0.3));
+  const { abrasive, toolForm, form, heavy } = input;
+  const sizeUm = positive(input.sizeUm, 'sizeUm');
+  if (STROPS.includes(abrasive)) return STROP_FORCE_N;
+  if (abrasive === 'file') return FILE_FORCE_N[toolForm];
+  if (heavy && sizeUm >= HEAVY_FROM_UM) return HEAVY_FORCE_N;
+  if (toolForm === 'axe') return BRACED_FORCE_N;
+  const betweenFingers =
+    toolForm === 'knife' &&
+    abrasive === 'diamond' &&
+    form !== null &&
+    HAND_FORMS.includes(form) &&
+    positive(input.lengthMm, 'lengthMm') <= FINGERS_LONGEST_MM;
+  if (betweenFingers) return FINGERS_FORCE_N;
+  return Math.min(15, Math.max(3, 4 * (sizeUm / 3) ** 0.3));
 }
 
 /** Words for a force, each with the newtons it stands for. */
@@ -24,6 +53,7 @@ export const FORCE_WORDS = [
   { word: 'medium', forceN: 8 },
   { word: 'firm', forceN: 15 },
   { word: 'hard', forceN: 28 },
+  { word: 'two hands', forceN: 45 },
 ] as const;
 
 /** The word nearest to a force, on a log scale. */

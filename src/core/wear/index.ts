@@ -1,8 +1,9 @@
 export { workingSteel, type WorkingSteel } from './workingSteel';
 export { rockwellHardness, vickersHardness } from './hardness';
 export { specificWearRate, FILE_LIMIT_HRC } from './specificWearRate';
-export { defaultForceN, forceInWords, contactPressure, FORCE_WORDS } from './force';
+export { defaultForceN, forceInWords, contactPressure, FORCE_WORDS, STROP_FORCE_N } from './force';
 export {
+  bandVolumeMm3,
   damageVolumeMm3,
   faceVolumeMm3,
   microbevelVolumeMm3,
@@ -11,9 +12,11 @@ export {
   scratchShiftMm,
 } from './volumes';
 export {
-  apexContactWidthMm,
-  convexContactWidthMm,
+  BAND_ABOVE_DEG,
+  flatDamageBand,
   HOLD_WOBBLE_DEG,
+  workedBand,
   type Hold,
-} from './contactFace';
-export { strokesFor, DEFAULT_PACE, UNCALIBRATED_FACTOR, type Pace } from './strokesFor';
+  type WorkedBand,
+} from './workedBand';
+export { strokesFor, DEFAULT_PACE, type Pace } from './strokesFor';

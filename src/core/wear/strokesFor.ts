@@ -21,6 +21,3 @@ export type Pace = Record<Motion, number>;
 
 /** Pace of a practised hand (prior). */
 export const DEFAULT_PACE: Pace = { sweeps: 45, 'back-and-forth': 100, circles: 60 };
-
-/** Factor up and down of a stroke estimate until the person's own log has narrowed it. */
-export const UNCALIBRATED_FACTOR = 2;

@@ -1,9 +1,10 @@
 import { edgeAngle, faceAngle, notNegative, positive } from '../check';
 import { microbevel } from '../edge';
 import { sinDeg } from '../trigonometry';
+import type { WorkedBand } from './workedBand';
 
 /** Depth of a stone's scratches as a share of its particle size (prior). */
-const SCRATCH_SHARE = 0.06;
+const SCRATCH_SHARE = 0.09;
 
 /** How far (mm) each face moves to restore an apex of radius r: r·(1 − sin θ). */
 export function roundingShiftMm(input: { apexRadiusUm: number; angleDeg: number }): number {
@@ -21,9 +22,20 @@ export function apexRecessionMm(input: {
   return Math.max(damageDepthMm, roundingShiftMm(input) / sinDeg(input.angleDeg));
 }
 
-/** How far (mm) each face moves to take out the scratches of an abrasive of size d: 0.06·d. */
+/** How far (mm) each face moves to take out the scratches of an abrasive of size d: 0.09·d. */
 export function scratchShiftMm(input: { sizeUm: number }): number {
   return (SCRATCH_SHARE * notNegative(input.sizeUm, 'sizeUm')) / 1000;
+}
+
+/**
+ * Volume (mm³) of working a band along `lengthMm` of both sides: V = 4·L·A. Half of a wobbling hand's
+ * strokes fall below the apex and only polish the shoulder.
+ */
+export function bandVolumeMm3(input: {
+  lengthMm: number;
+  band: Pick<WorkedBand, 'areaPerSideMm2'>;
+}): number {
+  return 4 * positive(input.lengthMm, 'lengthMm') * input.band.areaPerSideMm2;
 }
 
 /** Volume (mm³, both sides) of moving a face of width w by `shiftMm` over the worked length. */
@@ -41,7 +53,7 @@ export function faceVolumeMm3(input: {
 }
 
 /**
- * Volume (mm³, both sides) of grinding the whole edge back past damage of depth d:
+ * Volume (mm³, both sides) of grinding the whole face back past damage of depth d:
  * 2·L·sin θ·(w·d + ½·d²·sin α / sin(θ − α)), α the half angle of the face behind the bevel.
  */
 export function damageVolumeMm3(input: {

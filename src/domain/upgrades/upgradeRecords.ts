@@ -1,5 +1,6 @@
 import { inspectionToVersion2, sessionToVersion2, toolToVersion2 } from './toVersion2';
 import { sessionToVersion3, toolToVersion3 } from './toVersion3';
+import { sessionToVersion4, settingsToVersion4, toolToVersion4 } from './toVersion4';
 
 type Loose = Record<string, unknown>;
 
@@ -20,6 +21,10 @@ export const UPGRADES: readonly Upgrade[] = [
     newStores: ['photos'],
   },
   { records: { tools: toolToVersion3, sessions: sessionToVersion3 }, newStores: [] },
+  {
+    records: { tools: toolToVersion4, sessions: sessionToVersion4, settings: settingsToVersion4 },
+    newStores: [],
+  },
 ];
 
 /** Records of an older file, store by store, in the present shapes; not yet validated. */

@@ -1,43 +1,42 @@
 'use client';
 
-import { useState } from 'react';
-import { adviseAngle, TASKS, workingFace, type AngleAdvice } from '../../core';
-import type { Inspection, Session } from '../../domain/session';
-import type { ToolKind } from '../../domain/terms';
+import Link from 'next/link';
+import { workingFace, type AngleAdvice } from '../../core';
+import { TASKS, type TaskId } from '../../domain/tasks';
 import type { Tool, Zone } from '../../domain/tool';
 import { deg, fineMm } from '../../ui/format';
-
-/** Work that each kind of tool usually does. */
-const USUAL_TASKS: Record<ToolKind, readonly string[]> = {
-  'scandi-knife': ['carve', 'feather'],
-  'convex-knife': ['food', 'rope'],
-  'flat-knife': ['food', 'rope'],
-  'fillet-knife': ['fish'],
-  'skinning-knife': ['hide'],
-  parer: ['food'],
-  'recurve-hook': ['rope'],
-  hatchet: ['carve'],
-  'felling-axe': ['chop'],
-  tomahawk: ['chop'],
-  machete: ['brush'],
-};
+import { jobLink } from '../../ui/jobAddress';
+import { adviceWords, angleReason } from '../../ui/words/angleWords';
 
 /** The angle for the work planned, moved by what the log shows, with the price of each choice. */
 export function AngleAdvisor(props: {
   tool: Tool;
   zone: Zone;
-  sessions: readonly Session[];
-  inspections: readonly Inspection[];
+  advice: AngleAdvice;
+  taskIds: readonly TaskId[];
+  onTasks: (ids: TaskId[]) => void;
 }) {
-  const { tool, zone, sessions, inspections } = props;
-  const [taskIds, setTaskIds] = useState<readonly string[]>(USUAL_TASKS[tool.kind]);
+  const { tool, zone, advice, taskIds, onTasks } = props;
   const tasks = TASKS.filter(({ id }) => taskIds.includes(id));
-  const advice = adviseAngle({ tool, zone, sessions, inspections, tasks });
   const present = workingFace(tool, zone).angleDeg;
+  const moves = advice.move === 'steeper' || advice.move === 'flatter';
   return (
     <section aria-label="Angle" className="min-w-0 overflow-x-auto">
-      <h2>Angle: {adviceInWords(advice, present)}</h2>
-      <p className="mt-1">{advice.reason}</p>
+      <h2>Angle: {adviceWords(advice, present)}</h2>
+      <p className="mt-1">{angleReason(advice.reason)}</p>
+      {moves && (
+        <Link
+          className="link inline-flex min-h-12 items-center font-semibold"
+          href={jobLink({
+            toolId: tool.id,
+            zoneId: zone.id,
+            job: 'angle',
+            aim: { grind: 'as it is', angleDeg: present + advice.changeDeg },
+          })}
+        >
+          Plan {deg(present + advice.changeDeg)} per side
+        </Link>
+      )}
       <details className="mt-1">
         <summary className="inline-flex min-h-12 cursor-pointer items-center font-semibold underline underline-offset-4">
           For which work: {tasks.map(({ name }) => name).join(', ') || 'none chosen'}
@@ -50,9 +49,7 @@ export function AngleAdvisor(props: {
                 className="checkbox"
                 checked={taskIds.includes(id)}
                 onChange={(event) =>
-                  setTaskIds(
-                    event.target.checked ? [...taskIds, id] : taskIds.filter((t) => t !== id),
-                  )
+                  onTasks(event.target.checked ? [...taskIds, id] : taskIds.filter((t) => t !== id))
                 }
               />
               {name}
@@ -82,7 +79,11 @@ export function AngleAdvisor(props: {
               <td className="number">{Math.round(100 * damageShare)} %</td>
               <td className="number">{Math.round(100 * biteShare)} %</td>
               <td className="number">
-                {steelMm3 === 0 ? 'nothing' : `${Number(steelMm3.toPrecision(2))} mm³`}
+                {steelMm3 === 0
+                  ? 'nothing'
+                  : Number.isFinite(steelMm3)
+                    ? `${Number(steelMm3.toPrecision(2))} mm³`
+                    : 'too much'}
               </td>
             </tr>
           ))}
@@ -90,17 +91,4 @@ export function AngleAdvisor(props: {
       </table>
     </section>
   );
-}
-
-function adviceInWords({ move, changeDeg }: AngleAdvice, present: number): string {
-  switch (move) {
-    case 'keep':
-      return `keep ${deg(present)}`;
-    case 'thin':
-      return 'thin the shoulders';
-    case 'steeper':
-      return `up ${deg(changeDeg)}, or a micro-bevel`;
-    case 'flatter':
-      return `down ${deg(-changeDeg)}`;
-  }
 }

@@ -2,17 +2,16 @@
 
 import Link from 'next/link';
 import { useSearchParams } from 'next/navigation';
-import { useRecords, useSettings, useShelf, useZoneStates } from '../../data';
+import { useRecords, useSettings, useZoneStates } from '../../data';
 import { Inspection } from './Inspection';
 
 /** An edge walked from heel to tip; without a tool in the address, the choice of one. */
 export function InspectScreen() {
   const params = useSearchParams();
   const states = useZoneStates();
-  const shelf = useShelf();
   const settings = useSettings();
   const inspections = useRecords('inspections');
-  if (!states || !shelf || !settings || !inspections) return null;
+  if (!states || !settings || !inspections) return null;
 
   const own = states.filter(({ tool }) => tool.id === params.get('tool'));
   const chosen = own.find(({ zone }) => zone.id === params.get('zone')) ?? own[0];
@@ -60,7 +59,6 @@ export function InspectScreen() {
       key={`${tool.id}/${zone.id}`}
       zoneState={chosen}
       zones={own.map((other) => other.zone)}
-      shelf={shelf}
       settings={settings}
       inspections={inspections.filter(({ toolId }) => toolId === tool.id)}
     />

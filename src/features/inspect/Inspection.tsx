@@ -6,18 +6,18 @@ import { useRouter } from 'next/navigation';
 import { useMemo, useState } from 'react';
 import { toast } from 'sonner';
 import {
-  abrasivesAtHand,
-  edgeWord,
+  adviseAngle,
+  damageChoices,
   damageToMend,
-  jobOfRung,
+  edgeJobOf,
+  edgeWord,
   judgeEdge,
   latestChecks,
-  worstStretch,
+  seenApex,
   type EdgeVerdict,
-  type Shelf,
   type ZoneState,
 } from '../../core';
-import { useStore } from '../../data';
+import { useBench, useStore } from '../../data';
 import { newRecord } from '../../domain/newRecord';
 import {
   NO_CHECKS,
@@ -26,8 +26,10 @@ import {
   type Observation,
 } from '../../domain/session';
 import type { Settings } from '../../domain/settings';
-import type { Job } from '../../domain/terms';
-import type { Zone } from '../../domain/tool';
+import { tasksOf, type TaskId } from '../../domain/tasks';
+import type { DamageWay, Job } from '../../domain/terms';
+import type { Tool, Zone } from '../../domain/tool';
+import { USUAL_WORK } from '../../domain/usualWork';
 import { DiagnosisPanel } from '../../ui/DiagnosisPanel';
 import { jobLink } from '../../ui/jobAddress';
 import { AngleAdvisor } from './AngleAdvisor';
@@ -42,6 +44,7 @@ const PLAN_THE_JOB: Record<Job, string> = {
   'touch-up': 'Plan the touch-up',
   hone: 'Plan the honing',
   thin: 'Plan the thinning',
+  angle: 'Plan the new angle',
   spine: 'Plan the work on the spine',
 };
 
@@ -49,35 +52,47 @@ const PLAN_THE_JOB: Record<Job, string> = {
 export function Inspection(props: {
   zoneState: ZoneState;
   zones: readonly Zone[];
-  shelf: Shelf;
   settings: Settings;
   inspections: readonly Look[];
 }) {
-  const { zoneState, zones, shelf, settings, inspections } = props;
+  const { zoneState, zones, settings, inspections } = props;
   const { tool, zone, state, sessions } = zoneState;
   const store = useStore();
   const router = useRouter();
   const [seen, setSeen] = useState<Observation>({ tests: [], findings: [...state.findings] });
   const [checks, setChecks] = useState(() => latestChecks(inspections));
   const [selected, setSelected] = useState<number | null>(null);
-  const abrasives = useMemo(() => abrasivesAtHand(shelf, tool.schools), [shelf, tool]);
-  const verdict = useMemo(
+  const [taskIds, setTaskIds] = useState<TaskId[]>(() =>
+    zone.work.length > 0 ? zone.work : [...USUAL_WORK[tool.kind]],
+  );
+  const [damageWay, setDamageWay] = useState<DamageWay | null>(null);
+  const benchFor = useBench();
+  const bench = useMemo(() => benchFor?.(tool, 'bench'), [benchFor, tool]);
+  const judged = useMemo(() => {
+    if (!bench) return null;
+    const look = { tool, zone, seen, keenRadiusUm: state.keenUm, bench, damageWay };
+    const knownApexUm = state.apex?.apexRadiusUm ?? null;
+    const edge = edgeJobOf({ ...look, knownApexUm, sessions });
+    return {
+      verdict: judgeEdge({ ...look, knownApexUm, checks, history: sessions }),
+      choices: edge ? damageChoices(edge) : [],
+    };
+  }, [bench, tool, zone, seen, checks, sessions, state, damageWay]);
+  const advice = useMemo(
     () =>
-      judgeEdge({
+      adviseAngle({
         tool,
         zone,
-        seen,
-        checks,
-        history: sessions,
-        knownApexUm: state.apex?.apexRadiusUm ?? null,
-        keenRadiusUm: state.keenUm,
-        abrasives,
-        pace: settings.strokesPerMinute,
+        sessions,
+        inspections: [...inspections, asLook(seen, zone)],
+        tasks: tasksOf(taskIds),
       }),
-    [tool, zone, seen, checks, sessions, state, abrasives, settings],
+    [tool, zone, sessions, inspections, seen, taskIds],
   );
+  if (!judged) return null;
 
-  const job = jobOfRung(verdict.rung) ?? 'touch-up';
+  const { verdict, choices } = judged;
+  const { job } = verdict;
   const setFindings = (findings: Finding[]): void => setSeen({ ...seen, findings });
   const note = async (): Promise<void> => {
     const at = new Date().toISOString();
@@ -107,7 +122,7 @@ export function Inspection(props: {
             {zones.length > 1 && `, ${zone.name}`}
           </h1>
           <p className="text-lg text-soft">
-            {wordNow(seen, state.apex?.apexRadiusUm ?? null, zone)}
+            {wordNow(seen, state.apex?.apexRadiusUm ?? null, tool, zone)}
           </p>
           <nav aria-label="Zones" className="ml-auto flex gap-x-5">
             {zones
@@ -126,12 +141,18 @@ export function Inspection(props: {
             </Link>
           </nav>
         </div>
+        {zone.noImpacts && (
+          <p className="font-semibold">
+            No impacts here: this stretch must never hit anything hard. Damage on it counts as
+            misuse unless you say otherwise.
+          </p>
+        )}
         <div className="grid gap-x-12 gap-y-6 lg:grid-cols-[1.5fr_1fr]">
           <div className="min-w-0">
             <StripWalk
               tool={tool}
               zone={zone}
-              word={verdictWord(seen, state.apex?.apexRadiusUm ?? null, zone)}
+              word={verdictWord(seen, state.apex?.apexRadiusUm ?? null, tool, zone)}
               findings={seen.findings}
               selected={selected}
               onSelect={setSelected}
@@ -166,15 +187,17 @@ export function Inspection(props: {
               zone={zone}
               seen={seen}
               coinThicknessMm={settings.coinThicknessMm}
+              advice={advice}
             />
           </div>
           <div className="grid min-w-0 content-start gap-8">
-            <VerdictPanel verdict={verdict} />
+            <VerdictPanel verdict={verdict} choices={choices} onDamageWay={setDamageWay} />
             <AngleAdvisor
               tool={tool}
               zone={zone}
-              sessions={sessions}
-              inspections={[...inspections, asLook(seen, zone)]}
+              advice={advice}
+              taskIds={taskIds}
+              onTasks={setTaskIds}
             />
           </div>
         </div>
@@ -195,7 +218,14 @@ export function Inspection(props: {
             disabled={!verdict.plan || verdict.plan.outcome !== 'planned'}
             onClick={() =>
               void note().then(() =>
-                router.push(jobLink({ toolId: tool.id, zoneId: zone.id, job })),
+                router.push(
+                  jobLink({
+                    toolId: tool.id,
+                    zoneId: zone.id,
+                    job,
+                    damageWay: damageWay ?? undefined,
+                  }),
+                ),
               )
             }
           >
@@ -212,15 +242,15 @@ function headline(verdict: EdgeVerdict): string {
   return rung === 'leave alone' ? 'Leave it alone.' : `${rung[0]!.toUpperCase()}${rung.slice(1)}.`;
 }
 
-function verdictWord(seen: Observation, knownUm: number | null, zone: Zone) {
-  const apexUm = seen.tests.length > 0 ? worstStretch(seen.tests).apexRadiusUm : knownUm;
+function verdictWord(seen: Observation, knownUm: number | null, tool: Tool, zone: Zone) {
+  const apexUm = seen.tests.length > 0 ? seenApex(seen)!.apexRadiusUm : knownUm;
   return apexUm === null
     ? ('unknown' as const)
-    : edgeWord(apexUm / zone.targetApexUm, damageToMend(seen.findings));
+    : edgeWord(apexUm / zone.targetApexUm, damageToMend(tool, zone, seen.findings));
 }
 
-function wordNow(seen: Observation, knownUm: number | null, zone: Zone): string {
-  const word = verdictWord(seen, knownUm, zone);
+function wordNow(seen: Observation, knownUm: number | null, tool: Tool, zone: Zone): string {
+  const word = verdictWord(seen, knownUm, tool, zone);
   if (word === 'unknown') return 'not tested yet';
   return seen.tests.length > 0 ? `now ${word}` : `${word}, by the last test`;
 }

@@ -6,7 +6,7 @@ import { finding, type Finding } from '../../domain/session';
 import { FINDING_KINDS, type FindingKind } from '../../domain/terms';
 import type { Tool, Zone } from '../../domain/tool';
 import { EdgeStrip } from '../../ui/edge-strip/EdgeStrip';
-import { sentence, spoken } from '../../ui/format';
+import { chipDepth, sentence, spoken } from '../../ui/format';
 import { LimitedNumberField } from '../../ui/forms/fields';
 import { namedPlaces, placeInWords, type NamedPlace } from './namedPlaces';
 
@@ -31,7 +31,11 @@ export function StripWalk(props: {
   const [kind, setKind] = useState<FindingKind>('chip');
   const [atMm, setAtMm] = useState(Math.round((zone.startMm + zone.endMm) / 2));
   const add = (placeMm: number): void =>
-    onAdd(finding(kind, Math.round(placeMm * 2) / 2, STARTING_DEPTH_MM[kind] ?? 0));
+    onAdd(
+      finding(kind, Math.round(placeMm * 2) / 2, STARTING_DEPTH_MM[kind] ?? 0, {
+        cause: zone.noImpacts ? 'misuse' : 'work',
+      }),
+    );
   const lengthMm = zone.endMm - zone.startMm;
   const places = namedPlaces(tool, zone);
   return (
@@ -119,7 +123,7 @@ function findingInWords(
   { kind, atMm, depthMm, leftOnPurpose }: Finding,
   places: readonly NamedPlace[],
 ): string {
-  const size = depthMm > 0 ? `, ${depthMm} mm` : '';
+  const size = depthMm > 0 ? `, ${chipDepth(depthMm)}` : '';
   return `${sentence(spoken(kind))} at ${placeInWords(atMm, places)}${size}${leftOnPurpose ? ', left' : ''}`;
 }
 

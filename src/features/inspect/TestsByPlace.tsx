@@ -6,7 +6,8 @@ import { passes, type EdgeTest } from '../../domain/session';
 import { EDGE_PLACES, SHAVING_WAYS, type SharpnessTest } from '../../domain/terms';
 import type { Tool } from '../../domain/tool';
 import { Choice } from '../../ui/Choice';
-import { TEST_WORDS, TestChoice } from '../../ui/ObservationFields';
+import { TestChoice } from '../../ui/ObservationFields';
+import { TEST_WORDS } from '../../ui/words/testWords';
 
 type Place = EdgeTest['place'];
 

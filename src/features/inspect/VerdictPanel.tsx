@@ -1,9 +1,21 @@
-import type { EdgeVerdict } from '../../core';
-import { minutes, sentence } from '../../ui/format';
+import type { DamageChoice, EdgeVerdict } from '../../core';
+import type { DamageWay } from '../../domain/terms';
+import { minutes, minutesSpan, sentence } from '../../ui/format';
+import { heavierWords, lighterWords, verdictReason } from '../../ui/words/verdictWords';
 
 /** The lightest thing that will do, why nothing lighter does, what heavier wastes. */
-export function VerdictPanel({ verdict }: { verdict: EdgeVerdict }) {
-  const { rung, reason, whyNotLighter, heavierWastes, outlooks } = verdict;
+export function VerdictPanel({
+  verdict,
+  choices,
+  onDamageWay,
+}: {
+  verdict: EdgeVerdict;
+  choices: readonly DamageChoice[];
+  onDamageWay: (way: DamageWay) => void;
+}) {
+  const { rung, outlooks, damageWay } = verdict;
+  const lighter = lighterWords(verdict);
+  const heavier = heavierWords(verdict);
   const danger = rung === 'stop use' || rung === 'professional';
   return (
     <section
@@ -15,9 +27,44 @@ export function VerdictPanel({ verdict }: { verdict: EdgeVerdict }) {
       <p className="sign text-4xl" data-testid="verdict">
         {sentence(rung)}
       </p>
-      <p className="mt-1 text-lg">{reason}</p>
-      {whyNotLighter && <p className="mt-1">{whyNotLighter}</p>}
-      {heavierWastes && <p className="mt-1">{heavierWastes}</p>}
+      <p className="mt-1 text-lg">{verdictReason(verdict.reason)}</p>
+      {lighter && <p className="mt-1">{lighter}</p>}
+      {heavier && <p className="mt-1">{heavier}</p>}
+      {!danger && choices.length > 0 && verdict.job === 'touch-up' && (
+        <table className="table-plain mt-3">
+          <caption className="sign text-left text-lg">The chip, three ways</caption>
+          <tbody>
+            {choices.map(({ way, plan, wornOut }) => (
+              <tr key={way} className={way === damageWay ? 'font-bold' : 'text-soft'}>
+                <td>
+                  <button
+                    type="button"
+                    aria-pressed={way === damageWay}
+                    className={`btn ${way === damageWay ? 'btn-neutral' : 'btn-outline'}`}
+                    onClick={() => onDamageWay(way)}
+                  >
+                    {sentence(way)}
+                  </button>
+                </td>
+                <td className="number">
+                  {plan.outcome === 'planned'
+                    ? minutesSpan(plan)
+                    : plan.outcome === 'leave alone'
+                      ? 'nothing'
+                      : 'no'}
+                </td>
+                <td>
+                  {wornOut
+                    ? `worn out after ${wornOut.touchUps} touch-ups`
+                    : way === 'narrow band'
+                      ? 'leaves a facet'
+                      : 'leaves nothing to see'}
+                </td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      )}
       {outlooks.length > 0 && (
         <table className="table-plain mt-3">
           <caption className="sr-only">Every rung for this edge, lightest first</caption>
@@ -27,9 +74,7 @@ export function VerdictPanel({ verdict }: { verdict: EdgeVerdict }) {
                 <td>{sentence(outlook.rung)}</td>
                 <td className="number">
                   {outlook.minutes === null
-                    ? outlook.reaches
-                      ? 'due'
-                      : 'no'
+                    ? 'no'
                     : outlook.minutes === 0
                       ? 'nothing'
                       : minutes(outlook.minutes)}

@@ -4,10 +4,9 @@ import { nanoid } from 'nanoid';
 import { formatISO } from 'date-fns';
 import Link from 'next/link';
 import { useMemo, useState } from 'react';
-import { kitProblem, type Shelf, type ZoneState } from '../../core';
-import { useRecords, useSettings, useShelf, useStore, useZoneStates } from '../../data';
+import { kitProblem, type Hand, type Shelf, type ZoneState } from '../../core';
+import { useHand, useRecords, useShelf, useStore, useZoneStates } from '../../data';
 import { newRecord } from '../../domain/newRecord';
-import type { Settings } from '../../domain/settings';
 import type { Tool } from '../../domain/tool';
 import type { Trip } from '../../domain/trip';
 import { TOOL_KIND_NAMES } from '../../domain/typicalTools';
@@ -21,8 +20,8 @@ export function KitScreen() {
   const trips = useRecords('trips');
   const states = useZoneStates();
   const shelf = useShelf();
-  const settings = useSettings();
-  if (!tools || !trips || !states || !shelf || !settings) return null;
+  const hand = useHand();
+  if (!tools || !trips || !states || !shelf || !hand) return null;
   if (tools.length === 0) {
     return (
       <section className="mx-auto w-full max-w-3xl px-4 py-12 sm:px-8">
@@ -42,7 +41,7 @@ export function KitScreen() {
       trip={trips[0] ?? newTrip(tools)}
       states={states}
       shelf={shelf}
-      settings={settings}
+      hand={hand}
     />
   );
 }
@@ -74,9 +73,9 @@ function Planner(props: {
   trip: Trip;
   states: readonly ZoneState[];
   shelf: Shelf;
-  settings: Settings;
+  hand: Hand;
 }) {
-  const { tools, states, shelf, settings } = props;
+  const { tools, states, shelf, hand } = props;
   const store = useStore();
   // A change shows at once; the stored trip takes over when it is as new.
   const [draft, setDraft] = useState<Trip | null>(null);
@@ -89,9 +88,9 @@ function Planner(props: {
         shelf,
         minutesPerTouchUp: trip.minutesPerTouchUp,
         chipDepthMm: trip.chipDepthMm,
-        pace: settings.strokesPerMinute,
+        hand,
       }),
-    [states, shelf, trip, settings],
+    [states, shelf, trip, hand],
   );
   const [state, cancel, again] = useKitPlan(problem);
 

@@ -11,7 +11,7 @@ import { isSpineTask } from '../../domain/terms';
 import type { Tool, Zone } from '../../domain/tool';
 import { EdgeStrip } from '../../ui/edge-strip/EdgeStrip';
 import { NotesField } from '../../ui/forms/fields';
-import { day, deg, minutes, sentence, spoken, um } from '../../ui/format';
+import { countSpan, day, deg, minutes, sentence, spoken, um } from '../../ui/format';
 import { MicronRuler } from '../../ui/ruler/MicronRuler';
 import { stepItems } from '../../ui/ruler/stepItems';
 import { edgeName, testWords, WORK_WORDS } from './logRows';
@@ -95,7 +95,7 @@ function Edge(props: {
 }) {
   const { title, tool, zone, seen, worked } = props;
   const apex = seen.tests.length > 0 ? worstStretch(seen.tests) : null;
-  const depthMm = damageToMend(seen.findings);
+  const depthMm = damageToMend(tool, zone, seen.findings);
   const word = apex ? edgeWord(apex.apexRadiusUm / zone.targetApexUm, depthMm) : 'unknown';
   return (
     <section>
@@ -143,7 +143,7 @@ function Steps({ session }: { session: Session }) {
               <td className="number">{step.left}</td>
               <td className="number">{step.right}</td>
               <td className="number">
-                {step.plannedPerSideLow}–{step.plannedPerSideHigh}
+                {countSpan(step.plannedPerSide, step.plannedPerSideLow, step.plannedPerSideHigh)}
               </td>
               <td className="number">{minutes(step.activeSeconds / 60)}</td>
               <td className="figures whitespace-nowrap">

@@ -64,7 +64,12 @@ export function LogScreen() {
   if (!rows || !tools) return null;
   return (
     <div className="mx-auto w-full max-w-[82rem] px-4 py-5 sm:px-8">
-      <h1>Log</h1>
+      <div className="flex flex-wrap items-baseline gap-x-6">
+        <h1>Log</h1>
+        <Link href="/log/taught" className="link inline-flex min-h-12 items-center">
+          What your log has taught it
+        </Link>
+      </div>
       {rows.length === 0 ? (
         <p className="mt-3 max-w-[60ch] text-lg">
           Nothing yet. A touch-up that is finished in the guide writes itself in here.{' '}

@@ -1,7 +1,7 @@
 import type { Observation, Session } from '../../domain/session';
 import type { Job } from '../../domain/terms';
 import type { Tool } from '../../domain/tool';
-import { TEST_WORDS } from '../../ui/ObservationFields';
+import { TEST_WORDS } from '../../ui/words/testWords';
 
 /** One touch-up, or another job, as a line of the log. */
 export interface LogRow {
@@ -23,6 +23,7 @@ export const WORK_WORDS: Record<Job, string> = {
   'touch-up': 'touched up',
   hone: 'laid straight',
   thin: 'thinned',
+  angle: 'new angle',
   spine: 'spine',
 };
 

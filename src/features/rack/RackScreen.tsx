@@ -5,7 +5,8 @@ import Link from 'next/link';
 import type { EdgeNeed } from '../../core';
 import { useEdgeNeeds, useRecords } from '../../data';
 import type { Trip } from '../../domain/trip';
-import { minutes, plural } from '../../ui/format';
+import { chipDepth, minutes, plural, sentence } from '../../ui/format';
+import { stopWords } from '../../ui/words/stopWords';
 import { HangTool } from './HangTool';
 import { Rail } from './Rail';
 import { RackList } from './RackList';
@@ -68,12 +69,12 @@ function NextWork({ need }: { need: EdgeNeed | undefined }) {
   if (!need) return null;
   const { tool, zone, state, plan, stops } = need;
   const zoneName = tool.zones.length > 1 ? `, ${zone.name}` : '';
-  const chip = state.findings.find(({ kind }) => kind === 'chip');
+  const chip = state.findings.find(({ kind, leftOnPurpose }) => kind === 'chip' && !leftOnPurpose);
   const reason =
     stops.length > 0
-      ? `${stops.join(', ')}: do not use or sharpen it.`
+      ? `${sentence(stopWords(stops))}: do not use or sharpen it.`
       : chip
-        ? `${chip.depthMm} mm chip ${Math.round(chip.atMm - zone.startMm)} mm from its heel; the edge is ${state.word}.`
+        ? `${chipDepth(chip.depthMm)} chip ${Math.round(chip.atMm - zone.startMm)} mm from its heel; the edge is ${state.word}.`
         : state.word === 'unknown'
           ? 'It has never been tested.'
           : `The edge is ${state.word}: about ${Math.round(state.apex!.apexRadiusUm / zone.targetApexUm)} times as round as its work asks for.`;

@@ -3,6 +3,7 @@ import { worstWord, type EdgeNeed } from '../../core';
 import type { Tool } from '../../domain/tool';
 import { TOOL_KIND_NAMES } from '../../domain/typicalTools';
 import { EdgeStrip, type Stretch } from '../../ui/edge-strip/EdgeStrip';
+import { jobLink } from '../../ui/jobAddress';
 import { asksForWork, toolLink, touchUpLink, workWithMinutes } from './work';
 
 /** Name, strip, state and needed work of one tool, under its silhouette. */
@@ -36,8 +37,24 @@ export function ToolLabel({ tool, needs }: { tool: Tool; needs: readonly EdgeNee
               {tool.zones.length > 1 && <span className="text-soft">{need.zone.name}: </span>}
               {workWithMinutes(need)}
             </Link>
+            {need.zone.noImpacts && <span className="block text-[0.95rem]">no impacts here</span>}
           </li>
         ))}
+        {!stopped && own[0]?.hookSpent && (
+          <li>
+            <Link
+              href={jobLink({
+                toolId: tool.id,
+                zoneId: own[0].zone.id,
+                job: 'spine',
+                spineWork: 'file it anew',
+              })}
+              className="inline-block py-1 underline decoration-1 underline-offset-4"
+            >
+              Spine: the hook is spent, file it anew
+            </Link>
+          </li>
+        )}
       </ul>
     </div>
   );

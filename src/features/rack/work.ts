@@ -1,5 +1,6 @@
 import type { EdgeNeed } from '../../core';
 import { minutes } from '../../ui/format';
+import { stopWords } from '../../ui/words/stopWords';
 import { jobLink } from '../../ui/jobAddress';
 
 /** Whether an edge asks for anything before it goes out. */
@@ -10,20 +11,21 @@ export function asksForWork({ state, plan, beyond }: EdgeNeed): boolean {
 
 /** What an edge needs, in a word or two: the lightest thing first. */
 export function workInWords(need: EdgeNeed): string {
-  const { state, plan, stops, beyond, thinning, job } = need;
-  if (beyond === 'stop use') return `Stop: ${stops[0]}`;
+  const { plan, stops, beyond, thinning, job } = need;
+  if (beyond === 'stop use') return `Stop: ${stopWords(stops.slice(0, 1))}`;
   if (beyond === 'professional') return 'To a smith';
   if (thinning === 'face past its limit') return 'Thin the shoulders';
   if (thinning === 'bevel drifted') return 'Grind the bevel flat';
   if (job === 'hone') return `Hone, ${plan!.steps[0]!.strokesPerSide} a side`;
   if (!plan) return 'Test it first';
   if (!asksForWork(need)) return 'Leave it';
-  if (plan.outcome === 'out of reach') return 'No ladder reaches its target';
+  if (plan.outcome === 'out of reach') return 'Nothing at hand works it';
   const first = plan.steps[0]!.abrasive;
   if (first.kind === 'strop') return 'Strop';
   if (first.form === 'file') return 'File, then stone';
   const size = first.sizeUm > 60 ? 'Coarse' : first.sizeUm > 18 ? 'Medium' : 'Fine';
-  return `${size} stone${state.damageDepthMm > 0 ? ' to the chip' : ''}`;
+  const toChip = plan.steps[0]!.task === 'grind out damage';
+  return `${size} stone${toChip ? ' to the chip' : ''}`;
 }
 
 export function workWithMinutes(need: EdgeNeed): string {

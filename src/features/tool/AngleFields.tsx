@@ -6,7 +6,8 @@ import { angleFromSpineLift, bevelAngleFromFaceWidth, bevelAngleFromHeight } fro
 import type { AngleMethod } from '../../domain/terms';
 import type { Tool, Zone } from '../../domain/tool';
 import { NumberField, SelectField } from '../../ui/forms/fields';
-import { deg, sentence } from '../../ui/format';
+import { AngleField } from '../../ui/forms/AngleField';
+import { sentence } from '../../ui/format';
 
 const METHODS: readonly (readonly [AngleMethod, string])[] = [
   ['typical', 'Usual for its kind'],
@@ -27,7 +28,7 @@ const MEASURED: Partial<Record<AngleMethod, { label: string; hint: string }>> = 
 
 /** The bevel angle, stated or found from a measure with a ruler. */
 export function AngleFields({ index }: { index: number }) {
-  const { register, setValue, control, formState } = useFormContext<Tool>();
+  const { register, setValue, control, formState, trigger } = useFormContext<Tool>();
   const path = `zones.${index}` as const;
   const tool = useWatch({ control }) as Tool;
   const zone = tool.zones[index]!;
@@ -63,16 +64,17 @@ export function AngleFields({ index }: { index: number }) {
           onChange={(event) => measure(event.target.valueAsNumber)}
         />
       )}
-      <NumberField
-        label={zone.grind === 'convex' ? 'Apex angle, per side' : 'Bevel angle, per side'}
-        unit="°"
+      <AngleField
+        label={zone.grind === 'convex' ? 'Apex angle' : 'Bevel angle'}
         readOnly={measured !== undefined}
-        hint={`inclusive ${deg(2 * (zone.bevelAngleDeg || 0))}`}
+        valueDeg={zone.bevelAngleDeg}
+        min={5}
+        max={60}
         error={formState.errors.zones?.[index]?.bevelAngleDeg?.message}
-        {...register(`${path}.bevelAngleDeg`, {
-          valueAsNumber: true,
-          deps: [`${path}.microBevel.angleDeg`, `${path}.primaryAngleDeg`],
-        })}
+        onValue={(angleDeg) => {
+          setValue(`${path}.bevelAngleDeg`, angleDeg, { shouldDirty: true, shouldValidate: true });
+          void trigger([`${path}.microBevel.angleDeg`, `${path}.primaryAngleDeg`]);
+        }}
       />
     </div>
   );

@@ -4,6 +4,7 @@ import { useFormContext, useWatch } from 'react-hook-form';
 import { microBevelCost, USUAL_MICRO_BEVEL, type MicroBevelCost } from '../../core';
 import type { Tool, Zone } from '../../domain/tool';
 import { deg, fineMm } from '../../ui/format';
+import { AngleField } from '../../ui/forms/AngleField';
 import { CheckField, NumberField } from '../../ui/forms/fields';
 
 /** Zero grind or micro-bevel, with what the micro-bevel costs on this very edge. */
@@ -29,11 +30,18 @@ export function MicroBevelFields({ index, drawn }: { index: number; drawn: Tool 
         />
         {zone.microBevel && (
           <>
-            <NumberField
-              label="Its angle, per side"
-              unit="°"
+            <AngleField
+              label="Its angle"
+              valueDeg={zone.microBevel.angleDeg}
+              min={5}
+              max={60}
               error={errors?.angleDeg?.message}
-              {...register(`${path}.microBevel.angleDeg`, { valueAsNumber: true })}
+              onValue={(angleDeg) =>
+                setValue(`${path}.microBevel.angleDeg`, angleDeg, {
+                  shouldDirty: true,
+                  shouldValidate: true,
+                })
+              }
             />
             <NumberField
               label="Its face"

@@ -2,8 +2,9 @@
 
 import { useState } from 'react';
 import { useFormContext } from 'react-hook-form';
-import { schoolCosts, type Pace, type Shelf } from '../../core';
-import { useSettings, useShelf } from '../../data';
+import { schoolCosts, type Hand, type Shelf } from '../../core';
+import { useHand, useShelf } from '../../data';
+import { schoolNoteWords } from '../../ui/words/schoolNotes';
 import { SCHOOL_QUESTIONS, SCHOOLS, type SchoolQuestion } from '../../domain/schools';
 import type { Tool, Zone } from '../../domain/tool';
 import { minutes, sentence, um } from '../../ui/format';
@@ -24,13 +25,14 @@ const QUESTIONS: Record<SchoolQuestion, string> = {
   profile: 'Profile',
   scratches: 'Look of the faces',
   lubricant: 'Lubricant',
+  stropAtEnd: 'Strop after the stones',
 };
 
 /** The keeper's answers where good people disagree, each with what it costs on this very edge. */
 export function SchoolFields({ tool, zone }: { tool: Tool; zone: Zone }) {
   const { register } = useFormContext<Tool>();
   const shelf = useShelf();
-  const settings = useSettings();
+  const hand = useHand();
   const [open, setOpen] = useState<SchoolQuestion | null>(null);
   return (
     <details className="border-t-2 border-rule pt-2">
@@ -55,14 +57,8 @@ export function SchoolFields({ tool, zone }: { tool: Tool; zone: Zone }) {
             >
               What it costs
             </button>
-            {open === question && shelf && settings && (
-              <Costs
-                question={question}
-                tool={tool}
-                zone={zone}
-                shelf={shelf}
-                pace={settings.strokesPerMinute}
-              />
+            {open === question && shelf && hand && (
+              <Costs question={question} tool={tool} zone={zone} shelf={shelf} hand={hand} />
             )}
           </div>
         ))}
@@ -77,7 +73,7 @@ function Costs(props: {
   tool: Tool;
   zone: Zone;
   shelf: Shelf;
-  pace: Pace;
+  hand: Hand;
 }) {
   const { question, tool } = props;
   return (
@@ -90,8 +86,8 @@ function Costs(props: {
           {sentence(answer)}:{' '}
           {touchUp
             ? `${minutes(touchUp.minutes)}, ${touchUp.strokesPerSide} strokes a side, apex ${um(touchUp.apexRadiusUm)}`
-            : 'nothing at hand reaches the target'}
-          .{note && <span className="block font-normal">{note}</span>}
+            : 'nothing at hand works it'}
+          .{note && <span className="block font-normal">{schoolNoteWords(note)}</span>}
         </li>
       ))}
     </ul>

@@ -12,7 +12,7 @@ import {
 } from '../../core';
 import { useRecords } from '../../data';
 import type { Tool, Zone } from '../../domain/tool';
-import { fineMm, mm, plural } from '../../ui/format';
+import { fineMm, mm, plural, yearsAhead } from '../../ui/format';
 import { useWidth } from '../../ui/useWidth';
 
 const HEIGHT = 190;
@@ -27,7 +27,7 @@ export function SteelLeft({ tool, zone }: { tool: Tool; zone: Zone }) {
   const past = recessionsSinceMeasured(tool, zone, sessions).map((r) => r.recessionMm);
   const lostMm = past.reduce((sum, each) => sum + each, 0);
   const budget = steelBudget({
-    depthMm: tool.bladeWidthMm - lostMm,
+    depthMm: Math.max(0, tool.bladeWidthMm - lostMm),
     reserveMm: tool.reserveMm,
     recessionPerTouchUpMm: pace.recessionMm,
     touchUpsPerYear: pace.touchUpsPerYear,
@@ -45,10 +45,8 @@ export function SteelLeft({ tool, zone }: { tool: Tool; zone: Zone }) {
       <p>
         {mm(budget.leftMm)} of steel left above what must remain: about{' '}
         {plural(budget.touchUps, 'touch-up')}
-        {Number.isFinite(budget.years) && budget.years < 200
-          ? `, ${Math.round(budget.years)} years at your pace`
-          : ''}
-        . Each takes {(1000 * pace.recessionMm).toFixed(0)} µm,{' '}
+        {pace.touchUpsPerYear > 0 && `, ${yearsAhead(budget.years)}`}. Each takes{' '}
+        {(1000 * pace.recessionMm).toFixed(0)} µm,{' '}
         {pace.touchUps > 0
           ? `from ${pace.touchUps} of your own`
           : 'a usual value until your log says'}

@@ -4,7 +4,7 @@ import Link from 'next/link';
 import { useRecords } from '../../data';
 import type { Tool } from '../../domain/tool';
 import { day } from '../../ui/format';
-import { TEST_WORDS } from '../../ui/ObservationFields';
+import { TEST_WORDS } from '../../ui/words/testWords';
 
 /** The last touch-ups of this tool, newest first. */
 export function ToolHistory({ tool }: { tool: Tool }) {

@@ -10,12 +10,14 @@ import {
   TextField,
   wordOptions,
 } from '../../ui/forms/fields';
+import { AsksChoice } from '../../ui/AsksChoice';
+import { deg, fineMm } from '../../ui/format';
 import { AngleFields } from './AngleFields';
 import { MicroBevelFields } from './MicroBevelFields';
 
 /** The measures of one zone, as a ruler or calliper gives them. */
 export function ZoneFields({ index, drawn }: { index: number; drawn: Tool }) {
-  const { register, formState, control } = useFormContext<Tool>();
+  const { register, formState, control, setValue } = useFormContext<Tool>();
   const errors = formState.errors.zones?.[index];
   const zone = useWatch({ control, name: `zones.${index}` });
   const path = `zones.${index}` as const;
@@ -49,12 +51,6 @@ export function ZoneFields({ index, drawn }: { index: number; drawn: Tool }) {
           {...register(`${path}.contour`)}
         />
         <NumberField
-          label="Apex its work asks for"
-          unit="µm"
-          error={errors?.targetApexUm?.message}
-          {...register(`${path}.targetApexUm`, number)}
-        />
-        <NumberField
           label={zone.grind === 'scandi' ? 'Stock thickness' : 'Thick at the shoulder'}
           unit="mm"
           error={errors?.shoulderThicknessMm?.message}
@@ -82,6 +78,27 @@ export function ZoneFields({ index, drawn }: { index: number; drawn: Tool }) {
         />
       </div>
       <AngleFields index={index} />
+      <AsksChoice
+        tool={drawn}
+        value={zone}
+        onChange={({ work, targetApexUm }) => {
+          setValue(`${path}.work`, work, { shouldDirty: true });
+          setValue(`${path}.targetApexUm`, targetApexUm, { shouldDirty: true });
+        }}
+      />
+      {zone.facet && (
+        <p className="flex flex-wrap items-center gap-3">
+          A facet of {fineMm(zone.facet.faceWidthMm)} at {deg(zone.facet.angleDeg)} per side,{' '}
+          {zone.facet.kept ? 'kept' : 'to be blended in'}.
+          <button
+            type="button"
+            className="btn btn-outline"
+            onClick={() => setValue(`${path}.facet`, null, { shouldDirty: true })}
+          >
+            It is gone
+          </button>
+        </p>
+      )}
       <MicroBevelFields index={index} drawn={drawn} />
       <CheckField
         label="No impacts here: this zone must never hit anything hard"

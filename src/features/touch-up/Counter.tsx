@@ -5,7 +5,7 @@ import type { SessionStep } from '../../domain/session';
 import { isSpineTask, type Side } from '../../domain/terms';
 import type { Zone } from '../../domain/tool';
 import { EdgeStrip, type Stretch } from '../../ui/edge-strip/EdgeStrip';
-import { minutes, plural } from '../../ui/format';
+import { deg, minutes, plural } from '../../ui/format';
 import { sideWords } from './handWords';
 
 /** The count, as large as the screen allows; the whole of it is the button. */
@@ -51,11 +51,11 @@ export function Counter(props: {
               </>
             ) : (
               <>
-                of about{' '}
-                <b className="figures">
-                  {step.plannedPerSideLow} to {step.plannedPerSideHigh}
-                </b>{' '}
-                {motionWord(step)} a side
+                of about <b className="figures text-[1.3em]">{step.plannedPerSide}</b>{' '}
+                {motionWord(step)} a side{' '}
+                <span className="figures">
+                  ({step.plannedPerSideLow}–{step.plannedPerSideHigh})
+                </span>
               </>
             )}
           </span>
@@ -74,7 +74,7 @@ export function Counter(props: {
         />
       )}
       <span className="text-soft">
-        {step.sections > 1 && `Section ${sectionOf(step, count)} of ${step.sections}. `}
+        {placeWords(step, count)}
         Tap anywhere here, or the space bar, for each stroke.
       </span>
     </button>
@@ -87,7 +87,19 @@ function sectionOf(step: SessionStep, count: number): number {
   return Math.min(step.sections, Math.floor(count / perSection) + 1);
 }
 
+/** Where along the edge the hand is: a stretch with an angle of its own first, then by sections. */
+function placeWords(step: SessionStep, count: number): string {
+  const { stretch } = step;
+  if (stretch && stretch.strokesPerSide < step.plannedPerSide) {
+    return count < stretch.strokesPerSide
+      ? `First ${stretch.strokesPerSide} a side from ${Math.round(stretch.startMm)} to ${Math.round(stretch.endMm)} mm, at ${deg(stretch.angleDeg)} per side. `
+      : `Now the rest of the edge, at ${deg(step.angleDeg)} per side. `;
+  }
+  return step.sections > 1 ? `Section ${sectionOf(step, count)} of ${step.sections}. ` : '';
+}
+
 function workedStretch(step: SessionStep, count: number, zone: Zone) {
+  if (step.stretch && count < step.stretch.strokesPerSide) return step.stretch;
   const lengthMm = (zone.endMm - zone.startMm) / step.sections;
   const startMm = zone.startMm + (sectionOf(step, count) - 1) * lengthMm;
   return { startMm, endMm: startMm + lengthMm };

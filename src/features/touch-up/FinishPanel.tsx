@@ -3,14 +3,15 @@
 import { yupResolver } from '@hookform/resolvers/yup';
 import { useState } from 'react';
 import { FormProvider, useForm, type Resolver } from 'react-hook-form';
-import { findingsLeft } from '../../core';
-import { useStore, useZoneState } from '../../data';
+import { findingsLeft, workingFace } from '../../core';
+import { useStore } from '../../data';
 import { passes, type EdgeTest, type Finding, type Session } from '../../domain/session';
 import { zoneSchema, type Tool, type Zone } from '../../domain/tool';
 import { NotesField } from '../../ui/forms/fields';
-import { sentence } from '../../ui/format';
+import { chipDepth, deg, fineMm, sentence } from '../../ui/format';
 import { TestChoice } from '../../ui/ObservationFields';
-import { finishThinned, plannedZone } from './finishThinned';
+import { Choice } from '../../ui/Choice';
+import { finishMeasured, plannedZone, withKeptFacet, type FacetChoice } from './finishMeasured';
 import { MeasuredAfter } from './MeasuredAfter';
 
 interface FinishProps {
@@ -23,20 +24,17 @@ interface FinishProps {
   onFinish: (findings: Finding[], notes: string) => void;
 }
 
-/** The end of a job; what a thinning leaves is measured from the zone as its log has it. */
+/** The end of a job: last test, what is still to be seen, what it left, a note; then it is in the log. */
 export function FinishPanel(props: FinishProps) {
-  const { session, tool, zone } = props;
-  const now = useZoneState(tool.id, zone.id);
-  if (!now) return null;
-  return <FinishForm {...props} zoneAfter={plannedZone(session, tool, now.zone)} />;
-}
-
-/** Last test, what is still to be seen, a note; then it is in the log. */
-function FinishForm(props: FinishProps & { zoneAfter: Zone | null }) {
-  const { session, zone, zoneAfter, onTest, onNote, onBack, onFinish } = props;
+  const { session, tool, zone, onTest, onNote, onBack, onFinish } = props;
+  const zoneAfter = plannedZone(session);
+  const facetOnly = session.job === 'touch-up';
   const store = useStore();
   const [notes, setNotes] = useState(session.notes);
-  const [remaining, setRemaining] = useState<Finding[]>(() => findingsLeft(session));
+  const [remaining, setRemaining] = useState<Finding[]>(() =>
+    findingsLeft(session, workingFace(tool, zone).angleDeg),
+  );
+  const [facet, setFacet] = useState<FacetChoice>('blend it next time');
   const form = useForm<Zone>({
     defaultValues: zoneAfter ? rounded(zoneAfter) : zone,
     mode: 'onChange',
@@ -51,11 +49,16 @@ function FinishForm(props: FinishProps & { zoneAfter: Zone | null }) {
         onSubmit={(event) =>
           void form.handleSubmit((measured) =>
             zoneAfter
-              ? finishThinned(store, {
+              ? finishMeasured(store, {
                   session,
                   findings: remaining,
                   notes: notes.trim(),
-                  measured,
+                  ground: facetOnly
+                    ? facet === 'blend it next time'
+                      ? zoneAfter
+                      : withKeptFacet(zoneAfter)
+                    : measured,
+                  facetOnly,
                 })
               : onFinish(remaining, notes.trim()),
           )(event)
@@ -70,7 +73,21 @@ function FinishForm(props: FinishProps & { zoneAfter: Zone | null }) {
             onChoose={(test) => onTest(passes(test))}
           />
         )}
-        {zoneAfter && <MeasuredAfter />}
+        {zoneAfter && !facetOnly && <MeasuredAfter />}
+        {zoneAfter?.facet && facetOnly && (
+          <div>
+            <Choice
+              legend={`It has left a facet ${fineMm(zoneAfter.facet.faceWidthMm)} wide at ${deg(zoneAfter.facet.angleDeg)} per side`}
+              options={[
+                ['blend it next time', 'Blend it next time'],
+                ['keep it as a micro-bevel', 'Keep it as a micro-bevel'],
+              ]}
+              chosen={facet}
+              onChoose={setFacet}
+            />
+            <p className="mt-1 text-[0.95rem] text-soft">The drawing and the next plan go by it.</p>
+          </div>
+        )}
         {session.before.findings.length > 0 && (
           <fieldset>
             <legend className="font-semibold">Still to be seen?</legend>
@@ -82,17 +99,18 @@ function FinishForm(props: FinishProps & { zoneAfter: Zone | null }) {
                 <input
                   type="checkbox"
                   className="checkbox"
-                  checked={remaining.includes(finding)}
+                  checked={remaining.some((kept) => isSame(kept, finding))}
                   onChange={(event) =>
                     setRemaining(
                       event.target.checked
                         ? [...remaining, finding]
-                        : remaining.filter((kept) => kept !== finding),
+                        : remaining.filter((kept) => !isSame(kept, finding)),
                     )
                   }
                 />
                 {sentence(finding.kind)} {Math.round(finding.atMm - zone.startMm)} mm from the heel
                 of the zone
+                {stillDeep(remaining, finding)}
               </label>
             ))}
           </fieldset>
@@ -119,6 +137,16 @@ function FinishForm(props: FinishProps & { zoneAfter: Zone | null }) {
       </form>
     </FormProvider>
   );
+}
+
+/** A finding of before and the same one as it is left. */
+function isSame(a: Finding, b: Finding): boolean {
+  return a.kind === b.kind && a.atMm === b.atMm;
+}
+
+function stillDeep(remaining: readonly Finding[], finding: Finding): string {
+  const left = remaining.find((kept) => isSame(kept, finding));
+  return left && left.depthMm > 0 ? `, ${chipDepth(left.depthMm)} deep` : '';
 }
 
 /** Measures as a calliper gives them: hundredths of a millimetre, tenths of a degree. */

@@ -119,7 +119,7 @@ export function Guide(props: {
               byFeel={tool.schools.counting === 'by feel'}
               zone={zone}
               edgeLengthMm={tool.edgeLengthMm}
-              stretches={[stretchBefore(session, zone)]}
+              stretches={[stretchBefore(session, tool, zone)]}
               onStroke={() => act({ type: 'stroke' })}
             />
             <GuideAside
@@ -170,8 +170,8 @@ export function Guide(props: {
 }
 
 /** The edge as it was when the touch-up began. */
-function stretchBefore({ before }: Session, zone: Zone): Stretch {
-  const depthMm = damageToMend(before.findings);
+function stretchBefore({ before }: Session, tool: Tool, zone: Zone): Stretch {
+  const depthMm = damageToMend(tool, zone, before.findings);
   const word =
     before.tests.length > 0
       ? edgeWord(worstStretch(before.tests).apexRadiusUm / zone.targetApexUm, depthMm)

@@ -3,7 +3,9 @@
 import Link from 'next/link';
 import { useRouter, useSearchParams } from 'next/navigation';
 import { useEffect } from 'react';
-import { useRecord, useRecords, useSettings } from '../../data';
+import { useRecord, useRecords, useSettings, useZoneState } from '../../data';
+import { stopWords } from '../../ui/words/stopWords';
+import { STOP_USE } from './cautions';
 import { Guide } from './Guide';
 
 /** The guide of one session; a finished one leads on to its entry in the log. */
@@ -13,6 +15,7 @@ export function GuideScreen() {
   const tools = useRecords('tools');
   const settings = useSettings();
   const router = useRouter();
+  const stops = useZoneState(session?.toolId ?? '', session?.zoneId ?? '')?.stops ?? [];
   const finished = Boolean(session?.finishedAt);
   useEffect(() => {
     if (finished) router.replace(`/log/entry?id=${id}`);
@@ -29,6 +32,20 @@ export function GuideScreen() {
           It may be on another device, or its tool was taken down.{' '}
           <Link href="/touch-up" className="link">
             Choose an edge
+          </Link>
+        </p>
+      </section>
+    );
+  }
+  if (stops.length > 0) {
+    return (
+      <section role="alert" className="mx-auto w-full max-w-3xl px-4 py-12 sm:px-8">
+        <h1>Stop: {stopWords(stops)}</h1>
+        <p className="mt-3">{STOP_USE}</p>
+        <p className="mt-3">
+          What was counted so far is kept.{' '}
+          <Link href={`/inspect?tool=${tool.id}&zone=${zone.id}`} className="link">
+            It has been mended: look at it again
           </Link>
         </p>
       </section>

@@ -13,7 +13,7 @@ export function JobChoice({ need, chosen }: { need: EdgeNeed; chosen: JobAddress
   const due = spineWorkDue(tool, sessions);
   const spineWork = chosen.spineWork ?? due;
   const choices = [
-    ...(['touch-up', 'hone', 'thin'] as const).map((job) => ({
+    ...(['touch-up', 'hone', 'thin', 'angle'] as const).map((job) => ({
       text: JOB_WORDS[job].choose,
       href: jobLink({ ...edge, job }),
       chosen: chosen.job === job,
@@ -27,13 +27,13 @@ export function JobChoice({ need, chosen }: { need: EdgeNeed; chosen: JobAddress
     })),
   ];
   return (
-    <nav aria-label="Job" className="mt-2 flex flex-wrap gap-2">
+    <nav aria-label="Job" className="flex flex-wrap gap-2">
       {choices.map(({ text, href, chosen: isChosen, due: isDue }) => (
         <Link
           key={href}
           href={href}
           aria-current={isChosen ? 'true' : undefined}
-          className={`btn ${isChosen ? 'btn-neutral' : 'btn-outline'}`}
+          className={`btn min-h-12 px-3 ${isChosen ? 'btn-neutral' : 'btn-outline'}`}
         >
           {sentence(isDue ? `${text}, the lightest` : text)}
         </Link>

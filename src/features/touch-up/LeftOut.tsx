@@ -1,4 +1,5 @@
 import type { LadderPlan } from '../../core';
+import { unfitWords } from '../../ui/words/unfitWords';
 
 /** What on the shelf does not serve, or is needed and not there, and why. */
 export function LeftOut({ plan }: { plan: LadderPlan }) {
@@ -7,7 +8,7 @@ export function LeftOut({ plan }: { plan: LadderPlan }) {
     <ul className="text-soft">
       {plan.leftOut.map(({ id, name, reason }) => (
         <li key={id}>
-          {name}: {reason}
+          {name}: {unfitWords(reason)}
         </li>
       ))}
     </ul>

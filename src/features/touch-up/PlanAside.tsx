@@ -18,8 +18,8 @@ export function PlanAside(props: {
   const { tool, zone } = need;
   const holds = [...new Set(plan.steps.map(({ angleDeg }) => angleDeg))];
   return (
-    <div className="grid content-start gap-4">
-      {job === 'thin' && <Thinned need={need} plan={plan} />}
+    <div className="mt-6 grid content-start gap-x-12 gap-y-4 md:grid-cols-2">
+      {(job === 'thin' || job === 'angle') && <Thinned need={need} job={job} plan={plan} />}
       {job !== 'spine' &&
         holds.map((angleDeg) => (
           <div key={angleDeg}>
@@ -43,11 +43,11 @@ function stepsHeldAt({ steps }: JobPlan, angleDeg: number): string {
   return first === last ? `Step ${first}` : `Steps ${first} to ${last}`;
 }
 
-/** What thinning changes: a bevel that has drifted is flat again, any other face is narrower. */
-function Thinned({ need, plan }: { need: EdgeNeed; plan: JobPlan }) {
+/** What a new angle or thinning changes: a bevel that has drifted is flat again, any other face is narrower. */
+function Thinned({ need, job, plan }: { need: EdgeNeed; job: Job; plan: JobPlan }) {
   const { tool, zone, sessions } = need;
   const { touchUps, lagMm } = bevelDrift(tool, zone, sessions);
-  if (touchUps > 0) {
+  if (job === 'thin' && touchUps > 0) {
     return (
       <p>
         {plural(touchUps, 'touch-up')} since it was last ground flat: the bevel lags{' '}
@@ -58,7 +58,7 @@ function Thinned({ need, plan }: { need: EdgeNeed; plan: JobPlan }) {
   if (!plan.zoneAfter) return null;
   return (
     <section>
-      {need.thinning === null && (
+      {job === 'thin' && need.thinning === null && (
         <p className="mb-3">
           Not due: the worked face is within its limit. Every thinning takes steel that never comes
           back.

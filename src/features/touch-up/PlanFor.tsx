@@ -4,49 +4,144 @@ import { nanoid } from 'nanoid';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useMemo, useState } from 'react';
-import { startSession, workingFace, type EdgeNeed, type LadderPlan, type Shelf } from '../../core';
+import {
+  damageChoices,
+  damageWayOf,
+  NO_WISHES,
+  startSession,
+  toolForm,
+  workingFace,
+  type EdgeJob,
+  type EdgeNeed,
+  type JobPlan,
+} from '../../core';
 import { useStore } from '../../data';
-import type { Observation, Session } from '../../domain/session';
+import type { Observation } from '../../domain/session';
 import type { Settings } from '../../domain/settings';
-import { Choice } from '../../ui/Choice';
-import { ago, um } from '../../ui/format';
+import { angleBothWays } from '../../ui/format';
 import type { JobAddress } from '../../ui/jobAddress';
-import { ObservationFields } from '../../ui/ObservationFields';
-import { MicronRuler } from '../../ui/ruler/MicronRuler';
+import { stepWords } from '../../ui/words/stepWords';
+import { stopWords } from '../../ui/words/stopWords';
 import { STOP_USE } from './cautions';
+import { DamageWays } from './DamageWays';
 import { JobChoice } from './JobChoice';
 import { JOB_WORDS, planHeadline } from './jobWords';
-import { ladderItems, walkSteps } from '../../ui/ruler/ladderItems';
+import { LadderChoice } from './LadderChoice';
 import { LeftOut } from './LeftOut';
+import { NewAngle } from './NewAngle';
 import { PlanAside } from './PlanAside';
-import { planFrom } from './planFrom';
+import { PlanBar } from './PlanBar';
+import { PlanHead } from './PlanHead';
 import { PlanSteps } from './PlanSteps';
+import { usePlan, type PlanWishes } from './usePlan';
 
 const NOTHING_SEEN: Observation = { tests: [], findings: [] };
 
-/** The plan for one edge: the job, what is seen, the steps that answer it, and the start. */
+/** The plan for one edge: what it starts from, the chip, the ladder, the steps, and the start. */
 export function PlanFor(props: {
   need: EdgeNeed;
   address: JobAddress;
   zones: number;
-  shelf: Shelf;
   settings: Settings;
 }) {
-  const { need, address, zones, shelf, settings } = props;
-  const { tool, zone, state, stops } = need;
+  const { need, address, zones, settings } = props;
+  const { tool, state, stops } = need;
   const { job } = address;
+  const [wishes, setWishes] = useState<PlanWishes>(() => ({
+    seen: { tests: [...state.tests], findings: [...state.findings] },
+    where: 'bench',
+    asks: { work: need.zone.work, targetApexUm: need.zone.targetApexUm },
+    damageWay: address.damageWay,
+    ownLadder: NO_WISHES,
+  }));
+  const planned = usePlan(need, address, wishes);
+  const start = useStart(need, address, wishes);
+  if (!planned) return null;
+
+  const { plan, edge, zone } = planned;
+  const stopped = stops.length > 0;
+  return (
+    <>
+      <div className="mx-auto w-full max-w-[82rem] px-4 pt-3 pb-8 sm:px-8">
+        <div className="flex flex-wrap items-center gap-x-5">
+          <h1>
+            {tool.name}
+            {job === 'spine' ? ', spine' : zones > 1 && `, ${zone.name}`}
+          </h1>
+          {!stopped && <JobChoice need={need} chosen={address} />}
+          <Link href="/touch-up" className="link ml-auto inline-flex min-h-12 items-center">
+            Another edge
+          </Link>
+        </div>
+        {stopped ? (
+          <Stopped need={need} />
+        ) : (
+          <>
+            {job === 'spine' ? (
+              <p className="text-lg">The spine is worked, and the edge stays covered.</p>
+            ) : (
+              <PlanHead
+                tool={tool}
+                zone={zone}
+                observedAt={state.apex && state.observedAt}
+                wishes={wishes}
+                onChange={setWishes}
+              />
+            )}
+            {job === 'angle' && <NewAngle tool={tool} zone={zone} chosen={address.aim} />}
+            {job === 'touch-up' && edge && (
+              <Chip edge={edge} wishes={wishes} onChange={setWishes} />
+            )}
+            {plan?.outcome === 'planned' && (
+              <>
+                {job === 'touch-up' && edge && (
+                  <LadderChoice
+                    edge={edge}
+                    plan={plan}
+                    onChange={(ownLadder) => setWishes({ ...wishes, ownLadder })}
+                  />
+                )}
+                <PlanSteps
+                  plan={plan}
+                  face={workingFace(tool, zone)}
+                  tool={tool}
+                  zone={zone}
+                  coinThicknessMm={settings.coinThicknessMm}
+                />
+                <PlanAside
+                  need={need}
+                  job={job}
+                  plan={plan}
+                  coinThicknessMm={settings.coinThicknessMm}
+                />
+              </>
+            )}
+            {plan?.outcome === 'out of reach' && (
+              <section className="mt-6 grid max-w-[70ch] gap-3">
+                <h2>{JOB_WORDS[job].outOfReach}</h2>
+                <LeftOut plan={plan} />
+              </section>
+            )}
+          </>
+        )}
+      </div>
+      <PlanBar
+        headline={stopped ? 'Stop use.' : planHeadline(job, plan)}
+        plan={plan}
+        zone={zone}
+        startWords={JOB_WORDS[job].start}
+        onStart={() => plan && void start(plan, edge)}
+      />
+    </>
+  );
+}
+
+/** Starts the guide on a plan: the session keeps it as it was seen. */
+function useStart({ tool, zone }: EdgeNeed, { job }: JobAddress, { seen, where }: PlanWishes) {
   const store = useStore();
   const router = useRouter();
-  const [where, setWhere] = useState<Session['where']>('bench');
-  const [seen, setSeen] = useState<Observation>(() => lastSeen(need));
-  const plan = useMemo(
-    () => planFrom({ need, address, before: seen, where, shelf, settings }),
-    [need, address, seen, where, shelf, settings],
-  );
-  const stopped = stops.length > 0;
-  const headline = stopped ? 'Stop use.' : planHeadline(job, plan);
-
-  const start = async (): Promise<void> => {
+  const isAxe = toolForm(tool.kind) === 'axe';
+  return async (plan: JobPlan, edge: EdgeJob | null): Promise<void> => {
     const session = startSession({
       id: nanoid(),
       at: new Date().toISOString(),
@@ -55,122 +150,47 @@ export function PlanFor(props: {
       job,
       where,
       before: job === 'spine' ? NOTHING_SEEN : seen,
-      plan: plan!,
+      targetApexUm: edge?.zone.targetApexUm ?? null,
+      damageWay: edge && job === 'touch-up' ? damageWayOf(edge) : null,
+      plan,
+      wordsOf: (step) => stepWords(step, isAxe),
     });
     await store.sessions.save(session);
     router.push(`/touch-up/guide?session=${session.id}`);
   };
+}
+
+function Chip(props: {
+  edge: EdgeJob;
+  wishes: PlanWishes;
+  onChange: (wishes: PlanWishes) => void;
+}) {
+  const { edge, wishes, onChange } = props;
+  const choices = useMemo(() => damageChoices(edge), [edge]);
+  const chosen = damageWayOf(edge);
+  if (choices.length === 0 || !chosen) return null;
   return (
-    <>
-      <div className="mx-auto w-full max-w-[82rem] px-4 pt-5 pb-8 sm:px-8">
-        <div className="flex flex-wrap items-baseline gap-x-5">
-          <h1>
-            {tool.name}
-            {job === 'spine' ? ', spine' : zones > 1 && `, ${zone.name}`}
-          </h1>
-          <p className="text-lg text-soft">{headline}</p>
-          <Link href="/touch-up" className="link ml-auto inline-flex min-h-12 items-center">
-            Another edge
-          </Link>
-        </div>
-        {!stopped && <JobChoice need={need} chosen={address} />}
-        <div className="mt-4 grid gap-x-12 gap-y-6 lg:grid-cols-[1.6fr_1fr]">
-          {job === 'spine' ? (
-            <p className="text-lg">The spine is worked, and the edge stays covered.</p>
-          ) : (
-            <ObservationFields
-              legend="What is the finest test it passes now?"
-              value={seen}
-              onChange={setSeen}
-              zone={zone}
-            />
-          )}
-          <div>
-            <Choice
-              legend="Where are you?"
-              options={[
-                ['bench', 'At the bench'],
-                ['field', 'Out on the trail'],
-              ]}
-              chosen={where}
-              onChoose={setWhere}
-            />
-            <p className="mt-2 text-[0.92rem] text-soft">
-              {where === 'bench'
-                ? 'Everything on the shelf is at hand.'
-                : 'Only what lives in pouch, pack and base camp is at hand.'}
-            </p>
-            {job !== 'spine' && (
-              <p className="mt-2">
-                {state.observedAt && state.apex
-                  ? `Last noted ${ago(state.observedAt)}: an apex of about ${um(state.apex.apexRadiusUm)}. Tap a test if it has changed.`
-                  : 'This edge has never been noted: test it before you grind.'}
-              </p>
-            )}
-          </div>
-        </div>
-        {plan?.outcome === 'planned' && (
-          <>
-            <div className="mt-4">
-              <MicronRuler
-                title={`The ladder for ${tool.name}: ${plan.steps.map((s) => `${s.abrasive.name} at ${s.abrasive.sizeUm} µm`).join(', then ')}`}
-                items={ladderItems(plan.steps)}
-                walk={{ steps: walkSteps(plan.steps) }}
-              />
-            </div>
-            <div className="mt-2 grid gap-x-12 gap-y-6 lg:grid-cols-[2.2fr_1fr]">
-              <PlanSteps plan={plan} face={workingFace(tool, zone)} tool={tool} zone={zone} />
-              <PlanAside
-                need={need}
-                job={job}
-                plan={plan}
-                coinThicknessMm={settings.coinThicknessMm}
-              />
-            </div>
-          </>
-        )}
-        {plan?.outcome === 'out of reach' && <OutOfReach plan={plan} />}
-        {stopped && (
-          <section role="alert" className="mt-4 border-l-4 border-blaze pl-4">
-            <h2>Stop: {stops.join(', ')}</h2>
-            <p>{STOP_USE}</p>
-            <Link className="link" href={`/inspect?tool=${tool.id}&zone=${zone.id}`}>
-              It has been mended: look at it again
-            </Link>
-          </section>
-        )}
-      </div>
-      <div className="sticky bottom-0 mt-auto border-t-2 border-rule bg-base-200">
-        <div className="mx-auto flex max-w-[82rem] flex-wrap items-center gap-x-6 gap-y-2 px-4 py-3 sm:px-8">
-          <p className="sign text-xl">{headline}</p>
-          <button
-            type="button"
-            className="btn btn-primary ml-auto px-8 text-lg"
-            disabled={plan?.outcome !== 'planned'}
-            onClick={() => void start()}
-          >
-            {JOB_WORDS[job].start}
-          </button>
-        </div>
-      </div>
-    </>
+    <DamageWays
+      edge={edge}
+      choices={choices}
+      chosen={chosen}
+      findings={wishes.seen.findings}
+      onChoose={(damageWay) => onChange({ ...wishes, damageWay })}
+    />
   );
 }
 
-/** What was last seen of the edge, as the starting point. */
-function lastSeen({ state }: EdgeNeed): Observation {
-  return { tests: [...state.tests], findings: [...state.findings] };
-}
-
-function OutOfReach({ plan }: { plan: LadderPlan }) {
+function Stopped({ need: { tool, zone, stops } }: { need: EdgeNeed }) {
   return (
-    <section className="mt-6 grid max-w-[70ch] gap-3">
-      {plan.missingStone && (
-        <p className="text-lg">
-          A diamond stone of about {um(plan.missingStone.sizeUm)} would do it.
-        </p>
-      )}
-      <LeftOut plan={plan} />
-    </section>
+    <>
+      <p className="figures">{angleBothWays(workingFace(tool, zone).angleDeg)}</p>
+      <section role="alert" className="mt-4 border-l-4 border-blaze pl-4">
+        <h2>Stop: {stopWords(stops)}</h2>
+        <p>{STOP_USE}</p>
+        <Link className="link" href={`/inspect?tool=${tool.id}&zone=${zone.id}`}>
+          It has been mended: look at it again
+        </Link>
+      </section>
+    </>
   );
 }

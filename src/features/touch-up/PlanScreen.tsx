@@ -2,7 +2,8 @@
 
 import Link from 'next/link';
 import { useSearchParams } from 'next/navigation';
-import { useEdgeNeeds, useRecords, useSettings, useShelf } from '../../data';
+import { useMemo } from 'react';
+import { useEdgeNeeds, useRecords, useSettings } from '../../data';
 import { ago, minutes, plural } from '../../ui/format';
 import { jobLink, readJob } from '../../ui/jobAddress';
 import { PlanFor } from './PlanFor';
@@ -11,9 +12,9 @@ import { PlanFor } from './PlanFor';
 export function PlanScreen() {
   const params = useSearchParams();
   const needs = useEdgeNeeds();
-  const shelf = useShelf();
   const settings = useSettings();
-  if (!needs || !shelf || !settings) return null;
+  const address = useMemo(() => readJob(params), [params]);
+  if (!needs || !settings) return null;
 
   const toolId = params.get('tool');
   const own = needs.filter(({ tool }) => tool.id === toolId);
@@ -22,10 +23,9 @@ export function PlanScreen() {
   return (
     <PlanFor
       key={`${need.tool.id}/${need.zone.id}`}
-      address={readJob(params)}
+      address={address}
       need={need}
       zones={own.length}
-      shelf={shelf}
       settings={settings}
     />
   );
@@ -73,25 +73,37 @@ function ChooseEdge() {
           </p>
         )}
         <ul className="mt-1">
-          {needs.map(({ tool, zone, state, plan, job }) => (
+          {needs.map(({ tool, zone, state, plan, job, stops }) => (
             <li key={`${tool.id}/${zone.id}`} className="border-b border-rule">
               <Link
-                href={jobLink({ toolId: tool.id, zoneId: zone.id, job })}
+                href={
+                  stops.length > 0
+                    ? `/inspect?tool=${tool.id}&zone=${zone.id}`
+                    : jobLink({ toolId: tool.id, zoneId: zone.id, job })
+                }
                 className="flex min-h-14 flex-wrap items-center gap-x-4 hover:underline"
               >
                 <span className="sign text-xl">{tool.name}</span>
                 {tool.zones.length > 1 && <span>{zone.name}</span>}
                 <span className="sign ml-auto uppercase">
-                  {state.word === 'unknown' ? 'not tested' : state.word}
+                  {stops.length > 0
+                    ? 'stop use'
+                    : state.word === 'unknown'
+                      ? 'not tested'
+                      : state.word}
                 </span>
                 <span className="figures w-44 text-right">
-                  {plan?.outcome === 'planned'
-                    ? `${plural(plan.steps.length, 'step')}, ${minutes(plan.minutes)}`
-                    : plan?.outcome === 'out of reach'
-                      ? 'no ladder'
-                      : plan
-                        ? 'leave it'
-                        : 'test it first'}
+                  {stops.length > 0
+                    ? 'not to be worked'
+                    : plan?.outcome === 'planned'
+                      ? `${plural(plan.steps.length, 'step')}, ${minutes(plan.minutes)}`
+                      : plan?.outcome === 'out of reach'
+                        ? 'nothing at hand'
+                        : plan
+                          ? 'leave it'
+                          : state.apex
+                            ? 'to a smith'
+                            : 'test it first'}
                 </span>
               </Link>
             </li>

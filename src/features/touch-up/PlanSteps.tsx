@@ -1,117 +1,187 @@
-import { forceInWords, KEEN_UP_TO, type LadderPlan, type WorkingFace } from '../../core';
+import {
+  forceInWords,
+  holdGuide,
+  toolForm,
+  type JobPlan,
+  type LadderStep,
+  type WorkingFace,
+} from '../../core';
 import { isSpineTask } from '../../domain/terms';
 import type { Tool, Zone } from '../../domain/tool';
-import { deg, minutes, newtons, plural, sentence, um } from '../../ui/format';
+import { Alphabet } from '../../ui/Alphabet';
+import {
+  countSpan,
+  deg,
+  minutes,
+  minutesSpan,
+  mm,
+  newtons,
+  plural,
+  sentence,
+  um,
+} from '../../ui/format';
+import { MEASURED_AT_MM } from '../../ui/section/HoldDrawing';
 import { schoolWords } from '../../ui/schoolWords';
+import { stepWords } from '../../ui/words/stepWords';
 import { Working } from '../../ui/Working';
 import { stepCautions } from './cautions';
 import { fromEnds, handWords } from './handWords';
 import { LeftOut } from './LeftOut';
+import { endWords } from './PlanBar';
 import { stepWorking } from './stepWorking';
 
-/** The steps of a ladder: strokes, minutes, hand, lubricant, signs, cautions and the working. */
-export function PlanSteps(props: { plan: LadderPlan; face: WorkingFace; tool: Tool; zone: Zone }) {
-  const { plan, face, tool, zone } = props;
+interface StepsProps {
+  plan: JobPlan;
+  face: WorkingFace;
+  tool: Tool;
+  zone: Zone;
+  coinThicknessMm: number;
+}
+
+/** The steps of a plan, one line each, ending in a short sign; signs, cautions and working open. */
+export function PlanSteps(props: StepsProps) {
+  const { plan, zone } = props;
   return (
-    <ol className="grid content-start gap-5">
-      {plan.steps.map((step, i) => (
-        <li key={`${step.task} ${step.abrasive.id}`} className="border-t-2 border-ink pt-2">
-          <h2>
-            {i + 1}. {sentence(step.abrasive.name)}{' '}
-            <span className="text-[0.8em] font-normal text-soft">to {step.task}</span>
-          </h2>
-          <dl className="figures mt-1 grid grid-cols-2 gap-x-8 gap-y-1 sm:grid-cols-4">
-            <Item label={fromEnds(step.task) ? 'Strokes from each end' : 'Strokes per side'} large>
-              {step.strokesPerSideLow}–{step.strokesPerSideHigh}
-            </Item>
-            <Item label="Time" large>
-              {minutes(step.minutes)}
-            </Item>
-            <Item label="Force" large>
-              {sentence(forceInWords(step))}
-              <span className="text-[0.7em] font-normal"> {newtons(step.forceN)}</span>
-            </Item>
-            <Item label="Lubricant" large>
-              {sentence(step.lubricant)}
-            </Item>
-          </dl>
-          <p className="mt-1">
-            {handWords(step)}
-            {step.sections > 1 && `, in ${step.sections} sections heel to tip`}
-            {isSpineTask(step.task) ? '.' : `; hold ${deg(step.angleDeg)} per side.`}
-          </p>
-          <p>
-            <b>Done when</b> {step.doneWhen.join('; ')}.
-          </p>
-          {schoolWords(tool, zone, step).map((words) => (
-            <p key={words}>{words}</p>
-          ))}
-          {step.warnings.map((warning) => (
-            <p key={warning} className="field-error">
-              {warning}
-            </p>
-          ))}
-          <ul className="mt-1 text-soft">
-            {stepCautions(
-              {
-                kind: step.abrasive.kind,
-                form: step.abrasive.kind === 'stone' ? step.abrasive.form : null,
-                task: step.task,
-                direction: step.direction,
-              },
-              face.toolForm,
-              i === 0,
-            ).map((caution) => (
-              <li key={caution}>{caution}</li>
-            ))}
-          </ul>
-          <Working lines={stepWorking(step, face)} />
-        </li>
-      ))}
-      <li className="list-none border-t-2 border-ink pt-2">
-        <PlanEnd plan={plan} zone={zone} />
-      </li>
-    </ol>
+    <section aria-label="Steps" className="mt-3">
+      <ol className="border-b border-rule">
+        {plan.steps.map((step, i) => (
+          <Step key={`${step.task} ${step.abrasive.id}`} {...props} step={step} number={i + 1} />
+        ))}
+      </ol>
+      <PlanEnd plan={plan} zone={zone} />
+    </section>
   );
 }
 
-/** Where the steps lead, how sure that is, and what would have helped. */
-function PlanEnd({ plan, zone }: { plan: LadderPlan; zone: Zone }) {
-  const onSpine = plan.steps.every(({ task }) => isSpineTask(task));
+function Step(props: StepsProps & { step: LadderStep; number: number }) {
+  const { step, number, face, tool, zone } = props;
+  const { doneWhen, warnings } = stepWords(step, face.toolForm === 'axe');
+  const hold = isSpineTask(step.task) ? null : holdWords(props);
   return (
-    <>
-      <p>
-        Ranges are twice and half the estimate until your own log narrows them.
-        {!onSpine && ` Ends at an apex of about ${um(plan.apexRadiusUm)}.`}
-      </p>
-      {!onSpine && plan.apexRadiusUm > KEEN_UP_TO * zone.targetApexUm && (
-        <p className="field-error">
-          Its work asks for {um(zone.targetApexUm)}: this alone will not bring it there.
+    <li className="border-t border-rule py-2">
+      <div className="figures grid grid-cols-2 items-baseline gap-x-6 gap-y-1 md:grid-cols-[minmax(13rem,1.5fr)_1.2fr_1.5fr_1.1fr_0.9fr_1.4fr]">
+        <h3 className="col-span-2 flex items-baseline gap-2 !text-[1.15rem] md:col-span-1">
+          <Alphabet abrasive={step.abrasive} />
+          <span>
+            {number}. {sentence(step.abrasive.name)}{' '}
+            <span className="font-normal text-soft">{um(step.abrasive.sizeUm)}</span>
+            <span className="block text-[0.92rem] font-normal text-soft">to {step.task}</span>
+          </span>
+        </h3>
+        <p>
+          <b>
+            about {countSpan(step.strokesPerSide, step.strokesPerSideLow, step.strokesPerSideHigh)}
+          </b>{' '}
+          {fromEnds(step.task) ? 'from each end' : 'a side'}
+          {step.stretch && step.stretch.strokesPerSide < step.strokesPerSide && (
+            <span className="block text-[0.92rem]">
+              {step.stretch.strokesPerSide} of them from {Math.round(step.stretch.startMm)} to{' '}
+              {Math.round(step.stretch.endMm)} mm
+            </span>
+          )}
+        </p>
+        <p className="text-[0.95rem]">
+          {handWords(step)}, {forceInWords(step)}, {newtons(step.forceN)}, {step.lubricant}
+        </p>
+        <p className="text-[0.95rem]">{hold ?? 'held square'}</p>
+        <p>
+          <b>{minutesSpan(step)}</b>
+        </p>
+        <p className="text-[0.95rem]">{doneWhen[0]}</p>
+      </div>
+      {warnings.map((warning) => (
+        <p key={warning} className="field-error">
+          {warning}
+        </p>
+      ))}
+      <details>
+        <summary className="inline-flex min-h-10 cursor-pointer items-center text-[0.95rem] underline underline-offset-4">
+          Signs, cautions and working of step {number}
+        </summary>
+        <p>
+          <b>Done when</b> {doneWhen.join('; ')}.
+        </p>
+        {step.sections > 1 && <p>In {step.sections} sections, heel to tip.</p>}
+        {schoolWords(tool, zone, step).map((words) => (
+          <p key={words}>{words}</p>
+        ))}
+        <ul className="mt-1 text-soft">
+          {stepCautions(
+            {
+              kind: step.abrasive.kind,
+              form: step.abrasive.kind === 'stone' ? step.abrasive.form : null,
+              task: step.task,
+              direction: step.direction,
+            },
+            face.toolForm,
+            number === 1,
+          ).map((caution) => (
+            <li key={caution}>{caution}</li>
+          ))}
+        </ul>
+        <Working lines={stepWorking(step, face)} />
+      </details>
+    </li>
+  );
+}
+
+/** How the angle is found: lift and coins, or the rear of the stone. */
+function holdWords({
+  step,
+  tool,
+  zone,
+  coinThicknessMm,
+}: StepsProps & { step: LadderStep }): string {
+  const angleDeg = step.stretch?.angleDeg ?? step.angleDeg;
+  const hold = holdGuide({
+    tool,
+    zone,
+    angleDeg: Math.min(60, angleDeg),
+    coinThicknessMm,
+    stoneInHand: toolForm(tool.kind) !== 'knife',
+    stoneLengthMm: MEASURED_AT_MM,
+  });
+  const angle = `hold ${deg(angleDeg)} per side`;
+  switch (hold.way) {
+    case 'lift the spine':
+      return `${angle}: spine up ${mm(hold.liftMm)}, ${plural(hold.coins.coins, 'coin')}`;
+    case 'tilt the stone':
+      return `${angle}: rear up ${mm(hold.rearLiftMm)}`;
+    case 'lay it flat':
+      return `${angle}: lay it flat`;
+  }
+}
+
+/** Where the steps lead, how sure that is, and what would have helped. */
+function PlanEnd({ plan, zone }: { plan: JobPlan; zone: Zone }) {
+  const { missingStone, quickest } = plan;
+  const short = plan.shortOf.apex || plan.shortOf.finish;
+  return (
+    <div className="mt-2">
+      <p className={short ? 'field-error' : ''}>{endWords(plan, zone)}</p>
+      {quickest && quickest.minutes < plan.minutes && (
+        <p>
+          The quickest is {quickest.names.join(', then ')}: {minutes(quickest.minutes)}.
         </p>
       )}
-      {plan.missingStone && (
+      {missingStone && (
         <p>
-          The stone that you lack most here: {um(plan.missingStone.sizeUm)}, it would save about{' '}
-          {minutes(plan.missingStone.savesMinutes)}.
+          {missingStone.owned
+            ? `What would help most lies elsewhere: ${missingStone.owned}, ${um(missingStone.sizeUm)}`
+            : `The stone that you lack most here: ${um(missingStone.sizeUm)}`}
+          {missingStone.savesMinutes === null
+            ? '; it would bring the edge all the way.'
+            : `; it would save about ${minutes(missingStone.savesMinutes)}.`}
         </p>
       )}
       {plan.leftOut.length > 0 && (
-        <details className="mt-1">
+        <details>
           <summary className="inline-flex min-h-12 cursor-pointer items-center underline underline-offset-4">
             {plural(plan.leftOut.length, 'thing')} on the shelf left out
           </summary>
           <LeftOut plan={plan} />
         </details>
       )}
-    </>
-  );
-}
-
-function Item(props: { label: string; large?: boolean; children: React.ReactNode }) {
-  return (
-    <div>
-      <dt className="text-[0.92rem] text-soft">{props.label}</dt>
-      <dd className={props.large ? 'sign text-2xl' : ''}>{props.children}</dd>
     </div>
   );
 }

@@ -1,6 +1,6 @@
-import type { LadderPlan } from '../../core';
+import type { JobPlan } from '../../core';
 import type { Job } from '../../domain/terms';
-import { minutes, plural } from '../../ui/format';
+import { minutesSpan } from '../../ui/format';
 
 interface JobWords {
   /** The choice of this job. */
@@ -17,7 +17,7 @@ export const JOB_WORDS: Record<Job, JobWords> = {
     choose: 'Touch it up',
     start: 'Start the touch-up',
     leaveAlone: 'It passes what its work asks for: leave it alone.',
-    outOfReach: 'Nothing at hand brings it to its target.',
+    outOfReach: 'Nothing at hand works this edge.',
   },
   hone: {
     choose: 'Lay it straight',
@@ -31,6 +31,12 @@ export const JOB_WORDS: Record<Job, JobWords> = {
     leaveAlone: 'Nothing has grown behind the edge: there is nothing to thin.',
     outOfReach: 'Nothing at hand moves the shoulders back and sets the edge again.',
   },
+  angle: {
+    choose: 'Change the angle',
+    start: 'Start on the new angle',
+    leaveAlone: 'That is the angle it has.',
+    outOfReach: 'Nothing at hand grinds that angle and sets the edge again.',
+  },
   spine: {
     choose: 'Work on the spine',
     start: 'Start on the spine',
@@ -40,9 +46,12 @@ export const JOB_WORDS: Record<Job, JobWords> = {
 };
 
 /** The plan of a job in one line; null where the edge has to be tested first. */
-export function planHeadline(job: Job, plan: LadderPlan | null): string {
+export function planHeadline(job: Job, plan: JobPlan | null): string {
   if (!plan) {
-    return job === 'spine' ? JOB_WORDS.spine.leaveAlone : 'Test the edge: the plan follows.';
+    if (job === 'spine') return JOB_WORDS.spine.leaveAlone;
+    return job === 'angle'
+      ? 'Name the angle: the plan follows.'
+      : 'Test the edge: the plan follows.';
   }
   switch (plan.outcome) {
     case 'leave alone':
@@ -50,6 +59,6 @@ export function planHeadline(job: Job, plan: LadderPlan | null): string {
     case 'out of reach':
       return JOB_WORDS[job].outOfReach;
     case 'planned':
-      return `${plural(plan.steps.length, 'step')}, about ${minutes(plan.minutes)}`;
+      return `About ${minutesSpan(plan)}`;
   }
 }

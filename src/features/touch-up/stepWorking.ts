@@ -25,7 +25,7 @@ function counted(step: LadderStep): WorkingLine[] {
       what: 'Strokes',
       formula:
         step.task === 'strop'
-          ? 'until the target, or until rounding outweighs the burr still coming off, whichever is first'
+          ? `1.4 times the burr’s decay, or the strop’s best count where that is less${learned(step)}`
           : 'a usual count: nothing is ground away, so nothing is computed',
       answer: `${step.strokesPerSide} a side`,
     },
@@ -34,16 +34,28 @@ function counted(step: LadderStep): WorkingLine[] {
 
 function steelFormula(step: LadderStep): string {
   if (isSpineTask(step.task)) return 'thickness × length of the stretch × depth';
-  if (step.task === 'move the shoulders back') {
+  if (step.task === 'move the shoulders back' || step.task === 'grind the new angle') {
     return 'both sides: length × area between the section as it is and as planned';
   }
-  return 'both sides: length × worked width × shift of the face';
+  if (step.task === 'grind out damage') {
+    return 'both sides: length × area past the chip; the rest of the edge: its rounding, as a band';
+  }
+  if (step.task === 'blend the facet') {
+    return 'both sides: length × ½ width² × sin of half the step, twice over, and the rounding';
+  }
+  return 'four times length × area of the band next to the apex: shift × width, less what a wobbling hand misses';
+}
+
+function learned({ learnedFactor, learnedSteps }: LadderStep): string {
+  return learnedSteps > 0
+    ? ` × ${learnedFactor.toFixed(2)}, learned from ${learnedSteps} of your steps`
+    : '';
 }
 
 function removal(step: LadderStep, face: WorkingFace): WorkingLine[] {
   return [
     {
-      what: 'Face under the stroke',
+      what: 'Band under the stroke',
       formula: isSpineTask(step.task)
         ? 'the thickness of the spine'
         : `${face.toolForm}, ${deg(step.angleDeg)} per side, over ${Math.round(face.edgeLengthMm)} mm of edge`,
@@ -61,7 +73,7 @@ function removal(step: LadderStep, face: WorkingFace): WorkingLine[] {
     },
     {
       what: 'Strokes',
-      formula: `steel ÷ (wear rate × ${newtons(step.forceN)} × ${(step.strokeLengthMm / 1000).toFixed(3)} m), half on each side`,
+      formula: `steel ÷ (wear rate × ${newtons(step.forceN)} × ${(step.strokeLengthMm / 1000).toFixed(3)} m)${learned(step)}, half on each side`,
       answer: `${step.strokesPerSide} a side`,
     },
   ];

@@ -1,6 +1,7 @@
 'use client';
 
 import { ratio } from '../format';
+import { stoneFill } from '../Alphabet';
 import { useWidth } from '../useWidth';
 import { hopsOf, type WalkStep } from './hops';
 import { MAJOR_UM, MINOR_UM, placeLabels, rulerScale } from './layout';
@@ -93,7 +94,7 @@ export function MicronRuler(props: {
               },
             })}
           >
-            <ItemMark shape={item.shape} x={label.x} y={lineY} picked={pickedId === item.id} />
+            <ItemMark item={item} x={label.x} y={lineY} picked={pickedId === item.id} />
             <text
               className="sign"
               x={label.textX}
@@ -141,15 +142,36 @@ function Marks({ x, y, narrow }: { x: (um: number) => number; y: number; narrow:
   );
 }
 
-function ItemMark(props: { shape: RulerItem['shape']; x: number; y: number; picked: boolean }) {
-  const { shape, x, y, picked } = props;
+function ItemMark(props: { item: RulerItem; x: number; y: number; picked: boolean }) {
+  const { item, x, y, picked } = props;
+  const { shape, sizeUm } = item;
   const fill = picked ? 'var(--blaze)' : 'var(--color-base-100)';
   const common = { fill, stroke: 'var(--ink)', strokeWidth: 2 };
   switch (shape) {
     case 'stone':
-      return <rect x={x - 5} y={y - 5} width={10} height={10} {...common} />;
+      return (
+        <g>
+          <rect x={x - 6} y={y - 6} width={12} height={12} {...common} />
+          {stoneFill(sizeUm) !== 'white' && (
+            <path
+              d={
+                stoneFill(sizeUm) === 'black'
+                  ? `M${x - 6},${y - 6}h12v12h-12Z`
+                  : `M${x - 6},${y - 6}v12h12Z`
+              }
+              fill={picked ? 'var(--blaze)' : 'var(--ink)'}
+            />
+          )}
+        </g>
+      );
     case 'file':
-      return <path d={`M${x - 6},${y + 5}L${x},${y - 7}L${x + 6},${y + 5}Z`} {...common} />;
+      return (
+        <path
+          d={`M${x - 7},${y + 6}L${x},${y - 8}L${x + 7},${y + 6}Z`}
+          {...common}
+          fill={picked ? 'var(--blaze)' : 'var(--ink)'}
+        />
+      );
     case 'strop':
       return <circle cx={x} cy={y} r={5.5} {...common} />;
   }

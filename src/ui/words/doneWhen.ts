@@ -1,9 +1,9 @@
-import type { LadderStep, WorkingFace } from './types';
+import type { StepTask } from '../../domain/terms';
 
-/** The signs that a step is finished: what is seen, felt and heard, not a number. */
-export function doneWhen(step: Pick<LadderStep, 'task' | 'abrasive'>, face: WorkingFace): string[] {
-  const edge = face.toolForm === 'axe' ? 'bit' : 'edge';
-  switch (step.task) {
+/** The signs that a step is finished: what is seen, felt and heard, not a number; the first in short. */
+export function doneWhen(task: StepTask, isAxe: boolean): string[] {
+  const edge = isAxe ? 'bit' : 'edge';
+  switch (task) {
     case 'grind out damage':
       return [
         `no chip shows against the light along the whole ${edge}`,
@@ -31,6 +31,16 @@ export function doneWhen(step: Pick<LadderStep, 'task' | 'abrasive'>, face: Work
       return [
         'the ink is gone behind the edge, and a narrow line of it is left at the very edge',
         'the shoulder has moved back along the whole length, the same on both sides',
+      ];
+    case 'blend the facet':
+      return [
+        'the ink is gone on both sides of the facet’s shoulder',
+        'a burr can be felt along the whole length, on each side in turn',
+      ];
+    case 'grind the new angle':
+      return [
+        'the ink is gone down to the very edge: the new face runs through',
+        'both sides show the same width of face',
       ];
     case 'grind the bevel flat':
       return [

@@ -1,0 +1,164 @@
+import {
+  advance,
+  benchAt,
+  damageWayOf,
+  DEFAULT_PACE,
+  edgeJobOf,
+  findingsLeft,
+  handOf,
+  NO_WISHES,
+  planJob,
+  startSession,
+  toolForm,
+  workingFace,
+} from '../src/core';
+import {
+  finding,
+  passes,
+  type Finding,
+  type Observation,
+  type Session,
+} from '../src/domain/session';
+import { SHARPNESS_TESTS, type DamageWay, type Job, type SharpnessTest } from '../src/domain/terms';
+import { stepWords } from '../src/ui/words/stepWords';
+import { abrasives, compounds, lubricants, strops, tools } from './crew';
+
+/** One past touch-up, or another job, as the crew did it. */
+export interface PastJob {
+  at: string;
+  tool: string;
+  zone?: string;
+  where: Session['where'];
+  /** What it was for; a touch-up where nothing is said. */
+  job?: Job;
+  before: SharpnessTest;
+  after: SharpnessTest;
+  chip?: { atMm: number; depthMm: number; leftOnPurpose?: boolean };
+  damageWay?: DamageWay;
+  /** The things it was done with, by id; as planned where nothing is said. */
+  with?: string[];
+  /** Strokes done over what this hand usually takes with the thing. */
+  effort?: number;
+  /** Steps done before it was broken off. */
+  brokenOffAfter?: number;
+  notes?: string;
+}
+
+const shelf = { abrasives, strops, compounds, lubricants };
+
+/** What this hand takes with each thing, over what the model alone would plan. */
+const TRUE_FACTORS: Record<string, number> = {
+  'puck/coarse': 1.5,
+  'puck/fine': 1.45,
+  'diamond-rod/rod': 0.72,
+  'pocket-plate/medium': 1.05,
+  'pocket-plate/coarse': 0.95,
+  'fine-plate/fine': 1.1,
+  'mill-file/cut': 0.6,
+  denim: 1.25,
+  belt: 1.1,
+};
+/** Strokes a minute of this hand over the usual ones. */
+const TRUE_PACE = 1.12;
+
+/** Scatter that is the same at every making: never more than a fifth either way. */
+const scatter = (index: number): number => 1 + 0.18 * Math.sin(7.3 * index);
+
+/** Plays past jobs through the guide in their order; each plan knows what the log had taught by then. */
+export function playBack(past: readonly PastJob[]): Session[] {
+  const log: Session[] = [];
+  past.forEach((each, i) => log.push(playOne(each, `entry-${i + 1}`, log)));
+  return log;
+}
+
+function playOne(past: PastJob, id: string, log: readonly Session[]): Session {
+  const tool = tools.find((each) => each.id === past.tool)!;
+  const zone = tool.zones.find((each) => each.id === (past.zone ?? 'edge'))!;
+  const job = past.job ?? 'touch-up';
+  const before = seenBefore(past, zone.id, log);
+  const hand = handOf({ sessions: log, shelf, pace: DEFAULT_PACE });
+  const bench = benchAt({ where: past.where, shelf, schools: tool.schools, hand });
+  const asked = {
+    tool,
+    zone,
+    knownApexUm: null,
+    keenRadiusUm: null,
+    sessions: log,
+    bench,
+    damageWay: past.damageWay,
+    ownLadder: past.with ? { ...NO_WISHES, sequence: past.with } : NO_WISHES,
+  };
+  const plan = planJob({ ...asked, job, before, spineWork: null, aim: null });
+  if (plan?.outcome !== 'planned') throw new Error(`${past.tool} at ${past.at}: ${plan?.outcome}`);
+  if (plan.wishesFailed)
+    throw new Error(`${past.tool} at ${past.at}: not with ${past.with?.join()}`);
+  const edge = edgeJobOf({ ...asked, seen: before });
+  const session = startSession({
+    id,
+    at: past.at,
+    toolId: tool.id,
+    zoneId: zone.id,
+    job,
+    where: past.where,
+    before: job === 'spine' ? { tests: [], findings: [] } : before,
+    targetApexUm: zone.targetApexUm,
+    damageWay: edge && job === 'touch-up' ? damageWayOf(edge) : null,
+    plan,
+    wordsOf: (step) => stepWords(step, toolForm(tool.kind) === 'axe'),
+  });
+  return worked(session, past, log.length, workingFace(tool, zone).angleDeg);
+}
+
+/** The edge as it was: its test, what the last job left on it, and a new chip. */
+function seenBefore(past: PastJob, zoneId: string, log: readonly Session[]): Observation {
+  const last = log.findLast(
+    (s) => s.toolId === past.tool && s.zoneId === zoneId && s.job !== 'spine',
+  );
+  const kept = last?.after.findings ?? [];
+  const { chip } = past;
+  const fresh: Finding[] = chip
+    ? [
+        finding('chip', chip.atMm, chip.depthMm, {
+          cause: 'misuse',
+          leftOnPurpose: chip.leftOnPurpose ?? false,
+        }),
+      ]
+    : [];
+  return { tests: [passes(past.before)], findings: [...kept, ...fresh] };
+}
+
+function worked(begun: Session, past: PastJob, index: number, angleDeg: number): Session {
+  let session = begun;
+  let seconds = 0;
+  const later = (gap: number): string => {
+    seconds += gap;
+    return new Date(Date.parse(past.at) + Math.round(seconds) * 1000).toISOString();
+  };
+  const steps = session.steps.slice(0, past.brokenOffAfter ?? session.steps.length);
+  steps.forEach((step, i) => {
+    const usual = step.plannedPerSide / step.learnedFactor;
+    const times = (TRUE_FACTORS[step.itemId] ?? 1) * (past.effort ?? 1) * scatter(index + 3 * i);
+    const perSide = Math.max(1, Math.round(usual * times));
+    const perMinute = { sweeps: 45, 'back-and-forth': 100, circles: 60 }[step.motion] * TRUE_PACE;
+    for (const side of ['left', 'right']) {
+      // Strokes come in tens: a stroke at a time would only make the same record more slowly.
+      for (let done = 0; done < perSide; done += 10) {
+        const count = Math.min(10, perSide - done);
+        session = advance(session, { type: 'stroke', count, at: later((count * 60) / perMinute) });
+      }
+      if (side === 'left') session = advance(session, { type: 'turn over', at: later(4) });
+    }
+    const reading = passes(i === steps.length - 1 ? past.after : between(past));
+    if (past.job !== 'spine') session = advance(session, { type: 'test', reading, at: later(15) });
+    if (i < steps.length - 1) session = advance(session, { type: 'next step', at: later(10) });
+  });
+  const findings = findingsLeft(session, angleDeg);
+  return advance(session, { type: 'finish', findings, notes: past.notes ?? '', at: later(20) });
+}
+
+/** The test half-way between before and after. */
+function between(past: PastJob): SharpnessTest {
+  const from = SHARPNESS_TESTS.indexOf(past.before);
+  const to = SHARPNESS_TESTS.indexOf(past.after);
+  return SHARPNESS_TESTS[Math.ceil((from + to) / 2)]!;
+}

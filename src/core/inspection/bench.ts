@@ -1,0 +1,69 @@
+import type { Session } from '../../domain/session';
+import type { Schools } from '../../domain/schools';
+import {
+  abrasivesAtHand,
+  shelfAbrasives,
+  type Hand,
+  type LadderAbrasive,
+  type Shelf,
+} from '../ladder';
+import { learnedPace, learnFromLog, type FamilyOf, type Forgotten } from '../learn';
+import type { Pace } from '../wear';
+
+/** Where a person works, with what, and with which hand. */
+export interface Bench {
+  where: Session['where'];
+  /** What is at hand there. */
+  abrasives: readonly LadderAbrasive[];
+  /** Everything owned, elsewhere too. */
+  owned: readonly LadderAbrasive[];
+  hand: Hand;
+}
+
+/** A place to work at: the whole shelf at the bench, what does not live in the workshop out there. */
+export function benchAt(input: {
+  where: Session['where'];
+  shelf: Shelf;
+  /** The keeper's: lubricants are reached for in its order. */
+  schools: Schools;
+  hand: Hand;
+}): Bench {
+  const { where, shelf, schools, hand } = input;
+  const owned = abrasivesAtHand(shelf, schools);
+  const abrasives = where === 'bench' ? owned : abrasivesAtHand(carriedShelf(shelf), schools);
+  return { where, abrasives, owned, hand };
+}
+
+/** What is not left in the workshop. */
+function carriedShelf(shelf: Shelf): Shelf {
+  const travels = ({ place }: { place: string }): boolean => place !== 'workshop';
+  return {
+    abrasives: shelf.abrasives.filter(travels),
+    strops: shelf.strops.filter(travels),
+    compounds: shelf.compounds.filter(travels),
+    lubricants: shelf.lubricants.filter(travels),
+  };
+}
+
+/** The family of everything on a shelf that cuts or strops, by the id that the log knows it by. */
+export function familyOnShelf(shelf: Shelf): FamilyOf {
+  const families = new Map(
+    shelfAbrasives(shelf).map(({ abrasive }) => [
+      abrasive.id,
+      abrasive.kind === 'stone' ? abrasive.family : abrasive.surface,
+    ]),
+  );
+  return (itemId) => families.get(itemId) ?? null;
+}
+
+/** A person's hand: the strokes and the pace that their log has taught, on those of their settings. */
+export function handOf(input: {
+  sessions: readonly Session[];
+  shelf: Shelf;
+  pace: Pace;
+  forgotten?: Forgotten;
+}): Hand {
+  const { shelf, pace } = input;
+  const learned = learnFromLog({ ...input, familyOf: familyOnShelf(shelf) });
+  return { pace: learnedPace(pace, learned), learned };
+}

@@ -1,0 +1,33 @@
+import { reshapeZone, type EdgeAim } from '../edge';
+import { workingFace } from '../ladder';
+import type { EdgeJob } from './edgeJob';
+import { grindBehind } from './grindBehind';
+import { NO_PLAN, withoutSteps, withSteps, type JobPlan } from './jobPlan';
+import { setApex } from './setApex';
+
+/** Less steel than this (mm², a side) is no change of angle. */
+const LEAST_AREA_MM2 = 1e-6;
+
+/**
+ * Another angle or grind: the exact difference of the two half sections is ground off by the quickest
+ * thing at hand, held at the new angle, then the apex is set. Damage goes with the steel as far as the
+ * apex moves back.
+ */
+export function planNewAngle(job: EdgeJob, aim: EdgeAim): JobPlan {
+  const { tool, zone, abrasives, hand, damageDepthMm } = job;
+  const { zoneAfter, areaPerSideMm2, recessionMm, faceWidthMm } = reshapeZone({ tool, zone, aim });
+  if (areaPerSideMm2 < LEAST_AREA_MM2) return { ...NO_PLAN, apexRadiusUm: job.apexRadiusUm };
+  const ground = grindBehind({
+    face: { ...workingFace(tool, zoneAfter), faceWidthMm, hold: 'freehand' },
+    task: 'grind the new angle',
+    volumeMm3: 2 * (zone.endMm - zone.startMm) * areaPerSideMm2,
+    polished: tool.schools.scratches === 'unscratched',
+    abrasives,
+    hand,
+  });
+  const apex = setApex(job, zoneAfter, {
+    damageDepthMm: Math.max(0, damageDepthMm - recessionMm),
+  });
+  if (ground.length === 0 || apex.outcome !== 'planned') return withoutSteps(apex, 'out of reach');
+  return { ...withSteps(apex, ground), zoneAfter };
+}

@@ -1,0 +1,28 @@
+import type { Zone } from '../../domain/tool';
+import { edgeTarget, planLadder, workingFace, type LadderPlan } from '../ladder';
+import type { EdgeJob } from './edgeJob';
+
+/** The apex is set again after grinding as if it were at least this many targets round (prior). */
+const APEX_AFTER_GRINDING = 2;
+
+/** The ladder that sets the apex of a zone anew on stones, after steel behind it has gone. */
+export function setApex(job: EdgeJob, zone: Zone, edge: { damageDepthMm: number }): LadderPlan {
+  const { tool, where, hand } = job;
+  const target = edgeTarget(tool, zone, where);
+  return planLadder({
+    zone: workingFace(tool, zone),
+    condition: {
+      apexRadiusUm: Math.max(job.apexRadiusUm, APEX_AFTER_GRINDING * target.apexRadiusUm),
+      damageDepthMm: edge.damageDepthMm,
+      damageStretch: job.damageStretch,
+    },
+    target,
+    abrasives: job.abrasives,
+    owned: job.owned,
+    damageWay: job.damageWay ?? undefined,
+    stropAlone: false,
+    evenIfKeen: true,
+    pace: hand.pace,
+    calibration: hand.learned,
+  });
+}

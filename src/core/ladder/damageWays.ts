@@ -1,0 +1,30 @@
+import type { DamageWay } from '../../domain/terms';
+import type { Session } from '../../domain/session';
+import { BAND_ABOVE_DEG } from '../wear';
+import type { WorkingFace } from './types';
+
+/** Up to this depth (mm) a chopping tool's chips are left for later touch-ups to wear out (prior). */
+const LEFT_UP_TO_MM = 0.1;
+/** No edge stands steeper than this per side. */
+const STEEPEST_DEG = 60;
+
+/** Whether a narrow band, held steeper, is possible on a face at all. */
+export function takesBand({ angleDeg }: Pick<WorkingFace, 'angleDeg'>): boolean {
+  return angleDeg + BAND_ABOVE_DEG <= STEEPEST_DEG;
+}
+
+/**
+ * What is usually done about damage: small chips of chopping tools are left; the whole face of a
+ * bevel that runs flat to its apex is ground at the bench, which keeps its guide; anything else gets
+ * a narrow band.
+ */
+export function usualDamageWay(input: {
+  face: WorkingFace;
+  depthMm: number;
+  where: Session['where'];
+}): DamageWay {
+  const { face, depthMm, where } = input;
+  if (face.toolForm !== 'knife' && depthMm <= LEFT_UP_TO_MM) return 'leave it';
+  if ((face.zeroGround && where === 'bench') || !takesBand(face)) return 'whole face';
+  return 'narrow band';
+}

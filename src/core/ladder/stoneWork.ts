@@ -1,0 +1,226 @@
+import type { StepTask } from '../../domain/terms';
+import { finishRadiusUm } from '../sharpness';
+import { strokesLearned, type LearnedHand } from '../learn';
+import {
+  bandVolumeMm3,
+  defaultForceN,
+  roundingShiftMm,
+  scratchShiftMm,
+  specificWearRate,
+  strokesFor,
+  workedBand,
+  type Pace,
+} from '../wear';
+import { handling, type Handling } from './handling';
+import type { EdgeCondition, LadderStep, LadderStone, WorkingFace } from './types';
+import type { WorkedPart } from './workedParts';
+
+/** Minutes to put one thing down and start with the next (prior). */
+export const CHANGEOVER_MINUTES = 0.5;
+
+/** The hand that works: its pace, and what its log has taught. */
+export interface Hand {
+  pace: Pace;
+  learned: LearnedHand;
+}
+
+/** The work of one abrasive on one edge. */
+export interface AbrasiveWork {
+  task: StepTask;
+  handling: Handling;
+  forceN: number;
+  strokesPerSide: number;
+  stretch: LadderStep['stretch'];
+  minutes: number;
+  volumeMm3: number;
+  wearRate: number;
+  contactWidthMm: number;
+  apexRadiusUm: number;
+}
+
+/** Steel to take off one part, both sides together, and the width it comes from. */
+export interface Removal {
+  task: StepTask;
+  volumeMm3: number;
+  contactWidthMm: number;
+  heavy: boolean;
+}
+
+/** What the rounded apex of a part asks for, at the zone's own face. */
+function roundingRemoval(
+  face: WorkingFace,
+  part: WorkedPart,
+  { apexRadiusUm }: EdgeCondition,
+): Removal {
+  const { angleDeg, faceWidthMm, arcRadiusMm } = part.heavy ? face : { ...face, ...part };
+  const shiftMm = roundingShiftMm({ apexRadiusUm, angleDeg });
+  const band = workedBand({ shiftMm, holdAboveDeg: part.wobbleDeg, faceWidthMm, arcRadiusMm });
+  return {
+    task: 'restore the apex',
+    volumeMm3: bandVolumeMm3({ lengthMm: part.lengthMm, band }),
+    contactWidthMm: band.widthMm,
+    heavy: false,
+  };
+}
+
+function scratchRemoval(part: WorkedPart, sizeUm: number): Removal {
+  const { faceWidthMm, arcRadiusMm, wobbleDeg, lengthMm } = part;
+  const shiftMm = scratchShiftMm({ sizeUm });
+  const band = workedBand({ shiftMm, holdAboveDeg: wobbleDeg, faceWidthMm, arcRadiusMm });
+  return {
+    task: 'remove scratches',
+    volumeMm3: bandVolumeMm3({ lengthMm, band }),
+    contactWidthMm: band.widthMm,
+    heavy: false,
+  };
+}
+
+/** A removal as strokes: not yet whole, both sides together. */
+interface Strokes {
+  removal: Removal;
+  handling: Handling;
+  forceN: number;
+  strokes: number;
+  minutes: number;
+}
+
+function strokesOn(
+  face: WorkingFace,
+  stone: LadderStone,
+  removal: Removal,
+  wearRate: number,
+  hand: Hand,
+): Strokes {
+  const way = handling(face, stone, removal.heavy);
+  const { strokeLengthMm } = way;
+  const forceN = stoneForceN(face, stone, removal.heavy);
+  const computed = strokesFor({ volumeMm3: removal.volumeMm3, wearRate, forceN, strokeLengthMm });
+  const strokes = computed * strokesLearned(hand.learned, stone).factor;
+  return { removal, handling: way, forceN, strokes, minutes: strokes / hand.pace[way.motion] };
+}
+
+function stoneForceN(face: WorkingFace, stone: LadderStone, heavy: boolean): number {
+  const usualN = defaultForceN({
+    ...stone,
+    abrasive: stone.family,
+    toolForm: face.toolForm,
+    heavy,
+  });
+  return stone.family === 'file' ? usualN : Math.min(usualN, face.practice.stoneForceLimitN);
+}
+
+/** How fast a stone wears this steel (mm³/(N·m)); 0 where it does not bite. */
+export function stoneWearRate(
+  { hardnessHrc, carbide }: WorkingFace,
+  { family, sizeUm, state }: LadderStone,
+): number {
+  return specificWearRate({ abrasive: family, sizeUm, hardnessHrc, carbide, state });
+}
+
+/** The work of the first abrasive: on a damaged stretch the damage or the rounding, whichever takes longer. */
+export function firstStoneWork(
+  face: WorkingFace,
+  stone: LadderStone,
+  parts: readonly WorkedPart[],
+  condition: EdgeCondition,
+  hand: Hand,
+): AbrasiveWork | null {
+  const wearRate = stoneWearRate(face, stone);
+  if (wearRate === 0) return null;
+  const done = parts.map((part): PartWork => {
+    const round = strokesOn(face, stone, roundingRemoval(face, part, condition), wearRate, hand);
+    if (!part.heavy) return { part, strokes: [round] };
+    const { task, volumeMm3, widthMm, instead } = part.heavy;
+    const removal = { task, volumeMm3, contactWidthMm: widthMm, heavy: true };
+    const heavy = strokesOn(face, stone, removal, wearRate, hand);
+    if (!instead) return { part, strokes: [heavy, round] };
+    return { part, strokes: [heavy.minutes >= round.minutes ? heavy : round] };
+  });
+  return wholeWork(face, stone, done, wearRate, hand, face.practice.deburrStrokes.first);
+}
+
+/** The work of a finer stone: the scratches of the step before, of size d. */
+export function finerStoneWork(
+  face: WorkingFace,
+  stone: LadderStone,
+  parts: readonly WorkedPart[],
+  lastSizeUm: number,
+  hand: Hand,
+): AbrasiveWork | null {
+  const wearRate = stoneWearRate(face, stone);
+  if (wearRate === 0) return null;
+  const done = parts.map((part) => ({
+    part,
+    strokes: [strokesOn(face, stone, scratchRemoval(part, lastSizeUm), wearRate, hand)],
+  }));
+  return wholeWork(face, stone, done, wearRate, hand, face.practice.deburrStrokes.later);
+}
+
+/** The work of taking some steel off one face, for jobs that are no ladder; null where it does not bite. */
+export function plainStoneWork(
+  face: WorkingFace,
+  stone: LadderStone,
+  removal: Removal,
+  hand: Hand,
+): AbrasiveWork | null {
+  const wearRate = stoneWearRate(face, stone);
+  if (wearRate === 0) return null;
+  const part: WorkedPart = {
+    ...face,
+    stretch: null,
+    lengthMm: face.edgeLengthMm,
+    wobbleDeg: 1,
+    heavy: null,
+  };
+  const strokes = [strokesOn(face, stone, removal, wearRate, hand)];
+  return wholeWork(face, stone, [{ part, strokes }], wearRate, hand, 0);
+}
+
+interface PartWork {
+  part: WorkedPart;
+  strokes: Strokes[];
+}
+
+/** Parts put together: whole strokes, the same on each side, with the changeover. */
+function wholeWork(
+  face: WorkingFace,
+  stone: LadderStone,
+  parts: readonly PartWork[],
+  wearRate: number,
+  hand: Hand,
+  deburrStrokes: number,
+): AbrasiveWork {
+  const all = parts.flatMap(({ strokes }) => strokes);
+  const lead = all.find(({ removal }) => removal.heavy) ?? all[0]!;
+  const counts = parts.map(({ part, strokes }) => {
+    const total = strokes.reduce((sum, each) => sum + each.strokes, 0);
+    const sections = part.stretch ? 1 : lead.handling.sections;
+    return Math.max(1, Math.ceil(total / 2 / sections)) * sections;
+  });
+  const minutes = parts.reduce((sum, { strokes }, i) => {
+    const exact = strokes.reduce((total, each) => total + each.strokes, 0);
+    const exactMinutes = strokes.reduce((total, each) => total + each.minutes, 0);
+    return sum + (exact > 0 ? (exactMinutes * 2 * counts[i]!) / exact : 0);
+  }, 0);
+  const [first] = parts;
+  return {
+    task: lead.removal.task,
+    handling: lead.handling,
+    forceN: lead.forceN,
+    strokesPerSide: counts.reduce((sum, each) => sum + each, 0),
+    stretch: first!.part.stretch && { ...first!.part.stretch, strokesPerSide: counts[0]! },
+    minutes: minutes + CHANGEOVER_MINUTES + deburrStrokes / hand.pace.sweeps,
+    volumeMm3: all.reduce((sum, { removal }) => sum + removal.volumeMm3, 0),
+    wearRate,
+    contactWidthMm: lead.removal.contactWidthMm,
+    apexRadiusUm: stoneFinishUm(face, stone),
+  };
+}
+
+/** The apex radius (µm) that a stone leaves; a bare file leaves its burr standing. */
+export function stoneFinishUm({ practice }: WorkingFace, { sizeUm, form }: LadderStone): number {
+  const standingUm = finishRadiusUm({ sizeUm, burr: 'standing' });
+  if (form === 'file') return standingUm;
+  const { burr, carriedBurr } = practice;
+  return Math.min(carriedBurr * finishRadiusUm({ sizeUm, burr }), standingUm);
+}

@@ -1,0 +1,14 @@
+import type { SharpnessTest } from '../../domain/terms';
+import { SHARPNESS_TESTS } from '../../domain/terms';
+import { positive } from '../check';
+import { TEST_CENTRE_UM } from './estimateApex';
+
+/** Apex radius over target up to which an edge is keen for its work: a test is no finer. */
+export const KEEN_UP_TO = 1.25;
+
+/** The finest test that an apex radius passes: the one whose centre is nearest in ln r. */
+export function passedTest(input: { apexRadiusUm: number }): SharpnessTest {
+  const ln = Math.log(positive(input.apexRadiusUm, 'apexRadiusUm'));
+  const distance = (test: SharpnessTest): number => Math.abs(ln - Math.log(TEST_CENTRE_UM[test]));
+  return SHARPNESS_TESTS.reduce((best, next) => (distance(next) < distance(best) ? next : best));
+}

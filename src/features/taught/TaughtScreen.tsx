@@ -1,0 +1,150 @@
+'use client';
+
+import { useMemo } from 'react';
+import Link from 'next/link';
+import { useEdgeNeeds, useHand, useRecords, useSettings, useShelf } from '../../data';
+import { plural, um } from '../../ui/format';
+import { Alphabet } from '../../ui/Alphabet';
+import { Working } from '../../ui/Working';
+import { PaceTaught } from './PaceTaught';
+import { TeachesMost } from './TeachesMost';
+import {
+  fromWords,
+  hundredPlanned,
+  taughtThings,
+  taughtTitle,
+  type TaughtThing,
+} from './taughtThings';
+import { useForget } from './useForget';
+import { Wedge } from './Wedge';
+
+/** What the log has taught: for every thing on the shelf how many strokes a hundred planned become. */
+export function TaughtScreen() {
+  const sessions = useRecords('sessions');
+  const shelf = useShelf();
+  const settings = useSettings();
+  const hand = useHand();
+  const needs = useEdgeNeeds();
+  const forget = useForget();
+  const things = useMemo(
+    () => sessions && shelf && settings && taughtThings(sessions, shelf, settings.forgotten),
+    [sessions, shelf, settings],
+  );
+  if (!things || !sessions || !settings || !hand || !needs) return null;
+  const finished = sessions.filter(({ finishedAt }) => finishedAt !== null).length;
+  const most = Math.max(0, ...things.map(({ course }) => course.length - 1));
+  return (
+    <>
+      <div className="mx-auto w-full max-w-[82rem] px-4 py-4 sm:px-8">
+        <div className="flex flex-wrap items-start gap-x-6 gap-y-2">
+          <div className="min-w-0 flex-1">
+            <h1 className="!text-[1.7rem]">{taughtTitle(things)}</h1>
+            <p className="text-soft">
+              What your log has taught it, from {plural(finished, 'session')}. Every plan, rack
+              minute, verdict, kit and price of a school uses these figures.{' '}
+              <Link href="/log" className="link">
+                Back to the log
+              </Link>
+            </p>
+          </div>
+          <button
+            type="button"
+            className="btn btn-outline"
+            onClick={() => void forget('all', 'all of it')}
+          >
+            Forget all of it
+          </button>
+        </div>
+        <div className="mt-3 grid gap-x-12 gap-y-8 lg:grid-cols-[2fr_1fr]">
+          <section aria-label="Strokes by thing" className="min-w-0">
+            <ul>
+              {things.map((thing) => (
+                <Row key={thing.itemId} thing={thing} most={most} onForget={forget} />
+              ))}
+            </ul>
+            <p className="mt-2 text-[0.92rem] text-soft">
+              The wedge is where two in three fall, after each of your steps from left to right; a
+              ring is one step, a cross one that was stopped early and does not count; dashed is the
+              plan, the lines beyond it half and twice.
+            </p>
+            <Working
+              lines={[
+                {
+                  what: 'Of a family',
+                  formula:
+                    'mean of ln(strokes done ÷ strokes planned by the model), each weighed by 1/0.4², with a prior of 0 weighed by 1/0.7²',
+                  answer: 'e to that, and its spread',
+                },
+                {
+                  what: 'Of one thing',
+                  formula:
+                    'from its third step on, the same on what its family leaves, weighed by 1/0.25², prior 1/0.35²',
+                  answer: 'times the family’s',
+                },
+                {
+                  what: 'Left out',
+                  formula: 'steps stopped before their target, steps without strokes, usual counts',
+                  answer: 'not counted',
+                },
+              ]}
+            />
+          </section>
+          <PaceTaught hand={hand} settings={settings} onForget={forget} />
+        </div>
+      </div>
+      <TeachesMost needs={needs} things={things} />
+    </>
+  );
+}
+
+function Row(props: {
+  thing: TaughtThing;
+  most: number;
+  onForget: (what: string, name: string) => Promise<void>;
+}) {
+  const { thing, most, onForget } = props;
+  const { abrasive, now, drift, steps } = thing;
+  const { become, low, high } = hundredPlanned(now);
+  const few = thing.course.length - 1 < 3;
+  return (
+    <li className="grid grid-cols-[1fr_auto] items-center gap-x-4 border-b border-rule py-1 md:grid-cols-[10rem_1fr_5.5rem_6.5rem_4rem]">
+      <p className="flex items-center gap-2 leading-tight">
+        <Alphabet abrasive={abrasive} />
+        <span className="min-w-0">
+          <b>{abrasive.name}</b>
+          <span className="figures block text-[0.92rem] text-soft">{um(abrasive.sizeUm)}</span>
+        </span>
+      </p>
+      <div className="order-last col-span-2 min-w-0 md:order-none md:col-span-1">
+        <Wedge thing={thing} most={most} />
+      </div>
+      <p className="figures">
+        <span className="sr-only">100 planned become </span>
+        <span className={`sign text-2xl ${few ? '!font-normal' : ''}`}>{become}</span>
+        <span className="block text-[0.95rem]">
+          ({low}–{high})
+        </span>
+      </p>
+      <p className="text-[0.95rem]">
+        {fromWords(thing)}
+        {drift && (
+          <b className="block">
+            last {drift.steps}: {Math.round(100 * drift.factor)}
+          </b>
+        )}
+      </p>
+      {steps.length > 0 ? (
+        <button
+          type="button"
+          className="link min-h-12"
+          aria-label={`Forget ${abrasive.name}`}
+          onClick={() => void onForget(abrasive.id, abrasive.name)}
+        >
+          Forget
+        </button>
+      ) : (
+        <span />
+      )}
+    </li>
+  );
+}

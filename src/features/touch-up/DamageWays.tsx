@@ -1,0 +1,112 @@
+import { edgeWord, type DamageChoice, type EdgeJob } from '../../core';
+import type { Finding } from '../../domain/session';
+import type { DamageWay } from '../../domain/terms';
+import { EdgeStrip } from '../../ui/edge-strip/EdgeStrip';
+import { deg, fineMm, minutesSpan, plural, sentence, steel, yearsAhead } from '../../ui/format';
+import { ChipSection } from './ChipSection';
+
+/** A chip three ways, side by side: what each takes, what it leaves, and which is chosen. */
+export function DamageWays(props: {
+  edge: EdgeJob;
+  choices: readonly DamageChoice[];
+  chosen: DamageWay;
+  findings: readonly Finding[];
+  onChoose: (way: DamageWay) => void;
+}) {
+  const { edge, choices, chosen, findings, onChoose } = props;
+  const widest = Math.max(...choices.map(({ facet }) => facet?.widthMm ?? 0));
+  const word = edgeWord(edge.apexRadiusUm / edge.zone.targetApexUm, 0);
+  const shownMm = Math.max(6 * edge.damageDepthMm, 1.7 * widest, 0.8);
+  return (
+    <section aria-label="The chip" className="mt-3">
+      <h2 className="sr-only">The chip, {plural(choices.length, 'way')}</h2>
+      <div className="grid border-y-2 border-rule md:grid-cols-3 md:divide-x md:divide-rule">
+        {choices.map((choice) => {
+          const isChosen = choice.way === chosen;
+          return (
+            <div
+              key={choice.way}
+              className={`min-w-0 px-3 py-2 ${isChosen ? 'bg-[var(--lit)]' : ''}`}
+            >
+              <button
+                type="button"
+                aria-pressed={isChosen}
+                className={`fingerpost sign min-h-12 pr-8 pl-3 text-lg ${isChosen ? 'bg-neutral text-neutral-content' : 'border border-rule bg-base-200'}`}
+                onClick={() => onChoose(choice.way)}
+              >
+                {sentence(choice.way)}
+              </button>
+              <div className="mt-1 flex items-start gap-x-3">
+                <ChipSection
+                  {...edge}
+                  choice={choice}
+                  depthMm={edge.damageDepthMm}
+                  shownMm={shownMm}
+                />
+                <div className="min-w-0 flex-1">
+                  <p className="sign figures text-2xl">{damageMinutes(choice)}</p>
+                  <p className="figures font-semibold">whole touch-up {wholeWords(choice)}</p>
+                  {damageWords(choice).map((line) => (
+                    <p key={line} className="text-[0.95rem]">
+                      {line}
+                    </p>
+                  ))}
+                  {choice.usual && <p className="text-[0.95rem] text-soft">usual here</p>}
+                </div>
+              </div>
+              <div className="mt-1">
+                <EdgeStrip
+                  edgeLengthMm={edge.tool.edgeLengthMm}
+                  stretches={[{ ...edge.zone, word, findings }]}
+                  worked={worked(choice)}
+                />
+              </div>
+            </div>
+          );
+        })}
+      </div>
+    </section>
+  );
+}
+
+function damageMinutes(choice: DamageChoice): string {
+  const {
+    way,
+    minutesMore: minutes,
+    minutesMoreLow: minutesLow,
+    minutesMoreHigh: minutesHigh,
+  } = choice;
+  return way === 'leave it' ? '0 min' : minutesSpan({ minutes, minutesLow, minutesHigh });
+}
+
+function wholeWords({ plan }: DamageChoice): string {
+  return plan.outcome === 'planned' ? minutesSpan(plan) : 'not needed';
+}
+
+/** What a way takes and what it leaves. */
+export function damageWords(choice: DamageChoice): string[] {
+  const { way, steelMm3, recessionMm, facet, wornOut, plan } = choice;
+  if (way !== 'leave it' && plan.outcome === 'out of reach') return ['nothing at hand does it'];
+  switch (way) {
+    case 'narrow band':
+      return [
+        steel(steelMm3),
+        facet
+          ? `leaves a facet ${fineMm(facet.widthMm)} wide at ${deg(facet.angleDeg)} per side: keep it, or blend it next time`
+          : 'goes with the rounding: no facet',
+      ];
+    case 'whole face':
+      return [steel(steelMm3), `leaves nothing to see; the edge is ${fineMm(recessionMm)} shorter`];
+    case 'leave it': {
+      const { touchUps, years } = wornOut!;
+      const when = years === null ? '' : `, ${yearsAhead(years)}`;
+      return [`worn out after ${plural(touchUps, 'touch-up')}${when}`, 'catches there until then'];
+    }
+  }
+}
+
+function worked({ way, plan }: DamageChoice) {
+  if (way === 'leave it') return [];
+  const stretch = plan.steps[0]?.stretch;
+  return stretch ? [stretch] : [];
+}

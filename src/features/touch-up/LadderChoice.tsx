@@ -1,0 +1,141 @@
+'use client';
+
+import { useDeferredValue, useMemo } from 'react';
+import {
+  ladderChanges,
+  ladderRequest,
+  NO_WISHES,
+  type EdgeJob,
+  type JobPlan,
+  type LadderAbrasive,
+  type LadderChange,
+  type OwnLadder,
+} from '../../core';
+import { minutes, um } from '../../ui/format';
+import { SelectField } from '../../ui/forms/fields';
+import { Alphabet } from '../../ui/Alphabet';
+import { ladderItems, walkSteps } from '../../ui/ruler/ladderItems';
+import { MicronRuler } from '../../ui/ruler/MicronRuler';
+
+/** The ladder on the ruler, and under it every stone that fits, to be taken in or out by a tap. */
+export function LadderChoice(props: {
+  edge: EdgeJob;
+  plan: JobPlan;
+  onChange: (wishes: OwnLadder) => void;
+}) {
+  const { edge, plan, onChange } = props;
+  // The ladder answers a tap at once; what each further tap would cost follows when there is time.
+  const asked = useDeferredValue(edge);
+  const shown = useDeferredValue(plan);
+  const changes = useMemo(() => ladderChanges(ladderRequest(asked), shown), [asked, shown]);
+  const byId = new Map(edge.abrasives.map((abrasive) => [abrasive.id, abrasive]));
+  const { ownLadder } = edge;
+  const sequence = plan.steps.map(({ abrasive }) => abrasive.id);
+  const isOwn = ownLadder !== NO_WISHES;
+  const fitting = changes.flatMap((change) => {
+    const abrasive = byId.get(change.id);
+    return abrasive ? [{ change, abrasive }] : [];
+  });
+  return (
+    <section aria-label="The ladder" className="mt-4">
+      <h2>{ladderTitle(plan, isOwn)}</h2>
+      <MicronRuler
+        title={`The ladder: ${plan.steps.map(({ abrasive }) => `${abrasive.name} at ${um(abrasive.sizeUm)}`).join(', then ')}`}
+        items={ladderItems(plan.steps)}
+        walk={{ steps: walkSteps(plan.steps) }}
+      />
+      <details className="mt-1">
+        <summary className="inline-flex min-h-12 cursor-pointer items-center font-semibold underline underline-offset-4">
+          Choose your own: take a stone in or out
+        </summary>
+        <ul className="mt-1 flex flex-wrap gap-2" aria-label="Stones and strops that fit">
+          {fitting.map(({ change, abrasive }) => (
+            <li key={change.id}>
+              <Toggle change={change} abrasive={abrasive} onChange={onChange} />
+            </li>
+          ))}
+        </ul>
+        <div className="mt-3 flex flex-wrap items-end gap-3">
+          <div className="w-64">
+            <SelectField
+              label="Begin with"
+              value={ownLadder.startsWith ?? ''}
+              options={[
+                ['', 'what the plan chooses'],
+                ...fitting
+                  .filter(({ abrasive }) => abrasive.kind === 'stone')
+                  .map(({ abrasive }) => [abrasive.id, abrasive.name] as const),
+              ]}
+              onChange={(event) =>
+                onChange({ ...ownLadder, sequence: null, startsWith: event.target.value || null })
+              }
+            />
+          </div>
+          <button
+            type="button"
+            className="btn btn-outline"
+            aria-pressed={ownLadder.sequence !== null}
+            onClick={() =>
+              onChange({ ...ownLadder, sequence: ownLadder.sequence === null ? sequence : null })
+            }
+          >
+            {ownLadder.sequence === null ? 'Only these, in this order' : 'Let the plan fill in'}
+          </button>
+          {isOwn && (
+            <button type="button" className="btn btn-ghost" onClick={() => onChange(NO_WISHES)}>
+              Back to the plan’s own
+            </button>
+          )}
+        </div>
+      </details>
+    </section>
+  );
+}
+
+function ladderTitle(plan: JobPlan, isOwn: boolean): string {
+  const { quickest, wishesFailed, minutes: present } = plan;
+  if (wishesFailed) return 'Those cannot follow each other: the plan chose the ladder';
+  if (!quickest) return isOwn ? 'Your own ladder, as quick as the best' : 'The ladder';
+  const more = present - quickest.minutes;
+  const than = quickest.names.join(', then ');
+  const difference =
+    Math.abs(more) < 0.25
+      ? 'about as quick as'
+      : `${minutes(Math.abs(more))} ${more > 0 ? 'more' : 'less'} than`;
+  return isOwn
+    ? `Your own ladder: ${difference} the plan’s, ${than}`
+    : `The ladder: ${difference} ${than}, and kinder to the edge`;
+}
+
+function Toggle(props: {
+  change: LadderChange;
+  abrasive: LadderAbrasive;
+  onChange: (wishes: OwnLadder) => void;
+}) {
+  const { change, abrasive, onChange } = props;
+  const { isIn, wishes } = change;
+  return (
+    <button
+      type="button"
+      aria-pressed={isIn}
+      className={`min-h-16 w-40 rounded-sm border px-2 py-1 text-left ${isIn ? 'border-neutral bg-neutral text-neutral-content' : 'border-rule'}`}
+      onClick={() => onChange(wishes)}
+    >
+      <span className="flex items-center gap-2 leading-tight font-semibold">
+        <Alphabet abrasive={abrasive} />
+        <span className="min-w-0 truncate">{abrasive.name}</span>
+      </span>
+      <span className="figures block text-[0.92rem]">{um(abrasive.sizeUm)}</span>
+      <span className="figures block text-[0.92rem] font-semibold">{changeWords(change)}</span>
+    </button>
+  );
+}
+
+function changeWords({ isIn, minutesMore, fallsShort }: LadderChange): string {
+  const verb = isIn ? 'out' : 'in';
+  if (minutesMore === null) return isIn ? 'nothing else does it' : 'does not fit in';
+  const size = Math.abs(minutesMore);
+  const cost =
+    size < 0.25 ? 'same' : `${minutesMore > 0 ? '+' : '−'}${size < 1 ? '½ min' : minutes(size)}`;
+  return `${verb}: ${cost}${fallsShort ? ', falls short' : ''}`;
+}

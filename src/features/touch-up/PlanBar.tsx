@@ -1,0 +1,62 @@
+import { type JobPlan } from '../../core';
+import { isSpineTask } from '../../domain/terms';
+import type { Zone } from '../../domain/tool';
+import { plural, um } from '../../ui/format';
+import { passesWords } from '../../ui/words/testWords';
+
+/** How long it takes, what it ends at and whose log says so, and the one action. */
+export function PlanBar(props: {
+  headline: string;
+  plan: JobPlan | null;
+  zone: Zone;
+  startWords: string;
+  onStart: () => void;
+}) {
+  const { headline, plan, zone, startWords, onStart } = props;
+  const isPlanned = plan?.outcome === 'planned';
+  return (
+    <div className="sticky bottom-0 mt-auto border-t-2 border-rule bg-base-200">
+      <div className="mx-auto flex max-w-[82rem] items-center gap-x-6 px-4 py-2 sm:px-8">
+        <div className="min-w-0 flex-1">
+          <p className="sign figures text-2xl leading-tight">{headline}</p>
+          {isPlanned && <p className="hidden text-[0.92rem] sm:block">{learnedWords(plan)}</p>}
+        </div>
+        {isPlanned && (
+          <p className="hidden max-w-[36ch] flex-1 text-[0.95rem] lg:block">
+            {endWords(plan, zone)}
+          </p>
+        )}
+        <button
+          type="button"
+          className="btn btn-primary ml-auto px-5 text-lg whitespace-nowrap sm:px-8"
+          disabled={!isPlanned}
+          onClick={onStart}
+        >
+          {startWords}
+        </button>
+      </div>
+    </div>
+  );
+}
+
+/** How many of the person's own steps stand behind the figures. */
+export function learnedWords({ steps }: JobPlan): string {
+  const taught = steps.filter(({ learnedSteps }) => learnedSteps > 0);
+  if (taught.length === 0) return 'usual values, until your own log narrows them';
+  const words = taught.map(
+    ({ abrasive, learnedSteps, learnedFrom }) =>
+      `${abrasive.name} from ${plural(learnedSteps, 'step')}${learnedFrom === 'itself' ? '' : ' with its like'}`,
+  );
+  const rest = taught.length < steps.length ? '; the rest not yet' : '';
+  return `Learned from your log: ${[...new Set(words)].join(', ')}${rest}`;
+}
+
+/** Where the steps lead, against what was asked for. */
+export function endWords(plan: JobPlan, zone: Zone): string {
+  if (plan.steps.every(({ task }) => isSpineTask(task))) return '';
+  const ends = `Ends at about ${um(plan.apexRadiusUm)}: ${passesWords(plan.apexRadiusUm)}`;
+  if (plan.shortOf.apex) return `${ends}. Short of the ${um(zone.targetApexUm)} asked for.`;
+  if (plan.shortOf.finish)
+    return `${ends}, with the scratches of a coarser stone than its work likes.`;
+  return `${ends}; its work asks for ${um(zone.targetApexUm)}.`;
+}

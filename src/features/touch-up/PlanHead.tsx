@@ -1,0 +1,134 @@
+'use client';
+
+import { useState, type ReactNode } from 'react';
+import { workingFace } from '../../core';
+import type { Observation } from '../../domain/session';
+import type { Tool, Zone } from '../../domain/tool';
+import { TOOL_KIND_NAMES } from '../../domain/typicalTools';
+import { AsksChoice } from '../../ui/AsksChoice';
+import { Choice } from '../../ui/Choice';
+import { ago, angleBothWays, chipDepth } from '../../ui/format';
+import { ObservationFields } from '../../ui/ObservationFields';
+import { asksWords, TEST_WORDS } from '../../ui/words/testWords';
+import type { PlanWishes } from './usePlan';
+
+type Part = 'now' | 'for' | 'where';
+
+/** What the plan starts from, each in a line that opens: the edge now, what it must do, the place. */
+export function PlanHead(props: {
+  tool: Tool;
+  zone: Zone;
+  observedAt: string | null;
+  wishes: PlanWishes;
+  onChange: (wishes: PlanWishes) => void;
+}) {
+  const { tool, zone, observedAt, wishes, onChange } = props;
+  const { seen, where } = wishes;
+  const untested = seen.tests.length === 0;
+  const [open, setOpen] = useState<Part | null>(untested ? 'now' : null);
+  const toggle = (part: Part): void => setOpen(open === part ? null : part);
+  return (
+    <div className="mt-1">
+      <div className="flex flex-wrap gap-x-8 gap-y-1">
+        <div>
+          <p className="text-[0.92rem] text-soft">
+            {TOOL_KIND_NAMES[tool.kind]}, {Math.round(zone.endMm - zone.startMm)} mm of edge
+          </p>
+          <p className="figures min-h-8 font-semibold">
+            {angleBothWays(workingFace(tool, zone).angleDeg)}
+          </p>
+        </div>
+        <Fact label="now" open={open === 'now'} onToggle={() => toggle('now')}>
+          {nowWords(seen)}
+        </Fact>
+        <Fact label="for" open={open === 'for'} onToggle={() => toggle('for')}>
+          {asksWords(zone)}
+        </Fact>
+        <Fact label="where" open={open === 'where'} onToggle={() => toggle('where')}>
+          {where === 'bench' ? 'at the bench' : 'out on the trail'}
+        </Fact>
+      </div>
+      {zone.noImpacts && (
+        <p className="mt-1 font-semibold">
+          No impacts here: this stretch must never hit anything hard.
+        </p>
+      )}
+      {open && (
+        <div className="mt-2 border-l-4 border-neutral pl-4">
+          {open === 'now' && (
+            <>
+              <ObservationFields
+                legend="What is the finest test it passes now?"
+                value={seen}
+                onChange={(next) => onChange({ ...wishes, seen: next })}
+                zone={zone}
+              />
+              <p className="mt-2 text-[0.95rem] text-soft">
+                {observedAt
+                  ? `Last noted ${ago(observedAt)}. Tap a test if it has changed.`
+                  : 'This edge has never been noted: test it before you grind.'}
+              </p>
+            </>
+          )}
+          {open === 'for' && (
+            <AsksChoice
+              tool={tool}
+              value={zone}
+              onChange={(asks) => onChange({ ...wishes, asks })}
+            />
+          )}
+          {open === 'where' && (
+            <>
+              <Choice
+                legend="Where are you?"
+                options={[
+                  ['bench', 'At the bench'],
+                  ['field', 'Out on the trail'],
+                ]}
+                chosen={where}
+                onChoose={(place) => onChange({ ...wishes, where: place })}
+              />
+              <p className="mt-2 text-[0.95rem] text-soft">
+                {where === 'bench'
+                  ? 'Everything on the shelf is at hand.'
+                  : 'Only what lives in pouch, pack and base camp is at hand; a finish twice as coarse is good enough.'}
+              </p>
+            </>
+          )}
+        </div>
+      )}
+    </div>
+  );
+}
+
+function Fact(props: { label: string; open: boolean; onToggle: () => void; children: ReactNode }) {
+  const { label, open, onToggle, children } = props;
+  return (
+    <button
+      type="button"
+      aria-expanded={open}
+      className="grid min-h-12 max-w-full cursor-pointer content-start text-left"
+      onClick={onToggle}
+    >
+      <span className="block text-[0.92rem] text-soft">{label}</span>
+      <span className="figures w-fit border-b-2 border-dotted border-current font-semibold">
+        {children}
+      </span>
+    </button>
+  );
+}
+
+/** The edge as it is now: its worst test, and its damage. */
+function nowWords({ tests, findings }: Observation): string {
+  const test = tests.findLast((each) => each.test !== null)?.test;
+  const chips = findings.filter(({ kind, leftOnPurpose }) => kind === 'chip' && !leftOnPurpose);
+  const deepest = chips.reduce((a, b) => (b.depthMm > (a?.depthMm ?? 0) ? b : a), chips[0]);
+  const chip = deepest
+    ? `, ${chips.length > 1 ? `${chips.length} chips, the deepest` : 'chip'} ${chipDepth(deepest.depthMm)} at ${Math.round(deepest.atMm)} mm`
+    : '';
+  const others = [...new Set(findings.map(({ kind }) => kind))]
+    .filter((kind) => kind !== 'chip')
+    .map((kind) => `, ${kind.replaceAll('-', ' ')}`)
+    .join('');
+  return `${test ? TEST_WORDS[test] : 'not tested'}${chip}${others}`;
+}

@@ -1,0 +1,98 @@
+import { toast } from 'sonner';
+import { advance } from '../../core';
+import type { Store } from '../../data';
+import { isWorked, type Finding, type Session } from '../../domain/session';
+import type { Tool, Zone } from '../../domain/tool';
+
+/** What a session's work changes of a zone; null where its measures stay, or nothing was ground. */
+export function plannedZone({ zoneAfter, steps }: Session): Zone | null {
+  const ground = steps.some((step) => step.kind === 'stone' && isWorked(step));
+  return ground ? zoneAfter : null;
+}
+
+/** What happens to a facet that a narrow band has left. */
+export type FacetChoice = 'blend it next time' | 'keep it as a micro-bevel';
+
+/** A zone whose facet is kept: as a micro-bevel where it runs all along, else where it is. */
+export function withKeptFacet(zone: Zone): Zone {
+  const { facet } = zone;
+  if (!facet) return zone;
+  const { angleDeg, faceWidthMm, startMm, endMm } = facet;
+  const allAlong = startMm <= zone.startMm && endMm >= zone.endMm;
+  return allAlong
+    ? {
+        ...zone,
+        facet: null,
+        microBevel: { angleDeg, faceWidthMm: Math.min(10, Math.max(0.02, faceWidthMm)) },
+      }
+    : { ...zone, facet: { ...facet, kept: true } };
+}
+
+/** The measures of a zone that grinding changes; what it is called and what it must do stay. */
+function withGeometry(kept: Zone, ground: Zone, measuredAt: string | null): Zone {
+  const { grind, bevelAngleDeg, primaryAngleDeg, shoulderThicknessMm } = ground;
+  const { microBevel, hollowRadiusMm, facet } = ground;
+  return {
+    ...kept,
+    grind,
+    bevelAngleDeg,
+    primaryAngleDeg,
+    shoulderThicknessMm,
+    microBevel,
+    hollowRadiusMm,
+    facet,
+    measuredAt: measuredAt ?? kept.measuredAt,
+  };
+}
+
+/**
+ * Writes the end of a session into the log and what it has left of the zone into the tool, both or
+ * neither. A facet alone is no new measure of the zone.
+ */
+export async function finishMeasured(
+  store: Store,
+  end: { session: Session; findings: Finding[]; notes: string; ground: Zone; facetOnly: boolean },
+): Promise<void> {
+  const { session, findings, notes, ground, facetOnly } = end;
+  const at = new Date().toISOString();
+  const before = (await store.tools.get(session.toolId))?.zones;
+  await store.whole.editTogether([
+    {
+      store: 'sessions',
+      id: session.id,
+      change: (present) => advance(present, { type: 'finish', findings, notes, at }),
+    },
+    {
+      store: 'tools',
+      id: session.toolId,
+      change: (tool) =>
+        changeZone(tool, ground.id, at, (kept) =>
+          facetOnly && !ground.microBevel === !kept.microBevel
+            ? { ...kept, facet: ground.facet }
+            : withGeometry(kept, ground, at),
+        ),
+    },
+  ]);
+  toast(facetOnly ? 'The zone knows its facet.' : 'The zone has its new measures.', {
+    action: {
+      label: 'Undo',
+      onClick: () => {
+        const old = before?.find(({ id }) => id === ground.id);
+        const now = new Date().toISOString();
+        if (old) {
+          void store.tools.update(session.toolId, (tool) =>
+            changeZone(tool, ground.id, now, () => old),
+          );
+        }
+      },
+    },
+  });
+}
+
+function changeZone(tool: Tool, zoneId: string, at: string, change: (zone: Zone) => Zone): Tool {
+  return {
+    ...tool,
+    updatedAt: at,
+    zones: tool.zones.map((each) => (each.id === zoneId ? change(each) : each)),
+  };
+}

@@ -1,0 +1,69 @@
+'use client';
+
+import { SHARPNESS_TESTS, type SharpnessTest } from '../domain/terms';
+import { TASKS, targetApexFor, type TaskId } from '../domain/tasks';
+import type { Zone } from '../domain/tool';
+import { edgeTarget, TEST_CENTRE_UM } from '../core';
+import type { Tool } from '../domain/tool';
+import { um } from './format';
+import { TEST_WORDS } from './words/testWords';
+
+export type Asks = Pick<Zone, 'work' | 'targetApexUm'>;
+
+/** What an edge must do: chosen by its work, or by the test it must pass; µm follow and stay visible. */
+export function AsksChoice(props: {
+  tool: Pick<Tool, 'schools' | 'kind'>;
+  value: Asks;
+  onChange: (asks: Asks) => void;
+}) {
+  const { tool, value, onChange } = props;
+  const byTest = value.work.length === 0;
+  const { apexRadiusUm, finishSizeUm } = edgeTarget(tool, value, 'bench');
+  const chosenTest = byTest
+    ? SHARPNESS_TESTS.find((test) => TEST_CENTRE_UM[test] === value.targetApexUm)
+    : undefined;
+  const tick = (id: TaskId, on: boolean): void => {
+    const work = on ? [...value.work, id] : value.work.filter((other) => other !== id);
+    onChange({ work, targetApexUm: work.length > 0 ? targetApexFor(work) : value.targetApexUm });
+  };
+  const pass = (test: SharpnessTest): void =>
+    onChange({ work: [], targetApexUm: TEST_CENTRE_UM[test] });
+  return (
+    <fieldset>
+      <legend className="font-semibold">What it must do</legend>
+      <div className="grid grid-cols-2 sm:grid-cols-3" role="group" aria-label="By its work">
+        {TASKS.map(({ id, name }) => (
+          <label key={id} className="flex min-h-12 items-center gap-3">
+            <input
+              type="checkbox"
+              className="checkbox"
+              checked={value.work.includes(id)}
+              onChange={(event) => tick(id, event.target.checked)}
+            />
+            {name}
+          </label>
+        ))}
+      </div>
+      <p className="mt-2">or the test it must pass:</p>
+      <div className="mt-1 flex flex-wrap gap-2" role="group" aria-label="By a test">
+        {REACHABLE.map((test) => (
+          <button
+            key={test}
+            type="button"
+            aria-pressed={chosenTest === test}
+            className={`btn ${chosenTest === test ? 'btn-neutral' : 'btn-outline'}`}
+            onClick={() => pass(test)}
+          >
+            {TEST_WORDS[test]}
+          </button>
+        ))}
+      </div>
+      <p className="figures mt-2 text-[0.95rem] text-soft">
+        That is an apex of about {um(apexRadiusUm)}, off a last stone of at most {um(finishSizeUm)}.
+      </p>
+    </fieldset>
+  );
+}
+
+/** Nobody sharpens an edge to slide on a nail. */
+const REACHABLE = SHARPNESS_TESTS.slice(0, 5);

@@ -1,0 +1,73 @@
+'use client';
+
+import { useId, useState } from 'react';
+import { deg } from '../format';
+import { ANGLES_KEY, usePreference } from '../preferences';
+
+/** An angle, typed per side or inclusive, whichever the person has; the other way is shown beside it. */
+export function AngleField(props: {
+  label: string;
+  valueDeg: number;
+  /** Limits and value per side. */
+  min: number;
+  max: number;
+  readOnly?: boolean;
+  error?: string;
+  onValue: (perSideDeg: number) => void;
+}) {
+  const { label, valueDeg, min, max, readOnly, error, onValue } = props;
+  const id = useId();
+  const [way, setWay] = usePreference(ANGLES_KEY, 'per side');
+  const times = way === 'inclusive' ? 2 : 1;
+  const shown = Math.round(valueDeg * times * 100) / 100;
+  // What is being typed stays as typed; otherwise the field says what holds.
+  const [typed, setTyped] = useState<string | null>(null);
+  const current = typed ?? String(shown);
+  const perSide = Number(current) / times;
+  const fits = current.trim() !== '' && perSide >= min && perSide <= max;
+  const message = error ?? (fits ? undefined : `Must be from ${min * times} to ${max * times}`);
+  return (
+    <div className="grid content-start gap-1">
+      <label htmlFor={id}>
+        {label}, {way}
+      </label>
+      <span className="input figures w-full">
+        <input
+          id={id}
+          type="number"
+          inputMode="decimal"
+          step="any"
+          value={current}
+          readOnly={readOnly}
+          aria-invalid={message !== undefined}
+          aria-describedby={`${id}-other`}
+          onChange={(event) => {
+            setTyped(event.target.value);
+            const next = event.target.valueAsNumber / times;
+            if (next >= min && next <= max) onValue(next);
+          }}
+          onBlur={() => setTyped(null)}
+        />
+        <span className="text-soft">°</span>
+      </span>
+      <p id={`${id}-other`} className="text-[0.92rem] text-soft">
+        {way === 'inclusive' ? `per side ${deg(valueDeg)}` : `inclusive ${deg(2 * valueDeg)}`}{' '}
+        <button
+          type="button"
+          className="link min-h-8"
+          onClick={() => {
+            setTyped(null);
+            setWay(way === 'inclusive' ? 'per side' : 'inclusive');
+          }}
+        >
+          type it {way === 'inclusive' ? 'per side' : 'inclusive'}
+        </button>
+      </p>
+      {message && (
+        <p role="alert" className="field-error text-[0.95rem]">
+          {message}
+        </p>
+      )}
+    </div>
+  );
+}

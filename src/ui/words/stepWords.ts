@@ -1,0 +1,31 @@
+import type { LadderStep, StepNote, StepWords } from '../../core';
+import { deg, minutes, um } from '../format';
+import { doneWhen } from './doneWhen';
+
+/** What is worth a word at a step. */
+export function noteWords(note: StepNote): string {
+  switch (note.kind) {
+    case 'long jump': {
+      const cost =
+        note.costsMinutes !== null && note.stoneUm !== null
+          ? `; a ${um(note.stoneUm)} stone would save ${minutes(note.costsMinutes)}`
+          : '';
+      return `A jump of ${note.ratio.toFixed(1)} times is long${cost}.`;
+    }
+    case 'short jump':
+      return `A jump of ${note.ratio.toFixed(1)} times is short: this step could be skipped.`;
+    case 'bench job':
+      return 'More than half an hour on one stone: a job for the bench.';
+    case 'hollow stone':
+      return `It has worn hollow: the angle changes by ${deg(note.angleDeg)} along the stroke.`;
+    case 'may skate':
+      return 'Little pressure on so wide a face: it may skate.';
+    case 'may score':
+      return 'Much pressure on so fine an edge: go lighter, a soft stone scores.';
+  }
+}
+
+/** The signs and warnings of a step, as the log keeps them. */
+export function stepWords(step: LadderStep, isAxe: boolean): StepWords {
+  return { doneWhen: doneWhen(step.task, isAxe), warnings: step.notes.map(noteWords) };
+}

@@ -1,0 +1,12 @@
+import type { StopReason } from '../../core';
+
+const STOP_WORDS: Record<StopReason, string> = {
+  'handle cracked': 'the haft or handle is cracked',
+  'head loose': 'the head is loose',
+  'blade cracked': 'the blade or the eye is cracked',
+};
+
+/** Why a tool must not be used, as a list in words. */
+export function stopWords(stops: readonly StopReason[]): string {
+  return stops.map((stop) => STOP_WORDS[stop]).join(', ');
+}

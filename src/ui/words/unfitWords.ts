@@ -1,0 +1,29 @@
+import type { UnfitReason } from '../../core';
+
+/** Why a thing on the shelf is not in play. */
+export function unfitWords(reason: UnfitReason): string {
+  switch (reason.kind) {
+    case 'too short':
+      return `too short: ${reason.toolForm} edges need ${reason.needsMm} mm of surface`;
+    case 'hard strop on a hollow edge':
+      return 'a flat hard strop touches only the ends of a hollow edge';
+    case 'removes nothing':
+      return 'it lays an edge straight and removes nothing';
+    case 'no lubricant':
+      return 'none of its lubricants is at hand';
+    case 'flat stone on a hollow edge':
+      return 'a flat stone touches only the ends of a hollow edge';
+    case 'bench stone':
+      return 'the tool is too long for a stone on the bench: use one held in the hand';
+    case 'file skates':
+      return `files skate above ${reason.limitHrc} HRC`;
+    case 'file on a knife':
+      return 'files are kept for axes and machetes';
+    case 'cuts':
+      return 'it cuts: a turned edge is laid straight, not ground';
+    case 'needed and not at hand':
+      return 'needed, and not at hand';
+    case 'left out by you':
+      return 'left out by you';
+  }
+}

@@ -1,13 +1,16 @@
 import { readFileSync } from 'node:fs';
 import {
-  abrasivesAtHand,
+  benchAt,
   DEFAULT_PACE,
+  edgeNeeds,
+  handOf,
   judgeEdge,
   latestChecks,
   RUNGS,
   zoneStates,
 } from '../src/core';
 import { JOBS } from '../src/domain/terms';
+import type { Tool } from '../src/domain/tool';
 import { readBundle } from '../src/formats/bundle';
 import { sample } from '../src/testing/sample';
 import { sampleFile } from './records';
@@ -18,37 +21,92 @@ it('the shipped file is what the script makes, and fits the schemas', () => {
   expect(readBundle(shipped).ok).toBe(true);
 });
 
-it('holds what the screens show: a dozen abrasives, touch-ups that show learning, every job', () => {
+const benchOf = ({ schools }: Tool) =>
+  benchAt({
+    where: 'bench',
+    shelf: sample,
+    schools,
+    hand: handOf({ sessions: sample.sessions, shelf: sample, pace: DEFAULT_PACE }),
+  });
+
+it('holds eighteen months of touch-ups, every job that is done now and then among them', () => {
   expect(sample.tools).toHaveLength(9);
   expect(sample.abrasives).toHaveLength(12);
-  expect(sample.sessions).toHaveLength(18);
-  expect(new Set(sample.sessions.map(({ job }) => job))).toEqual(new Set(JOBS));
-  const effort = sample.sessions.map(({ steps }) => steps[0]!.left / steps[0]!.plannedPerSide);
-  expect(effort.at(-1)).toBeLessThan(effort[0]!);
+  expect(sample.sessions.length).toBeGreaterThanOrEqual(30);
+  expect(new Set(sample.sessions.map(({ job }) => job))).toEqual(
+    new Set(JOBS.filter((job) => job !== 'angle')),
+  );
+  const days = sample.sessions.map(({ startedAt }) => Date.parse(startedAt) / 86_400_000);
+  expect(Math.max(...days) - Math.min(...days)).toBeGreaterThan(17 * 30);
 });
 
-it('has an edge that was over-stropped', () => {
+it('shows learning: two stones with clear factors, and plans that come closer', () => {
+  const { things } = handOf({
+    sessions: sample.sessions,
+    shelf: sample,
+    pace: DEFAULT_PACE,
+  }).learned;
+  expect(things['puck/coarse']!.factor).toBeGreaterThan(1.35);
+  expect(things['diamond-rod/rod']!.factor).toBeLessThan(0.8);
+  const misses = sample.sessions.flatMap(({ steps }) =>
+    steps
+      .filter(({ itemId }) => itemId === 'diamond-rod/rod')
+      .map(({ left, plannedPerSide }) => Math.abs(Math.log(left / plannedPerSide))),
+  );
+  expect(misses.at(-1)!).toBeLessThan(misses[0]!);
+});
+
+it('has a chip that was left and worn out by later touch-ups', () => {
+  const chips = sample.sessions
+    .filter(({ toolId }) => toolId === 'plover')
+    .map(({ before }) => before.findings.find(({ kind }) => kind === 'chip')?.depthMm ?? 0);
+  const seen = chips.filter((depthMm) => depthMm > 0);
+  expect(seen.length).toBeGreaterThan(2);
+  expect(seen).toEqual([...seen].sort((a, b) => b - a));
+  expect(chips.at(-1)).toBe(0);
+});
+
+it('has an edge that was over-stropped, and a session that was broken off', () => {
   const past = sample.sessions.find(({ notes }) => notes.includes('Too long on the belt'))!;
   expect(past.after.tests).toEqual(past.before.tests);
-  const strop = past.steps.at(-1)!;
-  expect(strop.left).toBeGreaterThan(2 * strop.plannedPerSide);
+  expect(past.steps.at(-1)!.left).toBeGreaterThan(2 * past.steps.at(-1)!.plannedPerSide);
+  const broken = sample.sessions.find(({ notes }) => notes.includes('Broken off'))!;
+  expect(broken.steps.at(-1)!.left).toBe(0);
 });
 
 it('shows every kind of verdict, one cracked haft included', () => {
-  const abrasives = abrasivesAtHand(sample);
-  const verdicts = zoneStates(sample).map(({ tool, zone, state }) =>
+  const verdicts = zoneStates(sample).map(({ tool, zone, state, sessions }) =>
     judgeEdge({
       tool,
       zone,
       seen: { tests: [...state.tests], findings: [...state.findings] },
       checks: latestChecks(sample.inspections.filter(({ toolId }) => toolId === tool.id)),
       knownApexUm: null,
-      history: sample.sessions,
+      history: sessions,
       keenRadiusUm: state.keenUm,
-      abrasives,
-      pace: DEFAULT_PACE,
+      bench: benchOf(tool),
     }),
   );
   expect(new Set(verdicts.map(({ rung }) => rung))).toEqual(new Set(RUNGS));
-  expect(verdicts.map(({ reason }) => reason).join()).toContain('haft or handle is cracked');
+  expect(verdicts.find(({ rung }) => rung === 'stop use')!.reason).toMatchObject({
+    stops: ['handle cracked'],
+  });
+});
+
+it('rack and verdict agree on every tool: job and minutes', () => {
+  for (const need of edgeNeeds({ states: zoneStates(sample), benchOf })) {
+    const { tool, zone, state, sessions } = need;
+    const verdict = judgeEdge({
+      tool,
+      zone,
+      seen: { tests: [...state.tests], findings: [...state.findings] },
+      checks: latestChecks(sample.inspections.filter(({ toolId }) => toolId === tool.id)),
+      knownApexUm: null,
+      history: sessions,
+      keenRadiusUm: state.keenUm,
+      bench: benchOf(tool),
+    });
+    expect(verdict.job).toBe(need.job);
+    expect(verdict.plan?.minutes ?? null).toBe(need.plan?.minutes ?? null);
+  }
 });

@@ -22,7 +22,7 @@ const HISTORY: PastJob[] = [
   job('2025-05-24T08:20', 'plover', 'bench', 'tears-paper', 'push-cuts-newsprint', {
     with: ['pocket-plate/medium', 'belt'],
     notes: 'Found a fine chip near the tip. Left: later touch-ups will wear it out.',
-    chip: { atMm: 96, depthMm: 0.016, leftOnPurpose: true },
+    chip: { atMm: 96, depthMm: 0.025, leftOnPurpose: true },
   }),
   job('2025-06-14T07:40', 'bracken', 'bench', 'blunt', 'slices-paper', {
     zone: 'chop',

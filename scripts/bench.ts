@@ -4,6 +4,8 @@ import {
   DEFAULT_PACE,
   reaches,
   shortestLadder,
+  UNTAUGHT_HAND,
+  workedParts,
   workingFace,
   type LadderAbrasive,
   type LadderPath,
@@ -39,15 +41,23 @@ const abrasives: LadderAbrasive[] = [
     backing: 'leather-on-wood',
     sizeUm,
     lengthMm: 200,
+    loaded: true,
   })),
 ];
 
+const face = workingFace(tool, tool.zones[0]!);
+const condition = { apexRadiusUm: 9, damageDepthMm: 0.1 };
+
 const problem: LadderProblem = {
-  face: workingFace(tool, tool.zones[0]!),
-  condition: { apexRadiusUm: 9, damageDepthMm: 0.1 },
-  target: { apexRadiusUm: 0.4 },
+  face,
+  condition,
+  parts: workedParts(face, condition, 'narrow band'),
+  goal: { apexUm: 0.4, finishUm: 6, strop: false },
   abrasives,
-  pace: DEFAULT_PACE,
+  required: [],
+  stoneOwned: true,
+  bySchool: true,
+  hand: { pace: DEFAULT_PACE, learned: UNTAUGHT_HAND },
 };
 
 /** The baseline: walks every ladder of at most `depth` steps, one by one, and keeps the best. */
@@ -58,7 +68,7 @@ function exhaustiveSearch(depth: number, state: LadderState | null = null): Ladd
   for (const arc of arcsFrom(problem, state)) {
     const rest = exhaustiveSearch(depth - 1, arc.to);
     if (!rest) continue;
-    const path = { minutes: rest.minutes + arc.rung.minutes, arcs: [arc, ...rest.arcs] };
+    const path = { minutes: rest.minutes + arc.work.minutes, arcs: [arc, ...rest.arcs] };
     if (!best || comparePaths(path, best) < 0) best = path;
   }
   return best;

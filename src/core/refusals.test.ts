@@ -1,12 +1,10 @@
 import {
-  apexContactWidthMm,
   apexFromGrams,
   bevelAngleFromHeight,
   bevelGrowth,
   coinStack,
   contactPressure,
   convexArc,
-  convexContactWidthMm,
   damageVolumeMm3,
   defaultForceN,
   dishAngleError,
@@ -20,6 +18,7 @@ import {
   puckRearLift,
   roundingShiftMm,
   scratchShiftMm,
+  sizeForFinishUm,
   specificWearRate,
   steelBudget,
   strokesFor,
@@ -28,6 +27,7 @@ import {
   thicknessBehindEdge,
   touchUpsUntilThinning,
   wedgeHeight,
+  workedBand,
 } from '.';
 
 /** Every computation with good input, and one field at a time made bad: refused by that name. */
@@ -162,7 +162,7 @@ const CASES: Record<string, Case> = {
     compute: steelBudget,
     good: { depthMm: 24, reserveMm: 18, recessionPerTouchUpMm: 0.02, touchUpsPerYear: 30 },
     bad: {
-      depthMm: NOT_POSITIVE,
+      depthMm: NEGATIVE,
       reserveMm: NEGATIVE,
       recessionPerTouchUpMm: NEGATIVE,
       touchUpsPerYear: NEGATIVE,
@@ -180,8 +180,15 @@ const CASES: Record<string, Case> = {
   },
   defaultForceN: {
     compute: defaultForceN,
-    good: { abrasive: 'diamond', sizeUm: 25 },
-    bad: { sizeUm: NOT_POSITIVE },
+    good: {
+      abrasive: 'diamond',
+      sizeUm: 25,
+      toolForm: 'knife',
+      form: 'plate',
+      lengthMm: 85,
+      heavy: false,
+    },
+    bad: { sizeUm: NOT_POSITIVE, lengthMm: NOT_POSITIVE },
   },
   forceInWords: { compute: forceInWords, good: { forceN: 4 }, bad: { forceN: NOT_POSITIVE } },
   contactPressure: {
@@ -217,15 +224,20 @@ const CASES: Record<string, Case> = {
       depthMm: NEGATIVE,
     },
   },
-  apexContactWidthMm: {
-    compute: apexContactWidthMm,
-    good: { faceWidthMm: 7, shiftMm: 0.002, wobbleDeg: 0.5 },
-    bad: { faceWidthMm: NOT_POSITIVE, shiftMm: NOT_POSITIVE, wobbleDeg: [0, 11, NaN] },
+  workedBand: {
+    compute: workedBand,
+    good: { shiftMm: 0.002, holdAboveDeg: 1.5, faceWidthMm: 0.9, arcRadiusMm: null },
+    bad: {
+      shiftMm: NEGATIVE,
+      holdAboveDeg: [0, 11, NaN],
+      faceWidthMm: NOT_POSITIVE,
+      arcRadiusMm: NOT_POSITIVE,
+    },
   },
-  convexContactWidthMm: {
-    compute: convexContactWidthMm,
-    good: { radiusMm: 35, shiftMm: 0.002 },
-    bad: { radiusMm: NOT_POSITIVE, shiftMm: NOT_POSITIVE },
+  sizeForFinishUm: {
+    compute: sizeForFinishUm,
+    good: { apexRadiusUm: 0.9 },
+    bad: { apexRadiusUm: NOT_POSITIVE },
   },
   strokesFor: {
     compute: strokesFor,

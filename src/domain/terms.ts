@@ -86,7 +86,6 @@ export const LUBRICANT_KINDS = ['dry', 'water', 'oil', 'fat'] as const;
 export type LubricantKind = (typeof LUBRICANT_KINDS)[number];
 
 export const PLACES = ['pouch', 'pack', 'base-camp', 'workshop'] as const;
-export type Place = (typeof PLACES)[number];
 
 export const TOOL_KINDS = [
   'scandi-knife',

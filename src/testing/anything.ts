@@ -52,6 +52,46 @@ export const anyTool: fc.Arbitrary<Tool> = fc
     };
   });
 
+/** A tool whose measures lie anywhere that records allow, thin foil and thick wedge alike. */
+export const anyMeasuredTool: fc.Arbitrary<Tool> = fc
+  .record({
+    kind: fc.constantFrom(...TOOL_KINDS),
+    grind: fc.constantFrom(...GRINDS),
+    bevelAngleDeg: fc.double({ min: 5, max: 60, noNaN: true }),
+    primaryShare: fc.double({ min: 0, max: 0.98, noNaN: true }),
+    shoulderThicknessMm: fc.double({ min: 0.1, max: 30, noNaN: true }),
+    microShare: fc.option(fc.double({ min: 0.01, max: 1, noNaN: true })),
+    microFaceMm: fc.double({ min: 0.02, max: 10, noNaN: true }),
+    bladeWidthMm: fc.double({ min: 5, max: 200, noNaN: true }),
+    spineThicknessMm: fc.double({ min: 0.5, max: 40, noNaN: true }),
+    reserveMm: fc.double({ min: 0, max: 200, noNaN: true }),
+    noImpacts: fc.boolean(),
+  })
+  .map((any) => {
+    const typical = toolOf(any.kind);
+    const { bevelAngleDeg, shoulderThicknessMm, grind, noImpacts } = any;
+    const microDeg = bevelAngleDeg + (any.microShare ?? 0) * (60 - bevelAngleDeg);
+    const micro = any.microShare !== null && microDeg > bevelAngleDeg;
+    return {
+      ...typical,
+      bladeWidthMm: any.bladeWidthMm,
+      spineThicknessMm: any.spineThicknessMm,
+      reserveMm: any.reserveMm,
+      zones: [
+        {
+          ...typical.zones[0]!,
+          grind,
+          bevelAngleDeg,
+          primaryAngleDeg: Math.min(45, any.primaryShare * bevelAngleDeg),
+          shoulderThicknessMm,
+          microBevel: micro ? { angleDeg: microDeg, faceWidthMm: any.microFaceMm } : null,
+          hollowRadiusMm: grind === 'hollow' ? 100 : null,
+          noImpacts,
+        },
+      ],
+    };
+  });
+
 const anyTest = fc.constantFrom(...SHARPNESS_TESTS).map((test) => passes(test));
 
 const anyFinding = fc

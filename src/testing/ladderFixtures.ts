@@ -1,4 +1,4 @@
-import { workingFace, type LadderStone, type LadderStrop, type WorkingFace } from '../core/ladder';
+import { workingFace, type LadderStone, type LadderStrop, type WorkingFace } from '../core';
 import type { Schools } from '../domain/schools';
 import type { ToolKind } from '../domain/terms';
 import type { Tool } from '../domain/tool';

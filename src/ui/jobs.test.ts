@@ -8,24 +8,30 @@ import { sample } from '../testing/sample';
 const query = (href: string): URLSearchParams => new URL(href, 'http://here').searchParams;
 
 describe('the address of a job', () => {
+  const plain = { job: 'touch-up', spineWork: null, aim: null, damageWay: null };
   const edge = { toolId: 'old hob & co', zoneId: 'edge' };
 
   it('gives back what was put into it', () => {
     for (const job of JOBS) {
-      expect(readJob(query(jobLink({ ...edge, job })))).toEqual({ job, spineWork: null });
+      expect(readJob(query(jobLink({ ...edge, job })))).toEqual({ ...plain, job });
     }
     for (const spineWork of Object.values(SPINE_WORKS).flat()) {
       const read = readJob(query(jobLink({ ...edge, job: 'spine', spineWork })));
-      expect(read).toEqual({ job: 'spine', spineWork });
+      expect(read).toEqual({ ...plain, job: 'spine', spineWork });
     }
     expect(query(jobLink({ ...edge, job: 'thin' })).get('tool')).toBe(edge.toolId);
   });
 
   it('is a touch-up where it says nothing that there is', () => {
-    expect(readJob(query('/touch-up?job=melt&work=dance'))).toEqual({
-      job: 'touch-up',
-      spineWork: null,
-    });
+    expect(readJob(query('/touch-up?job=melt&work=dance'))).toEqual(plain);
+    expect(readJob(query('/touch-up?job=angle&grind=convex&angle=95')).aim).toBeNull();
+  });
+
+  it('names the angle that is wanted, and what is to be done about damage', () => {
+    const aim = { grind: 'convex', angleDeg: 22.5 } as const;
+    expect(readJob(query(jobLink({ ...edge, job: 'angle', aim }))).aim).toEqual(aim);
+    const read = readJob(query(jobLink({ ...edge, job: 'touch-up', damageWay: 'leave it' })));
+    expect(read.damageWay).toBe('leave it');
   });
 });
 

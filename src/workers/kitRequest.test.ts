@@ -1,4 +1,4 @@
-import { DEFAULT_PACE, kitProblem, zoneStates } from '../core';
+import { DEFAULT_PACE, handOf, kitProblem, zoneStates } from '../core';
 import { sample } from '../testing/sample';
 import { readKitRequest } from './kitRequest';
 
@@ -7,7 +7,7 @@ const problem = kitProblem({
   shelf: sample,
   minutesPerTouchUp: 30,
   chipDepthMm: 0.1,
-  pace: DEFAULT_PACE,
+  hand: handOf({ sessions: sample.sessions, shelf: sample, pace: DEFAULT_PACE }),
 });
 
 /** The problem with one value changed, as a message that has crossed into the worker. */
@@ -37,7 +37,9 @@ describe('a kit problem that crosses into the worker', () => {
     [['abrasives', 0, 'abrasive', 'family'], 'cheese'],
     [['abrasives', 17, 'abrasive', 'backing'], 'wobbly'],
     [['abrasives', 0, 'needsAll'], 'plate'],
-    [['pace', 'sweeps'], -45],
+    [['hand', 'pace', 'sweeps'], -45],
+    [['hand', 'learned', 'things', 'puck/fine', 'factor'], 0],
+    [['hand', 'learned', 'families'], null],
   ])('is refused with %j = %j', (path, value) => {
     const last = String(path.at(-1));
     expect(() => readKitRequest(changed(path, value))).toThrow(last);

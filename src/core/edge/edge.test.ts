@@ -237,6 +237,6 @@ it('budgets the steel that is left', () => {
   });
   expect(budget).toEqual({ leftMm: 6, touchUps: 300, years: 10 });
   expect(() =>
-    steelBudget({ depthMm: 0, reserveMm: 1, recessionPerTouchUpMm: 1, touchUpsPerYear: 1 }),
+    steelBudget({ depthMm: -1, reserveMm: 1, recessionPerTouchUpMm: 1, touchUpsPerYear: 1 }),
   ).toThrow('depthMm');
 });

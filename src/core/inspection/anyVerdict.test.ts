@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import {
   abrasivesAtHand,
-  DEFAULT_PACE,
+  damageChoices,
+  edgeJobOf,
   edgeNeeds,
   jobOfRung,
   judgeEdge,
@@ -20,11 +21,14 @@ import {
 import { SHARPNESS_TESTS } from '../../domain/terms';
 import type { Tool } from '../../domain/tool';
 import { anyTestedLook, anyTool } from '../../testing/anything';
+import { benchWith } from '../../testing/bench';
 import { sample } from '../../testing/sample';
+
+jest.setTimeout(60_000);
 
 /** What holds of every verdict, whatever the tool, the keeper and the look. */
 
-const pace = DEFAULT_PACE;
+const benchOf = (tool: Tool) => benchWith(abrasivesAtHand(sample, tool.schools));
 
 function judge(tool: Tool, seen: Observation, checks: ToolChecks = NO_CHECKS) {
   return judgeEdge({
@@ -35,8 +39,7 @@ function judge(tool: Tool, seen: Observation, checks: ToolChecks = NO_CHECKS) {
     history: [],
     knownApexUm: null,
     keenRadiusUm: null,
-    abrasives: abrasivesAtHand(sample, tool.schools),
-    pace,
+    bench: benchOf(tool),
   });
 }
 
@@ -48,20 +51,15 @@ const anyStop = fc
   })
   .map((some): ToolChecks => ({ ...NO_CHECKS, ...some }));
 
-const weight = (rung: (typeof RUNGS)[number]): number => RUNGS.indexOf(rung);
-
-it('the rung chosen reaches the target, and nothing lighter does so in half an hour', () => {
+it('the rung chosen has its minutes, and says why the lighter one is not enough', () => {
   fc.assert(
     fc.property(anyTool, anyTestedLook, (tool, seen) => {
-      const { rung, reason, outlooks, whyNotLighter } = judge(tool, seen);
-      expect(reason.length).toBeGreaterThan(10);
+      const { rung, outlooks, lighter, plan } = judge(tool, seen);
       if (rung === 'professional' || rung === 'thin') return;
-      const chosen = outlooks.findIndex((outlook) => outlook.rung === rung);
-      expect(outlooks[chosen]!.reaches).toBe(true);
-      for (const lighter of outlooks.slice(0, chosen)) {
-        expect(lighter.reaches && lighter.minutes! <= 30).toBe(false);
-      }
-      if (chosen > 0) expect(whyNotLighter).toContain(outlooks[chosen - 1]!.rung);
+      const chosen = outlooks.find((outlook) => outlook.rung === rung)!;
+      expect(chosen.why).toBeNull();
+      if (plan!.outcome === 'planned') expect(plan!.minutes).toBeGreaterThan(0);
+      if (lighter) expect(lighter.why).not.toBeNull();
     }),
   );
 });
@@ -75,13 +73,17 @@ it('what is cracked or loose stops use, whatever else is seen, and nothing sound
   );
 });
 
+/** From leaving alone through hone and strop to stones, and on to a smith: stones are told apart by minutes. */
+const stage = (rung: (typeof RUNGS)[number]): number =>
+  RUNGS.indexOf(/stone/.test(rung) ? 'coarse stone or file' : rung);
+
 it('the verdict never gets lighter when a chip gets deeper or the edge blunter', () => {
   const depth = fc.double({ min: 0, max: 3, noNaN: true });
   const rank = fc.integer({ min: 0, max: SHARPNESS_TESTS.length - 1 });
   fc.assert(
     fc.property(anyTool, depth, depth, rank, rank, (tool, one, two, keen, blunt) => {
       const at = (depthMm: number, test: number) =>
-        weight(
+        stage(
           judge(tool, {
             tests: [passes(SHARPNESS_TESTS[test]!)],
             findings: depthMm > 0 ? [finding('chip', 20, depthMm)] : [],
@@ -95,7 +97,32 @@ it('the verdict never gets lighter when a chip gets deeper or the edge blunter',
   );
 });
 
-it('the rack asks for the job that the verdict leads to', () => {
+it('each way of dealing with damage is priced, one of them is usual, and left damage wears out', () => {
+  const depth = fc.double({ min: 0.02, max: 1.5, noNaN: true });
+  fc.assert(
+    fc.property(anyTool, depth, (tool, depthMm) => {
+      const edge = edgeJobOf({
+        tool,
+        zone: tool.zones[0]!,
+        seen: { tests: [passes('slices-paper')], findings: [finding('chip', 20, depthMm)] },
+        knownApexUm: null,
+        keenRadiusUm: null,
+        sessions: [],
+        bench: benchOf(tool),
+      })!;
+      const choices = damageChoices(edge);
+      expect(choices.filter(({ usual }) => usual)).toHaveLength(1);
+      for (const { way, minutesMore, wornOut } of choices) {
+        expect(minutesMore).toBeGreaterThanOrEqual(0);
+        expect(wornOut === null).toBe(way !== 'leave it');
+        if (wornOut) expect(wornOut.touchUps).toBeGreaterThanOrEqual(1);
+      }
+    }),
+    { numRuns: 60 },
+  );
+});
+
+it('the rack asks for the job that the verdict leads to, in the same minutes', () => {
   fc.assert(
     fc.property(anyTool, anyTestedLook, (tool, seen) => {
       const look: Inspection = {
@@ -106,10 +133,10 @@ it('the rack asks for the job that the verdict leads to', () => {
         checks: NO_CHECKS,
       };
       const states = zoneStates({ tools: [tool], sessions: [], inspections: [look] });
-      const abrasives = abrasivesAtHand(sample, tool.schools);
-      const [need] = edgeNeeds({ states, abrasives, pace });
-      const { rung } = judge(tool, seen);
+      const [need] = edgeNeeds({ states, benchOf });
+      const { rung, plan } = judge(tool, seen);
       const job = jobOfRung(rung);
+      expect(need!.plan?.minutes ?? 0).toBeCloseTo(plan?.minutes ?? 0, 9);
       if (rung === 'leave alone') expect(need!.plan?.outcome).toBe('leave alone');
       else if (job === null) expect(need!.plan?.outcome ?? 'none').not.toBe('planned');
       else expect(need!.job).toBe(job);

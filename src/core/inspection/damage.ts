@@ -4,6 +4,8 @@ import { toolForm, usualDamageWay, workingFace, type Stretch } from '../ladder';
 
 /** Damage of a chopping tool is ground out so far either side of the outermost chips (mm). */
 const MARGIN_MM = 30;
+/** A mark shallower than this (mm) is not seen, let alone ground out. */
+const SEEN_FROM_MM = 0.001;
 /** A turned edge shallower than this is set straight by a hone (mm). */
 const HONEABLE_MM = 0.1;
 
@@ -23,7 +25,7 @@ function isDamage({ kind, leftOnPurpose }: Finding): boolean {
 
 /** The damage among some findings that is not left on purpose. */
 export function damageOf(findings: readonly Finding[]): Damage {
-  const damage = findings.filter((finding) => isDamage(finding) && finding.depthMm > 0);
+  const damage = findings.filter((finding) => isDamage(finding) && finding.depthMm >= SEEN_FROM_MM);
   const depthMm = Math.max(0, ...damage.map((finding) => finding.depthMm));
   const places = damage.map(({ atMm }) => atMm);
   return {

@@ -175,11 +175,16 @@ export function diagnose(input: {
 /** A turn as far as this edge allows it: held from its faces up to 60° per side. */
 function possibleTurn(tool: Tool, zone: Zone, turnDeg: number): number {
   const { angleDeg } = workingFace(tool, zone);
-  const lowest = Math.max(LOWEST_HOLD_DEG, zone.primaryAngleDeg);
+  const lowest = Math.min(
+    angleDeg,
+    Math.max(LOWEST_HOLD_DEG, zone.primaryAngleDeg + OFF_THE_FACE_DEG),
+  );
   const held = Math.min(HIGHEST_HOLD_DEG, Math.max(lowest, angleDeg + turnDeg));
   return turnDeg > 0 ? Math.max(0, held - angleDeg) : Math.min(0, held - angleDeg);
 }
 
+/** A stone is laid at least so far off the faces behind the bevel. */
+const OFF_THE_FACE_DEG = 0.05;
 const LOWEST_HOLD_DEG = 5;
 const HIGHEST_HOLD_DEG = 60;
 

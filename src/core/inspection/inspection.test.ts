@@ -1,9 +1,12 @@
-import { DEFAULT_PACE, edgeNeeds, edgeState, edgeWord, worstStretch, zoneStates } from '..';
+import { edgeNeeds, edgeState, edgeWord, worstStretch, zoneStates } from '..';
 import { passes, type Inspection, type Session } from '../../domain/session';
 import type { SharpnessTest } from '../../domain/terms';
+import { benchWith } from '../../testing/bench';
+import { toolOf } from '../../testing/ladderFixtures';
 import { sample } from '../../testing/sample';
 
-const zone = { id: 'edge', targetApexUm: 1 };
+const tool = toolOf('flat-knife');
+const zone = { ...tool.zones[0]!, targetApexUm: 1 };
 const look = (at: string, change: Partial<Inspection['seen']>): Inspection => ({
   ...sample.inspections[0]!,
   zoneId: 'edge',
@@ -21,17 +24,17 @@ describe('the state of an edge', () => {
   it('is what the latest look has seen', () => {
     const sessions = [touchUp('2026-05-01T10:00:00.000Z', 'shaves')];
     const later = look('2026-05-09T10:00:00.000Z', { tests: [passes('tears-paper')] });
-    expect(edgeState({ zone, sessions, inspections: [] })).toMatchObject({ word: 'keen' });
-    const tired = edgeState({ zone, sessions, inspections: [later] });
+    expect(edgeState({ tool, zone, sessions, inspections: [] })).toMatchObject({ word: 'keen' });
+    const tired = edgeState({ tool, zone, sessions, inspections: [later] });
     expect(tired).toMatchObject({ word: 'tired', observedAt: later.at });
     expect(tired.keenUm).toBeCloseTo(0.5, 9);
     const earlier = { ...later, at: '2026-04-01T10:00:00.000Z' };
-    expect(edgeState({ zone, sessions, inspections: [earlier] }).word).toBe('keen');
+    expect(edgeState({ tool, zone, sessions, inspections: [earlier] }).word).toBe('keen');
   });
 
   it('is not known before a test, and unfinished work says nothing', () => {
     const underWay = touchUp(null, 'shaves');
-    expect(edgeState({ zone, sessions: [underWay], inspections: [] })).toMatchObject({
+    expect(edgeState({ tool, zone, sessions: [underWay], inspections: [] })).toMatchObject({
       word: 'unknown',
       apex: null,
       damageDepthMm: 0,
@@ -57,7 +60,7 @@ describe('the state of an edge', () => {
 
 describe('what the rack needs', () => {
   const states = zoneStates(sample);
-  const needs = edgeNeeds({ states, abrasives: [], pace: DEFAULT_PACE });
+  const needs = edgeNeeds({ states, benchOf: () => benchWith([]) });
 
   it('covers every zone, most urgent first', () => {
     expect(states).toHaveLength(10);

@@ -6,19 +6,19 @@ import {
   hones,
   planThinning,
   thinningNeed,
+  type EdgeJob,
   type JobPlan,
   type ThinningNeed,
 } from '../jobs';
-import { planLadder, workingFace, edgeTarget, type LadderPlan } from '../ladder';
+import { planLadder, type LadderPlan } from '../ladder';
 import { beyondTouchUp } from './beyondTouchUp';
-import { damageOf } from './damage';
+import { damageOf, damageToMend } from './damage';
 import type { Bench } from './bench';
 import { edgeJobOf } from './edgeJobOf';
 import { edgeWord } from './edgeState';
 import { honeReaches, lightestJob, type LightestJob } from './lightestJob';
-import { damageWayOf, planEdge } from './planEdge';
+import { damageWayOf, ladderRequest } from './planEdge';
 import { honing } from './planJob';
-import { damageToMend } from './damage';
 import { stopReasons, type StopReason } from './stopUse';
 
 /** The interventions, lightest first. */
@@ -163,7 +163,7 @@ function reasonOf({ plan }: LightestJob, rung: Rung, thinning: ThinningNeed | nu
 
 /** Every rung for this edge, lightest first. */
 function allOutlooks(
-  edge: NonNullable<ReturnType<typeof edgeJobOf>>,
+  edge: EdgeJob,
   findings: readonly Finding[],
   thinning: ThinningNeed | null,
   chosen: Rung,
@@ -175,6 +175,12 @@ function allOutlooks(
   const atHand = hones(abrasives).length > 0;
   const honed = atHand && honeReaches({ ...edge, findings }) ? honing(edge) : null;
   const strop = stropOutlook(edge);
+  const onStones = planLadder({
+    ...ladderRequest(edge),
+    evenIfKeen: true,
+    stropAlone: false,
+    missingStone: false,
+  });
   const rungs: RungOutlook[] = [
     outlook('leave alone', keen ? 0 : null, 0, 'not keen'),
     outlook(
@@ -184,7 +190,7 @@ function allOutlooks(
       !turned ? 'not merely turned' : atHand ? 'rounded as well as turned' : 'no hone at hand',
     ),
     strop,
-    ...STONE_RUNGS.map((rung) => stoneOutlook(edge, rung)),
+    ...STONE_RUNGS.map((rung) => stoneOutlook(rung, onStones.firstStones)),
     thinning ? thinOutlook(edge) : outlook('thin', null, 0, 'not past its limit'),
   ];
   return rungs.map((each) =>
@@ -194,46 +200,30 @@ function allOutlooks(
   );
 }
 
-function stropOutlook(edge: NonNullable<ReturnType<typeof edgeJobOf>>): RungOutlook {
-  const strops = edge.abrasives.filter(({ kind }) => kind === 'strop');
-  const plan = planEdge({ ...edge, abrasives: strops });
+function stropOutlook(edge: EdgeJob): RungOutlook {
+  const plan = planLadder({
+    ...ladderRequest(edge),
+    abrasives: edge.abrasives.filter(({ kind }) => kind === 'strop'),
+    missingStone: false,
+  });
   const reaches = plan.outcome === 'planned' && !plan.shortOf.apex;
   return outlook('strop', reaches ? plan.minutes : null, 0, 'stropping does not bring it back');
 }
 
 /** The quickest ladder that begins with a stone of one class. */
-function stoneOutlook(edge: NonNullable<ReturnType<typeof edgeJobOf>>, rung: Rung): RungOutlook {
-  const { tool, zone, where, hand, abrasives, damageDepthMm, damageStretch, apexRadiusUm } = edge;
-  const ofClass = abrasives.filter(
-    ({ kind, sizeUm }) => kind === 'stone' && rungOfSize(sizeUm) === rung,
-  );
-  const plans = ofClass.map(({ id }): LadderPlan =>
-    planLadder({
-      zone: workingFace(tool, zone),
-      condition: { apexRadiusUm, damageDepthMm, damageStretch },
-      target: edgeTarget(tool, zone, where),
-      abrasives,
-      damageWay: damageWayOf(edge) ?? undefined,
-      ownLadder: { leftOut: [], required: [], startsWith: id, sequence: null },
-      evenIfKeen: true,
-      stropAlone: false,
-      pace: hand.pace,
-      calibration: hand.learned,
-      missingStone: false,
-    }),
-  );
-  const reaching = plans.filter(
-    ({ outcome, wishesFailed }) => outcome === 'planned' && !wishesFailed,
-  );
-  const best = reaching.reduce<LadderPlan | null>(
-    (a, b) => (a && a.minutes <= b.minutes ? a : b),
-    null,
-  );
-  if (!best) return outlook(rung, null, 0, 'none of that size at hand');
-  return outlook(rung, best.minutes, steelOf(best), 'not as near in minutes');
+function stoneOutlook(rung: Rung, firstStones: LadderPlan['firstStones']): RungOutlook {
+  const best = firstStones
+    .filter(({ sizeUm }) => rungOfSize(sizeUm) === rung)
+    .reduce<LadderPlan['firstStones'][number] | null>(
+      (a, b) => (a && a.minutes <= b.minutes ? a : b),
+      null,
+    );
+  return best
+    ? outlook(rung, best.minutes, best.steelMm3, 'not as near in minutes')
+    : outlook(rung, null, 0, 'none of that size at hand');
 }
 
-function thinOutlook(edge: NonNullable<ReturnType<typeof edgeJobOf>>): RungOutlook {
+function thinOutlook(edge: EdgeJob): RungOutlook {
   const plan = byHand(planThinning(edge));
   const minutes = plan.outcome === 'planned' ? plan.minutes : null;
   return outlook('thin', minutes, steelOf(plan), 'none of that size at hand');

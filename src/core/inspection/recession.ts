@@ -20,7 +20,7 @@ export interface SteelPace {
 const USUAL_RECESSION_MM = 0.004;
 /** What records hold at most: a log that says more has outlived the measures it began from. */
 const MOST_THICKNESS_MM = 30;
-const MOST_WIDTH_MM = 10;
+const MOST_MICRO_MM = 10;
 const YEAR_MS = 365.25 * 24 * 3600 * 1000;
 
 /** One touch-up that took steel off, or none where it was stropped alone. */
@@ -104,7 +104,11 @@ export function zoneNow(tool: Tool, zone: Zone, sessions: readonly Session[]): Z
   const { angleDeg, behindAngleDeg, faceWidthMm } = workingFace(tool, zone);
   const taper = { bevelAngleDeg: angleDeg, primaryAngleDeg: behindAngleDeg };
   const grownMm = lostMm * wideningPerRecession(taper);
-  const wide = withWorkedWidth(zone, faceWidthMm + grownMm);
-  const stillFits = wide.shoulderThicknessMm <= MOST_THICKNESS_MM && grownMm <= MOST_WIDTH_MM;
-  return grownMm > 0 && stillFits ? wide : zone;
+  if (grownMm <= 0) return zone;
+  const most = zone.microBevel ? MOST_MICRO_MM : Infinity;
+  const wide = withWorkedWidth(zone, Math.min(most, faceWidthMm + grownMm));
+  return {
+    ...wide,
+    shoulderThicknessMm: Math.min(MOST_THICKNESS_MM, wide.shoulderThicknessMm),
+  };
 }

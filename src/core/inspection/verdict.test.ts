@@ -2,13 +2,11 @@ import fc from 'fast-check';
 import {
   abrasivesAtHand,
   adviseAngle,
-  DEFAULT_PACE,
   diagnose,
   judgeEdge,
   RUNGS,
   spineLift,
   SYMPTOMS,
-  TASKS,
   workingSteel,
 } from '..';
 import {
@@ -22,7 +20,9 @@ import {
 } from '../../domain/session';
 import { CAUSES, SHARPNESS_TESTS, type SharpnessTest } from '../../domain/terms';
 import type { Tool } from '../../domain/tool';
+import { TASKS } from '../../domain/tasks';
 import { typicalTool } from '../../domain/typicalTools';
+import { benchWith } from '../../testing/bench';
 import { sample } from '../../testing/sample';
 
 const abrasives = abrasivesAtHand(sample);
@@ -43,8 +43,7 @@ const judge = (
     history: [],
     knownApexUm: null,
     keenRadiusUm: null,
-    abrasives,
-    pace: DEFAULT_PACE,
+    bench: benchWith(abrasives),
     ...change,
   });
 
@@ -54,17 +53,17 @@ describe('the verdict', () => {
     expect(judge('slices-paper').rung).toBe('strop');
     expect(judge('slides-on-nail').rung).toMatch(/stone/);
     expect(judge('slices-paper', [finding('roll', 40, 0.05)]).rung).toBe('hone');
-    expect(judge('slices-paper', [finding('chip', 40, 0.8)]).rung).toBe('coarse stone or file');
+    expect(judge('slices-paper', [finding('chip', 40, 0.8)]).rung).toMatch(/medium|coarse/);
     expect(judge('slices-paper', [finding('chip', 40, 2.5)]).rung).toBe('professional');
-    expect(judge(null).reason).toContain('Test it first');
+    expect(judge(null).reason).toEqual({ kind: 'test first' });
     expect(judge(null, [finding('glint', 40, 0)]).rung).toMatch(/stone/);
   });
 
   it('says why the lighter rung fails and what the heavier one wastes', () => {
     const verdict = judge('slices-paper');
-    expect(verdict.whyNotLighter).toContain('Not hone: the edge is not merely turned');
-    expect(verdict.heavierWastes).toMatch(/would take .* mm³ more steel/);
-    expect(verdict.outlooks.filter(({ reaches }) => reaches).length).toBeGreaterThan(2);
+    expect(verdict.lighter).toMatchObject({ rung: 'hone', why: 'not merely turned' });
+    expect(verdict.heavier!.moreMm3).toBeGreaterThan(0);
+    expect(verdict.outlooks.filter(({ minutes }) => minutes !== null).length).toBeGreaterThan(2);
     expect(verdict.plan!.steps.at(-1)!.abrasive.kind).toBe('strop');
   });
 
@@ -91,10 +90,10 @@ describe('the verdict', () => {
     const kind = fc.constantFrom('chip', 'roll', 'out-of-true');
     fc.assert(
       fc.property(tools, tests, kind, depth, depth, (tool, test, k, a, b) => {
-        const rank = (depthMm: number) =>
-          RUNGS.indexOf(
-            judge(test, [finding(k, 40, depthMm)], { tool, zone: tool.zones[0]! }).rung,
-          );
+        const rank = (depthMm: number) => {
+          const { rung } = judge(test, [finding(k, 40, depthMm)], { tool, zone: tool.zones[0]! });
+          return RUNGS.indexOf(/stone/.test(rung) ? 'coarse stone or file' : rung);
+        };
         expect(rank(Math.max(a, b))).toBeGreaterThanOrEqual(rank(Math.min(a, b)));
       }),
       { numRuns: 60 },
@@ -145,7 +144,7 @@ describe('the adviser', () => {
       if (cause === 'work') expect(changeDeg).toBe(2);
     }
     const again = [finding('chip', 40, 0.2), finding('chip', 40, 0.2)];
-    expect(advise(again, 0).reason).toContain('once');
+    expect(advise(again, 0).reason).toMatchObject({ count: 1 });
     const many = [0, 1, 2].map((i) => finding('roll', 20 * i, 0.4));
     expect(advise(many, 0).changeDeg).toBe(3);
   });

@@ -1,14 +1,17 @@
 import {
+  damageOf,
   damageToMend,
+  edgeJobOf,
   edgeState,
   honeReaches,
   latestChecks,
   planEdge,
   abrasivesAtHand,
   stopReasons,
-  DEFAULT_PACE,
 } from '..';
 import { finding, NO_CHECKS, passes, type Inspection, type ToolChecks } from '../../domain/session';
+import { benchWith } from '../../testing/bench';
+import { toolOf } from '../../testing/ladderFixtures';
 import { sample } from '../../testing/sample';
 
 const look = (at: string, checks: Partial<ToolChecks>): Inspection => ({
@@ -45,30 +48,50 @@ describe('what is to be mended', () => {
       finding('out-of-true', 30, 0.4),
       finding('rust', 40, 1),
     ];
-    expect(damageToMend(findings)).toBe(0.4);
-    expect(damageToMend([])).toBe(0);
+    const knife = toolOf('flat-knife');
+    const axe = toolOf('felling-axe');
+    expect(damageToMend(knife, knife.zones[0]!, findings)).toBe(0.4);
+    expect(damageToMend(knife, knife.zones[0]!, [])).toBe(0);
+    expect(damageToMend(axe, axe.zones[0]!, findings)).toBe(0.4);
+  });
+
+  it('is not a small chip of a chopping tool: later touch-ups wear it out', () => {
+    const findings = [finding('chip', 10, 0.1)];
+    const mend = (kind: 'felling-axe' | 'machete' | 'flat-knife') => {
+      const tool = toolOf(kind);
+      return damageToMend(tool, tool.zones[0]!, findings);
+    };
+    expect([mend('felling-axe'), mend('machete'), mend('flat-knife')]).toEqual([0, 0, 0.1]);
+  });
+
+  it('lies from its outermost place to the other, and thirty millimetres either side', () => {
+    const { stretch, turned } = damageOf([finding('chip', 20, 0.2), finding('chip', 70, 0.1)]);
+    expect(stretch).toEqual({ startMm: 0, endMm: 100 });
+    expect(turned).toBe(false);
+    expect(damageOf([]).stretch).toBeNull();
   });
 
   it('a glint counts as dull whatever the other stretches pass', () => {
-    const zone = { id: 'edge', targetApexUm: 1 };
+    const tool = toolOf('flat-knife');
+    const zone = { ...tool.zones[0]!, targetApexUm: 1 };
     const seen = { tests: [passes('shaves')], findings: [finding('glint', 40, 0)] };
     const inspections = [{ ...sample.inspections[0]!, zoneId: 'edge', seen }];
-    expect(edgeState({ zone, sessions: [], inspections }).word).toBe('blunt');
+    expect(edgeState({ tool, zone, sessions: [], inspections }).word).toBe('blunt');
     const left = { ...seen, findings: [finding('glint', 40, 0, { leftOnPurpose: true })] };
     const tolerated = [{ ...inspections[0]!, seen: left }];
-    expect(edgeState({ zone, sessions: [], inspections: tolerated }).word).toBe('keen');
+    expect(edgeState({ tool, zone, sessions: [], inspections: tolerated }).word).toBe('keen');
   });
 
   it('a hone is for turned edges alone', () => {
     const zone = sample.tools.find(({ id }) => id === 'sprig')!.zones[0]!;
-    const base = { zone, apexUm: 2, keenRadiusUm: null };
+    const base = { zone, apexRadiusUm: 2, keenRadiusUm: null };
     const hone = (...findings: Parameters<typeof finding>[]) =>
       honeReaches({ ...base, findings: findings.map((f) => finding(...f)) });
     expect(hone(['roll', 30, 0.05])).toBe(true);
     expect(hone(['roll', 30, 0.3])).toBe(false);
     expect(hone(['roll', 30, 0.05], ['chip', 50, 0.1])).toBe(false);
     expect(hone()).toBe(false);
-    const round = { ...base, apexUm: 15, findings: [finding('roll', 30, 0.05)] };
+    const round = { ...base, apexRadiusUm: 15, findings: [finding('roll', 30, 0.05)] };
     expect(honeReaches(round)).toBe(false);
   });
 });
@@ -77,18 +100,22 @@ describe('the plan for an edge', () => {
   const tool = sample.tools.find(({ id }) => id === 'wren')!;
   const plan = (apexRadiusUm: number, damageDepthMm = 0) =>
     planEdge({
-      tool,
-      zone: tool.zones[0]!,
+      ...edgeJobOf({
+        tool,
+        zone: tool.zones[0]!,
+        seen: { tests: [passes('blunt')], findings: [] },
+        knownApexUm: null,
+        keenRadiusUm: null,
+        sessions: [],
+        bench: benchWith(abrasivesAtHand(sample)),
+      })!,
       apexRadiusUm,
       damageDepthMm,
-      keenRadiusUm: null,
-      abrasives: abrasivesAtHand(sample),
-      pace: DEFAULT_PACE,
     });
 
   it('leaves a keen edge alone, small marks and all', () => {
     expect(plan(0.5).outcome).toBe('leave alone');
-    expect(plan(1.1, 0.05).outcome).toBe('leave alone');
+    expect(plan(1.05, 0.05).outcome).toBe('leave alone');
   });
 
   it('strops before it stones, and stones fine before coarse', () => {

@@ -16,6 +16,7 @@ export const NO_PLAN: JobPlan = {
   apexRadiusUm: 0,
   shortOf: { apex: false, finish: false },
   quickest: null,
+  firstStones: [],
   wishesFailed: false,
   missingStone: null,
   leftOut: [],

@@ -2,25 +2,44 @@ import fc from 'fast-check';
 import {
   bevelDrift,
   bevelFaceWidthMm,
-  DEFAULT_PACE,
   DRIFT_LIMIT_MM,
   honedApexUm,
   KEEN_UP_TO,
+  NO_WISHES,
   planFlattening,
+  planNewAngle,
+  reshapeZone,
   planHoning,
   planThinning,
   thinningNeed,
   workingFace,
+  type EdgeJob,
 } from '..';
 import { passes, type Session } from '../../domain/session';
-import type { Job, SharpnessTest } from '../../domain/terms';
+import { GRINDS, TOOL_KINDS, type Job, type SharpnessTest } from '../../domain/terms';
+import { zoneSchema, type Tool } from '../../domain/tool';
+import { benchWith, usualHand } from '../../testing/bench';
 import { stone, strop, toolOf } from '../../testing/ladderFixtures';
 import { sample } from '../../testing/sample';
 
-const pace = DEFAULT_PACE;
 const bench = [stone(120), stone(45), stone(25), stone(9), stone(3), strop(1)];
 const scandi = toolOf('scandi-knife');
 const flat = toolOf('flat-knife');
+
+/** An edge as a job, with everything on the bench. */
+const jobOn = (tool: Tool, change: Partial<EdgeJob> = {}): EdgeJob => ({
+  ...benchWith(bench),
+  tool,
+  zone: tool.zones[0]!,
+  apexRadiusUm: 1,
+  keenRadiusUm: null,
+  damageDepthMm: 0,
+  damageStretch: null,
+  damageWay: null,
+  ownLadder: NO_WISHES,
+  sessions: [],
+  ...change,
+});
 
 /** A finished session on a tool's first zone, the later the higher its number. */
 function done(tool: { id: string }, number: number, job: Job, before: SharpnessTest): Session {
@@ -36,6 +55,7 @@ function done(tool: { id: string }, number: number, job: Job, before: SharpnessT
     finishedAt: at,
     before: { tests: [passes(before)], findings: [] },
     steps: like!.steps.slice(0, 1),
+    zoneAfter: null,
   };
 }
 
@@ -85,23 +105,14 @@ describe('the drift of a bevel that runs flat to its apex', () => {
 
 describe('grinding a drifted bevel flat', () => {
   const zone = scandi.zones[0]!;
-  const plan = (lagMm: number) =>
-    planFlattening({
-      tool: scandi,
-      zone,
-      lagMm,
-      apexRadiusUm: 4,
-      damageDepthMm: 0,
-      abrasives: bench,
-      pace,
-    });
+  const plan = (lagMm: number) => planFlattening(jobOn(scandi), lagMm);
 
   it('takes what the face lags behind by, V = 2·L·W·lag, and finishes the edge', () => {
     const { steps, apexRadiusUm, zoneAfter } = plan(0.03);
     expect(steps[0]!.task).toBe('grind the bevel flat');
     const lengthMm = zone.endMm - zone.startMm;
     expect(steps[0]!.volumeMm3).toBeCloseTo(2 * lengthMm * bevelFaceWidthMm(zone) * 0.03, 6);
-    expect(apexRadiusUm).toBeLessThanOrEqual(zone.targetApexUm);
+    expect(apexRadiusUm).toBeLessThanOrEqual(KEEN_UP_TO * zone.targetApexUm);
     expect(zoneAfter).toBeNull();
   });
 
@@ -113,17 +124,7 @@ describe('grinding a drifted bevel flat', () => {
 
 describe('thinning', () => {
   const zone = { ...flat.zones[0]!, microBevel: null, faceLimitMm: 0.75 };
-  const plan = (change: Partial<Parameters<typeof planThinning>[0]> = {}) =>
-    planThinning({
-      tool: flat,
-      zone,
-      sessions: [],
-      apexRadiusUm: 1,
-      damageDepthMm: 0,
-      abrasives: bench,
-      pace,
-      ...change,
-    });
+  const plan = (change: Partial<EdgeJob> = {}) => planThinning(jobOn(flat, { zone, ...change }));
 
   it('moves the shoulders back first, then sets the apex on a stone', () => {
     const { steps, zoneAfter, outcome } = plan();
@@ -157,15 +158,26 @@ describe('honing', () => {
   const zone = flat.zones[0]!;
   const rod = stone(4, { family: 'ceramic', form: 'rod' });
   const plan = (abrasives = [...bench, rod]) =>
-    planHoning({ tool: flat, zone, apexRadiusUm: 2, keenRadiusUm: 0.8, abrasives, pace });
+    planHoning({
+      face: workingFace(flat, zone),
+      targetApexUm: zone.targetApexUm,
+      apexRadiusUm: 2,
+      keenRadiusUm: 0.8,
+      abrasives,
+      hand: usualHand,
+    });
 
   it('is a few dry strokes on what straightens more than it cuts', () => {
     const { steps, minutes } = plan();
     expect(steps).toHaveLength(1);
     expect(steps[0]).toMatchObject({ abrasive: { id: rod.id }, lubricant: 'dry', volumeMm3: 0 });
     expect(minutes).toBeLessThan(2);
+    expect(steps[0]!.strokesPerSide).toBe(20);
     const steel = stone(1, { family: 'smooth-steel', form: 'rod' });
-    expect(plan([rod, steel]).steps[0]!.abrasive.id).toBe(steel.id);
+    expect(plan([rod, steel]).steps[0]).toMatchObject({
+      abrasive: { id: steel.id },
+      strokesPerSide: 5,
+    });
   });
 
   it('says of each thing at hand why it is none', () => {
@@ -186,7 +198,79 @@ describe('honing', () => {
         },
       ),
     );
-    expect(plan().apexRadiusUm).toBeCloseTo(0.8 + 0.2 * 1.2, 9);
+    expect(plan().apexRadiusUm).toBeCloseTo(0.8 + 0.1 * 1.2, 9);
     expect(plan().apexRadiusUm).toBeLessThan(KEEN_UP_TO * zone.targetApexUm);
+  });
+});
+
+describe('a new angle', () => {
+  const hatchet = toolOf('hatchet');
+  const aims = ['as it is', 'scandi', 'convex', 'secondary-bevel'] as const;
+  const anAngle = fc.double({ min: 6, max: 59, noNaN: true });
+
+  it('of every grind and kind leaves a zone that can be kept, and never adds steel', () => {
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...TOOL_KINDS),
+        fc.constantFrom(...GRINDS),
+        fc.boolean(),
+        fc.constantFrom(...aims),
+        anAngle,
+        (kind, present, micro, grind, angleDeg) => {
+          const tool = toolOf(kind);
+          const zone = {
+            ...tool.zones[0]!,
+            grind: present,
+            microBevel: micro
+              ? { angleDeg: tool.zones[0]!.bevelAngleDeg + 3, faceWidthMm: 0.3 }
+              : null,
+          };
+          let after;
+          try {
+            after = reshapeZone({ tool, zone, aim: { grind, angleDeg } });
+          } catch (error) {
+            expect(error).toBeInstanceOf(RangeError);
+            return;
+          }
+          expect(after.areaPerSideMm2).toBeGreaterThanOrEqual(0);
+          expect(after.recessionMm).toBeGreaterThanOrEqual(0);
+          expect(workingFace(tool, after.zoneAfter).angleDeg).toBeCloseTo(angleDeg, 9);
+          zoneSchema.validateSync(after.zoneAfter, { strict: true });
+        },
+      ),
+      { numRuns: 400 },
+    );
+  });
+
+  it('takes nothing where it is the angle it has, and more the further it turns', () => {
+    const zone = flat.zones[0]!;
+    const area = (angleDeg: number) =>
+      reshapeZone({ tool: flat, zone, aim: { grind: 'as it is', angleDeg } }).areaPerSideMm2;
+    expect(area(zone.bevelAngleDeg)).toBeCloseTo(0, 6);
+    expect(area(zone.bevelAngleDeg - 2)).toBeGreaterThan(area(zone.bevelAngleDeg - 1));
+    expect(area(zone.bevelAngleDeg + 2)).toBeGreaterThan(area(zone.bevelAngleDeg + 1));
+  });
+
+  it('flatter is the triangle between two faces from one apex, exactly', () => {
+    const zone = { ...flat.zones[0]!, primaryAngleDeg: 3, shoulderThicknessMm: 0.6 };
+    const sin = (deg: number) => Math.sin((deg * Math.PI) / 180);
+    const width = 0.3 / sin(20);
+    const longer = (width * sin(20 - 3)) / sin(18 - 3);
+    const { areaPerSideMm2 } = reshapeZone({
+      tool: flat,
+      zone,
+      aim: { grind: 'secondary-bevel', angleDeg: 18 },
+    });
+    expect(areaPerSideMm2).toBeCloseTo(0.5 * width * longer * sin(2), 6);
+  });
+
+  it('is ground at that angle, then the apex is set, and the log is given new measures', () => {
+    const plan = planNewAngle(jobOn(hatchet), { grind: 'as it is', angleDeg: 22 });
+    expect(plan.outcome).toBe('planned');
+    expect(plan.steps[0]).toMatchObject({ task: 'grind the new angle', angleDeg: 22 });
+    expect(plan.steps[1]!.task).toBe('restore the apex');
+    expect(plan.zoneAfter!.bevelAngleDeg).toBe(22);
+    const same = planNewAngle(jobOn(flat), { grind: 'as it is', angleDeg: 20 });
+    expect(same.outcome).toBe('leave alone');
   });
 });

@@ -1,11 +1,12 @@
-import { abrasivesAtHand, DEFAULT_PACE, planJob, planSpine, raisingsLeft, spineWorkDue } from '..';
+import { abrasivesAtHand, planJob, planSpine, raisingsLeft, spineWorkDue } from '..';
 import type { Session, SessionStep } from '../../domain/session';
 import type { StepTask } from '../../domain/terms';
+import { benchWith, usualHand } from '../../testing/bench';
 import { stone, strop, toolOf } from '../../testing/ladderFixtures';
 import { sample } from '../../testing/sample';
 
 const abrasives = abrasivesAtHand(sample);
-const pace = DEFAULT_PACE;
+const hand = usualHand;
 const machete = {
   ...toolOf('machete'),
   spine: { use: 'burnished hook' as const, raisingsLeft: 2 },
@@ -56,7 +57,7 @@ describe('work on a spine', () => {
   const tasks = (
     tool: typeof machete | typeof knife,
     work: Parameters<typeof planSpine>[0]['work'],
-  ) => planSpine({ tool, work, abrasives, pace }).steps.map(({ task }) => task);
+  ) => planSpine({ tool, work, abrasives, hand }).steps.map(({ task }) => task);
 
   it('goes from file to stone to burnishing, or ends on a strop', () => {
     expect(tasks(machete, 'raise the hook')).toEqual(['raise the hook']);
@@ -69,18 +70,25 @@ describe('work on a spine', () => {
     expect(tasks(knife, 'stone it')).toEqual(['stone the spine', 'strop the spine']);
   });
 
-  it('files away thickness × stretch × depth', () => {
-    const [filing] = planSpine({ tool: machete, work: 'file it anew', abrasives, pace }).steps;
-    expect(filing!.volumeMm3).toBeCloseTo(machete.spineThicknessMm * 60 * 0.15, 9);
-    expect(filing!.angleDeg).toBe(90);
+  it('costs a few file strokes, ten on the stone, and under four minutes', () => {
+    const plan = planSpine({ tool: machete, work: 'file it anew', abrasives, hand });
+    expect(plan.steps.map(({ strokesPerSide }) => strokesPerSide)).toEqual([4, 10, 2]);
+    expect(plan.steps[0]!.angleDeg).toBe(90);
+    expect(plan.minutes).toBeLessThan(4);
+  });
+
+  it('that was planned and not done raises nothing', () => {
+    const idle = raise();
+    const steps = idle.steps.map((step) => ({ ...step, left: 0, right: 0, activeSeconds: 0 }));
+    expect(raisingsLeft(machete, [{ ...idle, steps }])).toBe(2);
   });
 
   it('names what is not at hand: a file skates on a hard spine', () => {
     const steel = { ...machete.steel, hardnessLowHrc: 62, hardnessHighHrc: 63, fileBite: null };
-    const hard = planSpine({ tool: { ...machete, steel }, work: 'file it anew', abrasives, pace });
+    const hard = planSpine({ tool: { ...machete, steel }, work: 'file it anew', abrasives, hand });
     expect(hard.outcome).toBe('out of reach');
     expect(hard.leftOut.map(({ name }) => name)).toContain('a file that bites this steel');
-    const bare = planSpine({ tool: machete, work: 'raise the hook', abrasives: [stone(25)], pace });
+    const bare = planSpine({ tool: machete, work: 'raise the hook', abrasives: [stone(25)], hand });
     expect(bare.leftOut.map(({ name }) => name)).toContain(
       'a file with a smooth edge, or a smooth steel',
     );
@@ -91,7 +99,7 @@ describe('work on a spine', () => {
       strop(3, { id: 'slack', backing: 'slack' }),
       strop(1, { id: 'hard', backing: 'hard' }),
     ];
-    const { steps } = planSpine({ tool: knife, work: 'strop it', abrasives: strops, pace });
+    const { steps } = planSpine({ tool: knife, work: 'strop it', abrasives: strops, hand });
     expect(steps[0]!.abrasive.id).toBe('hard');
   });
 });
@@ -100,10 +108,11 @@ describe('the plan of a job', () => {
   const base = {
     zone: machete.zones[0]!,
     before: { tests: [], findings: [] },
+    knownApexUm: null,
     keenRadiusUm: null,
     sessions: [],
-    abrasives,
-    pace,
+    aim: null,
+    bench: benchWith(abrasives),
   };
 
   it('on the edge waits for a test, on a spine it does not', () => {

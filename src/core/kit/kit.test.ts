@@ -1,7 +1,8 @@
 /** @jest-environment node */
 import fc from 'fast-check';
 import loadHighs, { type Highs } from 'highs';
-import { DEFAULT_PACE, planKit, shortestLadder, type KitProblem, type SolveLp } from '..';
+import { planKit, shortestLadder, type KitProblem, type SolveLp } from '..';
+import { usualHand } from '../../testing/bench';
 import { faceOf, stone, strop } from '../../testing/ladderFixtures';
 import { needProblem } from './flowNetwork';
 
@@ -23,14 +24,14 @@ const problem = (change: Partial<KitProblem> = {}): KitProblem => ({
       name: 'knife',
       face: faceOf('scandi-knife'),
       condition: { apexRadiusUm: 3, damageDepthMm: 0 },
-      target: { apexRadiusUm: 0.9 },
+      target: { apexRadiusUm: 0.4, finishSizeUm: 30 },
     },
     {
       id: 'axe',
       name: 'axe',
       face: faceOf('felling-axe'),
       condition: { apexRadiusUm: 9, damageDepthMm: 0 },
-      target: { apexRadiusUm: 3 },
+      target: { apexRadiusUm: 3, finishSizeUm: 90 },
     },
   ],
   items: [
@@ -51,7 +52,7 @@ const problem = (change: Partial<KitProblem> = {}): KitProblem => ({
     { abrasive: strop(1, { id: 'belt' }), needsAll: ['belt', 'crayon'], needsOneOf: null },
   ],
   minutesPerTouchUp: 30,
-  pace: DEFAULT_PACE,
+  hand: usualHand,
   ...change,
 });
 
@@ -137,6 +138,7 @@ it('agrees with exhaustive search', () => {
       damageDepthMm: fc.constantFrom(0, 0, 0.15),
       kind: fc.constantFrom('scandi-knife', 'felling-axe', 'machete', 'fillet-knife'),
       targetUm: fc.constantFrom(0.5, 0.9, 3),
+      finishUm: fc.constantFrom(10, 30, 90),
     }),
     { minLength: 1, maxLength: 3 },
   );
@@ -151,7 +153,7 @@ it('agrees with exhaustive search', () => {
           name: `n${i}`,
           face: faceOf(edge.kind),
           condition: { apexRadiusUm: edge.apexRadiusUm, damageDepthMm: edge.damageDepthMm },
-          target: { apexRadiusUm: edge.targetUm },
+          target: { apexRadiusUm: edge.targetUm, finishSizeUm: edge.finishUm },
         })),
       });
       const found = planKit(random, solve).carried.map((c) => c.item.id);

@@ -1,11 +1,11 @@
 import { KEEN_UP_TO } from '../sharpness';
 import {
-  arcsFrom,
   ladderSolver,
   quickest,
   reaches,
   stateKey,
   type LadderGoal,
+  type LadderGraph,
   type LadderPath,
   type LadderProblem,
   type LadderState,
@@ -23,20 +23,12 @@ export interface ChosenLadder {
   path: LadderPath;
   /** The quickest of all; the same where it was chosen. */
   quickest: LadderPath;
+  /** For every first abrasive its quickest ladder. */
+  byFirst: LadderPath[];
 }
 
-/** Rungs: the strop alone where it does it within five minutes, else a stone. */
-export function chooseLadder(
-  problem: LadderProblem,
-  { stropAlone = true, startsWith = null as string | null } = {},
-): ChosenLadder | null {
-  const strop = stropAlone && startsWith === null ? stropRung(problem) : null;
-  if (strop) return { path: strop, quickest: strop };
-  return stoneRung(problem, startsWith);
-}
-
-/** The quickest strop alone; the goal of a stone does not bind it, and a test is no finer than 1.25. */
-function stropRung(problem: LadderProblem): LadderPath | null {
+/** The quickest strop alone that does it within five minutes; a test is no finer than 1.25 of the goal. */
+export function chooseStrop(problem: LadderProblem): LadderPath | null {
   const { face, condition, parts, goal, required, hand, abrasives } = problem;
   if (required.length > 0 || parts.some(({ heavy }) => heavy !== null)) return null;
   const target = { apexRadiusUm: goal.apexUm, acceptedUm: KEEN_UP_TO * goal.apexUm };
@@ -56,20 +48,26 @@ function stropRung(problem: LadderProblem): LadderPath | null {
  * Among stones a rung is a first abrasive with its quickest onward ladder, and the finest is the
  * lightest: the finest that costs at most a minute, or a fifth, more than the quickest.
  */
-function stoneRung(problem: LadderProblem, startsWith: string | null): ChosenLadder | null {
-  const solver = ladderSolver(problem);
-  const byStone = solver
+export function chooseStone(
+  problem: LadderProblem,
+  graph: LadderGraph,
+  startsWith: string | null,
+): ChosenLadder | null {
+  const byFirst = ladderSolver(problem, graph)
     .byFirst()
-    .filter(({ arcs }) => arcs[0]!.to.last.kind === 'stone')
-    .filter(({ arcs }) => startsWith === null || arcs[0]!.to.last.id === startsWith);
-  const best = quickest(byStone);
+    .filter(({ arcs }) => arcs[0]!.to.last.kind === 'stone');
+  const open = byFirst.filter(
+    ({ arcs }) => startsWith === null || arcs[0]!.to.last.id === startsWith,
+  );
+  const best = quickest(open);
   if (!best) return null;
   const most = Math.max(best.minutes + FINER_COSTS_MINUTES, FINER_COSTS_SHARE * best.minutes);
   const sizeOf = ({ arcs }: LadderPath): number => arcs[0]!.to.last.sizeUm;
   const finest = Math.min(
-    ...byStone.filter(({ minutes }) => minutes <= most).map((path) => sizeOf(path)),
+    ...open.filter(({ minutes }) => minutes <= most).map((path) => sizeOf(path)),
   );
-  return { path: quickest(byStone.filter((path) => sizeOf(path) === finest))!, quickest: best };
+  const path = quickest(open.filter((each) => sizeOf(each) === finest))!;
+  return { path, quickest: best, byFirst };
 }
 
 /**
@@ -77,9 +75,9 @@ function stoneRung(problem: LadderProblem, startsWith: string | null): ChosenLad
  * any of them ends at; on a last stone as fine as asked for, or the finest there is; closed by a strop
  * where one can follow. Null where nothing at hand works the edge.
  */
-export function reachableGoal(problem: LadderProblem): LadderGoal | null {
+export function reachableGoal(problem: LadderProblem, graph: LadderGraph): LadderGoal | null {
   const { goal } = problem;
-  const ends = reachableStates(problem).filter(({ lastStone }) => lastStone !== null);
+  const ends = reachableStates(problem, graph).filter(({ lastStone }) => lastStone !== null);
   if (ends.length === 0) return null;
   const finestUm = Math.min(...ends.map(({ lastStone }) => lastStone!.sizeUm));
   const finishUm = Math.max(goal.finishUm, finestUm);
@@ -93,13 +91,13 @@ export function reachableGoal(problem: LadderProblem): LadderGoal | null {
   return { apexUm, finishUm, strop };
 }
 
-/** Every state that some ladder of the things at hand comes through. */
-function reachableStates(problem: LadderProblem): LadderState[] {
+/** Every state that some ladder of the things at hand comes through, and may end at. */
+function reachableStates(problem: LadderProblem, graph: LadderGraph): LadderState[] {
   const found = new Map<string, LadderState>();
   const open: (LadderState | null)[] = [null];
   while (open.length > 0) {
     const from = open.pop()!;
-    for (const { to } of arcsFrom(problem, from)) {
+    for (const { to } of graph.from(from)) {
       const key = stateKey(to);
       if (found.has(key)) continue;
       found.set(key, to);

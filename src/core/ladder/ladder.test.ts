@@ -3,7 +3,6 @@ import {
   arcsFrom,
   comparePaths,
   DEFAULT_PACE,
-  KEEN_UP_TO,
   ladderChanges,
   ladderSolver,
   NO_WISHES,

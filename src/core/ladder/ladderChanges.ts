@@ -24,7 +24,12 @@ export function ladderChanges(request: LadderRequest, present: LadderPlan): Ladd
     .map(({ id }) => {
       const isIn = used.has(id);
       const wishes = toggled(request.ownLadder ?? NO_WISHES, id, isIn);
-      const plan = planLadder({ ...request, ownLadder: wishes, missingStone: false });
+      const plan = planLadder({
+        ...request,
+        ownLadder: wishes,
+        missingStone: false,
+        priceWishes: false,
+      });
       const walked = plan.outcome === 'planned' && !plan.wishesFailed;
       return {
         id,
@@ -37,7 +42,7 @@ export function ladderChanges(request: LadderRequest, present: LadderPlan): Ladd
 }
 
 /** The wishes with one abrasive taken out, or required. */
-export function toggled(wishes: OwnLadder, id: string, isIn: boolean): OwnLadder {
+function toggled(wishes: OwnLadder, id: string, isIn: boolean): OwnLadder {
   const others = (ids: readonly string[]): string[] => ids.filter((other) => other !== id);
   if (wishes.sequence) {
     const sequence = isIn ? others(wishes.sequence) : [...wishes.sequence, id];

@@ -3,13 +3,14 @@ import { strokesLearned, UNTAUGHT_HAND, type LearnedHand } from '../learn';
 import { KEEN_UP_TO, sizeForFinishUm } from '../sharpness';
 import { DEFAULT_PACE, type Pace } from '../wear';
 import { notNegative, positive } from '../check';
-import { chooseLadder, reachableGoal, type ChosenLadder } from './chooseLadder';
+import { chooseStone, chooseStrop, reachableGoal, type ChosenLadder } from './chooseLadder';
 import { usualDamageWay } from './damageWays';
 import { describeStep } from './describeStep';
 import { helpfulStone } from './missingStone';
 import {
   arcTo,
   inOrder,
+  ladderGraph,
   type LadderArc,
   type LadderGoal,
   type LadderPath,
@@ -46,6 +47,8 @@ export interface LadderRequest {
   calibration?: LearnedHand;
   /** Whether to look for the stone that would help most: most of the work of a plan. */
   missingStone?: boolean;
+  /** Whether to work out what the person's wishes cost against the best. */
+  priceWishes?: boolean;
 }
 
 /**
@@ -71,6 +74,7 @@ export function planLadder(request: LadderRequest): LadderPlan {
     apexRadiusUm: condition.apexRadiusUm,
     shortOf: { apex: false, finish: false },
     quickest: null,
+    firstStones: [],
     wishesFailed: false,
     missingStone: null,
     leftOut: [
@@ -84,7 +88,8 @@ export function planLadder(request: LadderRequest): LadderPlan {
   if (isKeen(request, problem)) return none;
 
   const found = withWishes(problem, request, ownLadder);
-  const best = hasWishes(ownLadder) ? chosen({ ...problem, abrasives: fitting }, request) : found;
+  const priced = hasWishes(ownLadder) && (request.priceWishes ?? true);
+  const best = priced ? chosen({ ...problem, abrasives: fitting }, request) : found;
   const missingStone =
     (request.missingStone ?? true)
       ? helpfulStone({ problem, owned: sorted(face, request.owned ?? []).fitting, found: best })
@@ -94,7 +99,8 @@ export function planLadder(request: LadderRequest): LadderPlan {
     ...none,
     ...described(problem, found.path, request.target, missingStone),
     outcome: 'planned',
-    quickest: compared(found.path, (hasWishes(ownLadder) ? best : null)?.path ?? found.quickest),
+    firstStones: found.byFirst.map(firstStone),
+    quickest: compared(found.path, (priced ? best : null)?.path ?? found.quickest),
     wishesFailed: found.wishesFailed,
     missingStone,
   };
@@ -157,7 +163,7 @@ function withWishes(
 ): Found | null {
   if (wishes.sequence) {
     const path = walked(problem, wishes.sequence);
-    if (path) return { path, quickest: path, wishesFailed: false };
+    if (path) return { path, quickest: path, byFirst: [], wishesFailed: false };
   } else {
     const { required, startsWith } = wishes;
     const found = chosen({ ...problem, required }, request, startsWith);
@@ -172,12 +178,11 @@ function chosen(
   { stropAlone = true }: LadderRequest,
   startsWith: string | null = null,
 ): Found | null {
-  const strop = chooseLadder(problem, { stropAlone, startsWith });
-  const onlyStrops = strop?.path.arcs.every(({ to }) => to.last.kind === 'strop');
-  const goal = onlyStrops ? problem.goal : reachableGoal(problem);
-  const found = onlyStrops
-    ? strop
-    : goal && chooseLadder({ ...problem, goal }, { stropAlone: false, startsWith });
+  const strop = stropAlone && startsWith === null ? chooseStrop(problem) : null;
+  if (strop) return { path: strop, quickest: strop, byFirst: [], wishesFailed: false };
+  const graph = ladderGraph(problem);
+  const goal = reachableGoal(problem, graph);
+  const found = goal && chooseStone({ ...problem, goal }, graph, startsWith);
   return found && { ...found, wishesFailed: false };
 }
 
@@ -222,6 +227,12 @@ export function span(steps: readonly Pick<LadderStep, 'minutesLow' | 'minutesHig
     minutesLow: steps.reduce((sum, { minutesLow }) => sum + minutesLow, 0),
     minutesHigh: steps.reduce((sum, { minutesHigh }) => sum + minutesHigh, 0),
   };
+}
+
+function firstStone({ arcs, minutes }: LadderPath): LadderPlan['firstStones'][number] {
+  const { id, sizeUm } = arcs[0]!.to.last;
+  const steelMm3 = arcs.reduce((sum, { work }) => sum + work.volumeMm3, 0);
+  return { id, sizeUm, minutes, steelMm3 };
 }
 
 function compared(path: LadderPath, best: LadderPath): LadderPlan['quickest'] {

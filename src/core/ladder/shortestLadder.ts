@@ -68,6 +68,23 @@ export function arcsFrom(problem: LadderProblem, from: LadderState | null): Ladd
   return problem.abrasives.flatMap((abrasive) => arcTo(problem, from, abrasive) ?? []);
 }
 
+/** The arcs of a problem, each state's worked out once; they do not depend on the goal of a stone. */
+export interface LadderGraph {
+  from(state: LadderState | null): LadderArc[];
+}
+
+export function ladderGraph(problem: LadderProblem): LadderGraph {
+  const known = new Map<string, LadderArc[]>();
+  return {
+    from(state) {
+      const key = state ? stateKey(state) : '';
+      const arcs = known.get(key) ?? arcsFrom(problem, state);
+      known.set(key, arcs);
+      return arcs;
+    },
+  };
+}
+
 /** Whether the goal is reached at a state. */
 export function reaches({ goal, required, abrasives }: LadderProblem, state: LadderState): boolean {
   const { last, lastStone, apexRadiusUm } = state;
@@ -98,7 +115,10 @@ export function shortestLadder(problem: LadderProblem): LadderPath | null {
  * Backward shortest paths over an acyclic graph (every arc leads to a finer abrasive), each state
  * solved once. Ties: fewer steps, coarser first, then id, so the same inputs give the same ladder.
  */
-export function ladderSolver(problem: LadderProblem): LadderSolver {
+export function ladderSolver(
+  problem: LadderProblem,
+  graph: LadderGraph = ladderGraph(problem),
+): LadderSolver {
   const stones = problem.abrasives.filter((abrasive) => abrasive.kind === 'stone');
   const onward = new Map<string, LadderPath | null>();
   const inward = new Map<string, { minutes: number; state: LadderState } | null>();
@@ -108,7 +128,7 @@ export function ladderSolver(problem: LadderProblem): LadderSolver {
     const key = stateKey(state);
     const known = onward.get(key);
     if (known !== undefined) return known;
-    const best = quickest(arcsFrom(problem, state).flatMap((arc) => through(arc) ?? []));
+    const best = quickest(graph.from(state).flatMap((arc) => through(arc) ?? []));
     onward.set(key, best);
     return best;
   };
@@ -116,7 +136,7 @@ export function ladderSolver(problem: LadderProblem): LadderSolver {
     const rest = bestFrom(arc.to);
     return rest && { minutes: arc.work.minutes + rest.minutes, arcs: [arc, ...rest.arcs] };
   };
-  const byFirst = (): LadderPath[] => arcsFrom(problem, null).flatMap((arc) => through(arc) ?? []);
+  const byFirst = (): LadderPath[] => graph.from(null).flatMap((arc) => through(arc) ?? []);
 
   /** The quickest way from the present edge to a stone, which need not be at hand. */
   const bestTo = (stone: LadderStone): { minutes: number; state: LadderState } | null => {

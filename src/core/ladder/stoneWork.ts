@@ -100,17 +100,14 @@ function strokesOn(
 }
 
 function stoneForceN(face: WorkingFace, stone: LadderStone, heavy: boolean): number {
-  const usualN = defaultForceN({
-    ...stone,
-    abrasive: stone.family,
-    toolForm: face.toolForm,
-    heavy,
-  });
+  const { family, sizeUm, form, lengthMm } = stone;
+  const { toolForm } = face;
+  const usualN = defaultForceN({ abrasive: family, sizeUm, form, lengthMm, toolForm, heavy });
   return stone.family === 'file' ? usualN : Math.min(usualN, face.practice.stoneForceLimitN);
 }
 
 /** How fast a stone wears this steel (mm³/(N·m)); 0 where it does not bite. */
-export function stoneWearRate(
+function stoneWearRate(
   { hardnessHrc, carbide }: WorkingFace,
   { family, sizeUm, state }: LadderStone,
 ): number {

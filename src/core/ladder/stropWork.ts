@@ -103,9 +103,17 @@ function closingStrokes(start: StropStart, rates: StropRates): number {
 
 /** The strop's rates in this hand: one that takes twice the strokes wears burr and apex half as fast. */
 function ratesOn(face: WorkingFace, strop: LadderStrop, { learned }: Hand): StropRates {
-  const { stropForceN: forceN, stropAboveApexDeg: holdAboveApexDeg } = face.practice;
+  const { hardnessHrc, stainless, practice } = face;
   const { factor } = strokesLearned(learned, { id: strop.id, family: strop.surface });
-  const { tau, betaUm, loaded } = stropRates({ ...strop, ...face, forceN, holdAboveApexDeg });
+  const { tau, betaUm, loaded } = stropRates({
+    forceN: practice.stropForceN,
+    holdAboveApexDeg: practice.stropAboveApexDeg,
+    backing: strop.backing,
+    surface: strop.surface,
+    loaded: strop.loaded,
+    hardnessHrc,
+    stainless,
+  });
   return { tau: tau * factor, betaUm: betaUm / factor, loaded };
 }
 
@@ -130,7 +138,12 @@ function stropWork(
       stretch: null,
       minutes: (2 * strokesPerSide) / hand.pace[way.motion] + CHANGEOVER_MINUTES,
       volumeMm3: 0,
-      wearRate: specificWearRate({ ...face, abrasive: strop.surface, sizeUm: strop.sizeUm }),
+      wearRate: specificWearRate({
+        abrasive: strop.surface,
+        sizeUm: strop.sizeUm,
+        hardnessHrc: face.hardnessHrc,
+        carbide: face.carbide,
+      }),
       contactWidthMm: 0,
       apexRadiusUm: edge.keenUm + edge.burrUm + edge.roundingUm,
     },

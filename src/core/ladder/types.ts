@@ -193,6 +193,8 @@ export interface LadderPlan {
   shortOf: { apex: boolean; finish: boolean };
   /** The quickest way, where another was chosen for its finer first stone or by the person. */
   quickest: { minutes: number; names: string[] } | null;
+  /** For every first stone its quickest ladder. */
+  firstStones: { id: string; sizeUm: number; minutes: number; steelMm3: number }[];
   /** Whether what the person asked for could not be walked, so that the plan chose. */
   wishesFailed: boolean;
   /** The stone that would save most, when it saves a minute or more. */

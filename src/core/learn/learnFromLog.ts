@@ -155,10 +155,13 @@ function isForgotten(forgotten: Forgotten, what: string, at: string): boolean {
   return forgotten.some((entry) => (entry.what === what || entry.what === 'all') && at <= entry.at);
 }
 
-/** Whether a session ended at what its plan promised or its work asked for, or within a test of it; untested ones count. */
+/**
+ * Whether a session ended at what its plan promised or its work asked for, or within a test of it;
+ * untested ones where every step was worked.
+ */
 export function reachedTarget({ steps, after, targetApexUm }: Session): boolean {
   const last = after.tests.at(-1);
-  if (!last || last.test === null) return true;
+  if (!last || last.test === null) return steps.every(isWorked);
   const promisedUm = steps.at(-1)?.plannedApexUm ?? 0;
   const enoughUm = Math.max(promisedUm, targetApexUm ?? 0);
   return TEST_CENTRE_UM[last.test] <= PASSES_UP_TO * enoughUm;

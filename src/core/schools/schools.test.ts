@@ -1,14 +1,15 @@
-import { DEFAULT_PACE, microBevelCost, schoolCosts } from '..';
+import { microBevelCost, schoolCosts, type SchoolNote } from '..';
 import { SCHOOL_QUESTIONS, SCHOOLS, type SchoolQuestion } from '../../domain/schools';
 import type { ToolKind } from '../../domain/terms';
+import { usualHand } from '../../testing/bench';
 import { toolOf } from '../../testing/ladderFixtures';
 import { sample } from '../../testing/sample';
 
 const costs = (question: SchoolQuestion, kind: ToolKind = 'flat-knife') => {
   const tool = toolOf(kind);
-  return schoolCosts(question, { tool, zone: tool.zones[0]!, shelf: sample, pace: DEFAULT_PACE });
+  return schoolCosts(question, { tool, zone: tool.zones[0]!, shelf: sample, hand: usualHand });
 };
-const noteOf = (question: SchoolQuestion, answer: string, kind?: ToolKind): string =>
+const noteOf = (question: SchoolQuestion, answer: string, kind?: ToolKind): SchoolNote =>
   costs(question, kind).find((cost) => cost.answer === answer)!.note!;
 
 it('a micro-bevel costs edge, steel and bite: the worked example', () => {
@@ -44,32 +45,48 @@ describe('what a school costs', () => {
     expect(light!.touchUp!.strokesPerSide).toBeGreaterThan(firm!.touchUp!.strokesPerSide);
   });
 
-  it('a polished finish goes to half of what the work asks for, and takes longer', () => {
-    const by = Object.fromEntries(costs('finish', 'machete').map((c) => [c.answer, c.touchUp!]));
-    const { targetApexUm } = toolOf('machete').zones[0]!;
-    expect(by.polished!.apexRadiusUm).toBeLessThanOrEqual(0.5 * targetApexUm);
+  it('a polished finish ends finer and takes longer, a toothy one is quicker', () => {
+    const by = Object.fromEntries(
+      costs('finish', 'scandi-knife').map((c) => [c.answer, c.touchUp!]),
+    );
+    expect(by.polished!.apexRadiusUm).toBeLessThan(by['by task']!.apexRadiusUm);
     expect(by.polished!.minutes).toBeGreaterThan(by['by task']!.minutes);
+    expect(by.toothy!.minutes).toBeLessThanOrEqual(by['by task']!.minutes);
+  });
+
+  it('a strop at the end costs minutes, and leaves the edge keener', () => {
+    const by = Object.fromEntries(
+      costs('stropAtEnd', 'felling-axe').map((c) => [c.answer, c.touchUp!]),
+    );
+    expect(by.always!.minutes).toBeGreaterThan(by['by tool']!.minutes);
+    expect(by.always!.apexRadiusUm).toBeLessThan(by['by tool']!.apexRadiusUm);
+    expect(by['only when needed']).toEqual(by['by tool']);
   });
 
   it('a bevel that drifts thickens, one that is reground takes minutes and steel', () => {
-    expect(noteOf('drift', 'regrind flat', 'scandi-knife')).toMatch(/\d+ min and \d+ mm³ of steel/);
-    expect(noteOf('drift', 'let it drift', 'scandi-knife')).toMatch(/[\d.]+° steeper per side/);
-    expect(noteOf('drift', 'let it drift')).toMatch(/^No difference here/);
+    const flat = noteOf('drift', 'regrind flat', 'scandi-knife');
+    expect(flat).toMatchObject({ kind: 'ground flat', price: { minutes: expect.any(Number) } });
+    const drifts = noteOf('drift', 'let it drift', 'scandi-knife');
+    if (drifts.kind !== 'drifts') throw new Error(drifts.kind);
+    expect(drifts.driftedMm).toBeGreaterThan(drifts.flatMm);
+    expect(noteOf('drift', 'let it drift')).toEqual({ kind: 'no drift' });
   });
 
   it('a lifted handle rises by millimetres, a flat wrist misses by degrees', () => {
-    expect(noteOf('tip', 'lift the handle', 'skinning-knife')).toMatch(/rises about \d+ mm/);
-    expect(noteOf('tip', 'keep the wrist flat', 'skinning-knife')).toMatch(/[\d.]+° flatter/);
+    expect(noteOf('tip', 'lift the handle', 'skinning-knife').kind).toBe('handle lifted');
+    expect(noteOf('tip', 'keep the wrist flat', 'skinning-knife').kind).toBe('wrist flat');
   });
 
   it('minutes alone say less than strokes', () => {
-    const times = (answer: string) =>
-      Number(/range of ([\d.]+) times/.exec(noteOf('counting', answer))![1]);
-    expect(times('by feel')).toBeGreaterThan(times('count strokes'));
+    const factor = (answer: string) => {
+      const note = noteOf('counting', answer);
+      return note.kind === 'range after' ? note.factor : NaN;
+    };
+    expect(factor('by feel')).toBeGreaterThan(factor('count strokes'));
   });
 
   it('thinning each time takes the growth back; unscratched faces stay thick', () => {
-    expect(noteOf('profile', 'thin at every touch-up')).toMatch(/takes back the [\d.]+ µm/);
-    expect(noteOf('scratches', 'unscratched')).toMatch(/[\d.]+ mm thick at the shoulder/);
+    expect(noteOf('profile', 'thin at every touch-up').kind).toBe('thinned each time');
+    expect(noteOf('scratches', 'unscratched').kind).toBe('left to thicken');
   });
 });

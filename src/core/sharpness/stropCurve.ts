@@ -13,6 +13,8 @@ const CLOTH_SOFTNESS = 1;
 
 /** Strokes in which compound takes rounding back to 1/e. */
 const ROUNDING_DECAY = 150;
+/** What a stroke's rounding adds up to on a loaded strop, over endless strokes. */
+const LOADED_SUM = 1 / (1 - Math.exp(-1 / ROUNDING_DECAY));
 /** Burr and ragged foil never stand for more than this (µm). */
 const MOST_BURR_UM = 1.5;
 /** Share of an edge's dulling that is burr and ragged foil; the rest is rounding (prior). */
@@ -78,7 +80,7 @@ export function stroppedEdge(
   const { keenUm, burrUm, roundingUm = 0, tau, betaUm, loaded, strokes } = input;
   const left = Math.exp(-strokes / ROUNDING_DECAY);
   // The sum of a geometric series, so that it holds between whole strokes too.
-  const added = loaded ? (betaUm * (1 - left)) / (1 - Math.exp(-1 / ROUNDING_DECAY)) : 0;
+  const added = loaded ? betaUm * LOADED_SUM * (1 - left) : 0;
   return {
     keenUm,
     burrUm: burrUm * Math.exp(-strokes / tau),
@@ -94,34 +96,35 @@ export function stropRadiusUm(input: StropStart & StropRates & { strokes: number
 
 /**
  * Strokes over both sides at which the edge is best, 0 where any stroke harms: on a bare strop
- * τ·ln(e/(β·τ)), on a loaded one the curve's own minimum; where rounding is still coming off
- * throughout, the count that comes within 2 % of the end.
+ * τ·ln(e/(β·τ)); on a loaded one where the burr still coming off, e/τ·exp(−n/τ), is met by the rounding
+ * added, (B − ρ)/150·exp(−n/150) with B = β/(1 − exp(−1/150)). Where rounding comes off throughout, the
+ * count that comes within 2 % of the end.
  */
 export function bestStropStrokes(
   input: Pick<StropStart, 'burrUm' | 'roundingUm'> & Partial<StropStart> & StropRates,
 ): number {
   const burrUm = notNegative(input.burrUm, 'burrUm');
-  const edge = { ...input, keenUm: input.keenUm ?? 0 };
-  if (!input.loaded) {
-    const gain = burrUm / (input.betaUm * input.tau);
-    return gain <= 1 ? 0 : input.tau * Math.log(gain);
+  const { tau, betaUm, loaded, roundingUm = 0 } = input;
+  if (!loaded) {
+    const gain = burrUm / (betaUm * tau);
+    return gain <= 1 ? 0 : tau * Math.log(gain);
   }
-  const at = (strokes: number): number => stropRadiusUm({ ...edge, strokes });
-  const low = firstCount((n) => at(n + 0.01) >= at(n));
-  if (low < MOST_STROKES) return low;
-  const endUm = at(MOST_STROKES);
-  return firstCount((n) => at(n) <= NEAR_ENOUGH * endUm);
+  const addedUm = LOADED_SUM * betaUm - roundingUm;
+  if (addedUm <= 0) return nearTheEnd({ ...input, keenUm: input.keenUm ?? 0 });
+  const gain = (burrUm * ROUNDING_DECAY) / (tau * addedUm);
+  return gain <= 1 ? 0 : Math.log(gain) / (1 / tau - 1 / ROUNDING_DECAY);
 }
 
-/** The least count, to a tenth, from which on something holds. */
-function firstCount(holds: (strokes: number) => boolean): number {
-  let below = 0;
-  let from = MOST_STROKES;
-  if (holds(0)) return 0;
-  while (from - below > 0.1) {
-    const middle = (below + from) / 2;
-    if (holds(middle)) from = middle;
-    else below = middle;
+/** The least count that comes within 2 % of where the curve ends. */
+function nearTheEnd(input: StropStart & StropRates): number {
+  const { keenUm, betaUm } = input;
+  const enoughUm = NEAR_ENOUGH * (keenUm + LOADED_SUM * betaUm);
+  let low = 0;
+  let high = MOST_STROKES;
+  while (high - low > 0.1) {
+    const middle = (low + high) / 2;
+    if (stropRadiusUm({ ...input, strokes: middle }) <= enoughUm) high = middle;
+    else low = middle;
   }
-  return from >= MOST_STROKES - 1 ? MOST_STROKES : from;
+  return high;
 }

@@ -14,12 +14,18 @@ const begun = (): Session =>
     job: 'touch-up',
     where: 'field',
     before: { tests: [], findings: [] },
-    plan: planLadder({
-      zone: faceOf('scandi-knife'),
-      condition: { apexRadiusUm: 6, damageDepthMm: 0 },
-      target: { apexRadiusUm: 0.8 },
-      abrasives: [stone(25), strop(1)],
-    }),
+    targetApexUm: 0.8,
+    damageWay: null,
+    wordsOf: () => ({ doneWhen: ['no glint'], warnings: [] }),
+    plan: {
+      zoneAfter: null,
+      ...planLadder({
+        zone: faceOf('scandi-knife'),
+        condition: { apexRadiusUm: 6, damageDepthMm: 0 },
+        target: { apexRadiusUm: 0.8 },
+        abrasives: [stone(25), strop(1)],
+      }),
+    },
   });
 
 const run = (session: Session, ...events: GuideEvent[]): Session => events.reduce(advance, session);
@@ -92,22 +98,44 @@ describe('a touch-up in the guide', () => {
     expect(run(session, stroke(5))).toBe(session);
   });
 
-  it('leaves on the strip what its work has not removed', () => {
+  describe('leaves on the strip what its work has not removed', () => {
     const found = (['chip', 'roll', 'burr', 'glint', 'rust', 'ink-left'] as const).map((kind, i) =>
       finding(kind, 10 * i, 0.1),
     );
     const kept = finding('chip', 80, 0.9, { leftOnPurpose: true });
+    const worked = begun().steps.map((step) => ({ ...step, left: 9, right: 9 }));
     const left = (change: Partial<Session>): string[] =>
-      findingsLeft({
-        ...begun(),
-        before: { tests: [], findings: [...found, kept] },
-        ...change,
-      }).map(({ kind, leftOnPurpose }) => (leftOnPurpose ? 'kept' : kind));
-    const grinding = begun().steps.map((step) => ({ ...step, task: 'grind out damage' as const }));
-    expect(left({})).toEqual(['chip', 'roll', 'kept']);
-    expect(left({ job: 'hone' })).toEqual(['chip', 'kept']);
-    expect(left({ steps: grinding })).toEqual(['kept']);
-    expect(left({ job: 'spine' })).toHaveLength(found.length + 1);
+      findingsLeft(
+        { ...begun(), steps: worked, before: { tests: [], findings: [...found, kept] }, ...change },
+        20,
+      ).map(({ kind, leftOnPurpose }) => (leftOnPurpose ? 'kept' : kind));
+    const grinding = worked.map((step) => ({ ...step, task: 'grind out damage' as const }));
+
+    it('by the job, and by what was ground', () => {
+      expect(left({})).toEqual(['chip', 'roll', 'kept']);
+      expect(left({ job: 'hone' })).toEqual(['chip', 'kept']);
+      expect(left({ steps: grinding })).toEqual(['kept']);
+      expect(left({ job: 'spine' })).toHaveLength(found.length + 1);
+    });
+
+    it('and all of it where no stroke was made', () => {
+      const idle = grinding.map((step) => ({ ...step, left: 0, right: 0, activeSeconds: 0 }));
+      expect(left({ steps: idle })).toHaveLength(found.length + 1);
+    });
+
+    it('and a chip that is left wears with each touch-up, until it is gone', () => {
+      const chip = finding('chip', 40, 0.02);
+      let findings = [chip];
+      let touchUps = 0;
+      while (findings.length > 0 && touchUps < 50) {
+        const before = { tests: [passes('slices-paper')], findings };
+        findings = findingsLeft({ ...begun(), steps: worked, before, damageWay: 'leave it' }, 20);
+        touchUps += 1;
+        if (findings.length > 0) expect(findings[0]!.leftOnPurpose).toBe(true);
+      }
+      expect(touchUps).toBeGreaterThan(2);
+      expect(touchUps).toBeLessThan(10);
+    });
   });
 
   it('stays a valid record whatever is tapped', () => {

@@ -1,11 +1,11 @@
-import { abrasivesAtHand, DEFAULT_PACE, edgeNeeds, zoneStates, type EdgeNeed } from '../../core';
+import { benchAt, DEFAULT_PACE, edgeNeeds, handOf, zoneStates, type EdgeNeed } from '../../core';
 import { sample } from '../../testing/sample';
 import { asksForWork, touchUpLink, workInWords, workWithMinutes } from './work';
 
+const hand = handOf({ sessions: sample.sessions, shelf: sample, pace: DEFAULT_PACE });
 const needs = edgeNeeds({
   states: zoneStates(sample),
-  abrasives: abrasivesAtHand(sample),
-  pace: DEFAULT_PACE,
+  benchOf: ({ schools }) => benchAt({ where: 'bench', shelf: sample, schools, hand }),
 });
 const of = (name: string, zoneId = 'edge'): EdgeNeed =>
   needs.find(({ tool, zone }) => tool.name === name && zone.id === zoneId)!;
@@ -15,7 +15,7 @@ describe('what a tool needs, in a word or two', () => {
     ['Knap', 'edge', /^Stop: the haft or handle is cracked$/],
     ['Heron', 'edge', /^To a smith$/],
     ['Crook', 'edge', /^Thin the shoulders, \d+ min$/],
-    ['Sprig', 'edge', /^Hone, 5 a side, /],
+    ['Sprig', 'edge', /^Hone, 20 a side, /],
     ['Plover', 'edge', /^Strop, /],
     ['Wren', 'edge', /^Fine stone, /],
     ['Old Hob', 'edge', /^File, then stone, \d+ min$/],
@@ -34,7 +34,7 @@ describe('what a tool needs, in a word or two', () => {
     expect(workInWords(untested)).toBe('Test it first');
     expect(asksForWork(untested)).toBe(true);
     const stuck = { ...wren, plan: { ...wren.plan!, outcome: 'out of reach' as const, steps: [] } };
-    expect(workInWords(stuck)).toBe('No ladder reaches its target');
+    expect(workInWords(stuck)).toBe('Nothing at hand works it');
   });
 
   it('leads to the touch-up, or to a look where a touch-up would be wrong', () => {

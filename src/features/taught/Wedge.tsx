@@ -27,7 +27,6 @@ export function Wedge({ thing, most }: { thing: TaughtThing; most: number }) {
   const edge = (sign: number): string[] =>
     course.map(({ factor, sdLn }, i) => `${x(i)},${y(factor * Math.exp(sign * sdLn))}`);
   const last = course.at(-1)!;
-  let counted = 0;
   return (
     <svg
       ref={ref}
@@ -66,25 +65,21 @@ export function Wedge({ thing, most }: { thing: TaughtThing; most: number }) {
         stroke="var(--ink)"
         strokeWidth={4}
       />
-      {steps.map(({ ratio, sessionId, stoppedEarly }, i) => {
-        if (stoppedEarly) {
-          const cx = x(counted + 0.5);
-          const cy = y(ratio);
-          return (
-            <path
-              key={`${sessionId}${i}`}
-              d={`M${cx - 4},${cy - 4}l8,8m0,-8l-8,8`}
-              stroke="var(--ink)"
-              strokeWidth={2}
-            />
-          );
-        }
-        counted += 1;
-        return (
+      {steps.map((step, i) => {
+        const before = steps.slice(0, i).filter(({ stoppedEarly }) => !stoppedEarly).length;
+        const at = { x: x(before + (step.stoppedEarly ? 0.5 : 1)), y: y(step.ratio) };
+        return step.stoppedEarly ? (
+          <path
+            key={`${step.sessionId}${i}`}
+            d={`M${at.x - 4},${at.y - 4}l8,8m0,-8l-8,8`}
+            stroke="var(--ink)"
+            strokeWidth={2}
+          />
+        ) : (
           <circle
-            key={`${sessionId}${i}`}
-            cx={x(counted)}
-            cy={y(ratio)}
+            key={`${step.sessionId}${i}`}
+            cx={at.x}
+            cy={at.y}
             r={3.6}
             fill="var(--color-base-100)"
             stroke="var(--ink)"

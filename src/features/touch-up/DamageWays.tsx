@@ -84,7 +84,7 @@ function wholeWords({ plan }: DamageChoice): string {
 }
 
 /** What a way takes and what it leaves. */
-export function damageWords(choice: DamageChoice): string[] {
+function damageWords(choice: DamageChoice): string[] {
   const { way, steelMm3, recessionMm, facet, wornOut, plan } = choice;
   if (way !== 'leave it' && plan.outcome === 'out of reach') return ['nothing at hand does it'];
   switch (way) {

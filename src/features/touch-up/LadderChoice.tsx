@@ -1,6 +1,6 @@
 'use client';
 
-import { useDeferredValue, useMemo } from 'react';
+import { useDeferredValue, useMemo, useState } from 'react';
 import {
   ladderChanges,
   ladderRequest,
@@ -27,7 +27,11 @@ export function LadderChoice(props: {
   // The ladder answers a tap at once; what each further tap would cost follows when there is time.
   const asked = useDeferredValue(edge);
   const shown = useDeferredValue(plan);
-  const changes = useMemo(() => ladderChanges(ladderRequest(asked), shown), [asked, shown]);
+  const [open, setOpen] = useState(false);
+  const changes = useMemo(
+    () => (open ? ladderChanges(ladderRequest(asked), shown) : []),
+    [open, asked, shown],
+  );
   const byId = new Map(edge.abrasives.map((abrasive) => [abrasive.id, abrasive]));
   const { ownLadder } = edge;
   const sequence = plan.steps.map(({ abrasive }) => abrasive.id);
@@ -44,7 +48,7 @@ export function LadderChoice(props: {
         items={ladderItems(plan.steps)}
         walk={{ steps: walkSteps(plan.steps) }}
       />
-      <details className="mt-1">
+      <details className="mt-1" onToggle={(event) => setOpen(event.currentTarget.open)}>
         <summary className="inline-flex min-h-12 cursor-pointer items-center font-semibold underline underline-offset-4">
           Choose your own: take a stone in or out
         </summary>

@@ -40,7 +40,7 @@ export function PlanBar(props: {
 }
 
 /** How many of the person's own steps stand behind the figures. */
-export function learnedWords({ steps }: JobPlan): string {
+function learnedWords({ steps }: JobPlan): string {
   const taught = steps.filter(({ learnedSteps }) => learnedSteps > 0);
   if (taught.length === 0) return 'usual values, until your own log narrows them';
   const words = taught.map(

@@ -3,7 +3,7 @@ import { deg, minutes, um } from '../format';
 import { doneWhen } from './doneWhen';
 
 /** What is worth a word at a step. */
-export function noteWords(note: StepNote): string {
+function noteWords(note: StepNote): string {
   switch (note.kind) {
     case 'long jump': {
       const cost =

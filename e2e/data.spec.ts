@@ -20,7 +20,7 @@ async function importText(page: Page, name: string, text: string): Promise<void>
 test('export, wipe and import give the same data back', async ({ page }) => {
   await open(page, '/data');
   const before = await exported(page);
-  expect(before.records.sessions).toHaveLength(18);
+  expect(before.records.sessions).toHaveLength(36);
   await page.getByRole('button', { name: 'Remove everything' }).click();
   await expect(page.getByRole('row', { name: /^tools/ })).toContainText('0');
   await importText(page, 'mine.json', before.text);

@@ -38,7 +38,7 @@ for (const { kind, checks } of KINDS) {
     await page.getByRole('button', { name: 'slides on a nail' }).click();
     await expect(page.getByTestId('verdict')).toHaveText(/stone|strop/i);
     await page.getByRole('button', { name: 'Plan the touch-up' }).click();
-    await expect(page.getByText('Done when').first()).toBeVisible();
+    await expect(page.getByRole('region', { name: 'Steps' })).toBeVisible();
     await expect(page.getByRole('button', { name: 'Start the touch-up' })).toBeEnabled();
   });
 }

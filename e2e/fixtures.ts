@@ -44,9 +44,11 @@ export const SCREENS = [
   '/touch-up?tool=old-hob',
   '/touch-up?tool=crook&job=thin',
   '/touch-up?tool=bracken&job=spine',
+  '/touch-up?tool=plover&job=angle&grind=as+it+is&angle=20',
   '/kit',
   '/log',
-  '/log/entry?id=touch-up-5',
+  '/log/entry?id=entry-15',
+  '/log/taught',
   '/data',
 ];
 

@@ -37,7 +37,7 @@ test('a micro-bevel says what it costs before it is set, and the section shows i
   await page.getByRole('button', { name: 'Save' }).click();
   await expect(page.getByText('Sprig is saved.')).toBeVisible();
   await open(page, '/touch-up?tool=sprig');
-  await expect(page.getByText(/hold 20° per side/).first()).toBeVisible();
+  await expect(page.getByText(/^hold 20° per side/).first()).toBeVisible();
 });
 
 test('a further zone has its own grind and angle, and its own place on the strip', async ({
@@ -61,7 +61,7 @@ test('a further zone has its own grind and angle, and its own place on the strip
 test('the growth of an edge is charted from when it was measured', async ({ page }) => {
   await open(page, '/tool?id=wren');
   await expect(page.getByText('Worked face now, by the log')).toBeVisible();
-  const chart = page.getByRole('img', { name: /touch-ups until the worked face reaches/ });
+  const chart = page.getByRole('img', { name: /touch-ups? until the worked face reaches/ });
   await expect(chart.getByText('now', { exact: true })).toBeVisible();
   await page.getByLabel('Its face', { exact: true }).fill('0.4');
   await page.getByRole('button', { name: 'Save' }).click();

@@ -58,7 +58,7 @@ test('new measures of a thinned edge can be taken back', async ({ page }) => {
 test('an edge that is only turned is laid straight on a hone', async ({ page }) => {
   await open(page, '/');
   await page
-    .getByRole('link', { name: /^Hone, 5 a side/ })
+    .getByRole('link', { name: /^Hone, 20 a side/ })
     .first()
     .click();
   await expect(page.getByRole('heading', { name: /to lay a turned edge straight$/ })).toBeVisible();
@@ -75,6 +75,7 @@ test('the hook on a spine is raised until the log says to file it anew', async (
   await open(page, '/tool?id=bracken');
   await expect(page.getByText('the hook can be raised once more')).toBeVisible();
   await page.getByRole('link', { name: 'Raise the hook' }).click();
+  await page.getByText('Signs, cautions and working of step 1').click();
   await expect(page.getByText('Knuckles face the sharp edge: cover it.')).toBeVisible();
   await workThrough(page, 'Start on the spine', 1);
   await writeIntoLog(page);
@@ -83,7 +84,7 @@ test('the hook on a spine is raised until the log says to file it anew', async (
   await open(page, '/tool?id=bracken');
   await expect(page.getByText(/^File the spine square and stone it/)).toBeVisible();
   await page.getByRole('link', { name: 'File it anew' }).click();
-  await expect(page.getByText('Strokes from each end').first()).toBeVisible();
+  await expect(page.getByText('from each end').first()).toBeVisible();
   await workThrough(page, 'Start on the spine', 3);
   await writeIntoLog(page);
   await open(page, '/tool?id=bracken');

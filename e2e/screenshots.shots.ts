@@ -22,10 +22,11 @@ for (const [name, path] of [
   ['inspect', '/inspect?tool=old-hob'],
   ['tool', '/tool?id=plover'],
   ['shelf', '/shelf'],
-  ['plan', '/touch-up?tool=wren'],
+  ['plan', '/touch-up?tool=old-hob'],
   ['thin', '/touch-up?tool=crook&job=thin'],
   ['log', '/log'],
-  ['entry', '/log/entry?id=touch-up-5'],
+  ['taught', '/log/taught'],
+  ['entry', '/log/entry?id=entry-15'],
   ['data', '/data'],
 ] as const) {
   test(name, async ({ page }) => {

@@ -76,7 +76,8 @@ test('a note on how it cuts changes the rack at once, in every tab', async ({ pa
   const other = await context.newPage();
   await open(other, '/tool?id=plover');
   await other.getByRole('button', { name: 'Note how it cuts now' }).click();
-  await other.getByRole('button', { name: 'shaves, both ways' }).click();
+  const note = other.getByRole('region', { name: 'How it cuts now' });
+  await note.getByRole('button', { name: 'shaves, both ways' }).click();
   await other.getByRole('button', { name: 'Note it' }).click();
   await expect(page.getByText('8 tools want work')).toBeVisible();
   await other.getByRole('button', { name: 'Undo' }).click();

@@ -16,7 +16,9 @@ test('from a tool on the rack to a logged touch-up that outlives the browser', a
     await expect(page.getByText('sample tools of the Tarrow Ness path crew')).toBeVisible();
     await page.locator('a[href="/touch-up?tool=wren&zone=edge"]:visible').click();
     await expect(page.getByRole('heading', { level: 1 })).toContainText('Wren');
+    await page.getByRole('button', { name: /^where/ }).click();
     await page.getByRole('button', { name: 'Out on the trail' }).click();
+    await page.getByText('Signs, cautions and working of step 1').click();
     await page.getByText('Show working').first().click();
     await expect(page.getByText('mm³/(N·m)').first()).toBeVisible();
     await page.getByRole('button', { name: 'Start the touch-up' }).click();
@@ -55,7 +57,7 @@ test('from a tool on the rack to a logged touch-up that outlives the browser', a
     const second = await chromium.launchPersistentContext(profile, options);
     const later = second.pages()[0]!;
     await open(later, '/log');
-    await expect(later.getByText('19 entries')).toBeVisible();
+    await expect(later.getByText('37 entries')).toBeVisible();
     await later.getByLabel('Search, in notes too').fill('tip too');
     await expect(later.getByText('1 entry,')).toBeVisible();
     await later.getByRole('row').nth(1).getByRole('link').click();
@@ -106,10 +108,11 @@ test('adds up the strokes of two tabs', async ({ page, context }) => {
 
 test('an edge that passes is left alone, and a chip is ground out', async ({ page }) => {
   await open(page, '/touch-up?tool=wren');
+  await page.getByRole('button', { name: /^now/ }).click();
   await page.getByRole('button', { name: 'pops hair' }).click();
   await expect(page.getByText('leave it alone').first()).toBeVisible();
   await expect(page.getByRole('button', { name: 'Start the touch-up' })).toBeDisabled();
-  await page.getByLabel('There is a chip to grind out').check();
+  await page.getByLabel('There is a chip').check();
   await page.getByLabel('Deepest, about').fill('0.3');
   await expect(page.getByText('to grind out damage')).toBeVisible();
 });

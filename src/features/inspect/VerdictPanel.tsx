@@ -40,7 +40,7 @@ export function VerdictPanel({
                   <button
                     type="button"
                     aria-pressed={way === damageWay}
-                    className={`btn ${way === damageWay ? 'btn-neutral' : 'btn-outline'}`}
+                    className={`btn whitespace-nowrap ${way === damageWay ? 'btn-neutral' : 'btn-outline'}`}
                     onClick={() => onDamageWay(way)}
                   >
                     {sentence(way)}

@@ -1,5 +1,6 @@
 'use client';
 
+import type { Ref } from 'react';
 import { balance } from '../../core';
 import type { SessionStep } from '../../domain/session';
 import { isSpineTask, type Side } from '../../domain/terms';
@@ -20,12 +21,14 @@ export function Counter(props: {
   edgeLengthMm: number;
   stretches: readonly Stretch[];
   onStroke: () => void;
+  ref: Ref<HTMLButtonElement>;
 }) {
-  const { step, side, paused, isAxe, byFeel, zone, edgeLengthMm, stretches, onStroke } = props;
+  const { step, side, paused, isAxe, byFeel, zone, edgeLengthMm, stretches, onStroke, ref } = props;
   const count = step[side];
   const other = side === 'left' ? 'right' : 'left';
   return (
     <button
+      ref={ref}
       type="button"
       className="flex min-h-[46dvh] cursor-pointer flex-col justify-center self-start py-2 text-left select-none lg:sticky lg:top-0 lg:min-h-[calc(100dvh-19rem)]"
       aria-label={`Count a stroke: ${side} side, ${count}`}

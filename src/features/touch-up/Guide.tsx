@@ -1,7 +1,7 @@
 'use client';
 
 import Link from 'next/link';
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import {
   advance,
   damageToMend,
@@ -49,9 +49,15 @@ export function Guide(props: {
     const event = { ...action, at: new Date().toISOString() } as GuideEvent;
     void change((present) => advance(present, event));
   };
+  // After a press on any button the space bar counts again: the counter takes the focus.
+  const counter = useRef<HTMLButtonElement>(null);
+  const press = (action: GuideAction): void => {
+    act(action);
+    counter.current?.focus({ preventScroll: true });
+  };
   const goOn = (): void => {
     if (isLast) setPanel('finish');
-    else act({ type: 'next step' });
+    else press({ type: 'next step' });
   };
   useGuideKeys(panel === 'count', {
     stroke: () => act({ type: 'stroke' }),
@@ -112,6 +118,7 @@ export function Guide(props: {
         <>
           <div className="mx-auto grid w-full max-w-[82rem] flex-1 gap-x-10 px-4 sm:px-8 lg:grid-cols-[1.7fr_1fr]">
             <Counter
+              ref={counter}
               step={step}
               side={session.side}
               paused={session.pausedAt !== null}
@@ -132,10 +139,10 @@ export function Guide(props: {
           </div>
           <div className="sticky bottom-0 border-t-2 border-rule bg-base-200">
             <div className="mx-auto grid max-w-[82rem] grid-cols-4 gap-2 px-3 py-2 sm:flex sm:flex-wrap sm:px-8 sm:py-3">
-              <Action label="Back one" onClick={() => act({ type: 'take back' })} />
+              <Action label="Back one" onClick={() => press({ type: 'take back' })} />
               <Action
                 label={session.pausedAt ? 'Go on' : 'Pause'}
-                onClick={() => act({ type: session.pausedAt ? 'resume' : 'pause' })}
+                onClick={() => press({ type: session.pausedAt ? 'resume' : 'pause' })}
               />
               <Action
                 label="Test"
@@ -145,12 +152,12 @@ export function Guide(props: {
               <Action
                 label="Step back"
                 disabled={session.stepIndex === 0}
-                onClick={() => act({ type: 'previous step' })}
+                onClick={() => press({ type: 'previous step' })}
               />
               <button
                 type="button"
                 className="btn btn-neutral col-span-2 px-6 text-lg sm:ml-auto"
-                onClick={() => act({ type: 'turn over' })}
+                onClick={() => press({ type: 'turn over' })}
               >
                 Turn it over
               </button>

@@ -38,11 +38,25 @@ interface StepsProps {
   coinThicknessMm: number;
 }
 
+/** One line a step, where there is room for it. */
+const STEP_COLUMNS = 'md:grid-cols-[minmax(13rem,1.5fr)_1.2fr_1.5fr_1.1fr_0.9fr_1.4fr]';
+
 /** The steps of a plan, one line each, ending in a short sign; signs, cautions and working open. */
 export function PlanSteps(props: StepsProps) {
   const { plan, zone } = props;
   return (
     <section aria-label="Steps" className="mt-3">
+      <div
+        aria-hidden
+        className={`hidden gap-x-6 text-[0.92rem] text-soft md:grid ${STEP_COLUMNS}`}
+      >
+        <span>step</span>
+        <span>strokes</span>
+        <span>motion and force</span>
+        <span>hold</span>
+        <span>time</span>
+        <span>done when</span>
+      </div>
       <ol className="border-b border-rule">
         {plan.steps.map((step, i) => (
           <Step key={`${step.task} ${step.abrasive.id}`} {...props} step={step} number={i + 1} />
@@ -59,7 +73,7 @@ function Step(props: StepsProps & { step: LadderStep; number: number }) {
   const hold = isSpineTask(step.task) ? null : holdWords(props);
   return (
     <li className="border-t border-rule py-2">
-      <div className="figures grid grid-cols-2 items-baseline gap-x-6 gap-y-1 md:grid-cols-[minmax(13rem,1.5fr)_1.2fr_1.5fr_1.1fr_0.9fr_1.4fr]">
+      <div className={`figures grid grid-cols-2 items-baseline gap-x-6 gap-y-1 ${STEP_COLUMNS}`}>
         <h3 className="col-span-2 flex items-baseline gap-2 !text-[1.15rem] md:col-span-1">
           <Alphabet abrasive={step.abrasive} />
           <span>
@@ -87,7 +101,10 @@ function Step(props: StepsProps & { step: LadderStep; number: number }) {
         <p>
           <b>{minutesSpan(step)}</b>
         </p>
-        <p className="text-[0.95rem]">{doneWhen[0]}</p>
+        <p className="text-[0.95rem]">
+          <span className="sr-only md:hidden">Done when </span>
+          {doneWhen[0]}
+        </p>
       </div>
       {warnings.map((warning) => (
         <p key={warning} className="field-error">

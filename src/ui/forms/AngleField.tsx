@@ -2,6 +2,7 @@
 
 import { useId, useState } from 'react';
 import { deg } from '../format';
+import { fieldMessage } from './fields';
 import { ANGLES_KEY, usePreference } from '../preferences';
 
 /** An angle, typed per side or inclusive, whichever the person has; the other way is shown beside it. */
@@ -65,7 +66,7 @@ export function AngleField(props: {
       </p>
       {message && (
         <p role="alert" className="field-error text-[0.95rem]">
-          {message}
+          {fieldMessage(message)}
         </p>
       )}
     </div>

@@ -12,7 +12,7 @@ interface FieldFrame {
 }
 
 /** A schema's message without the path it starts with: the field's own place says which it is. */
-function fieldMessage(message: string | undefined): string | undefined {
+export function fieldMessage(message: string | undefined): string | undefined {
   return message && sentence(message.replace(/^[\w.[\]]+(\.[\w[\]]+)* (?=must|is|holds)/, ''));
 }
 

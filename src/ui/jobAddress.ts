@@ -12,7 +12,13 @@ export interface JobAddress {
   damageWay: DamageWay | null;
 }
 
-export const AIM_GRINDS = ['as it is', 'scandi', 'convex', 'secondary-bevel'] as const;
+export const AIM_GRINDS = [
+  'as it is',
+  'micro-bevel',
+  'scandi',
+  'convex',
+  'secondary-bevel',
+] as const;
 
 /** Where a job on one zone, or on the tool's spine, is planned. */
 export function jobLink(input: {

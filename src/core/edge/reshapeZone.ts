@@ -7,7 +7,8 @@ import { depthAtHalf, edgePoints, sectionProfile, type ProfilePoint } from './se
 /** The edge that is wanted: a grind and its angle per side. */
 export interface EdgeAim {
   /** `as it is` changes the angle at the apex alone: of the micro-bevel where there is one. */
-  grind: 'as it is' | 'scandi' | 'convex' | 'secondary-bevel';
+  /** `micro-bevel` leaves the rest as it is, and takes a narrow facet off the apex. */
+  grind: 'as it is' | 'scandi' | 'convex' | 'secondary-bevel' | 'micro-bevel';
   angleDeg: number;
 }
 
@@ -41,6 +42,7 @@ export function reshapeZone(input: { tool: Blade; zone: Zone; aim: EdgeAim }): R
     throw new RangeError(`aim.angleDeg must be more than ${behindDeg}, got ${aim.angleDeg}`);
   }
   const before = sectionProfile(tool, zone);
+  if (aim.grind === 'micro-bevel') return withFacetOff(zone, before, aim.angleDeg);
   const zoneAfter = aimedZone(tool, zone, before, aim);
   const outline = [APEX, ...edgePoints(zoneAfter)];
   const recessionMm = recessionInto(before, outline);
@@ -59,9 +61,36 @@ export function reshapeZone(input: { tool: Blade; zone: Zone; aim: EdgeAim }): R
 
 const APEX: ProfilePoint = { depthMm: 0, halfMm: 0 };
 
+/** How wide a new micro-bevel is (mm, prior). */
+const MICRO_FACE_MM = 0.3;
+
+/** A narrow facet off the apex: a micro-bevel of a flat face, a kept facet of an arc. */
+function withFacetOff(zone: Zone, before: readonly ProfilePoint[], angleDeg: number): Reshaped {
+  const depthMm = MICRO_FACE_MM * cosDeg(angleDeg);
+  const halfMm = MICRO_FACE_MM * sinDeg(angleDeg);
+  const recessionMm = Math.max(0, depthAtHalf(before, halfMm) - depthMm);
+  const cut = [
+    APEX,
+    { depthMm: recessionMm, halfMm: 0 },
+    { depthMm: recessionMm + depthMm, halfMm },
+  ];
+  const facet = { angleDeg, faceWidthMm: MICRO_FACE_MM };
+  const { startMm, endMm } = zone;
+  return {
+    zoneAfter:
+      zone.grind === 'convex'
+        ? { ...zone, facet: { ...facet, startMm, endMm, kept: true } }
+        : { ...zone, facet: null, microBevel: facet },
+    recessionMm,
+    areaPerSideMm2: areaBetween(before, cut),
+    faceWidthMm: MICRO_FACE_MM,
+  };
+}
+
 /** Half angle of the faces that the new face comes out on. */
 function angleBehind(zone: Zone, { grind }: EdgeAim): number {
   if (grind === 'scandi') return 0;
+  if (grind === 'micro-bevel') return zone.bevelAngleDeg;
   return grind === 'as it is' && zone.microBevel ? zone.bevelAngleDeg : zone.primaryAngleDeg;
 }
 
@@ -77,7 +106,8 @@ function aimedMicroBevel(zone: Zone, before: readonly ProfilePoint[], angleDeg: 
 function aimedZone(tool: Blade, zone: Zone, before: readonly ProfilePoint[], aim: EdgeAim): Zone {
   const { angleDeg } = aim;
   if (aim.grind === 'as it is' && zone.microBevel) return aimedMicroBevel(zone, before, angleDeg);
-  const grind = aim.grind === 'as it is' ? plainGrind(zone) : aim.grind;
+  const grind =
+    aim.grind === 'as it is' || aim.grind === 'micro-bevel' ? plainGrind(zone) : aim.grind;
   const plain = { ...zone, microBevel: null, facet: null, hollowRadiusMm: null };
   const aimed: Zone = { ...plain, grind, bevelAngleDeg: angleDeg };
   const shoulderMm = Math.max(2 * LEAST_FACE_MM, zone.shoulderThicknessMm);

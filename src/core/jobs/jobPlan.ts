@@ -28,10 +28,16 @@ export function withoutSteps(ladder: LadderPlan, outcome: 'leave alone' | 'out o
   return { ...ladder, outcome, steps: [], ...sums([]), zoneAfter: null };
 }
 
-/** A ladder that begins with further steps. */
+/** A ladder that begins with further steps: no longer one to be compared with another ladder. */
 export function withSteps(ladder: LadderPlan, first: readonly LadderStep[]): LadderPlan {
   const steps = [...first, ...ladder.steps];
-  return { ...ladder, outcome: 'planned', steps, ...sums(steps) };
+  return {
+    ...ladder,
+    outcome: 'planned',
+    steps,
+    ...sums(steps),
+    quickest: first.length > 0 ? null : ladder.quickest,
+  };
 }
 
 /** The plan of some steps that are no ladder. */

@@ -18,7 +18,12 @@ export function planNewAngle(job: EdgeJob, aim: EdgeAim): JobPlan {
   const { zoneAfter, areaPerSideMm2, recessionMm, faceWidthMm } = reshapeZone({ tool, zone, aim });
   if (areaPerSideMm2 < LEAST_AREA_MM2) return { ...NO_PLAN, apexRadiusUm: job.apexRadiusUm };
   const ground = grindBehind({
-    face: { ...workingFace(tool, zoneAfter), faceWidthMm, hold: 'freehand' },
+    face: {
+      ...workingFace(tool, zoneAfter),
+      angleDeg: aim.angleDeg,
+      faceWidthMm,
+      hold: 'freehand',
+    },
     task: 'grind the new angle',
     volumeMm3: 2 * (zone.endMm - zone.startMm) * areaPerSideMm2,
     polished: tool.schools.scratches === 'unscratched',

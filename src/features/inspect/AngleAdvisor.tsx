@@ -37,6 +37,19 @@ export function AngleAdvisor(props: {
           Plan {deg(present + advice.changeDeg)} per side
         </Link>
       )}
+      {advice.move === 'steeper' && !zone.microBevel && (
+        <Link
+          className="link ml-6 inline-flex min-h-12 items-center font-semibold"
+          href={jobLink({
+            toolId: tool.id,
+            zoneId: zone.id,
+            job: 'angle',
+            aim: { grind: 'micro-bevel', angleDeg: present + advice.changeDeg },
+          })}
+        >
+          Plan a micro-bevel
+        </Link>
+      )}
       <details className="mt-1">
         <summary className="inline-flex min-h-12 cursor-pointer items-center font-semibold underline underline-offset-4">
           For which work: {tasks.map(({ name }) => name).join(', ') || 'none chosen'}

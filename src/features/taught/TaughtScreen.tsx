@@ -36,8 +36,8 @@ export function TaughtScreen() {
   return (
     <>
       <div className="mx-auto w-full max-w-[82rem] px-4 py-4 sm:px-8">
-        <div className="flex flex-wrap items-start gap-x-6 gap-y-2">
-          <div className="min-w-0 flex-1">
+        <div className="flex flex-wrap items-start gap-x-6 gap-y-2 sm:flex-nowrap">
+          <div className="min-w-0 sm:flex-1">
             <h1 className="!text-[1.7rem]">{taughtTitle(things)}</h1>
             <p className="text-soft">
               What your log has taught it, from {plural(finished, 'session')}. Every plan, rack

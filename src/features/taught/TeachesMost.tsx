@@ -32,7 +32,7 @@ export function TeachesMost(props: { needs: readonly EdgeNeed[]; things: readonl
     >
       <div className="mx-auto flex max-w-[82rem] flex-wrap items-center gap-x-6 gap-y-2 px-4 py-3 sm:px-8">
         <h2>Teaches most next: the {thing.abrasive.name}</h2>
-        <p className="figures text-soft">
+        <p className="figures hidden text-soft sm:block">
           It stands at {percent(sdLn)}; one more session on {need.tool.name} makes that{' '}
           {percent(after)}.
         </p>

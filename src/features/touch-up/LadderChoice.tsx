@@ -36,10 +36,12 @@ export function LadderChoice(props: {
   const { ownLadder } = edge;
   const sequence = plan.steps.map(({ abrasive }) => abrasive.id);
   const isOwn = ownLadder !== NO_WISHES;
-  const fitting = changes.flatMap((change) => {
-    const abrasive = byId.get(change.id);
-    return abrasive ? [{ change, abrasive }] : [];
-  });
+  const fitting = changes
+    .flatMap((change) => {
+      const abrasive = byId.get(change.id);
+      return abrasive ? [{ change, abrasive }] : [];
+    })
+    .sort((a, b) => b.abrasive.sizeUm - a.abrasive.sizeUm);
   return (
     <section aria-label="The ladder" className="mt-4">
       <h2>{ladderTitle(plan, isOwn)}</h2>
@@ -122,12 +124,12 @@ function Toggle(props: {
     <button
       type="button"
       aria-pressed={isIn}
-      className={`min-h-16 w-40 rounded-sm border px-2 py-1 text-left ${isIn ? 'border-neutral bg-neutral text-neutral-content' : 'border-rule'}`}
+      className={`h-full min-h-16 w-44 rounded-sm border px-2 py-1 text-left ${isIn ? 'border-neutral bg-neutral text-neutral-content' : 'border-rule'}`}
       onClick={() => onChange(wishes)}
     >
       <span className="flex items-center gap-2 leading-tight font-semibold">
         <Alphabet abrasive={abrasive} />
-        <span className="min-w-0 truncate">{abrasive.name}</span>
+        <span className="min-w-0">{abrasive.name}</span>
       </span>
       <span className="figures block text-[0.92rem]">{um(abrasive.sizeUm)}</span>
       <span className="figures block text-[0.92rem] font-semibold">{changeWords(change)}</span>

@@ -11,6 +11,7 @@ import { AIM_GRINDS, jobLink } from '../../ui/jobAddress';
 
 const GRIND_WORDS: Record<EdgeAim['grind'], string> = {
   'as it is': 'the grind it has',
+  'micro-bevel': 'a micro-bevel at the apex alone',
   scandi: 'scandi: flat from the stock to the apex',
   convex: 'convex: an arc into the cheeks',
   'secondary-bevel': 'a small bevel on the taper',

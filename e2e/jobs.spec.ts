@@ -83,6 +83,9 @@ test('the hook on a spine is raised until the log says to file it anew', async (
 
   await open(page, '/tool?id=bracken');
   await expect(page.getByText(/^File the spine square and stone it/)).toBeVisible();
+  await open(page, '/');
+  await expect(page.getByText('Spine: the hook is spent, file it anew').first()).toBeVisible();
+  await open(page, '/tool?id=bracken');
   await page.getByRole('link', { name: 'File it anew' }).click();
   await expect(page.getByText('from each end').first()).toBeVisible();
   await workThrough(page, 'Start on the spine', 3);

@@ -43,7 +43,7 @@ test('kit', async ({ page }) => {
 });
 
 test('guide', async ({ page }) => {
-  await startTouchUp(page, 'old-hob');
+  await startTouchUp(page, 'tern');
   await workABit(page);
   await shoot(page, 'guide');
   await page.setViewportSize(PHONE);

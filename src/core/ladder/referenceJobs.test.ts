@@ -1,7 +1,7 @@
-import { planLadder, workingFace, type LadderAbrasive, type LadderPlan } from '.';
+import { NO_WISHES, planLadder, workingFace, type LadderAbrasive, type LadderPlan } from '.';
 import { TEST_CENTRE_UM } from '../sharpness';
 import type { Schools } from '../../domain/schools';
-import type { DamageWay, SharpnessTest, ToolKind } from '../../domain/terms';
+import { TOOL_KINDS, type DamageWay, type SharpnessTest, type ToolKind } from '../../domain/terms';
 import type { Tool, Zone } from '../../domain/tool';
 import { stone, strop, toolOf } from '../../testing/ladderFixtures';
 
@@ -16,6 +16,8 @@ interface Job {
   chip?: { depthMm: number; places: readonly number[] };
   way?: DamageWay;
   with: readonly LadderAbrasive[];
+  /** Whether the second stone is known to take 4 to 10 minutes. */
+  secondStone?: boolean;
 }
 
 function plan(job: Job): LadderPlan {
@@ -162,6 +164,7 @@ const JOBS: readonly (readonly [name: string, job: Job, low: number, high: numbe
       zone: { bevelAngleDeg: 11 },
       at: 'blunt',
       with: [46, 12, 6, 4].map(bench),
+      secondStone: true,
     },
     14,
     32,
@@ -250,6 +253,49 @@ const JOBS: readonly (readonly [name: string, job: Job, low: number, high: numbe
 it.each(JOBS)('%s', (_, job, low, high) => {
   const { minutes, steps } = plan(job);
   expect(steps).toHaveLength(job.with.length);
+  const second = job.secondStone && steps[1]!.minutes;
+  if (second) {
+    expect(second).toBeGreaterThanOrEqual(4);
+    expect(second).toBeLessThanOrEqual(10);
+  }
   expect(minutes).toBeGreaterThanOrEqual(low);
   expect(minutes).toBeLessThanOrEqual(high);
+});
+
+const kitchen = toolOf('parer');
+const edge = workingFace(kitchen, kitchen.zones[0]!);
+
+it('any knife after its last stone takes 5 to 13 strokes a side on a strop that hardly yields', () => {
+  for (const kind of TOOL_KINDS.filter((each) => /knife|parer/.test(each))) {
+    for (const sizeUm of [9, 25, 40, 60]) {
+      for (const backing of ['hard', 'leather-on-wood'] as const) {
+        const tool = toolOf(kind);
+        const { steps } = planLadder({
+          zone: workingFace(tool, tool.zones[0]!),
+          condition: { apexRadiusUm: 6, damageDepthMm: 0 },
+          target: { apexRadiusUm: 0.5 },
+          abrasives: [stone(sizeUm), strop(1, { backing })],
+          ownLadder: { ...NO_WISHES, sequence: [`stone-${sizeUm}`, 'strop-1'] },
+        });
+        expect(steps[1]!.strokesPerSide).toBeGreaterThanOrEqual(5);
+        expect(steps[1]!.strokesPerSide).toBeLessThanOrEqual(13);
+      }
+    }
+  }
+});
+
+it('a tired knife on the strop alone takes 4 to 20 strokes a side', () => {
+  for (const keenRadiusUm of [0.3, 0.5, 0.8]) {
+    for (const apexRadiusUm of [1.4, 1.8, 2]) {
+      const { steps } = planLadder({
+        zone: edge,
+        condition: { apexRadiusUm, damageDepthMm: 0, keenRadiusUm },
+        target: { apexRadiusUm: 1 },
+        abrasives: [strop(1)],
+      });
+      expect(steps).toHaveLength(1);
+      expect(steps[0]!.strokesPerSide).toBeGreaterThanOrEqual(4);
+      expect(steps[0]!.strokesPerSide).toBeLessThanOrEqual(20);
+    }
+  }
 });

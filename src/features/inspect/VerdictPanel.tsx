@@ -1,6 +1,6 @@
 import type { DamageChoice, EdgeVerdict } from '../../core';
 import type { DamageWay } from '../../domain/terms';
-import { minutes, minutesSpan, sentence } from '../../ui/format';
+import { deg, minutes, minutesSpan, plural, sentence, steel } from '../../ui/format';
 import { heavierWords, lighterWords, verdictReason } from '../../ui/words/verdictWords';
 
 /** The lightest thing that will do, why nothing lighter does, what heavier wastes. */
@@ -34,7 +34,7 @@ export function VerdictPanel({
         <table className="table-plain mt-3">
           <caption className="sign text-left text-lg">The chip, three ways</caption>
           <tbody>
-            {choices.map(({ way, plan, wornOut }) => (
+            {choices.map(({ way, plan, wornOut, steelMm3, facet }) => (
               <tr key={way} className={way === damageWay ? 'font-bold' : 'text-soft'}>
                 <td>
                   <button
@@ -55,10 +55,8 @@ export function VerdictPanel({
                 </td>
                 <td>
                   {wornOut
-                    ? `worn out after ${wornOut.touchUps} touch-ups`
-                    : way === 'narrow band'
-                      ? 'leaves a facet'
-                      : 'leaves nothing to see'}
+                    ? `takes nothing, worn out after ${plural(wornOut.touchUps, 'touch-up')}`
+                    : `${steel(steelMm3)}, leaves ${facet ? `a facet at ${deg(facet.angleDeg)}` : 'nothing to see'}`}
                 </td>
               </tr>
             ))}

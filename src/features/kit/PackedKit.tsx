@@ -104,6 +104,9 @@ function Plan({ plan, toolCount, shelf }: { plan: KitPlan; toolCount: number; sh
         </table>
       </div>
       <h2 className="mt-6">Each edge with this kit</h2>
+      <p className="text-[0.95rem] text-soft">
+        Minutes to the target; a closing strop comes on top where the target does not need it.
+      </p>
       <div className="overflow-x-auto">
         <table className="table-plain">
           <thead>

@@ -12,6 +12,7 @@ import {
 } from '../../ui/forms/fields';
 import { AsksChoice } from '../../ui/AsksChoice';
 import { deg, fineMm } from '../../ui/format';
+import { AngleField } from '../../ui/forms/AngleField';
 import { AngleFields } from './AngleFields';
 import { MicroBevelFields } from './MicroBevelFields';
 
@@ -70,11 +71,18 @@ export function ZoneFields({ index, drawn }: { index: number; drawn: Tool }) {
             {...register(`${path}.hollowRadiusMm`, optional)}
           />
         )}
-        <NumberField
-          label="Faces behind, per side"
-          unit="°"
+        <AngleField
+          label="Faces behind"
+          valueDeg={zone.primaryAngleDeg}
+          min={0}
+          max={45}
           error={errors?.primaryAngleDeg?.message}
-          {...register(`${path}.primaryAngleDeg`, number)}
+          onValue={(angleDeg) =>
+            setValue(`${path}.primaryAngleDeg`, angleDeg, {
+              shouldDirty: true,
+              shouldValidate: true,
+            })
+          }
         />
       </div>
       <AngleFields index={index} />

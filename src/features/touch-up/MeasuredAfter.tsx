@@ -2,11 +2,12 @@
 
 import { useFormContext, type FieldErrors } from 'react-hook-form';
 import type { Zone } from '../../domain/tool';
+import { AngleField } from '../../ui/forms/AngleField';
 import { NumberField } from '../../ui/forms/fields';
 
 /** What the zone measures after it was thinned: as planned, until a calliper says otherwise. */
 export function MeasuredAfter() {
-  const { register, formState, getValues } = useFormContext<Zone>();
+  const { register, formState, getValues, setValue, trigger, watch } = useFormContext<Zone>();
   const { errors } = formState;
   const number = { valueAsNumber: true } as const;
   const isArc = getValues('microBevel') === null;
@@ -23,21 +24,25 @@ export function MeasuredAfter() {
           />
         )}
         {isArc ? (
-          <NumberField
-            label="Angle of the cheek, per side"
-            unit="°"
+          <AngleField
+            label="Angle of the cheek"
+            valueDeg={watch('primaryAngleDeg')}
+            min={0}
+            max={45}
             error={errors.primaryAngleDeg?.message}
-            {...register('primaryAngleDeg', number)}
+            onValue={(angleDeg) => setValue('primaryAngleDeg', angleDeg, { shouldValidate: true })}
           />
         ) : (
-          <NumberField
-            label="Angle behind it, per side"
-            unit="°"
+          <AngleField
+            label="Angle behind it"
+            valueDeg={watch('bevelAngleDeg')}
+            min={5}
+            max={60}
             error={errors.bevelAngleDeg?.message ?? fieldsBehind(errors)}
-            {...register('bevelAngleDeg', {
-              ...number,
-              deps: ['microBevel.angleDeg', 'primaryAngleDeg'],
-            })}
+            onValue={(angleDeg) => {
+              setValue('bevelAngleDeg', angleDeg, { shouldValidate: true });
+              void trigger(['microBevel.angleDeg', 'primaryAngleDeg']);
+            }}
           />
         )}
         <NumberField

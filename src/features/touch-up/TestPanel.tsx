@@ -1,7 +1,10 @@
 'use client';
 
-import { worstStretch } from '../../core';
+import { useMemo } from 'react';
+import { adviseAngle, worstStretch, type AngleAdvice } from '../../core';
+import { useRecords, useZoneState } from '../../data';
 import { passes, type EdgeTest, type Session } from '../../domain/session';
+import { tasksOf } from '../../domain/tasks';
 import type { Tool, Zone } from '../../domain/tool';
 import { DiagnosisPanel } from '../../ui/DiagnosisPanel';
 import { um } from '../../ui/format';
@@ -18,6 +21,7 @@ export function TestPanel(props: {
   onFinish: () => void;
 }) {
   const { session, tool, zone, coinThicknessMm, onTest, onBack, onFinish } = props;
+  const advice = useAdvice(tool, zone);
   const readings = [
     ...session.before.tests,
     ...session.steps.slice(0, session.stepIndex + 1).flatMap(({ tests }) => tests),
@@ -40,6 +44,7 @@ export function TestPanel(props: {
           zone={zone}
           seen={{ tests: [latest], findings: session.before.findings }}
           coinThicknessMm={coinThicknessMm}
+          advice={advice}
           noticed={noticedSymptoms(readings, session)}
         />
       )}
@@ -52,6 +57,23 @@ export function TestPanel(props: {
         </button>
       </div>
     </section>
+  );
+}
+
+/** What the log says of the angle: the diagnosis answers in the same degrees. */
+function useAdvice(tool: Tool, zone: Zone): AngleAdvice | undefined {
+  const known = useZoneState(tool.id, zone.id);
+  const inspections = useRecords('inspections');
+  return useMemo(
+    () =>
+      known && inspections
+        ? adviseAngle({
+            ...known,
+            inspections: inspections.filter(({ toolId }) => toolId === tool.id),
+            tasks: tasksOf(known.zone.work),
+          })
+        : undefined,
+    [known, inspections, tool.id],
   );
 }
 

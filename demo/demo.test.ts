@@ -8,6 +8,7 @@ import {
   latestChecks,
   RUNGS,
   zoneStates,
+  type ZoneState,
 } from '../src/core';
 import { JOBS } from '../src/domain/terms';
 import type { Tool } from '../src/domain/tool';
@@ -74,19 +75,20 @@ it('has an edge that was over-stropped, and a session that was broken off', () =
   expect(broken.steps.at(-1)!.left).toBe(0);
 });
 
+const verdictOf = ({ tool, zone, state, sessions }: ZoneState) =>
+  judgeEdge({
+    tool,
+    zone,
+    seen: { tests: [...state.tests], findings: [...state.findings] },
+    checks: latestChecks(sample.inspections.filter(({ toolId }) => toolId === tool.id)),
+    knownApexUm: null,
+    history: sessions,
+    keenRadiusUm: state.keenUm,
+    bench: benchOf(tool),
+  });
+
 it('shows every kind of verdict, one cracked haft included', () => {
-  const verdicts = zoneStates(sample).map(({ tool, zone, state, sessions }) =>
-    judgeEdge({
-      tool,
-      zone,
-      seen: { tests: [...state.tests], findings: [...state.findings] },
-      checks: latestChecks(sample.inspections.filter(({ toolId }) => toolId === tool.id)),
-      knownApexUm: null,
-      history: sessions,
-      keenRadiusUm: state.keenUm,
-      bench: benchOf(tool),
-    }),
-  );
+  const verdicts = zoneStates(sample).map(verdictOf);
   expect(new Set(verdicts.map(({ rung }) => rung))).toEqual(new Set(RUNGS));
   expect(verdicts.find(({ rung }) => rung === 'stop use')!.reason).toMatchObject({
     stops: ['handle cracked'],
@@ -95,17 +97,7 @@ it('shows every kind of verdict, one cracked haft included', () => {
 
 it('rack and verdict agree on every tool: job and minutes', () => {
   for (const need of edgeNeeds({ states: zoneStates(sample), benchOf })) {
-    const { tool, zone, state, sessions } = need;
-    const verdict = judgeEdge({
-      tool,
-      zone,
-      seen: { tests: [...state.tests], findings: [...state.findings] },
-      checks: latestChecks(sample.inspections.filter(({ toolId }) => toolId === tool.id)),
-      knownApexUm: null,
-      history: sessions,
-      keenRadiusUm: state.keenUm,
-      bench: benchOf(tool),
-    });
+    const verdict = verdictOf(need);
     expect(verdict.job).toBe(need.job);
     expect(verdict.plan?.minutes ?? null).toBe(need.plan?.minutes ?? null);
   }

@@ -1,13 +1,6 @@
 import type { Tool, Zone } from '../../domain/tool';
 import { wideningPerRecession } from '../edge';
-import {
-  grindBehind,
-  isZeroGround,
-  narrowedTo,
-  thinnedFace,
-  withSteps,
-  type EdgeJob,
-} from '../jobs';
+import { isZeroGround, narrowedTo, thinningSteps, withSteps, type EdgeJob } from '../jobs';
 import { workingFace, type LadderPlan } from '../ladder';
 import { apexRecessionMm } from '../wear';
 
@@ -20,22 +13,14 @@ const VISIBLE_MM = 0.002;
  * faces that do not grow get their ladder as it is.
  */
 export function thinAlong(job: EdgeJob, ladder: LadderPlan): LadderPlan {
-  const { tool, zone, abrasives, hand } = job;
+  const { tool, zone } = job;
   const wants = tool.schools.profile === 'thin at every touch-up' && !isZeroGround(zone);
   if (!wants || ladder.steps.every(({ abrasive }) => abrasive.kind === 'strop')) return ladder;
   const face = workingFace(tool, zone);
   const growthMm = faceGrowthMm(job);
   if (growthMm < VISIBLE_MM || growthMm >= face.faceWidthMm) return ladder;
   const work = narrowedTo(tool, zone, face.faceWidthMm - growthMm);
-  const behind = grindBehind({
-    face: thinnedFace(tool, zone, work),
-    task: 'move the shoulders back',
-    volumeMm3: work.volumeMm3,
-    polished: tool.schools.scratches === 'unscratched',
-    abrasives,
-    hand,
-  });
-  return withSteps(ladder, behind);
+  return withSteps(ladder, thinningSteps(job, work));
 }
 
 /** How much wider (mm) a touch-up makes the worked face: its recession times sin α / sin(θ − α). */

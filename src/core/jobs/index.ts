@@ -1,10 +1,9 @@
 export { bevelDrift, isZeroGround, STEEPER_PER_WOBBLE, type BevelDrift } from './bevelDrift';
 export { DRIFT_LIMIT_MM, thinningNeed, type ThinningNeed } from './thinningNeed';
-export { grindBehind } from './grindBehind';
 export {
   narrowedTo,
   planThinning,
-  thinnedFace,
+  thinningSteps,
   thinningWork,
   type ThinningWork,
 } from './planThinning';

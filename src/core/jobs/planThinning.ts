@@ -1,6 +1,6 @@
 import type { Tool, Zone } from '../../domain/tool';
 import { thinningCut } from '../edge';
-import { workingFace, type WorkingFace } from '../ladder';
+import { workingFace, type LadderStep } from '../ladder';
 import { bevelDrift, isZeroGround } from './bevelDrift';
 import type { EdgeJob } from './edgeJob';
 import { grindBehind } from './grindBehind';
@@ -42,16 +42,24 @@ export function narrowedTo(tool: Tool, zone: Zone, faceWidthMm: number): Thinnin
   };
 }
 
-/** The face that thinning grinds. */
-export function thinnedFace(tool: Tool, zone: Zone, work: ThinningWork): WorkingFace {
-  return {
-    ...workingFace(tool, zone),
-    angleDeg: work.holdAngleDeg,
-    faceWidthMm: work.faceWidthMm,
-    behindAngleDeg: zone.primaryAngleDeg,
-    arcRadiusMm: null,
-    facet: null,
-  };
+/** The steps that lay the steel behind the edge back; none where nothing at hand bites this steel. */
+export function thinningSteps(job: EdgeJob, work: ThinningWork): LadderStep[] {
+  const { tool, zone, abrasives, hand } = job;
+  return grindBehind({
+    face: {
+      ...workingFace(tool, zone),
+      angleDeg: work.holdAngleDeg,
+      faceWidthMm: work.faceWidthMm,
+      behindAngleDeg: zone.primaryAngleDeg,
+      arcRadiusMm: null,
+      facet: null,
+    },
+    task: 'move the shoulders back',
+    volumeMm3: work.volumeMm3,
+    polished: tool.schools.scratches === 'unscratched',
+    abrasives,
+    hand,
+  });
 }
 
 /**
@@ -60,19 +68,12 @@ export function thinnedFace(tool: Tool, zone: Zone, work: ThinningWork): Working
  * back, and a ladder on stones sets the apex again.
  */
 export function planThinning(job: EdgeJob): JobPlan {
-  const { tool, zone, abrasives, hand } = job;
+  const { tool, zone } = job;
   if (isZeroGround(zone)) {
     return planFlattening(job, bevelDrift(tool, zone, job.sessions).lagMm);
   }
   const work = thinningWork(tool, zone);
-  const behind = grindBehind({
-    face: thinnedFace(tool, zone, work),
-    task: 'move the shoulders back',
-    volumeMm3: work.volumeMm3,
-    polished: tool.schools.scratches === 'unscratched',
-    abrasives,
-    hand,
-  });
+  const behind = thinningSteps(job, work);
   const apex = setApex(job, work.zoneAfter, job);
   if (behind.length === 0 || apex.outcome !== 'planned') return withoutSteps(apex, 'out of reach');
   return { ...withSteps(apex, behind), zoneAfter: work.zoneAfter };

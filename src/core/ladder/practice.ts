@@ -73,18 +73,8 @@ const FINISH_SHARES: Record<Schools['finish'], number> = {
   toothy: 3,
   polished: 0.25,
 };
-/** Tools that are stropped at the end where their keeper says nothing: not those that clear brush. */
-const STROPPED_KINDS: readonly ToolKind[] = [
-  'scandi-knife',
-  'convex-knife',
-  'flat-knife',
-  'fillet-knife',
-  'skinning-knife',
-  'parer',
-  'recurve-hook',
-  'hatchet',
-  'tomahawk',
-];
+/** Tools that clear and fell are not stropped at the end where their keeper says nothing. */
+const UNSTROPPED_KINDS: readonly ToolKind[] = ['felling-axe', 'machete'];
 
 /** Only shearing costs strokes of its own: alternating lighter ones are the last of the step. */
 function deburring({ burr, burrWhen }: Schools): Pick<Practice, 'deburrStrokes' | 'carriedBurr'> {
@@ -110,6 +100,6 @@ export function practiceOf(schools: Schools, kind: ToolKind): Practice {
     finishShare: FINISH_SHARES[schools.finish],
     stropAtEnd:
       schools.stropAtEnd === 'always' ||
-      (schools.stropAtEnd === 'by tool' && STROPPED_KINDS.includes(kind)),
+      (schools.stropAtEnd === 'by tool' && !UNSTROPPED_KINDS.includes(kind)),
   };
 }

@@ -7,9 +7,11 @@ import {
   LUBRICANT_KINDS,
   NAMED_GRADES,
   PLACES,
+  SCALE_LIMITS,
   SCALES,
   STROP_BACKINGS,
   STROP_SURFACES,
+  type NumberedScale,
 } from './terms';
 
 /** What every thing on the shelf has: a weight and a place where it lives. */
@@ -19,6 +21,12 @@ const carriedFields = {
   /** Carried whether or not it is wanted for edges, like the trouser belt: counts 0 g. */
   carriedAnyway: boolean().required(),
 };
+
+/** What is wrong with a number outside its scale, and what to do. */
+function outsideScale(scale: NumberedScale, least: number, most: number): string {
+  if (scale === 'micron') return `must be from ${least} to ${most} µm`;
+  return `must be from ${least} to ${most} on this scale: check which scale it is, or give its size as µm or as a span of µm`;
+}
 
 /** A size as it is printed on the thing: a number, a name, or a range where nothing is known. */
 export const gradeSchema = object({
@@ -43,7 +51,12 @@ export const gradeSchema = object({
         refuse('coarsestUm', 'the coarsest size must not be below the finest')
       );
     }
-    return grade.number !== null || refuse('number', 'enter the number printed on it');
+    if (grade.number === null) return refuse('number', 'enter the number printed on it');
+    const [least, most] = SCALE_LIMITS[grade.scale];
+    return (
+      (grade.number >= least && grade.number <= most) ||
+      refuse('number', outsideScale(grade.scale, least, most))
+    );
   });
 
 export type ShelfGrade = InferType<typeof gradeSchema>;

@@ -47,6 +47,19 @@ export const SHEATH_MATERIALS = ['none', 'leather', 'other'] as const;
 export const NUMBERED_SCALES = ['fepa-p', 'fepa-f', 'cami', 'jis', 'mesh', 'micron'] as const;
 export type NumberedScale = (typeof NUMBERED_SCALES)[number];
 
+/**
+ * The numbers that each scale runs over, coarse to fine: the published tables, the trade values beyond
+ * them, and for diamond mesh as far as sellers go.
+ */
+export const SCALE_LIMITS: Record<NumberedScale, readonly [least: number, most: number]> = {
+  'fepa-p': [40, 5000],
+  'fepa-f': [80, 2000],
+  cami: [60, 1200],
+  jis: [240, 12_000],
+  mesh: [30, 15_000],
+  micron: [0.05, 2000],
+};
+
 /** Things graded by a name: natural stones by density class, files by cut, steels by surface. */
 export const NAMED_GRADES = [
   'bastard-file',

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { equivalentGrades, isTradeValue, particleSizeUm } from '..';
-import { NUMBERED_SCALES } from '../../domain/terms';
+import { gradeSchema } from '../../domain/shelf';
+import { NUMBERED_SCALES, SCALE_LIMITS } from '../../domain/terms';
 import { GRADE_TABLES } from './gradeTables';
 
 describe('particle size', () => {
@@ -35,8 +36,31 @@ describe('particle size', () => {
     expect(() => particleSizeUm({ scale, grade: NaN })).toThrow(RangeError);
   });
 
-  it('asks for µm where mesh labels cannot be trusted', () => {
-    expect(() => particleSizeUm({ scale: 'mesh', grade: 1200 })).toThrow('enter the size in µm');
+  it('goes by 14 900 / mesh beyond the table too, and says that labels differ there', () => {
+    expect(particleSizeUm({ scale: 'mesh', grade: 1200 })).toBeCloseTo(14_900 / 1200, 9);
+    expect(isTradeValue({ scale: 'mesh', grade: 1200 })).toBe(true);
+    expect(isTradeValue({ scale: 'mesh', grade: 600 })).toBe(false);
+  });
+
+  it('limits in forms and files are those of the tables', () => {
+    for (const [scale, table] of Object.entries(GRADE_TABLES)) {
+      const limits = SCALE_LIMITS[scale as keyof typeof GRADE_TABLES];
+      expect(limits).toEqual([table[0]![0], table.at(-1)![0]]);
+    }
+    for (const scale of NUMBERED_SCALES) {
+      for (const grade of SCALE_LIMITS[scale]) {
+        expect(particleSizeUm({ scale, grade })).toBeGreaterThan(0);
+        const shelf = { scale, number: grade, named: null, finestUm: null, coarsestUm: null };
+        expect(gradeSchema.isValidSync(shelf, { strict: true })).toBe(true);
+      }
+    }
+  });
+
+  it('a number outside its scale is refused with the range and the remedy', () => {
+    const typed = { scale: 'cami', number: 3000, named: null, finestUm: null, coarsestUm: null };
+    expect(() => gradeSchema.validateSync(typed, { strict: true })).toThrow(
+      /from 60 to 1200 on this scale: .*span of µm/,
+    );
   });
 
   it('marks the sellers’ own grades', () => {

@@ -1,5 +1,6 @@
+import { SCALE_LIMITS } from '../../domain/terms';
 import { inRange } from '../check';
-import { COARSEST_MESH, FINEST_MESH, GRADE_TABLES, MESH_UM, type TabledScale } from './gradeTables';
+import { FINEST_MESH, GRADE_TABLES, MESH_UM, type TabledScale } from './gradeTables';
 import { COARSEST_UM, FINEST_UM, isTradeValue } from './particleSize';
 
 /** The printed grade nearest to a size on one scale. */
@@ -27,7 +28,7 @@ export function equivalentGrades(input: { sizeUm: number }): EquivalentGrade[] {
     }
   }
   const mesh = MESH_UM / sizeUm;
-  if (mesh >= COARSEST_MESH && mesh <= FINEST_MESH) {
+  if (mesh >= SCALE_LIMITS.mesh[0] && mesh <= FINEST_MESH) {
     const grade = Math.round(mesh / 5) * 5;
     found.push({ scale: 'mesh', grade, sizeUm: MESH_UM / grade, tradeValue: false });
   }

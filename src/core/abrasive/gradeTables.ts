@@ -57,4 +57,3 @@ export const NAMED_SIZES_UM: Record<NamedGrade, number> = {
 export const MESH_UM = 14_900;
 /** Above this mesh sellers' labels differ from the rule. */
 export const FINEST_MESH = 600;
-export const COARSEST_MESH = 30;

@@ -1,7 +1,6 @@
-import type { NamedGrade, NumberedScale } from '../../domain/terms';
+import { SCALE_LIMITS, type NamedGrade, type NumberedScale } from '../../domain/terms';
 import { inRange } from '../check';
 import {
-  COARSEST_MESH,
   FINEST_MESH,
   GRADE_TABLES,
   MESH_UM,
@@ -21,8 +20,8 @@ export const COARSEST_UM = 2000;
 /**
  * Median particle size (µm) of a grade, log-log between the entries of its standard's table.
  *
- * Throws a `RangeError` outside the table; for diamond mesh above 600, where labels cannot be
- * trusted, it asks for µm instead.
+ * Throws a `RangeError` outside the table. Diamond mesh goes by 14 900 / mesh on beyond 600, where
+ * sellers' labels differ: see `isTradeValue`.
  */
 export function particleSizeUm(input: Grade): number {
   if (input.scale === 'natural') {
@@ -37,12 +36,8 @@ export function particleSizeUm(input: Grade): number {
   const { scale, grade } = input;
   if (scale === 'micron') return inRange(grade, 'grade', FINEST_UM, COARSEST_UM);
   if (scale === 'mesh') {
-    if (grade > FINEST_MESH) {
-      throw new RangeError(
-        `grade must be from ${COARSEST_MESH} to ${FINEST_MESH} mesh, got ${grade}: finer labels differ from seller to seller, enter the size in µm`,
-      );
-    }
-    return MESH_UM / inRange(grade, 'grade', COARSEST_MESH, FINEST_MESH);
+    const [coarsest, finest] = SCALE_LIMITS.mesh;
+    return MESH_UM / inRange(grade, 'grade', coarsest, finest);
   }
   const table = GRADE_TABLES[scale];
   if (!table) throw new RangeError(`scale must be a known grade scale, got ${String(scale)}`);
@@ -52,7 +47,8 @@ export function particleSizeUm(input: Grade): number {
 
 /** Whether a grade lies beyond its published standard, where sellers set the size. */
 export function isTradeValue(input: Grade): boolean {
-  if (input.scale === 'natural' || input.scale === 'mesh' || input.scale === 'micron') return false;
+  if (input.scale === 'natural' || input.scale === 'micron') return false;
+  if (input.scale === 'mesh') return input.grade > FINEST_MESH;
   const finest = TRADE_VALUES[input.scale];
   return finest !== undefined && input.grade > finest;
 }

@@ -170,6 +170,7 @@ function FaceFields(props: { form: UseFormReturn<Abrasive>; index: number; twoSi
       ) : (
         <NumberField
           label="Number on it"
+          hint={scale === 'mesh' ? 'above 600 mesh check the µm on the package' : undefined}
           error={errors?.grade?.number?.message}
           {...register(`${path}.grade.number`, optional)}
         />

@@ -36,7 +36,9 @@ export function GradeConverter() {
         <>
           <p className="sign figures mt-4 text-3xl">{um(answer.sizeUm)}</p>
           {isTradeValue({ scale, grade }) && (
-            <p className="text-soft">Beyond the published standard: the sellers’ own value.</p>
+            <p className="text-soft">
+              Beyond the published standard: the sellers’ own value. Check the µm on the package.
+            </p>
           )}
           <MicronRuler
             title={`Nearest printed grades to ${um(answer.sizeUm)}`}

@@ -22,5 +22,11 @@ export {
 } from './findAngle';
 export { tipReach, type TipReach } from './tipReach';
 export { thinningCut, type ThinningCut } from './thinningCut';
-export { blendedFacet, reshapeZone, type EdgeAim, type Reshaped } from './reshapeZone';
+export {
+  blendedFacet,
+  reshapedZone,
+  reshapeZone,
+  type EdgeAim,
+  type Reshaped,
+} from './reshapeZone';
 export { thickening, type Thickening, type ThickeningPoint } from './thickening';

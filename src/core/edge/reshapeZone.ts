@@ -59,6 +59,16 @@ export function reshapeZone(input: { tool: Blade; zone: Zone; aim: EdgeAim }): R
   };
 }
 
+/** The same, and null where this section has no room for the angle. */
+export function reshapedZone(input: Parameters<typeof reshapeZone>[0]): Reshaped | null {
+  try {
+    return reshapeZone(input);
+  } catch (error) {
+    if (error instanceof RangeError) return null;
+    throw error;
+  }
+}
+
 const APEX: ProfilePoint = { depthMm: 0, halfMm: 0 };
 
 /** How wide a new micro-bevel is (mm, prior). */

@@ -7,7 +7,7 @@ import {
 } from '../../domain/session';
 import type { Task, TaskId } from '../../domain/tasks';
 import type { Tool, Zone } from '../../domain/tool';
-import { reshapeZone } from '../edge';
+import { reshapedZone } from '../edge';
 import { thinningNeed } from '../jobs';
 import { workingFace } from '../ladder';
 import { tanDeg } from '../trigonometry';
@@ -226,11 +226,7 @@ function price(tool: Tool, zone: Zone, angleDeg: number): AnglePrice | null {
 
 /** Area (mm² a side) between the section and one at another angle; infinite where too little is left. */
 function regrindArea(tool: Tool, zone: Zone, angleDeg: number): number {
-  try {
-    const aim = { grind: 'as it is', angleDeg } as const;
-    return reshapeZone({ tool, zone: { ...zone, facet: null }, aim }).areaPerSideMm2;
-  } catch (error) {
-    if (error instanceof RangeError) return Infinity;
-    throw error;
-  }
+  const aim = { grind: 'as it is', angleDeg } as const;
+  const reshaped = reshapedZone({ tool, zone: { ...zone, facet: null }, aim });
+  return reshaped?.areaPerSideMm2 ?? Infinity;
 }

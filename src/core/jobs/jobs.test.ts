@@ -272,6 +272,8 @@ describe('a new angle', () => {
     expect(plan.steps[0]).toMatchObject({ task: 'grind the new angle', angleDeg: 22 });
     expect(plan.steps[1]!.task).toBe('restore the apex');
     expect(plan.zoneAfter!.bevelAngleDeg).toBe(22);
+    const steepest = { grind: 'convex', angleDeg: 60 } as const;
+    expect(planNewAngle(jobOn(toolOf('parer')), steepest).outcome).not.toBe('leave alone');
     const same = planNewAngle(jobOn(flat), { grind: 'as it is', angleDeg: 20 });
     expect(same.outcome).toBe('leave alone');
   });

@@ -1,4 +1,4 @@
-import { reshapeZone, type EdgeAim } from '../edge';
+import { reshapedZone, type EdgeAim } from '../edge';
 import { workingFace } from '../ladder';
 import type { EdgeJob } from './edgeJob';
 import { grindBehind } from './grindBehind';
@@ -11,12 +11,15 @@ const LEAST_AREA_MM2 = 1e-6;
 /**
  * Another angle or grind: the exact difference of the two half sections is ground off by the quickest
  * thing at hand, held at the new angle, then the apex is set. Damage goes with the steel as far as the
- * apex moves back.
+ * apex moves back. Out of reach where this section has no room for the angle.
  */
 export function planNewAngle(job: EdgeJob, aim: EdgeAim): JobPlan {
   const { tool, zone, abrasives, hand, damageDepthMm } = job;
-  const { zoneAfter, areaPerSideMm2, recessionMm, faceWidthMm } = reshapeZone({ tool, zone, aim });
-  if (areaPerSideMm2 < LEAST_AREA_MM2) return { ...NO_PLAN, apexRadiusUm: job.apexRadiusUm };
+  const reshaped = reshapedZone({ tool, zone, aim });
+  const nothing = { ...NO_PLAN, apexRadiusUm: job.apexRadiusUm };
+  if (!reshaped) return { ...nothing, outcome: 'out of reach' };
+  const { zoneAfter, areaPerSideMm2, recessionMm, faceWidthMm } = reshaped;
+  if (areaPerSideMm2 < LEAST_AREA_MM2) return nothing;
   const ground = grindBehind({
     face: {
       ...workingFace(tool, zoneAfter),

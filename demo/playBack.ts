@@ -150,7 +150,8 @@ function worked(begun: Session, past: PastJob, index: number, angleDeg: number):
     }
     const reading = passes(i === steps.length - 1 ? past.after : between(past));
     if (past.job !== 'spine') session = advance(session, { type: 'test', reading, at: later(15) });
-    if (i < steps.length - 1) session = advance(session, { type: 'next step', at: later(10) });
+    if (i < steps.length - 1)
+      session = advance(session, { type: 'next step', from: i, at: later(10) });
   });
   const findings = findingsLeft(session, angleDeg);
   return advance(session, { type: 'finish', findings, notes: past.notes ?? '', at: later(20) });

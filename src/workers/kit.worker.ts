@@ -13,7 +13,10 @@ const api = {
     const problem = readKitRequest(request);
     const highs = await solver;
     const solve: SolveLp = (lp) => {
-      const { Status, Columns } = highs.solve(lp, { mip_rel_gap: 0 });
+      // Presolve now and then calls a model infeasible that leaving everything unserved satisfies.
+      const first = highs.solve(lp, { mip_rel_gap: 0 });
+      const { Status, Columns } =
+        first.Status === 'Optimal' ? first : highs.solve(lp, { mip_rel_gap: 0, presolve: 'off' });
       if (Status !== 'Optimal') return null;
       return Object.fromEntries(
         Object.entries(Columns).map(([name, column]) => [name, column.Primal]),

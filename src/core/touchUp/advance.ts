@@ -5,8 +5,8 @@ export type GuideEvent = { at: string } & (
   | { type: 'stroke'; count?: number }
   | { type: 'take back' }
   | { type: 'turn over' }
-  | { type: 'next step' }
-  | { type: 'previous step' }
+  | { type: 'next step'; from: number }
+  | { type: 'previous step'; from: number }
   | { type: 'pause' }
   | { type: 'resume' }
   | { type: 'test'; reading: EdgeTest }
@@ -18,7 +18,8 @@ export type GuideEvent = { at: string } & (
 const LONGEST_GAP_SECONDS = 20;
 
 /**
- * The session after one event. A finished session stays as it is; strokes resume a paused one.
+ * The session after one event. A finished session stays as it is; strokes resume a paused one. A
+ * change of step names the step it was made on, so that a double tap or a second tab skips none.
  * Pure, so that the same events give the same record in every tab.
  */
 export function advance(session: Session, event: GuideEvent): Session {
@@ -39,6 +40,7 @@ export function advance(session: Session, event: GuideEvent): Session {
     case 'turn over':
       return { ...working, side: session.side === 'left' ? 'right' : 'left' };
     case 'next step':
+      if (event.from !== session.stepIndex) return session;
       if (session.stepIndex >= session.steps.length - 1) return session;
       return {
         ...onStep(working, (step) => ({ ...step, finishedAt: event.at })),
@@ -46,7 +48,7 @@ export function advance(session: Session, event: GuideEvent): Session {
         side: 'left',
       };
     case 'previous step':
-      if (session.stepIndex === 0) return session;
+      if (event.from !== session.stepIndex || session.stepIndex === 0) return session;
       return { ...working, stepIndex: session.stepIndex - 1, side: 'left' };
     case 'pause':
       return { ...working, pausedAt: event.at };

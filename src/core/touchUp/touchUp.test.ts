@@ -70,13 +70,20 @@ describe('a touch-up in the guide', () => {
   });
 
   it('goes to the next step and back without losing counts', () => {
-    const there = run(begun(), stroke(1), { type: 'next step', at: at(2) }, stroke(3));
+    const there = run(begun(), stroke(1), { type: 'next step', from: 0, at: at(2) }, stroke(3));
     expect(there.stepIndex).toBe(1);
-    expect(run(there, { type: 'next step', at: at(4) }).stepIndex).toBe(1);
-    const back = run(there, { type: 'previous step', at: at(5) });
+    expect(run(there, { type: 'next step', from: 1, at: at(4) }).stepIndex).toBe(1);
+    const back = run(there, { type: 'previous step', from: 1, at: at(5) });
     expect(back.stepIndex).toBe(0);
     expect(back.steps.map((s) => s.left)).toEqual([1, 1]);
-    expect(run(back, { type: 'previous step', at: at(6) }).stepIndex).toBe(0);
+    expect(run(back, { type: 'previous step', from: 0, at: at(6) }).stepIndex).toBe(0);
+  });
+
+  it('a double tap and a second tab skip no step', () => {
+    const twice: GuideEvent[] = [1, 2].map((s) => ({ type: 'next step', from: 0, at: at(s) }));
+    expect(run(begun(), ...twice).stepIndex).toBe(1);
+    const back: GuideEvent[] = [3, 4].map((s) => ({ type: 'previous step', from: 1, at: at(s) }));
+    expect(run(run(begun(), ...twice), ...back).stepIndex).toBe(0);
   });
 
   it('ends with its last test and what is still to be seen', () => {
@@ -85,7 +92,7 @@ describe('a touch-up in the guide', () => {
     const session = run(
       begun(),
       { type: 'test', reading: passes('slices-paper'), at: at(1) },
-      { type: 'next step', at: at(2) },
+      { type: 'next step', from: 0, at: at(2) },
       { type: 'test', reading, at: at(3) },
       { type: 'note', notes: 'fin', at: at(3) },
       { type: 'finish', findings: [chip], notes: 'fine', at: at(4) },
@@ -154,7 +161,7 @@ describe('a touch-up in the guide', () => {
     fc.assert(
       fc.property(events, (types) => {
         const session = types.reduce(
-          (s, type, i) => advance(s, { type, at: at(i) } as GuideEvent),
+          (s, type, i) => advance(s, { type, from: s.stepIndex, at: at(i) } as GuideEvent),
           begun(),
         );
         expect(sessionSchema.isValidSync(session, { strict: true })).toBe(true);

@@ -1,12 +1,13 @@
 'use client';
 
 import type { Ref } from 'react';
-import { balance } from '../../core';
+import { balance, stepTrouble } from '../../core';
 import type { SessionStep } from '../../domain/session';
 import { isSpineTask, type Side } from '../../domain/terms';
 import type { Zone } from '../../domain/tool';
 import { EdgeStrip, type Stretch } from '../../ui/edge-strip/EdgeStrip';
 import { deg, minutes, plural } from '../../ui/format';
+import { troubleWords } from '../../ui/words/troubleWords';
 import { sideWords } from './handWords';
 
 /** The count, as large as the screen allows; the whole of it is the button. */
@@ -68,6 +69,11 @@ export function Counter(props: {
           </span>
         </span>
       </span>
+      {stepTrouble(step).map((trouble) => (
+        <span key={trouble.kind} role="status" className="field-error block">
+          {troubleWords(trouble)}
+        </span>
+      ))}
       {!isSpineTask(step.task) && (
         <EdgeStrip
           edgeLengthMm={edgeLengthMm}

@@ -12,7 +12,7 @@ import {
 } from '../../core';
 import type { LiveRecord } from '../../data';
 import { stepItems } from '../../ui/ruler/stepItems';
-import type { Session } from '../../domain/session';
+import type { Session, SessionStep } from '../../domain/session';
 import type { Settings } from '../../domain/settings';
 import type { Tool, Zone } from '../../domain/tool';
 import type { Stretch } from '../../ui/edge-strip/EdgeStrip';
@@ -57,7 +57,7 @@ export function Guide(props: {
   };
   const goOn = (): void => {
     if (isLast) setPanel('finish');
-    else press({ type: 'next step' });
+    else press({ type: 'next step', from: session.stepIndex });
   };
   useGuideKeys(panel === 'count', {
     stroke: () => act({ type: 'stroke' }),
@@ -65,7 +65,7 @@ export function Guide(props: {
     turnOver: () => act({ type: 'turn over' }),
     pause: () => act({ type: session.pausedAt ? 'resume' : 'pause' }),
     nextStep: goOn,
-    previousStep: () => act({ type: 'previous step' }),
+    previousStep: () => act({ type: 'previous step', from: session.stepIndex }),
   });
   return (
     <div className="flex min-h-dvh flex-1 flex-col">
@@ -152,8 +152,21 @@ export function Guide(props: {
               <Action
                 label="Step back"
                 disabled={session.stepIndex === 0}
-                onClick={() => press({ type: 'previous step' })}
+                onClick={() => press({ type: 'previous step', from: session.stepIndex })}
               />
+              {[5, 10].map((count) => (
+                <Action
+                  key={count}
+                  label={`+${count}`}
+                  onClick={() => press({ type: 'stroke', count })}
+                />
+              ))}
+              <div className="col-span-2 grid sm:block">
+                <Action
+                  label={`One set, ${setOf(step)}`}
+                  onClick={() => press({ type: 'stroke', count: setOf(step) })}
+                />
+              </div>
               <button
                 type="button"
                 className="btn btn-neutral col-span-2 px-6 text-lg sm:ml-auto"
@@ -174,6 +187,11 @@ export function Guide(props: {
       )}
     </div>
   );
+}
+
+/** One set: the strokes of a side in a section, or a fifth of them where there is but one. */
+function setOf({ plannedPerSide, sections }: SessionStep): number {
+  return Math.max(1, Math.round(plannedPerSide / (sections > 1 ? sections : 5)));
 }
 
 /** The edge as it was when the touch-up began. */

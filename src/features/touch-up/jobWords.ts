@@ -35,7 +35,7 @@ export const JOB_WORDS: Record<Job, JobWords> = {
     choose: 'Change the angle',
     start: 'Start on the new angle',
     leaveAlone: 'That is the angle it has.',
-    outOfReach: 'Nothing at hand grinds that angle and sets the edge again.',
+    outOfReach: 'This section has no room for that angle, or nothing at hand grinds it.',
   },
   spine: {
     choose: 'Work on the spine',

@@ -4,6 +4,7 @@ import { QueryClient, QueryClientProvider, useQuery } from '@tanstack/react-quer
 import { createContext, useContext, useEffect, useState, type ReactNode } from 'react';
 import type { RecordOf, StoreName } from '../domain/records';
 import { loadSampleOnFirstVisit } from './sampleData';
+import { reportingFailures, type FailedWrite } from './failedWrites';
 import { openStore, type Store } from './store';
 
 const StoreContext = createContext<Store | null>(null);
@@ -13,15 +14,17 @@ const queryOptions = { staleTime: Infinity, gcTime: Infinity, retry: false, netw
 
 /**
  * Opens the database once for the whole application; screens below render when it is open.
- * `fallback` shows meanwhile; `onOutdated` hears when another tab has brought a newer version.
+ * `fallback` shows meanwhile; `onOutdated` hears when another tab has brought a newer version, or the
+ * browser has closed the database; `onFailedWrite` hears of every write that was refused.
  */
 export function StoreProvider(props: {
   children: ReactNode;
   fallback: ReactNode;
   failed: (message: string) => ReactNode;
   onOutdated: () => void;
+  onFailedWrite: (failed: FailedWrite) => void;
 }) {
-  const { onOutdated } = props;
+  const { onOutdated, onFailedWrite } = props;
   const [client] = useState(
     () => new QueryClient({ defaultOptions: { queries: queryOptions as object } }),
   );
@@ -38,14 +41,14 @@ export function StoreProvider(props: {
         stop = opened.changes.listen((names) => {
           for (const name of names) void client.invalidateQueries({ queryKey: [name] });
         });
-        setStore(opened);
+        setStore(reportingFailures(opened, onFailedWrite));
       })
       .catch((error: Error) => setFailure(error.message));
     return () => {
       gone = true;
       stop();
     };
-  }, [client, onOutdated]);
+  }, [client, onOutdated, onFailedWrite]);
 
   if (failure) return props.failed(failure);
   if (!store) return props.fallback;

@@ -13,8 +13,8 @@ const DATABASE_NAME = 'open-trail';
  * Opens the database, upgrading an older one step by step; rejects with the reason when a step
  * fails, and leaves the older database as it was.
  *
- * `onOutdated` is called when another tab needs a newer version: this connection has been closed
- * and the page must be reloaded.
+ * `onOutdated` is called when this connection has been closed, by another tab that needs a newer
+ * version or by the browser, and the page must be reloaded.
  */
 export function openDatabase(
   options: {
@@ -38,6 +38,9 @@ export function openDatabase(
     },
     blocking(_current, _blocked, event) {
       (event.target as IDBDatabase).close();
+      onOutdated?.();
+    },
+    terminated() {
       onOutdated?.();
     },
   });

@@ -11,5 +11,8 @@ export {
   useZoneState,
   useZoneStates,
 } from './useRack';
+export { useSetAside } from './useSetAside';
+export { useUnusable } from './useUnusable';
+export type { FailedWrite } from './failedWrites';
 export { loadSample, startEmpty } from './sampleData';
 export type { MergeReport } from './merge';

@@ -19,6 +19,10 @@ export interface WholeData {
   mergeIn(incoming: AllRecords): Promise<MergeReport>;
   /** Changes records of several stores, each as it stands in the transaction. All or nothing. */
   editTogether(edits: readonly Edit[]): Promise<void>;
+  /** A store's records as they are, unchecked, removed ones included. */
+  readRaw<S extends StoreName>(store: S): Promise<RecordOf<S>[]>;
+  /** Writes one record as it is, unchecked: to set a damaged one aside, and to put it back. */
+  putRaw(store: StoreName, record: unknown): Promise<void>;
   /** Puts exactly these records in the place of all that is there. All or nothing. */
   replaceAll(records: AllRecords): Promise<void>;
 }
@@ -86,6 +90,12 @@ export function createWholeData(
           await target.put!(validity.validated(store, next));
         }
       }),
+    readRaw: async <S extends StoreName>(store: S) =>
+      (await database.getAll(store)) as RecordOf<S>[],
+    async putRaw(store, record) {
+      await database.put(store, record as RecordOf<StoreName>);
+      changes.announce([store]);
+    },
     replaceAll: (records) =>
       allOrNothing(async (transaction) => {
         for (const store of STORE_NAMES) await transaction.objectStore(store).clear!();

@@ -1,8 +1,9 @@
 'use client';
 
 import { useEffect, useState } from 'react';
-import { useDamagedIds, useRecords } from '../../data';
+import { useDamagedIds, useRecords, useSetAside, useUnusable } from '../../data';
 import { plural } from '../../ui/format';
+import { UnusableRecords } from '../../ui/UnusableRecords';
 
 /** How much is stored, whether the browser promises to keep it, and what could not be read. */
 export function StorageState() {
@@ -12,12 +13,9 @@ export function StorageState() {
     ['touch-ups', useRecords('sessions')?.length],
     ['looks at an edge', useRecords('inspections')?.length],
   ];
-  const damaged = [
-    ...(useDamagedIds('tools') ?? []),
-    ...(useDamagedIds('abrasives') ?? []),
-    ...(useDamagedIds('sessions') ?? []),
-    ...(useDamagedIds('inspections') ?? []),
-  ];
+  const unusable = useUnusable();
+  const setAside = useSetAside();
+  const damaged = [...(useDamagedIds('sessions') ?? []), ...(useDamagedIds('inspections') ?? [])];
   const [kept, setKept] = useState<boolean | null>(null);
   useEffect(() => {
     void navigator.storage?.persisted?.().then(setKept);
@@ -35,6 +33,7 @@ export function StorageState() {
           ))}
         </tbody>
       </table>
+      {unusable.length > 0 && <UnusableRecords records={unusable} onSetAside={setAside} />}
       {damaged.length > 0 && (
         <p role="alert" className="field-error mt-2">
           {plural(damaged.length, 'record')} could not be read and{' '}

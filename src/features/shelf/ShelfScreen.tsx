@@ -2,11 +2,12 @@
 
 import { useState } from 'react';
 import { shelfAbrasives } from '../../core';
-import { useEdgeNeeds, useShelf } from '../../data';
+import { useEdgeNeeds, useSetAside, useShelf, useUnusable } from '../../data';
 import { SelectField } from '../../ui/forms/fields';
 import { minutes } from '../../ui/format';
 import { walkSteps } from '../../ui/ruler/ladderItems';
 import { MicronRuler, type RulerItem } from '../../ui/ruler/MicronRuler';
+import { UnusableRecords } from '../../ui/UnusableRecords';
 import { GradeConverter } from './GradeConverter';
 import { RecordDialog, type Editing } from './RecordDialog';
 import { ShelfTable } from './ShelfTable';
@@ -15,6 +16,8 @@ import { ShelfTable } from './ShelfTable';
 export function ShelfScreen() {
   const shelf = useShelf();
   const needs = useEdgeNeeds();
+  const unusable = useUnusable();
+  const setAside = useSetAside();
   const [toolZone, setToolZone] = useState('');
   const [editing, setEditing] = useState<Editing | null>(null);
   if (!shelf || !needs) return null;
@@ -92,6 +95,10 @@ export function ShelfScreen() {
           </p>
         )}
       </div>
+      <UnusableRecords
+        records={unusable.filter(({ store }) => store === 'abrasives')}
+        onSetAside={setAside}
+      />
       <ShelfTable shelf={shelf} onEdit={setEditing} />
       <GradeConverter />
       {editing && (

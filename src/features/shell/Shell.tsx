@@ -6,6 +6,7 @@ import { usePathname } from 'next/navigation';
 import { useCallback, useEffect, useState, type ReactNode } from 'react';
 import { Toaster } from 'sonner';
 import { StoreProvider } from '../../data';
+import { failedWriteNotice } from './failedWriteNotice';
 import { SampleNotice } from './SampleNotice';
 import { ShortcutSheet } from './ShortcutSheet';
 import { THEME_KEY, usePreference } from '../../ui/preferences';
@@ -85,6 +86,7 @@ export function Shell({ children }: { children: ReactNode }) {
       {(newVersion || outdated) && <NewVersion />}
       <StoreProvider
         onOutdated={onOutdated}
+        onFailedWrite={failedWriteNotice}
         fallback={<main id="main" className="flex-1" aria-busy="true" />}
         failed={(message) => <StorageFailed message={message} />}
       >

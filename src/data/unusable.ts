@@ -1,0 +1,58 @@
+import { gradeSizeUm, sectionProfile, workingFace } from '../core';
+import { RECORD_SCHEMAS, type RecordOf, type StoreName } from '../domain/records';
+import type { Abrasive } from '../domain/shelf';
+import type { Tool } from '../domain/tool';
+
+/** A stored record that cannot be read, or not be computed with. */
+export interface UnusableRecord {
+  store: StoreName;
+  id: string;
+  name: string;
+  why: string;
+  /** As it is stored, for export and for putting it back. */
+  raw: unknown;
+}
+
+/** The stores that screens compute with as a whole. */
+export const COMPUTED_STORES: readonly StoreName[] = [
+  'tools',
+  'abrasives',
+  'strops',
+  'compounds',
+  'lubricants',
+  'trips',
+  'settings',
+];
+
+/** A store's records, removed ones aside, that would take a screen down if they were computed with. */
+export function findUnusable<S extends StoreName>(
+  store: S,
+  records: readonly RecordOf<S>[],
+): UnusableRecord[] {
+  return records
+    .filter(({ deletedAt }) => deletedAt === null || deletedAt === undefined)
+    .flatMap((raw) => {
+      const why = whyUnusable(store, raw);
+      const name = String((raw as { name?: unknown }).name ?? raw.id);
+      return why === null ? [] : [{ store, id: raw.id, name, why, raw }];
+    });
+}
+
+function whyUnusable(store: StoreName, raw: unknown): string | null {
+  try {
+    RECORD_SCHEMAS[store].validateSync(raw, { strict: true });
+    if (store === 'tools') computeTool(raw as Tool);
+    if (store === 'abrasives') (raw as Abrasive).faces.forEach(({ grade }) => gradeSizeUm(grade));
+    return null;
+  } catch (error) {
+    const { path, message } = error as Error & { path?: string };
+    return path && !message.startsWith(path) ? `${path} ${message}` : message;
+  }
+}
+
+function computeTool(tool: Tool): void {
+  for (const zone of tool.zones) {
+    workingFace(tool, zone);
+    sectionProfile(tool, zone);
+  }
+}

@@ -1,0 +1,32 @@
+'use client';
+
+import Link from 'next/link';
+import { useSetAside, useUnusable } from '../../data';
+import { UnusableRecords } from '../../ui/UnusableRecords';
+
+/** What a screen shows when it could not be drawn: why, which record may be to blame, and the ways on. */
+export function RouteError({ error, reset }: { error: Error; reset: () => void }) {
+  const unusable = useUnusable();
+  const setAside = useSetAside();
+  return (
+    <section role="alert" className="mx-auto w-full max-w-3xl px-4 py-10 sm:px-8">
+      <h1>This screen could not be drawn</h1>
+      <p className="mt-3">
+        {error.message}. Nothing is lost: your data stand as they were, and the other screens go on.
+      </p>
+      {unusable.length > 0 && (
+        <div className="mt-4">
+          <UnusableRecords records={unusable} onSetAside={setAside} />
+        </div>
+      )}
+      <div className="mt-6 flex flex-wrap gap-3">
+        <button type="button" className="btn btn-primary" onClick={reset}>
+          Draw it again
+        </button>
+        <Link href="/data" className="btn btn-outline">
+          Export everything
+        </Link>
+      </div>
+    </section>
+  );
+}

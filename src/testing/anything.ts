@@ -67,24 +67,24 @@ export const anyMeasuredTool: fc.Arbitrary<Tool> = fc
     reserveMm: fc.double({ min: 0, max: 200, noNaN: true }),
     noImpacts: fc.boolean(),
   })
-  .map((any) => {
-    const typical = toolOf(any.kind);
-    const { bevelAngleDeg, shoulderThicknessMm, grind, noImpacts } = any;
-    const microDeg = bevelAngleDeg + (any.microShare ?? 0) * (60 - bevelAngleDeg);
-    const micro = any.microShare !== null && microDeg > bevelAngleDeg;
+  .map((blade) => {
+    const typical = toolOf(blade.kind);
+    const { bevelAngleDeg, shoulderThicknessMm, grind, noImpacts } = blade;
+    const microDeg = bevelAngleDeg + (blade.microShare ?? 0) * (60 - bevelAngleDeg);
+    const micro = blade.microShare !== null && microDeg > bevelAngleDeg;
     return {
       ...typical,
-      bladeWidthMm: any.bladeWidthMm,
-      spineThicknessMm: any.spineThicknessMm,
-      reserveMm: any.reserveMm,
+      bladeWidthMm: blade.bladeWidthMm,
+      spineThicknessMm: blade.spineThicknessMm,
+      reserveMm: blade.reserveMm,
       zones: [
         {
           ...typical.zones[0]!,
           grind,
           bevelAngleDeg,
-          primaryAngleDeg: Math.min(45, any.primaryShare * bevelAngleDeg),
+          primaryAngleDeg: Math.min(45, blade.primaryShare * bevelAngleDeg),
           shoulderThicknessMm,
-          microBevel: micro ? { angleDeg: microDeg, faceWidthMm: any.microFaceMm } : null,
+          microBevel: micro ? { angleDeg: microDeg, faceWidthMm: blade.microFaceMm } : null,
           hollowRadiusMm: grind === 'hollow' ? 100 : null,
           noImpacts,
         },

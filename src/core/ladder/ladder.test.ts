@@ -1,24 +1,5 @@
 import fc from 'fast-check';
-import {
-  arcsFrom,
-  comparePaths,
-  DEFAULT_PACE,
-  ladderChanges,
-  ladderSolver,
-  NO_WISHES,
-  planLadder,
-  practiceOf,
-  reaches,
-  shortestLadder,
-  strokesLearned,
-  whyUnfit,
-  workedParts,
-  type LadderAbrasive,
-  type LadderPath,
-  type LadderProblem,
-  type LadderRequest,
-  type LadderState,
-} from '..';
+import { DEFAULT_PACE, planLadder, practiceOf, strokesLearned, type LadderAbrasive } from '..';
 import { USUAL_SCHOOLS, type Schools } from '../../domain/schools';
 import { DAMAGE_WAYS, TOOL_KINDS } from '../../domain/terms';
 import { usualHand } from '../../testing/bench';
@@ -28,8 +9,6 @@ const knife = faceOf('flat-knife');
 const axe = faceOf('felling-axe');
 const file = stone(100, { family: 'file', form: 'file', lengthMm: 200, lubricant: 'dry' });
 const tired = { apexRadiusUm: 4, damageDepthMm: 0 };
-const sizes = (plan: { steps: readonly { abrasive: LadderAbrasive }[] }) =>
-  plan.steps.map(({ abrasive }) => abrasive.sizeUm);
 
 describe('a planned ladder', () => {
   const plan = planLadder({
@@ -312,60 +291,6 @@ describe('a chip', () => {
   });
 });
 
-describe('a person’s own ladder', () => {
-  const request: LadderRequest = {
-    zone: knife,
-    condition: { apexRadiusUm: 8, damageDepthMm: 0 },
-    target: { apexRadiusUm: 0.9, finishSizeUm: 15 },
-    abrasives: [stone(60), stone(25), stone(14), stone(9), strop(1)],
-  };
-  const own = (wishes: Partial<typeof NO_WISHES>) =>
-    planLadder({ ...request, ownLadder: { ...NO_WISHES, ...wishes } });
-
-  it('leaves out, requires, begins with, or is the whole sequence', () => {
-    expect(sizes(own({ leftOut: ['stone-9'] }))).not.toContain(9);
-    expect(sizes(own({ required: ['stone-60', 'stone-14'] }))).toEqual(
-      expect.arrayContaining([60, 14]),
-    );
-    expect(sizes(own({ startsWith: 'stone-60' }))[0]).toBe(60);
-    expect(sizes(own({ sequence: ['stone-25', 'stone-60', 'strop-1'] }))).toEqual([60, 25, 1]);
-  });
-
-  it('says what it costs against the best', () => {
-    const best = planLadder(request);
-    const slow = own({ sequence: ['stone-60', 'stone-25', 'stone-14', 'stone-9', 'strop-1'] });
-    expect(slow.quickest!.minutes).toBeCloseTo(best.minutes, 9);
-    expect(slow.minutes).toBeGreaterThan(best.minutes);
-    expect(best.leftOut).toEqual([]);
-    expect(own({ leftOut: ['stone-9'] }).leftOut).toMatchObject([
-      { id: 'stone-9', reason: { kind: 'left out by you' } },
-    ]);
-  });
-
-  it('that cannot be walked is said so, and the plan chooses', () => {
-    const twins = [stone(25), stone(25, { id: 'twin' })];
-    const plan = planLadder({
-      ...request,
-      abrasives: twins,
-      ownLadder: { ...NO_WISHES, required: ['stone-25', 'twin'] },
-    });
-    expect(plan).toMatchObject({ outcome: 'planned', wishesFailed: true });
-  });
-
-  it('knows what each further tap would cost, and a tap costs just that', () => {
-    const present = planLadder(request);
-    const changes = ladderChanges(request, present);
-    expect(changes.map(({ id }) => id)).toEqual(request.abrasives.map(({ id }) => id));
-    for (const { minutesMore, wishes, id, isIn } of changes) {
-      expect(isIn).toBe(sizes(present).includes(Number(id.replace(/\D+/, ''))));
-      if (minutesMore === null) continue;
-      const after = planLadder({ ...request, ownLadder: wishes });
-      expect(after.minutes - present.minutes).toBeCloseTo(minutesMore, 9);
-      expect(after.steps.some(({ abrasive }) => abrasive.id === id)).toBe(!isIn);
-    }
-  });
-});
-
 describe('what the log has taught', () => {
   const learned = (factor: number, sdLn: number) => ({
     ...usualHand.learned,
@@ -396,145 +321,6 @@ describe('what the log has taught', () => {
     const { factor, sdLn, from } = strokesLearned(hand, { id: 'new', family: 'diamond' });
     expect([factor, from]).toEqual([2, 'its family']);
     expect(sdLn).toBeGreaterThan(0.35);
-  });
-});
-
-describe('what fits an edge', () => {
-  it.each([
-    ['recurve-hook', stone(14), 'flat stone on a hollow edge'],
-    ['recurve-hook', stone(14, { form: 'rod' }), undefined],
-    ['recurve-hook', strop(1, { backing: 'hard' }), 'hard strop on a hollow edge'],
-    ['felling-axe', stone(14, { form: 'bench-stone' }), 'bench stone'],
-    ['felling-axe', file, undefined],
-    ['flat-knife', file, 'file on a knife'],
-    ['machete', stone(14, { lengthMm: 30 }), 'too short'],
-    ['scandi-knife', stone(14, { lubricant: null }), 'no lubricant'],
-  ] as const)('%s', (kind, abrasive, reason) => {
-    expect(whyUnfit(abrasive, faceOf(kind))?.kind).toBe(reason);
-  });
-
-  it('plans every kind of tool with a fitting set', () => {
-    const abrasives = [
-      stone(100, { form: 'file', family: 'file' }),
-      stone(45, { form: 'rod' }),
-      stone(9, { form: 'rod', id: 'fine' }),
-      strop(1, { backing: 'soft' }),
-    ];
-    for (const kind of TOOL_KINDS) {
-      const plan = planLadder({
-        zone: faceOf(kind),
-        condition: { apexRadiusUm: 9, damageDepthMm: 0.1 },
-        target: { apexRadiusUm: 0.9 },
-        abrasives,
-      });
-      expect(plan.outcome).toBe('planned');
-    }
-  });
-});
-
-/** Every way there is, walked one by one. */
-function exhaustive(problem: LadderProblem, state: LadderState | null = null): LadderPath | null {
-  if (state && reaches(problem, state)) return { minutes: 0, arcs: [] };
-  let best: LadderPath | null = null;
-  for (const arc of arcsFrom(problem, state)) {
-    const rest = exhaustive(problem, arc.to);
-    if (!rest) continue;
-    const path = { minutes: rest.minutes + arc.work.minutes, arcs: [arc, ...rest.arcs] };
-    if (!best || comparePaths(path, best) < 0) best = path;
-  }
-  return best;
-}
-
-describe('the shortest ladder', () => {
-  const sizes = fc.constantFrom(120, 100, 60, 45, 30, 25, 14, 9, 6, 3, 2, 1);
-  const family = fc.constantFrom('diamond', 'alumina', 'novaculite', 'sic');
-  const stones = fc
-    .tuple(sizes, family, fc.nat(1000))
-    .map(([s, f, n]) => stone(s, { family: f, id: `s${s}-${f}-${n}` }));
-  const strops = fc
-    .tuple(fc.constantFrom(6, 3, 1, 0.5), fc.nat(1000))
-    .map(([s, n]) => strop(s, { id: `t${s}-${n}` }));
-  const sets = fc.uniqueArray(fc.oneof({ weight: 3, arbitrary: stones }, strops), {
-    maxLength: 8,
-    selector: (a: LadderAbrasive) => a.id,
-  });
-  const problems = fc
-    .record({
-      face: fc.constantFrom(...TOOL_KINDS.map(faceOf)),
-      condition: fc.record({
-        apexRadiusUm: fc.double({ min: 0.5, max: 15, noNaN: true }),
-        damageDepthMm: fc.constantFrom(0, 0, 0.1, 0.4),
-      }),
-      way: fc.constantFrom(...DAMAGE_WAYS),
-      goal: fc.record({
-        apexUm: fc.constantFrom(0.4, 0.7, 1, 2, 5),
-        finishUm: fc.constantFrom(6, 15, 45, 200),
-        strop: fc.boolean(),
-      }),
-      abrasives: sets as fc.Arbitrary<LadderAbrasive[]>,
-    })
-    .map(({ way, ...rest }): LadderProblem => ({
-      ...rest,
-      parts: workedParts(rest.face, rest.condition, way),
-      required: [],
-      stoneOwned: true,
-      bySchool: true,
-      hand: usualHand,
-    }));
-
-  it('is the best of all ladders', () => {
-    fc.assert(
-      fc.property(problems, (problem) => {
-        const found = shortestLadder(problem);
-        const best = exhaustive(problem);
-        expect(found?.arcs.map((a) => a.to.last.id)).toEqual(best?.arcs.map((a) => a.to.last.id));
-      }),
-      { numRuns: 300 },
-    );
-  });
-
-  it('does not depend on the order of the shelf', () => {
-    fc.assert(
-      fc.property(problems, (problem) => {
-        const reversed = { ...problem, abrasives: [...problem.abrasives].reverse() };
-        expect(shortestLadder(reversed)).toEqual(shortestLadder(problem));
-      }),
-    );
-  });
-
-  it('never gets slower with one more stone', () => {
-    fc.assert(
-      fc.property(problems, stones, (problem, extra) => {
-        const minutes = (p: LadderProblem) => shortestLadder(p)?.minutes ?? Infinity;
-        const more = { ...problem, abrasives: [...problem.abrasives, { ...extra, id: 'extra' }] };
-        expect(minutes(more)).toBeLessThanOrEqual(minutes(problem) + 1e-9);
-      }),
-    );
-  });
-
-  it('through one more stone is as quick as a shelf that holds it', () => {
-    fc.assert(
-      fc.property(problems, stones, (problem, extra) => {
-        const more = { ...extra, id: 'extra' };
-        const withIt = shortestLadder({ ...problem, abrasives: [...problem.abrasives, more] });
-        const solver = ladderSolver(problem);
-        const without = solver.best()?.minutes ?? Infinity;
-        const through = solver.minutesThrough(more);
-        expect(Math.min(without, through)).toBeCloseTo(withIt?.minutes ?? Infinity, 9);
-      }),
-    );
-  });
-
-  it('goes always finer, strops last', () => {
-    fc.assert(
-      fc.property(problems, (problem) => {
-        const steps = shortestLadder(problem)?.arcs.map((a) => a.to.last) ?? [];
-        steps.slice(1).forEach((step, i) => {
-          expect(step.sizeUm).toBeLessThan(steps[i]!.sizeUm / 1.1);
-          if (steps[i]!.kind === 'strop') expect(step.kind).toBe('strop');
-        });
-      }),
-    );
   });
 });
 

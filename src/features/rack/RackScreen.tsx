@@ -10,6 +10,7 @@ import { stopWords } from '../../ui/words/stopWords';
 import { HangTool } from './HangTool';
 import { Rail } from './Rail';
 import { RackList } from './RackList';
+import { SampleNotice } from './SampleNotice';
 import { asksForWork, touchUpLink, workInWords } from './work';
 
 /** Home: what is blunt, what each tool needs before the next trip, and the one thing to do next. */
@@ -26,6 +27,7 @@ export function RackScreen() {
   const toolsWithWork = new Set(open.map(({ tool }) => tool.id)).size;
   return (
     <>
+      <SampleNotice />
       <div className="mx-auto flex w-full max-w-[82rem] flex-wrap items-baseline gap-x-6 px-4 py-3 sm:px-8">
         <h1>
           {trip ? `${trip.name}, ${plural(trip.days, 'day')} ${fromWhen(trip)}` : 'Your rack'}

@@ -7,7 +7,6 @@ import { useCallback, useEffect, useState, type ReactNode } from 'react';
 import { Toaster } from 'sonner';
 import { StoreProvider } from '../../data';
 import { failedWriteNotice } from './failedWriteNotice';
-import { SampleNotice } from './SampleNotice';
 import { ShortcutSheet } from './ShortcutSheet';
 import { THEME_KEY, usePreference } from '../../ui/preferences';
 import { SCREENS, screenOf } from './screens';
@@ -90,7 +89,6 @@ export function Shell({ children }: { children: ReactNode }) {
         fallback={<main id="main" className="flex-1" aria-busy="true" />}
         failed={(message) => <StorageFailed message={message} />}
       >
-        {!inGuide && <SampleNotice />}
         <main id="main" tabIndex={-1} className="flex flex-1 flex-col outline-none">
           {children}
         </main>

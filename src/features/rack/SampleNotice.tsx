@@ -1,13 +1,17 @@
 'use client';
 
+import { X } from 'lucide-react';
 import { toast } from 'sonner';
 import { startEmpty, useSettings, useStore } from '../../data';
+import { SAMPLE_NOTICE_KEY, usePreference } from '../../ui/preferences';
 
-/** Says that the sample crew's data are on the rack, with the way to start empty. */
+/** Says that the sample crew's tools hang here, with the way to start empty, until it is dismissed. */
 export function SampleNotice() {
   const settings = useSettings();
   const store = useStore();
-  if (!settings?.demoLoadedAt) return null;
+  const [dismissed, setDismissed] = usePreference(SAMPLE_NOTICE_KEY, 'never');
+  const loadedAt = settings?.demoLoadedAt;
+  if (!loadedAt || dismissed === loadedAt) return null;
 
   const clear = async (): Promise<void> => {
     const before = await store.whole.readAll();
@@ -19,7 +23,7 @@ export function SampleNotice() {
   return (
     <aside
       aria-label="Sample data"
-      className="no-print flex flex-wrap items-center gap-x-4 bg-base-200 px-4 text-[0.95rem] sm:px-8"
+      className="no-print flex items-center gap-x-4 bg-base-200 px-4 text-[0.95rem] sm:px-8"
     >
       <p className="py-2">
         These are the sample tools of the Tarrow Ness path crew.{' '}
@@ -27,6 +31,14 @@ export function SampleNotice() {
       </p>
       <button type="button" className="link min-h-12 font-bold" onClick={() => void clear()}>
         Start empty
+      </button>
+      <button
+        type="button"
+        className="btn btn-ghost ml-auto px-3"
+        aria-label="Dismiss this notice"
+        onClick={() => setDismissed(loadedAt)}
+      >
+        <X aria-hidden size={20} />
       </button>
     </aside>
   );

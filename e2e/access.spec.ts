@@ -34,7 +34,7 @@ for (const theme of ['day', 'ember']) {
 
 test('a touch-up can be done from the keyboard alone', async ({ page }) => {
   await open(page, '/');
-  await page.keyboard.press('4');
+  await page.keyboard.press('3');
   await expect(page.getByRole('heading', { level: 1, name: 'Touch-up' })).toBeVisible();
   const focusOn = async (name: RegExp): Promise<void> => {
     for (let i = 0; i < 60; i += 1) {
@@ -95,6 +95,18 @@ test.describe('on a phone', () => {
       if (over > 0) wide.push(`${path} by ${over} px`);
     }
     expect(wide).toEqual([]);
+  });
+
+  test('the posts for outdoors stand, the rest hang on one more', async ({ page }) => {
+    await open(page, '/');
+    const posts = page.getByRole('navigation', { name: 'Screens' });
+    await expect(posts.getByRole('link')).toHaveText(['Rack', 'Inspect', 'Touch-up', 'Kit']);
+    await posts.getByText('More').tap();
+    await posts.getByRole('link', { name: 'Log' }).tap();
+    await expect(page.getByRole('heading', { level: 1 })).toHaveText('Log');
+    await expect(posts.getByRole('link', { name: 'Data' })).toBeHidden();
+    const head = await page.locator('header').boundingBox();
+    expect(head!.height).toBeLessThanOrEqual(100);
   });
 
   test('the count takes most of the screen and every tap', async ({ page }) => {

@@ -65,3 +65,16 @@ test('starting empty can be undone', async ({ page }) => {
   await page.reload();
   await expect(page.getByRole('heading', { name: 'Hang your first tool' })).toBeVisible();
 });
+
+test('the sample notice stands on the rack alone, until it is dismissed', async ({ page }) => {
+  const notice = page.getByRole('complementary', { name: 'Sample data' });
+  await open(page, '/shelf');
+  await expect(notice).toBeHidden();
+  await open(page, '/');
+  await expect(notice).toBeVisible();
+  await page.getByRole('button', { name: 'Dismiss this notice' }).click();
+  await expect(notice).toBeHidden();
+  await page.reload();
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('Tarrow Ness');
+  await expect(notice).toBeHidden();
+});

@@ -28,7 +28,7 @@ export function RackScreen() {
   return (
     <>
       <SampleNotice />
-      <div className="mx-auto flex w-full max-w-[82rem] flex-wrap items-baseline gap-x-6 px-4 py-3 sm:px-8">
+      <div className="mx-auto flex w-full max-w-[82rem] flex-wrap items-baseline gap-x-6 px-4 py-3 sm:px-8 sm:py-1">
         <h1>
           {trip ? `${trip.name}, ${plural(trip.days, 'day')} ${fromWhen(trip)}` : 'Your rack'}
         </h1>

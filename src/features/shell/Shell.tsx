@@ -9,7 +9,8 @@ import { StoreProvider } from '../../data';
 import { failedWriteNotice } from './failedWriteNotice';
 import { ShortcutSheet } from './ShortcutSheet';
 import { THEME_KEY, usePreference } from '../../ui/preferences';
-import { SCREENS, screenOf } from './screens';
+import { screenOf } from './screens';
+import { Signposts } from './Signposts';
 import { useServiceWorker } from './useServiceWorker';
 import { useShortcuts } from './useShortcuts';
 
@@ -39,32 +40,14 @@ export function Shell({ children }: { children: ReactNode }) {
       {!inGuide && (
         <header className="no-print bg-neutral text-neutral-content">
           <div className="mx-auto flex max-w-[82rem] flex-wrap items-center gap-x-8 gap-y-0 px-4 sm:px-8">
-            <Link href="/" className="sign py-3 text-2xl">
+            <Link href="/" className="sign py-1 text-2xl sm:py-3">
               Open Trail
             </Link>
-            <nav
-              aria-label="Screens"
-              className="order-last -mx-4 flex w-[calc(100%+2rem)] overflow-x-auto sm:order-none sm:mx-0 sm:w-auto"
-            >
-              {SCREENS.map(({ path, name }) => (
-                <Link
-                  key={path}
-                  href={path}
-                  aria-current={path === here ? 'page' : undefined}
-                  className={`sign flex min-h-12 items-center px-1.5 text-[0.92rem] whitespace-nowrap min-[25rem]:px-2 min-[25rem]:text-[0.98rem] sm:min-h-14 sm:px-4 sm:text-[1.05rem] ${
-                    path === here
-                      ? 'fingerpost bg-base-100 pr-4 pl-2.5 text-ink sm:pr-6 sm:pl-4'
-                      : 'hover:underline hover:underline-offset-8'
-                  }`}
-                >
-                  {name}
-                </Link>
-              ))}
-            </nav>
+            <Signposts here={here} />
             <div className="ml-auto flex">
               <button
                 type="button"
-                className="btn btn-ghost px-3 text-neutral-content"
+                className="btn btn-ghost px-3 text-neutral-content max-sm:h-11 max-sm:min-h-0"
                 aria-label="Shortcuts"
                 onClick={() => setSheetOpen(true)}
               >
@@ -72,7 +55,7 @@ export function Shell({ children }: { children: ReactNode }) {
               </button>
               <button
                 type="button"
-                className="btn btn-ghost px-3 text-neutral-content"
+                className="btn btn-ghost px-3 text-neutral-content max-sm:h-11 max-sm:min-h-0"
                 aria-label={theme === 'day' ? 'Ember theme, for the dark' : 'Day theme'}
                 onClick={() => setTheme(theme === 'day' ? 'ember' : 'day')}
               >

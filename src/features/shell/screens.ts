@@ -1,12 +1,12 @@
-/** The screens in the order people work, with the key that leads to each. */
+/** The screens, those used outdoors first, with the key that leads to each. */
 export const SCREENS = [
-  { path: '/', name: 'Rack', key: '1' },
-  { path: '/inspect', name: 'Inspect', key: '2' },
-  { path: '/shelf', name: 'Shelf', key: '3' },
-  { path: '/touch-up', name: 'Touch-up', key: '4' },
-  { path: '/kit', name: 'Kit', key: '5' },
-  { path: '/log', name: 'Log', key: '6' },
-  { path: '/data', name: 'Data', key: '7' },
+  { path: '/', name: 'Rack', key: '1', outdoors: true },
+  { path: '/inspect', name: 'Inspect', key: '2', outdoors: true },
+  { path: '/touch-up', name: 'Touch-up', key: '3', outdoors: true },
+  { path: '/kit', name: 'Kit', key: '4', outdoors: true },
+  { path: '/shelf', name: 'Shelf', key: '5', outdoors: false },
+  { path: '/log', name: 'Log', key: '6', outdoors: false },
+  { path: '/data', name: 'Data', key: '7', outdoors: false },
 ] as const;
 
 /** The screen that a path belongs to: a tool belongs to the rack. */

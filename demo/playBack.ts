@@ -81,6 +81,7 @@ function playOne(past: PastJob, id: string, log: readonly Session[]): Session {
   const asked = {
     tool,
     zone,
+    seen: before,
     knownApexUm: null,
     keenRadiusUm: null,
     sessions: log,
@@ -88,11 +89,11 @@ function playOne(past: PastJob, id: string, log: readonly Session[]): Session {
     damageWay: past.damageWay,
     ownLadder: past.with ? { ...NO_WISHES, sequence: past.with } : NO_WISHES,
   };
-  const plan = planJob({ ...asked, job, before, spineWork: null, aim: null });
+  const plan = planJob({ ...asked, job, spineWork: null, aim: null });
   if (plan?.outcome !== 'planned') throw new Error(`${past.tool} at ${past.at}: ${plan?.outcome}`);
   if (plan.wishesFailed)
     throw new Error(`${past.tool} at ${past.at}: not with ${past.with?.join()}`);
-  const edge = edgeJobOf({ ...asked, seen: before });
+  const edge = edgeJobOf(asked);
   const session = startSession({
     id,
     at: past.at,

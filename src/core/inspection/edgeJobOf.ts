@@ -7,19 +7,23 @@ import type { Bench } from './bench';
 import { damageOf } from './damage';
 import { seenApex } from './edgeState';
 
-/** An edge as it was seen, as a job to be planned; null where it has never been tested. */
-export function edgeJobOf(input: {
+/** An edge as it was seen, with all that its plan depends on. */
+export interface SeenEdge {
   tool: Tool;
   zone: Zone;
   seen: Observation;
   /** Radius known from before, where this look holds no test. */
   knownApexUm: number | null;
+  /** Radius the last finished touch-up left; null when none was tested. */
   keenRadiusUm: number | null;
   sessions: readonly Session[];
   bench: Bench;
   damageWay?: DamageWay | null;
   ownLadder?: OwnLadder;
-}): EdgeJob | null {
+}
+
+/** A seen edge as a job to be planned; null where it has never been tested. */
+export function edgeJobOf(input: SeenEdge): EdgeJob | null {
   const { zone, seen, bench, damageWay = null, ownLadder = NO_WISHES } = input;
   const damage = damageOf(seen.findings);
   const apexUm = apexOf(seen, input.knownApexUm);

@@ -1,6 +1,4 @@
-import type { Observation, Session } from '../../domain/session';
-import type { DamageWay, Job } from '../../domain/terms';
-import type { Tool, Zone } from '../../domain/tool';
+import type { Job } from '../../domain/terms';
 import type { EdgeAim } from '../edge';
 import {
   byHand,
@@ -14,29 +12,17 @@ import {
   type JobPlan,
   type SpineWork,
 } from '../jobs';
-import { workingFace, type OwnLadder } from '../ladder';
-import type { Bench } from './bench';
-import { edgeJobOf } from './edgeJobOf';
+import { workingFace } from '../ladder';
+import { edgeJobOf, type SeenEdge } from './edgeJobOf';
 import { planEdge } from './planEdge';
 
 /** A job on one zone of one tool, or on the tool's spine. */
-export interface JobProblem {
+export interface JobProblem extends SeenEdge {
   job: Job;
   /** Which work on the spine; the lightest that will do where it is null. */
   spineWork: SpineWork | null;
   /** Which angle or grind; needed for a new angle alone. */
   aim: EdgeAim | null;
-  tool: Tool;
-  zone: Zone;
-  /** The edge as it is now. */
-  before: Observation;
-  knownApexUm: number | null;
-  /** Radius the last finished touch-up left; null when none was tested. */
-  keenRadiusUm: number | null;
-  sessions: readonly Session[];
-  bench: Bench;
-  damageWay?: DamageWay | null;
-  ownLadder?: OwnLadder;
 }
 
 /**
@@ -56,7 +42,7 @@ function spinePlan({ tool, sessions, spineWork, bench }: JobProblem): JobPlan | 
 
 function edgePlan(problem: JobProblem): JobPlan | null {
   const { job, aim } = problem;
-  const edge = edgeJobOf({ ...problem, seen: problem.before });
+  const edge = edgeJobOf(problem);
   if (!edge || job === 'spine') return null;
   switch (job) {
     case 'touch-up':

@@ -107,7 +107,7 @@ describe('work on a spine', () => {
 describe('the plan of a job', () => {
   const base = {
     zone: machete.zones[0]!,
-    before: { tests: [], findings: [] },
+    seen: { tests: [], findings: [] },
     knownApexUm: null,
     keenRadiusUm: null,
     sessions: [],

@@ -11,7 +11,7 @@ import { sample } from '../../testing/sample';
 
 const problem = fc.record({
   tool: anyTool,
-  before: anyLook,
+  seen: anyLook,
   job: fc.constantFrom(...JOBS),
   spineWork: fc.option(fc.constantFrom(...Object.values(SPINE_WORKS).flat())),
   keenRadiusUm: fc.option(fc.double({ min: 0.2, max: 5, noNaN: true })),
@@ -36,7 +36,7 @@ it('every kind of tool, school, finding and job has a plan whose session can be 
         bench: benchWith(abrasivesAtHand(sample, asked.tool.schools)),
       });
       if (!plan) {
-        const untested = asked.job !== 'spine' && asked.before.tests.length === 0;
+        const untested = asked.job !== 'spine' && asked.seen.tests.length === 0;
         expect(untested || asked.tool.spine.use === 'plain').toBe(true);
         return;
       }
@@ -58,7 +58,7 @@ it('every kind of tool, school, finding and job has a plan whose session can be 
       const session = startSession({
         ...place,
         job: asked.job,
-        before: asked.before,
+        before: asked.seen,
         targetApexUm: zone!.targetApexUm,
         damageWay: asked.damageWay,
         plan,

@@ -1,7 +1,7 @@
 'use client';
 
 import Link from 'next/link';
-import { workingFace, type AngleAdvice } from '../../core';
+import { workingFace, type AngleAdvice, type EdgeAim } from '../../core';
 import { TASKS, type TaskId } from '../../domain/tasks';
 import type { Tool, Zone } from '../../domain/tool';
 import { deg, fineMm } from '../../ui/format';
@@ -20,35 +20,26 @@ export function AngleAdvisor(props: {
   const tasks = TASKS.filter(({ id }) => taskIds.includes(id));
   const present = workingFace(tool, zone).angleDeg;
   const moves = advice.move === 'steeper' || advice.move === 'flatter';
+  const angleDeg = present + advice.changeDeg;
+  const planLink = (grind: EdgeAim['grind'], words: string) => (
+    <Link
+      className="link inline-flex min-h-12 items-center font-semibold"
+      href={jobLink({ toolId: tool.id, zoneId: zone.id, job: 'angle', aim: { grind, angleDeg } })}
+    >
+      {words}
+    </Link>
+  );
   return (
     <section aria-label="Angle" className="min-w-0 overflow-x-auto">
       <h2>Angle: {adviceWords(advice, present)}</h2>
       <p className="mt-1">{angleReason(advice.reason)}</p>
       {moves && (
-        <Link
-          className="link inline-flex min-h-12 items-center font-semibold"
-          href={jobLink({
-            toolId: tool.id,
-            zoneId: zone.id,
-            job: 'angle',
-            aim: { grind: 'as it is', angleDeg: present + advice.changeDeg },
-          })}
-        >
-          Plan {deg(present + advice.changeDeg)} per side
-        </Link>
-      )}
-      {advice.move === 'steeper' && !zone.microBevel && (
-        <Link
-          className="link ml-6 inline-flex min-h-12 items-center font-semibold"
-          href={jobLink({
-            toolId: tool.id,
-            zoneId: zone.id,
-            job: 'angle',
-            aim: { grind: 'micro-bevel', angleDeg: present + advice.changeDeg },
-          })}
-        >
-          Plan a micro-bevel
-        </Link>
+        <p className="flex flex-wrap gap-x-6">
+          {planLink('as it is', `Plan ${deg(angleDeg)} per side`)}
+          {advice.move === 'steeper' &&
+            !zone.microBevel &&
+            planLink('micro-bevel', 'Plan a micro-bevel')}
+        </p>
       )}
       <details className="mt-1">
         <summary className="inline-flex min-h-12 cursor-pointer items-center font-semibold underline underline-offset-4">

@@ -12,11 +12,13 @@ import { GradeConverter } from './GradeConverter';
 import { RecordDialog, type Editing } from './RecordDialog';
 import { ShelfTable } from './ShelfTable';
 
+const ON_SHELF = ['abrasives'] as const;
+
 /** Stones, files, papers, strops and compounds on one ruler in µm, and everything about them. */
 export function ShelfScreen() {
   const shelf = useShelf();
   const needs = useEdgeNeeds();
-  const unusable = useUnusable();
+  const unusable = useUnusable(ON_SHELF);
   const setAside = useSetAside();
   const [toolZone, setToolZone] = useState('');
   const [editing, setEditing] = useState<Editing | null>(null);
@@ -95,10 +97,7 @@ export function ShelfScreen() {
           </p>
         )}
       </div>
-      <UnusableRecords
-        records={unusable.filter(({ store }) => store === 'abrasives')}
-        onSetAside={setAside}
-      />
+      <UnusableRecords records={unusable} onSetAside={setAside} />
       <ShelfTable shelf={shelf} onEdit={setEditing} />
       <GradeConverter />
       {editing && (

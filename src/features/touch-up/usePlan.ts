@@ -47,6 +47,7 @@ export function usePlan(
     const asked = {
       tool,
       zone,
+      seen,
       knownApexUm: null,
       keenRadiusUm: state.keenUm,
       sessions,
@@ -57,8 +58,8 @@ export function usePlan(
     if (stops.length > 0) return { zone, edge: null, plan: null };
     return {
       zone,
-      edge: edgeJobOf({ ...asked, seen }),
-      plan: planJob({ ...address, ...asked, before: seen }),
+      edge: edgeJobOf(asked),
+      plan: planJob({ ...address, ...asked }),
     };
   }, [bench, need.zone, asks, tool, state, sessions, stops, seen, damageWay, ownLadder, address]);
 }

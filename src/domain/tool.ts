@@ -20,10 +20,13 @@ import {
 /** Angles per side, in degrees. */
 const edgeAngleDeg = measure(5, 60);
 
+/** The widths of a facet (mm) that a record holds. */
+export const FACET_WIDTH_MM = { least: 0.01, most: 20 } as const;
+
 /** A facet left along a stretch of a zone: kept as it is, or blended in by the next touch-ups. */
 const facetSchema = object({
   angleDeg: edgeAngleDeg,
-  faceWidthMm: measure(0.01, 20),
+  faceWidthMm: measure(FACET_WIDTH_MM.least, FACET_WIDTH_MM.most),
   startMm: measure(0, 1000),
   endMm: measure(0, 1000),
   kept: boolean().required(),

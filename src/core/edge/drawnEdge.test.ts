@@ -10,6 +10,7 @@ import {
 import type { Tool, Zone } from '../../domain/tool';
 import { TOOL_KINDS } from '../../domain/terms';
 import { typicalTool } from '../../domain/typicalTools';
+import { anyMeasuredTool } from '../../testing/anything';
 import { sample } from '../../testing/sample';
 
 const record = { id: 't', createdAt: '', updatedAt: '', deletedAt: null };
@@ -19,6 +20,37 @@ const toolOf = (kind: (typeof TOOL_KINDS)[number]): Tool => ({
 });
 
 describe('the profile of a section', () => {
+  it('runs from the apex back, on every tool that records allow', () => {
+    fc.assert(
+      fc.property(anyMeasuredTool, (tool) => {
+        const profile = sectionProfile(tool, tool.zones[0]!);
+        profile.forEach(({ depthMm, halfMm }, i) => {
+          expect(depthMm).toBeGreaterThanOrEqual(profile[i - 1]?.depthMm ?? 0);
+          expect(halfMm).toBeGreaterThanOrEqual(0);
+        });
+      }),
+      { numRuns: 500 },
+    );
+  });
+
+  it('has no hollow face where the bevel takes the whole blade', () => {
+    const tool = { bladeWidthMm: 5, spineThicknessMm: 0.5 };
+    const zone: Zone = {
+      ...toolOf('flat-knife').zones[0]!,
+      grind: 'hollow',
+      hollowRadiusMm: 100,
+      bevelAngleDeg: 5,
+      primaryAngleDeg: 0,
+      shoulderThicknessMm: 18.4,
+      microBevel: null,
+    };
+    const [apex, shoulder, end, ...rest] = sectionProfile(tool, zone);
+    expect(apex).toEqual({ depthMm: 0, halfMm: 0 });
+    expect(shoulder!.depthMm).toBeCloseTo(9.2 / Math.tan((5 * Math.PI) / 180), 6);
+    expect(end!.halfMm).toBeCloseTo(9.2, 9);
+    expect(rest).toEqual([]);
+  });
+
   it('agrees with the thickness formula on straight grinds', () => {
     const distance = fc.double({ min: 0.001, max: 15, noNaN: true });
     const kind = fc.constantFrom('scandi-knife', 'flat-knife', 'fillet-knife', 'machete');

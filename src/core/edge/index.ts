@@ -24,6 +24,7 @@ export { tipReach, type TipReach } from './tipReach';
 export { thinningCut, type ThinningCut } from './thinningCut';
 export {
   blendedFacet,
+  facetWidthMm,
   reshapedZone,
   reshapeZone,
   type EdgeAim,

@@ -1,4 +1,4 @@
-import type { Tool, Zone } from '../../domain/tool';
+import { FACET_WIDTH_MM, type Tool, type Zone } from '../../domain/tool';
 import { edgeAngle } from '../check';
 import { cosDeg, sinDeg, tanDeg } from '../trigonometry';
 import { areaBetween, meet } from './profileCut';
@@ -188,8 +188,13 @@ export function blendedFacet(zone: Zone, faceAngleDeg: number): Zone['facet'] {
   return {
     ...facet,
     angleDeg: facet.angleDeg - halfStepDeg,
-    faceWidthMm: Math.min(20, 2 * facet.faceWidthMm * cosDeg(halfStepDeg)),
+    faceWidthMm: facetWidthMm(2 * facet.faceWidthMm * cosDeg(halfStepDeg)),
   };
+}
+
+/** A facet's width (mm) as a record holds it. */
+export function facetWidthMm(widthMm: number): number {
+  return Math.min(FACET_WIDTH_MM.most, Math.max(FACET_WIDTH_MM.least, widthMm));
 }
 
 /** A step of less than this (degrees) lies within the hand's wobble: blended (prior). */

@@ -30,7 +30,9 @@ function plainProfile(
   const capMm = Math.max(tool.spineThicknessMm, zone.shoulderThicknessMm) / 2;
   const points: ProfilePoint[] = [{ depthMm: 0, halfMm: 0 }, ...edgePoints(zone)];
   const shoulder = points.at(-1)!;
-  if (zone.grind === 'hollow' && zone.hollowRadiusMm !== null) {
+  // A bevel that takes the whole blade leaves no face behind it to be hollow.
+  const hollowed = zone.grind === 'hollow' && shoulder.depthMm < tool.bladeWidthMm;
+  if (hollowed && zone.hollowRadiusMm !== null) {
     return [...points, ...hollowPoints(zone, shoulder, capMm, tool.bladeWidthMm)];
   }
   const slope = tanDeg(zone.primaryAngleDeg);

@@ -20,6 +20,7 @@ import { CAUSES, SHARPNESS_TESTS } from '../../domain/terms';
 import { toolSchema, type Tool } from '../../domain/tool';
 import { anyMeasuredTool } from '../../testing/anything';
 import { benchWith } from '../../testing/bench';
+import { toolOf } from '../../testing/ladderFixtures';
 import { sample } from '../../testing/sample';
 
 jest.setTimeout(60_000);
@@ -52,6 +53,29 @@ const logOf = (
       },
     };
   });
+
+/** Narrow foil whose bevel takes all of the blade, or is so steep that a band runs far up its faces. */
+const foil = (zone: Partial<Tool['zones'][number]>): Tool => {
+  const typical = toolOf('scandi-knife');
+  return {
+    ...typical,
+    bladeWidthMm: 5,
+    spineThicknessMm: 0.5,
+    zones: [{ ...typical.zones[0]!, primaryAngleDeg: 0, ...zone }],
+  };
+};
+const ALL_BEVEL = foil({
+  grind: 'hollow',
+  hollowRadiusMm: 100,
+  bevelAngleDeg: 5,
+  shoulderThicknessMm: 18.4,
+  microBevel: { angleDeg: 5.55, faceWidthMm: 0.093 },
+});
+const STEEP_FOIL = foil({
+  bevelAngleDeg: 50,
+  shoulderThicknessMm: 0.1,
+  microBevel: { angleDeg: 50.1, faceWidthMm: 0.024 },
+});
 
 const log = {
   weeks: fc.constantFrom(0, 1, 10, 300),
@@ -106,7 +130,7 @@ it('the adviser answers within the angles there are, over years of log', () => {
       for (const price of prices) expect(price.steelMm3).toBeGreaterThanOrEqual(0);
       if (reason.kind === 'damaged by work') expect(cause).toBe('work');
     }),
-    { numRuns: 60 },
+    { numRuns: 60, examples: [[ALL_BEVEL, 0, 0, 'work']] },
   );
 });
 
@@ -172,7 +196,7 @@ it('an edge is planned, its damage priced and its hold named', () => {
         toolSchema.validateSync({ ...tool, zones: [plan.zoneAfter] }, { strict: true });
       }
     }),
-    { numRuns: 80 },
+    { numRuns: 80, examples: [[STEEP_FOIL, 'pops-hair', 1.5]] },
   );
 });
 

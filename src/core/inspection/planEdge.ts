@@ -1,6 +1,6 @@
 import type { DamageWay } from '../../domain/terms';
 import type { Zone } from '../../domain/tool';
-import { blendedFacet } from '../edge';
+import { blendedFacet, facetWidthMm } from '../edge';
 import { NO_PLAN, type EdgeJob, type JobPlan } from '../jobs';
 import {
   damageBand,
@@ -83,6 +83,6 @@ function zoneAfter(
   const [part] = workedParts(face, { apexRadiusUm, damageDepthMm, damageStretch }, 'narrow band');
   const { startMm, endMm, angleDeg } = part!.stretch!;
   const { widthMm } = damageBand(face, damageDepthMm);
-  const facet = { startMm, endMm, angleDeg, faceWidthMm: Math.max(0.01, widthMm), kept: false };
+  const facet = { startMm, endMm, angleDeg, faceWidthMm: facetWidthMm(widthMm), kept: false };
   return { ...zone, facet };
 }

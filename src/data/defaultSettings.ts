@@ -6,6 +6,7 @@ import { SETTINGS_ID, type Settings } from '../domain/settings';
 export function defaultSettings(at: string): Settings {
   return {
     ...newRecord(SETTINGS_ID, at),
+    units: 'metric',
     coinThicknessMm: 2.33,
     strokesPerMinute: { ...DEFAULT_PACE },
     forgotten: [],

@@ -35,9 +35,12 @@ export const MIGRATIONS: readonly Migration[] = [
 function migration({ records, newStores }: Upgrade): Migration {
   return async (database, transaction) => {
     for (const name of newStores) database.createObjectStore(name, { keyPath: 'id' });
-    for (const [name, upgrade] of Object.entries(records)) {
+    for (const [name, { from, upgrade }] of Object.entries(records)) {
       const store = transaction.objectStore(name);
-      for (const record of await store.getAll()) await store.put(upgrade(record));
+      for (const record of await store.getAll()) {
+        // A damaged one stays as it is, and is shown as such.
+        if (from.isValidSync(record, { strict: true })) await store.put(upgrade(record));
+      }
     }
   };
 }

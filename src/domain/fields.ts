@@ -1,3 +1,4 @@
+import { isValid, parseISO } from 'date-fns';
 import { number, string, type NumberSchema, type Schema, type StringSchema } from 'yup';
 
 /** Building blocks of the record schemas, with refusals that name the field and the remedy. */
@@ -8,11 +9,34 @@ export const recordFields = {
   createdAt: timestamp(),
   updatedAt: timestamp(),
   /** When the record was removed; kept so that another device's copy does not bring it back. */
-  deletedAt: string().datetime().nullable().defined(),
+  deletedAt: timestampOrNull(),
 };
 
 export function timestamp(): StringSchema<string> {
-  return string().datetime('${path} must be a date and time like 2026-05-04T16:30:00Z').required();
+  return moment().required();
+}
+
+export function timestampOrNull(): StringSchema<string | null> {
+  return moment().nullable().defined();
+}
+
+function moment(): StringSchema<string | undefined> {
+  return string()
+    .datetime('${path} must be a date and time like 2026-05-04T16:30:00Z')
+    .test('on-calendar', '${path} must be a day that is on the calendar', isOnCalendar);
+}
+
+/** A day without its hour, like 2026-10-02. */
+export function dayOnly(): StringSchema<string> {
+  return string()
+    .matches(/^\d{4}-\d{2}-\d{2}$/, '${path} must be a date like 2026-10-02')
+    .test('on-calendar', '${path} must be a day that is on the calendar', isOnCalendar)
+    .required();
+}
+
+/** Whether a text that begins like a date names a day that exists; other texts are not its matter. */
+function isOnCalendar(text: string | null | undefined): boolean {
+  return !text || !/^\d{4}-\d{2}-\d{2}/.test(text) || isValid(parseISO(text));
 }
 
 export function name(): StringSchema<string> {

@@ -7,7 +7,7 @@ import { tripSchema } from './trip';
 import type { InferType } from 'yup';
 
 /** Version of the shapes below: of the database and of the data file alike. */
-export const RECORDS_VERSION = 4;
+export const RECORDS_VERSION = 5;
 
 /** Every kind of stored record, by the name of its store. */
 export const RECORD_SCHEMAS = {

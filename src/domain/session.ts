@@ -1,6 +1,16 @@
 import { array, boolean, number, object, string, type InferType } from 'yup';
 import { zoneSchema } from './tool';
-import { count, measure, name, oneOf, oneOfOrNull, recordFields, text, timestamp } from './fields';
+import {
+  count,
+  measure,
+  name,
+  oneOf,
+  oneOfOrNull,
+  recordFields,
+  text,
+  timestamp,
+  timestampOrNull,
+} from './fields';
 import {
   ABRASIVE_FORMS,
   BANDS,
@@ -98,7 +108,7 @@ const sessionStepSchema = object({
   right: count(),
   activeSeconds: measure(0, 1_000_000),
   tests: array(testSchema.required()).max(50).required(),
-  finishedAt: string().datetime().nullable().defined(),
+  finishedAt: timestampOrNull(),
 }).noUnknown();
 
 export type SessionStep = InferType<typeof sessionStepSchema>;
@@ -111,8 +121,10 @@ export const sessionSchema = object({
   zoneId: string().max(64).required(),
   job: oneOf(JOBS),
   startedAt: timestamp(),
-  finishedAt: string().datetime().nullable().defined(),
+  finishedAt: timestampOrNull(),
   where: oneOf(['bench', 'field']),
+  /** Counted by the guide as it was done, or written down later. */
+  written: oneOf(['in the guide', 'afterwards']),
   /** What was done about damage; null where there was none. */
   damageWay: oneOfOrNull(DAMAGE_WAYS),
   /** The apex radius that its work asked for then; null where that was not kept. */
@@ -125,9 +137,22 @@ export const sessionSchema = object({
   /** Where the hand is: the step, the side that faces the stone, and whether work is paused. */
   stepIndex: count(20),
   side: oneOf(SIDES),
-  pausedAt: string().datetime().nullable().defined(),
+  pausedAt: timestampOrNull(),
   notes: text(),
-}).noUnknown();
+})
+  .noUnknown()
+  .test(
+    'step-there',
+    '${path} stands at a step that is not there: stepIndex is too high',
+    isAtStep,
+  );
+
+/** Whether the hand stands at one of the steps; a finished session may have none. */
+function isAtStep(session: { stepIndex: number; steps: unknown[]; finishedAt: string | null }) {
+  const { stepIndex, steps, finishedAt } = session;
+  if (!Array.isArray(steps)) return true; // The field itself is refused.
+  return steps.length === 0 ? finishedAt !== null : stepIndex < steps.length;
+}
 
 export type Session = InferType<typeof sessionSchema>;
 

@@ -1,9 +1,11 @@
 import { array, object, string, type InferType } from 'yup';
-import { measure, recordFields, timestamp } from './fields';
+import { measure, oneOf, recordFields, timestamp, timestampOrNull } from './fields';
 
 /** The person's own habits and things; one record, with the id `settings`. */
 export const settingsSchema = object({
   ...recordFields,
+  /** What lengths, masses and forces are shown and entered in; records are metric always. */
+  units: oneOf(['metric', 'imperial']),
   coinThicknessMm: measure(0.5, 5),
   strokesPerMinute: object({
     sweeps: measure(5, 300),
@@ -21,7 +23,7 @@ export const settingsSchema = object({
     .max(500)
     .required(),
   /** When the sample data were loaded; null for the person's own rack. */
-  demoLoadedAt: string().datetime().nullable().defined(),
+  demoLoadedAt: timestampOrNull(),
 }).noUnknown();
 
 export type Settings = InferType<typeof settingsSchema>;

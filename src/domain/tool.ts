@@ -1,7 +1,16 @@
 import { array, boolean, object, string, type InferType } from 'yup';
 import { schoolsSchema } from './schools';
 import { TASK_IDS } from './tasks';
-import { count, measure, name, oneOf, oneOfOrNull, recordFields, text } from './fields';
+import {
+  count,
+  measure,
+  name,
+  oneOf,
+  oneOfOrNull,
+  recordFields,
+  text,
+  timestampOrNull,
+} from './fields';
 import {
   ANGLE_METHODS,
   CARBIDES,
@@ -16,6 +25,9 @@ import {
   TOOL_KINDS,
   YES_NO_UNKNOWN,
 } from './terms';
+
+/** Another field as a limit; where it is no number it is refused itself, and nothing lies within it. */
+const limit = (field: unknown): number => (typeof field === 'number' ? field : NaN);
 
 /** Angles per side, in degrees. */
 const edgeAngleDeg = measure(5, 60);
@@ -41,17 +53,17 @@ export const zoneSchema = object({
   /** Where the zone begins and ends along the edge, from the heel. */
   startMm: measure(0, 1000),
   endMm: measure(0, 1000).when('startMm', ([startMm], schema) =>
-    schema.moreThan(Number(startMm), '${path} must lie beyond the start of the zone'),
+    schema.moreThan(limit(startMm), '${path} must lie beyond the start of the zone'),
   ),
   grind: oneOf(GRINDS),
   contour: oneOf(CONTOURS),
   bevelAngleDeg: edgeAngleDeg,
   angleMethod: oneOf(ANGLE_METHODS),
   /** When its measures were taken; null where they are the usual ones of its kind. */
-  measuredAt: string().datetime().nullable().defined(),
+  measuredAt: timestampOrNull(),
   /** Half angle of the faces behind the bevel: the taper, or the cheek of an axe. */
   primaryAngleDeg: measure(0, 45).when('bevelAngleDeg', ([bevelDeg], schema) =>
-    schema.lessThan(Number(bevelDeg), '${path} must be less than the bevel angle'),
+    schema.lessThan(limit(bevelDeg), '${path} must be less than the bevel angle'),
   ),
   /** Thickness where the bevel begins; the whole stock on a scandi. */
   shoulderThicknessMm: measure(0.1, 30),
@@ -61,7 +73,7 @@ export const zoneSchema = object({
     .defined()
     .when('bevelAngleDeg', ([bevelDeg], schema) =>
       schema.test('steeper', (micro, { path, createError }) =>
-        !micro || micro.angleDeg > Number(bevelDeg)
+        !micro || micro.angleDeg > limit(bevelDeg)
           ? true
           : createError({
               path: `${path}.angleDeg`,
@@ -90,7 +102,7 @@ const steelSchema = object({
   steelClass: oneOf(STEEL_CLASSES),
   hardnessLowHrc: measure(30, 68),
   hardnessHighHrc: measure(30, 68).when('hardnessLowHrc', ([lowHrc], schema) =>
-    schema.min(Number(lowHrc), '${path} must not be below the lower end of the range'),
+    schema.min(limit(lowHrc), '${path} must not be below the lower end of the range'),
   ),
   carbide: oneOf([...CARBIDES, 'unknown']),
   stainless: oneOf(YES_NO_UNKNOWN),

@@ -1,13 +1,11 @@
 import { array, object, string, type InferType } from 'yup';
-import { count, measure, name, recordFields, text } from './fields';
+import { count, dayOnly, measure, name, recordFields, text } from './fields';
 
 /** A trip and the tools that travel on it. */
 export const tripSchema = object({
   ...recordFields,
   name: name(),
-  startsOn: string()
-    .matches(/^\d{4}-\d{2}-\d{2}$/, '${path} must be a date like 2026-10-02')
-    .required(),
+  startsOn: dayOnly(),
   days: count(365).min(1),
   toolIds: array(string().max(64).required()).max(100).required(),
   /** Longest touch-up that is acceptable out there. */

@@ -1,15 +1,21 @@
-import { array, mixed, number, object, string, type ObjectSchema, type ValidationError } from 'yup';
+import { mixed, number, object, string } from 'yup';
 import { timestamp } from '../domain/fields';
 import {
   RECORDS_VERSION,
   RECORD_SCHEMAS,
   STORE_NAMES,
   type AllRecords,
-  type RecordOf,
   type StoreName,
 } from '../domain/records';
-import { upgradeRecords } from '../domain/upgrades/upgradeRecords';
-import { locateProblem, parseJson, type FileProblem } from './jsonProblems';
+import { UPGRADES } from '../domain/upgrades/upgradeRecords';
+import {
+  locateFaults,
+  parseJson,
+  pathSegments,
+  type Fault,
+  type FileProblem,
+} from './jsonProblems';
+import { recordFaults, type RecordFault } from './recordFaults';
 
 /** The whole data of one person as one JSON file. */
 export const BUNDLE_FORMAT = 'open-trail';
@@ -22,7 +28,17 @@ export interface Bundle {
   records: AllRecords;
 }
 
-export type BundleReading = { ok: true; bundle: Bundle } | { ok: false; problems: FileProblem[] };
+export type BundleReading =
+  | { ok: true; bundle: Bundle }
+  /** The first problems, and how many more there are. */
+  | { ok: false; problems: FileProblem[]; more: number };
+
+/** So many problems are shown; the rest is counted, up to a number past which nobody mends by hand. */
+export const PROBLEMS_SHOWN = 20;
+const PROBLEMS_COUNTED = 10_000;
+
+/** Progress is told after every so many records. */
+const TOLD_EVERY = 200;
 
 const headSchema = object({
   format: string()
@@ -40,20 +56,7 @@ const headSchema = object({
   records: mixed().required('the records are missing: the file is cut off, export it again'),
 }).noUnknown();
 
-/** Schema of a bundle's records, store by store; ids are unique within each. */
-const recordsSchema = object(
-  Object.fromEntries(
-    STORE_NAMES.map((store) => [
-      store,
-      array(RECORD_SCHEMAS[store] as ObjectSchema<RecordOf<StoreName>>)
-        .required()
-        .test('unique-ids', '${path} holds the same id twice: remove one of the two', (records) => {
-          const ids = (records ?? []).map((record) => record?.id);
-          return new Set(ids).size === ids.length;
-        }),
-    ]),
-  ),
-).noUnknown() as unknown as ObjectSchema<AllRecords>;
+type Loose = Record<string, unknown>;
 
 /** Writes a bundle with one record a line group, so that a problem's line number means something. */
 export function writeBundle(records: AllRecords, exportedAt: string): string {
@@ -66,25 +69,100 @@ export function writeBundle(records: AllRecords, exportedAt: string): string {
   return `${JSON.stringify(bundle, null, 2)}\n`;
 }
 
-/** Reads a bundle whole or not at all; every problem names its line, its field and a remedy. */
-export function readBundle(text: string): BundleReading {
+/**
+ * Reads a bundle whole or not at all; every problem names its line, its field and a remedy. Each
+ * record is checked in the shape of its own version before it is upgraded, and in the present one
+ * after. `onProgress` hears the share that is done.
+ */
+export function readBundle(text: string, onProgress?: (share: number) => void): BundleReading {
   const parsed = parseJson(text);
-  if (!parsed.ok) return { ok: false, problems: [parsed.problem] };
-  const refused = (error: ValidationError): BundleReading => ({
-    ok: false,
-    problems: locateProblem(error, parsed),
-  });
-  try {
-    headSchema.validateSync(parsed.value, { strict: true, abortEarly: false });
-  } catch (error) {
-    return refused(error as ValidationError);
-  }
+  if (!parsed.ok) return { ok: false, problems: [parsed.problem], more: 0 };
+  const faults: Fault[] = [];
+  let more = 0;
+  const found = (place: Fault['path'], own: readonly RecordFault[], as: string): void => {
+    for (const { path, message } of own) {
+      const field = path && as ? `${as}.${path}` : as || path;
+      if (faults.length < PROBLEMS_SHOWN)
+        faults.push({ path: [...place, ...pathSegments(path)], field, message });
+      else more += 1;
+    }
+  };
+  const refused = (): BundleReading => ({ ok: false, problems: locateFaults(text, faults), more });
+
+  found([], recordFaults(headSchema, withoutRecords(parsed.value)), '');
+  if (faults.length > 0) return refused();
   const file = parsed.value as Bundle;
-  const records = upgradeRecords({ ...file.records }, file.formatVersion) as unknown as AllRecords;
-  try {
-    recordsSchema.validateSync(records, { strict: true, abortEarly: false });
-  } catch (error) {
-    return refused(error as ValidationError);
+  const stores = storesOf(file.records, file.formatVersion, found);
+  if (faults.length > 0) return refused();
+
+  const total = Math.max(1, Object.values(stores).flat().length);
+  let done = 0;
+  const records = {} as Record<StoreName, unknown[]>;
+  for (const store of STORE_NAMES) {
+    const ids = new Set<unknown>();
+    records[store] = (stores[store] ?? []).map((older, i) => {
+      if (more > PROBLEMS_COUNTED) return older;
+      const { record, faults: own } = presentRecord(store, older, file.formatVersion);
+      const { id } = record as Loose;
+      const twice = own.length === 0 && ids.has(id);
+      const repeated = { path: 'id', message: 'stands twice: remove one of the two records' };
+      found(['records', store, i], twice ? [repeated] : own, `${store}[${i}]`);
+      ids.add(id);
+      done += 1;
+      if (done % TOLD_EVERY === 0) onProgress?.(done / total);
+      return record;
+    });
   }
-  return { ok: true, bundle: { ...file, formatVersion: BUNDLE_VERSION, records } };
+  if (faults.length > 0) return refused();
+  onProgress?.(1);
+  const whole = records as unknown as AllRecords;
+  return { ok: true, bundle: { ...file, formatVersion: BUNDLE_VERSION, records: whole } };
+}
+
+/** The head alone: the records are checked one by one. */
+function withoutRecords(file: unknown): unknown {
+  if (typeof file !== 'object' || file === null || Array.isArray(file)) return file;
+  return 'records' in file ? { ...file, records: true } : file;
+}
+
+/** The lists of records by store; what is not a list of a known store is a fault. */
+function storesOf(
+  records: unknown,
+  version: number,
+  found: (path: Fault['path'], own: RecordFault[], as: string) => void,
+): Partial<Record<StoreName, unknown[]>> {
+  const newer = new Set(UPGRADES.slice(version - 1).flatMap(({ newStores }) => newStores));
+  if (typeof records !== 'object' || records === null || Array.isArray(records)) {
+    found(['records'], [{ path: '', message: 'must be lists of records by kind' }], 'records');
+    return {};
+  }
+  const stores = records as Partial<Record<StoreName, unknown[]>>;
+  for (const name of Object.keys(stores)) {
+    const known = (STORE_NAMES as string[]).includes(name);
+    const message = 'is no kind of record: remove it, or choose a file made by Export';
+    if (!known) found(['records', name], [{ path: '', message }], name);
+  }
+  for (const store of STORE_NAMES.filter((name) => !newer.has(name))) {
+    const message = 'must be a list of records: the file is cut off, export it again';
+    if (!Array.isArray(stores[store])) found(['records', store], [{ path: '', message }], store);
+  }
+  return stores;
+}
+
+/** One record in the present shape, or what refused it on the way there. */
+function presentRecord(
+  store: StoreName,
+  older: unknown,
+  version: number,
+): { record: unknown; faults: RecordFault[] } {
+  let record = older;
+  for (const { records } of UPGRADES.slice(version - 1)) {
+    const step = records[store];
+    if (!step) continue;
+    const faults = recordFaults(step.from, record);
+    if (faults.length > 0) return { record: record ?? {}, faults };
+    record = step.upgrade(record as Loose);
+  }
+  const faults = recordFaults(RECORD_SCHEMAS[store], record);
+  return { record: record ?? {}, faults };
 }

@@ -61,7 +61,7 @@ describe('the data file', () => {
     file.records.tools.push(file.records.tools[0]!);
     expect(readBundle(JSON.stringify(file))).toMatchObject({
       ok: false,
-      problems: [{ message: expect.stringContaining('same id twice') }],
+      problems: [{ message: expect.stringContaining('stands twice') }],
     });
   });
 

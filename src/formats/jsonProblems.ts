@@ -1,12 +1,4 @@
-import {
-  findNodeAtLocation,
-  parseTree,
-  printParseErrorCode,
-  type JSONPath,
-  type Node,
-  type ParseError,
-} from 'jsonc-parser';
-import type { ValidationError } from 'yup';
+import { printParseErrorCode, visit, type JSONPath, type ParseError } from 'jsonc-parser';
 
 /** What is wrong with a file: where, which field, what to do. */
 export interface FileProblem {
@@ -15,62 +7,140 @@ export interface FileProblem {
   message: string;
 }
 
-export interface ParsedJson {
-  ok: true;
-  value: unknown;
-  text: string;
-  tree: Node;
+/** A fault at a place within a parsed file; the path is empty for the file as a whole. */
+export interface Fault {
+  path: JSONPath;
+  field: string;
+  message: string;
 }
 
-/** Parses strict JSON and keeps the places of its values. */
-export function parseJson(text: string): ParsedJson | { ok: false; problem: FileProblem } {
-  const errors: ParseError[] = [];
-  const tree = parseTree(text, errors, { disallowComments: true, allowTrailingComma: false });
-  const first = errors[0];
-  if (first || !tree) {
-    const words = first ? printParseErrorCode(first.error) : 'empty file';
-    return {
-      ok: false,
-      problem: {
-        line: lineAt(text, first?.offset ?? 0),
-        field: 'file',
-        message: `is not whole JSON (${words}): export it again, or mend this line`,
-      },
-    };
+/** No record nests deeper than a handful; what does is no file of ours, and readers would choke on it. */
+const DEEPEST = 40;
+
+/** A message longer than this tells nobody more. */
+const LONGEST_MESSAGE = 240;
+
+/** Parses strict JSON that nests no deeper than records do. */
+export function parseJson(
+  text: string,
+): { ok: true; value: unknown } | { ok: false; problem: FileProblem } {
+  const refuse = (line: number, message: string) =>
+    ({ ok: false, problem: { line, field: 'file', message } }) as const;
+  const deepLine = lineNestedDeeper(text, DEEPEST);
+  if (deepLine !== null)
+    return refuse(deepLine, 'nests too deep for a data file: choose one made by Export');
+  try {
+    return { ok: true, value: JSON.parse(text) as unknown };
+  } catch {
+    const { line, words } = firstSyntaxError(text);
+    return refuse(line, `is not whole JSON (${words}): export it again, or mend this line`);
   }
-  return { ok: true, value: JSON.parse(text), text, tree };
 }
 
-/** The problems of a failed validation, each at the line where its value stands. */
-export function locateProblem(error: ValidationError, parsed: ParsedJson): FileProblem[] {
-  const single = error.inner.length > 0 ? error.inner : [error];
-  return single.map(({ path, message }) => {
-    const segments = pathSegments(path ?? '');
-    const full =
-      segments[0] && segments[0] in (parsed.value as object) ? segments : ['records', ...segments];
-    const node = nearestNode(parsed.tree, full);
-    return {
-      line: lineAt(parsed.text, node.offset),
-      field: path || 'file',
-      message: path ? message.replace(path, '').trim() : message,
-    };
-  });
+/** Faults as problems, each at the line where its value stands, or the nearest one around it. */
+export function locateFaults(text: string, faults: readonly Fault[]): FileProblem[] {
+  const lines = linesOf(
+    text,
+    faults.map(({ path }) => path),
+  );
+  return faults.map(({ field, message }, i) => ({
+    line: lines[i]!,
+    field: shortened(field || 'file'),
+    message: shortened(message),
+  }));
 }
 
-/** `tools[2].zones[0].name` as ['tools', 2, 'zones', 0, 'name']. */
-function pathSegments(path: string): JSONPath {
+/** `zones[0].name` as ['zones', 0, 'name']. */
+export function pathSegments(path: string): JSONPath {
   return (path.match(/[^.[\]"]+/g) ?? []).map((part) => (/^\d+$/.test(part) ? Number(part) : part));
 }
 
-/** The value at a path, or the nearest one around it where it is missing. */
-function nearestNode(tree: Node, path: JSONPath): Node {
-  for (let length = path.length; length > 0; length -= 1) {
-    const node = findNodeAtLocation(tree, path.slice(0, length));
-    if (node) return node;
-  }
-  return tree;
+function shortened(words: string): string {
+  return words.length > LONGEST_MESSAGE ? `${words.slice(0, LONGEST_MESSAGE)} …` : words;
 }
 
-function lineAt(text: string, offset: number): number {
-  return text.slice(0, offset).split('\n').length;
+function firstSyntaxError(text: string): { line: number; words: string } {
+  let first: { line: number; words: string } | null = null;
+  visit(
+    text,
+    {
+      onError: (error: ParseError['error'], _offset, _length, line) => {
+        first ??= { line: line + 1, words: printParseErrorCode(error) };
+      },
+    },
+    { disallowComments: true, allowTrailingComma: false },
+  );
+  return first ?? { line: 1, words: 'a character that does not belong' };
+}
+
+/** The line (from 1) of the deepest value on each path that is in the text. */
+function linesOf(text: string, paths: readonly JSONPath[]): number[] {
+  const lines = paths.map(() => 1);
+  const depths = paths.map(() => 0);
+  const here: JSONPath = [];
+
+  /** Notes a value that begins on a line; whether any path leads into it. */
+  const enter = (line: number): boolean => {
+    let leadsOn = false;
+    paths.forEach((path, i) => {
+      if (here.length > path.length || here.some((segment, at) => path[at] !== segment)) return;
+      leadsOn ||= here.length < path.length;
+      if (here.length >= depths[i]!) {
+        depths[i] = here.length;
+        lines[i] = line + 1;
+      }
+    });
+    return leadsOn;
+  };
+  const open = (line: number, first: string | number): boolean => {
+    const leadsOn = enter(line);
+    here.push(first); // The end is told of a value that is not walked, too.
+    return leadsOn;
+  };
+  visit(text, {
+    onObjectBegin: (_offset, _length, line) => open(line, ''),
+    onObjectProperty: (name) => {
+      here[here.length - 1] = name;
+    },
+    onObjectEnd: () => {
+      here.pop();
+    },
+    onArrayBegin: (_offset, _length, line) => open(line, 0),
+    onSeparator: (character) => {
+      const last = here.at(-1);
+      if (character === ',' && typeof last === 'number') here[here.length - 1] = last + 1;
+    },
+    onArrayEnd: () => {
+      here.pop();
+    },
+    onLiteralValue: (_value, _offset, _length, line) => {
+      enter(line);
+    },
+  });
+  return lines;
+}
+
+/** The first line (from 1) that nests deeper than `most` brackets; null where none does. */
+function lineNestedDeeper(text: string, most: number): number | null {
+  let depth = 0;
+  let line = 1;
+  let inString = false;
+  for (let i = 0; i < text.length; i += 1) {
+    const character = text[i];
+    if (character === '\n') {
+      line += 1;
+      inString = false; // A string never runs over the end of its line.
+    } else if (inString) {
+      if (character === '\\') i += 1;
+      else if (character === '"') inString = false;
+    } else if (character === '"') {
+      inString = true;
+    } else if (character === '{' || character === '[') {
+      depth += 1;
+      if (depth > most) return line;
+    } else if (character === '}' || character === ']') {
+      depth -= 1;
+    }
+  }
+  return null;
 }

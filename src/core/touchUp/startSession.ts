@@ -24,6 +24,7 @@ export function startSession(input: {
   return {
     ...given,
     ...newRecord(given.id, at),
+    written: 'in the guide',
     startedAt: at,
     finishedAt: null,
     after: { tests: [], findings: [] },

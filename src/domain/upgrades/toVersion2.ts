@@ -3,13 +3,25 @@
  * grinds and a limit for thinning, schools; findings with their cause; checks of the whole tool; photos.
  */
 
+import { array } from 'yup';
+import { recordWith, someObject, someObjects } from './olderShapes';
+
 type Loose = Record<string, unknown>;
 
-const list = (value: unknown): Loose[] => (Array.isArray(value) ? (value as Loose[]) : []);
-const object = (value: unknown): Loose => (value ?? {}) as Loose;
+const looks = () => recordWith({ tests: someObjects(), findings: someObjects() });
+
+export const VERSION_1 = {
+  tool: recordWith({ steel: someObject(), zones: someObjects() }),
+  session: recordWith({
+    before: looks(),
+    after: looks(),
+    steps: array(recordWith({ tests: someObjects() })).required(),
+  }),
+  inspection: recordWith({ seen: looks() }),
+};
 
 export function toolToVersion2(tool: Loose): Loose {
-  const { hardnessHrc, carbide, stainless } = object(tool.steel);
+  const { hardnessHrc, carbide, stainless } = tool.steel as Loose;
   return {
     ...tool,
     steel: {
@@ -20,7 +32,11 @@ export function toolToVersion2(tool: Loose): Loose {
       stainless: stainless ? 'yes' : 'no',
       fileBite: null,
     },
-    zones: list(tool.zones).map((zone) => ({ ...zone, hollowRadiusMm: null, faceLimitMm: null })),
+    zones: (tool.zones as Loose[]).map((zone) => ({
+      ...zone,
+      hollowRadiusMm: null,
+      faceLimitMm: null,
+    })),
     spine: { use: 'plain', raisingsLeft: 0 },
     handle: 'wood',
     sheath: 'none',
@@ -48,7 +64,10 @@ export function sessionToVersion2(session: Loose): Loose {
     ...session,
     before: observation(session.before),
     after: observation(session.after),
-    steps: list(session.steps).map((step) => ({ ...step, tests: list(step.tests).map(test) })),
+    steps: (session.steps as Loose[]).map((step) => ({
+      ...step,
+      tests: (step.tests as Loose[]).map(test),
+    })),
   };
 }
 
@@ -61,10 +80,10 @@ export function inspectionToVersion2(inspection: Loose): Loose {
 }
 
 function observation(value: unknown): Loose {
-  const { tests, findings } = object(value);
+  const { tests, findings } = value as { tests: Loose[]; findings: Loose[] };
   return {
-    tests: list(tests).map(test),
-    findings: list(findings).map((finding) => ({
+    tests: tests.map(test),
+    findings: findings.map((finding) => ({
       ...finding,
       band: null,
       cause: 'unknown',

@@ -4,7 +4,15 @@
  * measures stood as last kept, and all sessions were touch-ups.
  */
 
+import { string } from 'yup';
+import { recordWith, someObjects } from './olderShapes';
+
 type Loose = Record<string, unknown>;
+
+export const VERSION_2 = {
+  tool: recordWith({ kind: string().required(), zones: someObjects() }),
+  session: recordWith({ steps: someObjects() }),
+};
 
 const USUAL_HEADS: Record<string, string> = {
   hatchet: 'wedged head',
@@ -16,7 +24,7 @@ export function toolToVersion3(tool: Loose): Loose {
   const measured = (zone: Loose): Loose => ({ ...zone, measuredAt: tool.updatedAt });
   return {
     ...tool,
-    head: USUAL_HEADS[String(tool.kind)] ?? 'tang',
+    head: USUAL_HEADS[tool.kind as string] ?? 'tang',
     zones: (tool.zones as Loose[]).map(measured),
   };
 }

@@ -4,7 +4,15 @@
  * Until then targets were radii, damage was ground out of the whole face, and nothing was learned.
  */
 
+import { recordWith, someObject, someObjects } from './olderShapes';
+
 type Loose = Record<string, unknown>;
+
+export const VERSION_3 = {
+  tool: recordWith({ zones: someObjects(), schools: someObject() }),
+  session: recordWith({ steps: someObjects() }),
+  settings: someObject(),
+};
 
 export function toolToVersion4(tool: Loose): Loose {
   return {

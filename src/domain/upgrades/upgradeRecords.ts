@@ -1,12 +1,21 @@
-import { inspectionToVersion2, sessionToVersion2, toolToVersion2 } from './toVersion2';
-import { sessionToVersion3, toolToVersion3 } from './toVersion3';
-import { sessionToVersion4, settingsToVersion4, toolToVersion4 } from './toVersion4';
+import type { Schema } from 'yup';
+import { inspectionToVersion2, sessionToVersion2, toolToVersion2, VERSION_1 } from './toVersion2';
+import { sessionToVersion3, toolToVersion3, VERSION_2 } from './toVersion3';
+import { sessionToVersion4, settingsToVersion4, toolToVersion4, VERSION_3 } from './toVersion4';
+import { sessionToVersion5, settingsToVersion5, VERSION_4 } from './toVersion5';
 
 type Loose = Record<string, unknown>;
 
+/** What becomes of the records of one store. */
+export interface RecordUpgrade {
+  /** The parts of the older shape that the upgrade relies on; what it refuses is not upgraded. */
+  from: Schema;
+  upgrade: (record: Loose) => Loose;
+}
+
 /** What one version changes in the records of each store; stores not named stay as they are. */
 export interface Upgrade {
-  records: Record<string, (record: Loose) => Loose>;
+  records: Record<string, RecordUpgrade>;
   newStores: readonly string[];
 }
 
@@ -14,27 +23,32 @@ export interface Upgrade {
 export const UPGRADES: readonly Upgrade[] = [
   {
     records: {
-      tools: toolToVersion2,
-      sessions: sessionToVersion2,
-      inspections: inspectionToVersion2,
+      tools: { from: VERSION_1.tool, upgrade: toolToVersion2 },
+      sessions: { from: VERSION_1.session, upgrade: sessionToVersion2 },
+      inspections: { from: VERSION_1.inspection, upgrade: inspectionToVersion2 },
     },
     newStores: ['photos'],
   },
-  { records: { tools: toolToVersion3, sessions: sessionToVersion3 }, newStores: [] },
   {
-    records: { tools: toolToVersion4, sessions: sessionToVersion4, settings: settingsToVersion4 },
+    records: {
+      tools: { from: VERSION_2.tool, upgrade: toolToVersion3 },
+      sessions: { from: VERSION_2.session, upgrade: sessionToVersion3 },
+    },
+    newStores: [],
+  },
+  {
+    records: {
+      tools: { from: VERSION_3.tool, upgrade: toolToVersion4 },
+      sessions: { from: VERSION_3.session, upgrade: sessionToVersion4 },
+      settings: { from: VERSION_3.settings, upgrade: settingsToVersion4 },
+    },
+    newStores: [],
+  },
+  {
+    records: {
+      sessions: { from: VERSION_4.session, upgrade: sessionToVersion5 },
+      settings: { from: VERSION_4.settings, upgrade: settingsToVersion5 },
+    },
     newStores: [],
   },
 ];
-
-/** Records of an older file, store by store, in the present shapes; not yet validated. */
-export function upgradeRecords(stores: Record<string, unknown>, fromVersion: number) {
-  return UPGRADES.slice(fromVersion - 1).reduce((older, { records, newStores }) => {
-    const newer: Record<string, unknown> = { ...older };
-    for (const name of newStores) newer[name] ??= [];
-    for (const [name, upgrade] of Object.entries(records)) {
-      if (Array.isArray(older[name])) newer[name] = (older[name] as Loose[]).map(upgrade);
-    }
-    return newer;
-  }, stores);
-}

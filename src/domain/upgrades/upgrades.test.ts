@@ -2,7 +2,20 @@ import { RECORD_SCHEMAS, RECORDS_VERSION } from '../records';
 import type { Session } from '../session';
 import type { Tool } from '../tool';
 import versionOne from '../../testing/versionOne.json';
-import { UPGRADES, upgradeRecords } from './upgradeRecords';
+import { UPGRADES } from './upgradeRecords';
+
+type Loose = Record<string, unknown>;
+
+/** The first version's records of one store in the present shapes. */
+function present(store: keyof typeof versionOne.records): Loose[] {
+  return versionOne.records[store].map((record) =>
+    UPGRADES.reduce((older, { records }) => {
+      const step = records[store];
+      step?.from.validateSync(older, { strict: true });
+      return step ? step.upgrade(older) : older;
+    }, record as Loose),
+  );
+}
 
 describe('records of older versions', () => {
   it('have an upgrade to every version after the first', () => {
@@ -10,7 +23,7 @@ describe('records of older versions', () => {
   });
 
   it.each(['tools', 'sessions', 'inspections'] as const)('%s fit the present schema', (store) => {
-    const upgraded = upgradeRecords(versionOne.records, 1)[store] as unknown[];
+    const upgraded = present(store);
     expect(upgraded.length).toBeGreaterThan(0);
     for (const record of upgraded) {
       RECORD_SCHEMAS[store].validateSync(record, { strict: true });
@@ -19,7 +32,7 @@ describe('records of older versions', () => {
 
   it('keep what they said: names, times, strokes, tests', () => {
     const before = versionOne.records.sessions[0]!;
-    const [after] = upgradeRecords(versionOne.records, 1).sessions as (typeof before)[];
+    const [after] = present('sessions') as unknown as (typeof before)[];
     expect(after!.startedAt).toBe(before.startedAt);
     expect(after!.steps.map(({ left, right }) => [left, right])).toEqual(
       before.steps.map(({ left, right }) => [left, right]),
@@ -28,23 +41,30 @@ describe('records of older versions', () => {
   });
 
   it('say that older sessions were touch-ups, on bodies that nobody noted', () => {
-    const [session] = upgradeRecords(versionOne.records, 1).sessions as Session[];
+    const [session] = present('sessions') as unknown as Session[];
     expect(session!.job).toBe('touch-up');
     expect(session!.steps.map(({ form }) => form)).toEqual(session!.steps.map(() => null));
   });
 
   it('say how heads are held, and take measures as they were last kept', () => {
-    const tools = upgradeRecords(versionOne.records, 1).tools as Tool[];
+    const tools = present('tools') as unknown as Tool[];
     tools.forEach((tool) => {
       expect(tool.head).toBe(/axe|hatchet/.test(tool.kind) ? 'wedged head' : 'tang');
       tool.zones.forEach(({ measuredAt }) => expect(measuredAt).toBe(tool.updatedAt));
     });
   });
 
-  it('of the present version stay as they are, and the upgrade changes nothing in place', () => {
+  it('change nothing in place', () => {
     const copy = structuredClone(versionOne.records);
-    expect(upgradeRecords(copy, RECORDS_VERSION)).toBe(copy);
-    upgradeRecords(copy, 1);
+    present('tools');
+    present('sessions');
     expect(copy).toEqual(versionOne.records);
+  });
+
+  it('refuse an older record that they cannot read, in words that name the field', () => {
+    const [{ records }] = UPGRADES as [(typeof UPGRADES)[number]];
+    const { from } = records.sessions!;
+    for (const odd of [null, 7, [], {}, { before: 'x', after: null, steps: [null] }])
+      expect(() => from.validateSync(odd, { strict: true })).toThrow(/this|before|after|steps/);
   });
 });

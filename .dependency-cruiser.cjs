@@ -1,13 +1,14 @@
-/** Arrows point down only: app → features → ui, data, workers, instruments → formats → core → domain. */
+/** Arrows point down only: app → features → live, ui → workers → data → formats → core → domain. */
 const LAYERS = {
   domain: ['domain'],
   core: ['core', 'domain'],
   formats: ['formats', 'core', 'domain'],
   data: ['data', 'formats', 'core', 'domain'],
-  workers: ['workers', 'formats', 'core', 'domain'],
+  workers: ['workers', 'data', 'formats', 'core', 'domain'],
+  live: ['live', 'workers', 'data', 'formats', 'core', 'domain'],
   ui: ['ui', 'formats', 'core', 'domain'],
-  features: ['features', 'ui', 'data', 'workers', 'formats', 'core', 'domain'],
-  app: ['app', 'features', 'ui', 'data', 'workers', 'formats', 'core', 'domain'],
+  features: ['features', 'live', 'ui', 'data', 'workers', 'formats', 'core', 'domain'],
+  app: ['app', 'features', 'live', 'ui', 'data', 'workers', 'formats', 'core', 'domain'],
   sw: ['sw'],
 };
 
@@ -33,6 +34,12 @@ module.exports = {
       severity: 'error',
       from: { path: '^src/(domain|core|formats)/', pathNot: '\\.test\\.tsx?$' },
       to: { path: 'node_modules/(react|react-dom|next|idb|comlink)/' },
+    },
+    {
+      name: 'storage-and-threads-know-no-screen',
+      severity: 'error',
+      from: { path: '^src/(data|workers)/', pathNot: '\\.test\\.tsx?$' },
+      to: { path: 'node_modules/(react|react-dom|next|@tanstack|sonner)/' },
     },
     {
       name: 'core-has-one-front-door',

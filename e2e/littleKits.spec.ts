@@ -6,6 +6,7 @@ import { expect, open, test, untilStored } from './fixtures';
 async function hang(page: Page, kind: string): Promise<string> {
   await open(page, '/');
   await page.getByRole('button', { name: 'Start empty' }).click();
+  await expect(page.getByRole('heading', { name: 'Hang your first tool' })).toBeVisible();
   await page.getByRole('button', { name: 'Hang a tool' }).click();
   await page.getByLabel('What it is').selectOption(kind);
   await page.getByLabel('What you call it').fill('Lone');

@@ -1,24 +1,24 @@
-import type { StoreName } from '../domain/records';
+import type { Table } from './lines';
 
-/** Tells every tab which stores have changed. */
+/** Tells every tab what has changed. */
 export interface Changes {
-  announce(stores: readonly StoreName[]): void;
+  announce(tables: readonly Table[]): void;
   /** Returns the way to stop listening. */
-  listen(listener: (stores: readonly StoreName[]) => void): () => void;
+  listen(listener: (tables: readonly Table[]) => void): () => void;
   close(): void;
 }
 
 /** Changes of one database, to listeners in this tab and, by BroadcastChannel, in the others. */
 export function createChanges(databaseName: string): Changes {
-  const listeners = new Set<(stores: readonly StoreName[]) => void>();
-  const tell = (stores: readonly StoreName[]): void => listeners.forEach((l) => l(stores));
+  const listeners = new Set<(tables: readonly Table[]) => void>();
+  const tell = (tables: readonly Table[]): void => listeners.forEach((l) => l(tables));
   const channel =
     typeof BroadcastChannel === 'undefined' ? null : new BroadcastChannel(databaseName);
-  channel?.addEventListener('message', ({ data }) => tell(data as StoreName[]));
+  channel?.addEventListener('message', ({ data }) => tell(data as Table[]));
   return {
-    announce(stores) {
-      tell(stores);
-      channel?.postMessage(stores);
+    announce(tables) {
+      tell(tables);
+      channel?.postMessage(tables);
     },
     listen(listener) {
       listeners.add(listener);

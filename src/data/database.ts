@@ -1,9 +1,12 @@
-import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
+import { openDB, type DBSchema, type IDBPDatabase, type IDBPTransaction } from 'idb';
 import type { RecordOf, StoreName } from '../domain/records';
+import { lineOf, LINED_STORES, type Lines } from './lines';
 import { MIGRATIONS, type Migration } from './migrations';
 
 export type OpenTrailSchema = DBSchema & {
   [S in StoreName]: { key: string; value: RecordOf<S> };
+} & {
+  [L in keyof Lines]: { key: string; value: Lines[L] };
 };
 export type Database = IDBPDatabase<OpenTrailSchema>;
 
@@ -14,27 +17,33 @@ const DATABASE_NAME = 'open-trail';
  * fails, and leaves the older database as it was.
  *
  * `onOutdated` is called when this connection has been closed, by another tab that needs a newer
- * version or by the browser, and the page must be reloaded.
+ * version or by the browser, and the page must be reloaded; `onBlocked` when the opening waits for
+ * another tab that holds an older version and does not let go.
  */
 export function openDatabase(
   options: {
     name?: string;
     migrations?: readonly Migration[];
     onOutdated?: () => void;
+    onBlocked?: () => void;
   } = {},
 ): Promise<Database> {
-  const { name = DATABASE_NAME, migrations = MIGRATIONS, onOutdated } = options;
+  const { name = DATABASE_NAME, migrations = MIGRATIONS, onOutdated, onBlocked } = options;
   let failure: unknown;
   const opened: Promise<IDBPDatabase> = openDB(name, migrations.length, {
     async upgrade(database, oldVersion, _newVersion, transaction) {
       try {
         for (const migrate of migrations.slice(oldVersion)) await migrate(database, transaction);
+        await rebuildLines(database, transaction);
       } catch (error) {
         failure = error;
         // The abort is what rejects the opening; its own promise has nothing to add.
         transaction.done.catch(() => {});
         transaction.abort();
       }
+    },
+    blocked() {
+      onBlocked?.();
     },
     blocking(_current, _blocked, event) {
       (event.target as IDBDatabase).close();
@@ -47,4 +56,23 @@ export function openDatabase(
   return opened.catch((error: unknown) => {
     throw failure ?? error;
   }) as unknown as Promise<Database>;
+}
+
+/** Makes the log's lines anew from the records; what cannot be read has none. */
+async function rebuildLines(
+  database: IDBPDatabase,
+  transaction: IDBPTransaction<unknown, string[], 'versionchange'>,
+): Promise<void> {
+  for (const [records, lines] of LINED_STORES) {
+    if (!database.objectStoreNames.contains(lines))
+      database.createObjectStore(lines, { keyPath: 'id' });
+    const target = transaction.objectStore(lines);
+    await target.clear();
+    let cursor = await transaction.objectStore(records).openCursor();
+    while (cursor) {
+      const line = lineOf(lines, cursor.value);
+      if (line) await target.put(line);
+      cursor = await cursor.continue();
+    }
+  }
 }

@@ -31,7 +31,7 @@ export function reportingFailures(store: Store, onFailed: (failed: FailedWrite) 
   const repositories = Object.fromEntries(
     STORE_NAMES.map((name) => [name, repository(store[name] as Repository<StoreName>)]),
   ) as Pick<Store, StoreName>;
-  const { editTogether, mergeIn, replaceAll, putRaw } = store.whole;
+  const { editTogether, mergeIn, replaceAll, putRaw, undo } = store.whole;
   return {
     ...store,
     ...repositories,
@@ -41,6 +41,7 @@ export function reportingFailures(store: Store, onFailed: (failed: FailedWrite) 
       mergeIn: reporting(mergeIn),
       replaceAll: reporting(replaceAll),
       putRaw: reporting(putRaw),
+      undo: reporting(undo),
     },
   };
 }

@@ -1,18 +1,10 @@
-/** Front door of the stored data. */
-export { StoreProvider, useStore, useRecords, useDamagedIds } from './StoreProvider';
-export type { Store } from './store';
-export { useRecord, type LiveRecord } from './useRecord';
-export {
-  useBench,
-  useEdgeNeeds,
-  useHand,
-  useSettings,
-  useShelf,
-  useZoneState,
-  useZoneStates,
-} from './useRack';
-export { useSetAside } from './useSetAside';
-export { useUnusable } from './useUnusable';
-export type { FailedWrite } from './failedWrites';
-export { loadSample, startEmpty } from './sampleData';
+/** Front door of the stored data: what is kept, not how screens follow it. */
+export { openStore, type Store } from './store';
+export type { Act } from './act';
+export type { Repository } from './repository';
 export type { MergeReport } from './merge';
+export { defaultSettings } from './defaultSettings';
+export { loadSample, loadSampleOnFirstVisit, startEmpty } from './sampleData';
+export { reportingFailures, type FailedWrite } from './failedWrites';
+export { soundRecords } from './soundRecords';
+export { COMPUTED_STORES, findUnusable, type UnusableRecord } from './unusable';

@@ -1,18 +1,13 @@
 import type { RecordOf, StoreName } from '../domain/records';
 import type { Changes } from './changes';
 import type { Database } from './database';
+import { allOrNothing, putRecord } from './transaction';
 import type { Validity } from './validity';
-
-/** Records of one store that could be read, and the ids of those that could not. */
-export interface Listing<S extends StoreName> {
-  records: RecordOf<S>[];
-  damagedIds: string[];
-}
 
 /** Access to one store; every call is one transaction. */
 export interface Repository<S extends StoreName> {
-  /** All records that are not removed. A damaged one is passed over and named. */
-  list(): Promise<Listing<S>>;
+  /** All records that are not removed; one that cannot be read is passed over. */
+  list(): Promise<RecordOf<S>[]>;
   get(id: string): Promise<RecordOf<S> | undefined>;
   /** Writes a record whole; throws a `ValidationError` and writes nothing when it is not valid. */
   save(record: RecordOf<S>): Promise<void>;
@@ -35,46 +30,30 @@ export function createRepository<S extends StoreName>(
   validity: Validity,
   store: S,
 ): Repository<S> {
-  const isValid = (record: RecordOf<S>): boolean => validity.isValid(store, record);
+  const isUsable = (record: RecordOf<S>): boolean =>
+    record.deletedAt === null && validity.isValid(store, record);
 
-  async function update(
-    id: string,
-    change: (record: RecordOf<S>) => RecordOf<S>,
-  ): Promise<RecordOf<S> | undefined> {
-    const transaction = database.transaction(store, 'readwrite');
-    const present = await transaction.store.get(id);
-    if (!present) {
-      await transaction.done;
-      return undefined;
-    }
-    let next: RecordOf<S>;
-    try {
-      next = validity.validated(store, change(present as RecordOf<S>));
-    } catch (error) {
-      transaction.abort();
-      await transaction.done.catch(() => {});
-      throw error;
-    }
-    await transaction.store.put(next);
-    await transaction.done;
-    changes.announce([store]);
-    return next;
-  }
+  const update: Repository<S>['update'] = (id, change) =>
+    allOrNothing(database, changes, [store], async (transaction, changed) => {
+      const present = (await transaction.objectStore(store).get(id)) as RecordOf<S> | undefined;
+      if (!present) return undefined;
+      const next = validity.validated(store, change(present));
+      if (next !== present) await putRecord(transaction, changed, store, next);
+      return next;
+    });
 
   return {
     async list() {
-      const all = (await database.getAll(store)) as RecordOf<S>[];
-      const records = all.filter(isValid);
-      const damagedIds = all.filter((record) => !isValid(record)).map(({ id }) => id);
-      return { records: records.filter(({ deletedAt }) => deletedAt === null), damagedIds };
+      return ((await database.getAll(store)) as RecordOf<S>[]).filter(isUsable);
     },
     async get(id) {
       const record = (await database.get(store, id)) as RecordOf<S> | undefined;
-      return record && record.deletedAt === null && isValid(record) ? record : undefined;
+      return record && isUsable(record) ? record : undefined;
     },
     async save(record) {
-      await database.put(store, validity.validated(store, record));
-      changes.announce([store]);
+      await allOrNothing(database, changes, [store], (transaction, changed) =>
+        putRecord(transaction, changed, store, validity.validated(store, record)),
+      );
     },
     update,
     async remove(id, at) {

@@ -2,6 +2,7 @@ import { differenceInCalendarDays, addDays, formatISO, parseISO } from 'date-fns
 import { STORE_NAMES, type AllRecords } from '../domain/records';
 import type { Bundle } from '../formats/bundle';
 import { defaultSettings } from './defaultSettings';
+import type { Act } from './act';
 import type { Store } from './store';
 
 /** Set where the application is started as a demonstration. */
@@ -13,20 +14,20 @@ export async function loadSampleOnFirstVisit(store: Store): Promise<void> {
 }
 
 /** Puts the sample crew in the place of all data, with its dates moved so that it stands today. */
-export async function loadSample(store: Store, now: Date): Promise<void> {
+export async function loadSample(store: Store, now: Date): Promise<Act> {
   const { default: file } = await import('../../demo/tarrow-ness.json');
   const { records, exportedAt } = file as unknown as Bundle;
   const days = differenceInCalendarDays(now, parseISO(exportedAt));
-  await store.whole.replaceAll({
+  return store.whole.replaceAll({
     ...shiftDates(records, days),
     settings: [{ ...defaultSettings(now.toISOString()), demoLoadedAt: now.toISOString() }],
   });
 }
 
 /** Removes everything and remembers that the person chose to start empty. */
-export async function startEmpty(store: Store, now: Date): Promise<void> {
+export async function startEmpty(store: Store, now: Date): Promise<Act> {
   const none = Object.fromEntries(STORE_NAMES.map((name) => [name, []])) as unknown as AllRecords;
-  await store.whole.replaceAll({ ...none, settings: [defaultSettings(now.toISOString())] });
+  return store.whole.replaceAll({ ...none, settings: [defaultSettings(now.toISOString())] });
 }
 
 /** Every date and time in the records, later by whole days. */

@@ -1,12 +1,14 @@
 import { STORE_NAMES, type StoreName } from '../domain/records';
 import { createChanges, type Changes } from './changes';
 import { openDatabase, type Database } from './database';
+import { createLog, type Log } from './log';
 import { createRepository, type Repository } from './repository';
 import { createValidity } from './validity';
 import { createWholeData, type WholeData } from './wholeData';
 
 /** Everything that screens may do with stored data. */
 export type Store = { [S in StoreName]: Repository<S> } & {
+  log: Log;
   whole: WholeData;
   changes: Changes;
 };
@@ -16,11 +18,17 @@ export function createStore(database: Database, changes: Changes): Store {
   const repositories = Object.fromEntries(
     STORE_NAMES.map((name) => [name, createRepository(database, changes, validity, name)]),
   ) as { [S in StoreName]: Repository<S> };
-  return { ...repositories, whole: createWholeData(database, changes, validity), changes };
+  const whole = createWholeData(database, changes, validity);
+  return { ...repositories, log: createLog(database), whole, changes };
 }
 
 /** Opens the browser's own database and its channel to other tabs. */
-export async function openStore(onOutdated: () => void): Promise<Store> {
-  const database = await openDatabase({ onOutdated });
+export async function openStore(
+  heard: {
+    onOutdated?: () => void;
+    onBlocked?: () => void;
+  } = {},
+): Promise<Store> {
+  const database = await openDatabase(heard);
   return createStore(database, createChanges(database.name));
 }

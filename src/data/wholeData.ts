@@ -1,8 +1,18 @@
 import { STORE_NAMES, type AllRecords, type RecordOf, type StoreName } from '../domain/records';
+import { undoAct, type Act, type Written } from './act';
 import type { Changes } from './changes';
 import type { Database } from './database';
-import type { Validity } from './validity';
+import { LINE_STORES, type Table } from './lines';
 import { mergeRecords, type MergeReport } from './merge';
+import {
+  allOrNothing,
+  putRaw,
+  putRecord,
+  putRecords,
+  removeRaw,
+  type Transaction,
+} from './transaction';
+import type { Validity } from './validity';
 
 /** A change to one record of any store. */
 export type Edit = {
@@ -11,20 +21,25 @@ export type Edit = {
 
 /** Everything at once: each call is one transaction over all stores. */
 export interface WholeData {
-  /** All records, removed ones included, by store and id. */
+  /** All records as they are stored, removed ones included, by store and id. */
   readAll(): Promise<AllRecords>;
   /** Whether nothing has ever been stored. */
   isEmpty(): Promise<boolean>;
-  /** Merges records in; the newest of each id wins. All or nothing. */
-  mergeIn(incoming: AllRecords): Promise<MergeReport>;
+  /** Merges checked records in; the newest of each id wins. All or nothing; `onProgress` hears the share. */
+  mergeIn(
+    incoming: AllRecords,
+    onProgress?: (share: number) => void,
+  ): Promise<{ report: MergeReport; act: Act }>;
   /** Changes records of several stores, each as it stands in the transaction. All or nothing. */
   editTogether(edits: readonly Edit[]): Promise<void>;
   /** A store's records as they are, unchecked, removed ones included. */
   readRaw<S extends StoreName>(store: S): Promise<RecordOf<S>[]>;
-  /** Writes one record as it is, unchecked: to set a damaged one aside, and to put it back. */
-  putRaw(store: StoreName, record: unknown): Promise<void>;
+  /** Writes one record as it is, unchecked: to set a damaged one aside, and to mend it. */
+  putRaw(store: StoreName, record: { id: string }): Promise<Act>;
   /** Puts exactly these records in the place of all that is there. All or nothing. */
-  replaceAll(records: AllRecords): Promise<void>;
+  replaceAll(records: AllRecords): Promise<Act>;
+  /** Takes one act back; records changed since stay as they are. Returns how many did. */
+  undo(act: Act): Promise<number>;
 }
 
 export function createWholeData(
@@ -32,74 +47,100 @@ export function createWholeData(
   changes: Changes,
   validity: Validity,
 ): WholeData {
-  const everything = (mode: 'readonly' | 'readwrite') => database.transaction(STORE_NAMES, mode);
-  type Everything = ReturnType<typeof everything>;
+  const everything = <T>(work: (transaction: Transaction, changed: Set<Table>) => Promise<T>) =>
+    allOrNothing(database, changes, STORE_NAMES, work);
+  const allTables = (changed: Set<Table>): void =>
+    [...STORE_NAMES, ...LINE_STORES].forEach((table) => changed.add(table));
 
-  async function readIn(transaction: Everything): Promise<AllRecords> {
+  async function readIn(transaction: Pick<Transaction, 'objectStore'>): Promise<AllRecords> {
     const lists = await Promise.all(
       STORE_NAMES.map(async (store) => [store, await transaction.objectStore(store).getAll()]),
     );
     return Object.fromEntries(lists) as AllRecords;
   }
 
-  /** Runs `work` in one transaction; any failure takes all of it back. */
-  async function allOrNothing<T>(work: (transaction: Everything) => Promise<T>): Promise<T> {
-    const transaction = everything('readwrite');
-    try {
-      const result = await work(transaction);
-      await transaction.done;
-      changes.announce(STORE_NAMES);
-      return result;
-    } catch (error) {
-      try {
-        transaction.abort();
-      } catch {
-        // A failed request has already aborted it.
-      }
-      await transaction.done.catch(() => {});
-      throw error;
-    }
-  }
-
-  async function putAll(transaction: Everything, records: AllRecords): Promise<void> {
-    for (const store of STORE_NAMES) {
-      const target = transaction.objectStore(store);
-      for (const record of records[store]) await target.put!(validity.validated(store, record));
-    }
-  }
-
   return {
-    readAll: () => readIn(everything('readonly')),
+    readAll: () => readIn(database.transaction(STORE_NAMES) as unknown as Transaction),
     async isEmpty() {
-      const all = await readIn(everything('readonly'));
-      return STORE_NAMES.every((store) => all[store].length === 0);
+      const counts = await Promise.all(STORE_NAMES.map((store) => database.count(store)));
+      return counts.every((count) => count === 0);
     },
-    mergeIn: (incoming) =>
-      allOrNothing(async (transaction) => {
-        const { winners, report } = mergeRecords(await readIn(transaction), incoming);
-        await putAll(transaction, winners);
-        return report;
+    mergeIn: (incoming, onProgress) =>
+      everything(async (transaction, changed) => {
+        const present = await readIn(transaction);
+        const { winners, report } = mergeRecords(present, incoming);
+        const act = writingOf(present, winners);
+        await putRecords(transaction, records(act), onProgress);
+        allTables(changed);
+        return { report, act };
       }),
     editTogether: (edits) =>
-      allOrNothing(async (transaction) => {
-        for (const { store, id, change } of edits) {
-          const target = transaction.objectStore(store);
-          const present = await target.get(id);
-          if (!present) throw new Error(`There is no ${id} in ${store} to change.`);
-          const next = (change as (record: unknown) => RecordOf<StoreName>)(present);
-          await target.put!(validity.validated(store, next));
-        }
-      }),
+      allOrNothing(
+        database,
+        changes,
+        [...new Set(edits.map(({ store }) => store))],
+        async (transaction, changed) => {
+          for (const { store, id, change } of edits) {
+            const present = await transaction.objectStore(store).get(id);
+            if (!present) throw new Error(`There is no ${id} in ${store} to change.`);
+            const next = (change as (record: unknown) => RecordOf<StoreName>)(present);
+            await putRecord(transaction, changed, store, validity.validated(store, next));
+          }
+        },
+      ),
     readRaw: async <S extends StoreName>(store: S) =>
       (await database.getAll(store)) as RecordOf<S>[],
-    async putRaw(store, record) {
-      await database.put(store, record as RecordOf<StoreName>);
-      changes.announce([store]);
-    },
-    replaceAll: (records) =>
-      allOrNothing(async (transaction) => {
-        for (const store of STORE_NAMES) await transaction.objectStore(store).clear!();
-        await putAll(transaction, records);
+    putRaw: (store, record) =>
+      everything(async (transaction, changed) => {
+        const before = await transaction.objectStore(store).get(record.id);
+        await putRaw(transaction, store, record);
+        allTables(changed);
+        return [{ store, id: record.id, before, after: record }];
+      }),
+    replaceAll: (replacing) =>
+      everything(async (transaction, changed) => {
+        const present = await readIn(transaction);
+        for (const store of STORE_NAMES)
+          for (const record of replacing[store]) validity.validated(store, record as never);
+        const writing = writingOf(present, replacing);
+        const removals = removalsFrom(present, replacing);
+        await Promise.all(removals.map(({ store, id }) => removeRaw(transaction, store, id)));
+        await putRecords(transaction, records(writing));
+        allTables(changed);
+        return [...removals, ...writing];
+      }),
+    undo: (act) =>
+      everything(async (transaction, changed) => {
+        allTables(changed);
+        return undoAct(transaction, act);
       }),
   };
+}
+
+/** The records that are to be written. */
+function records(writing: readonly Written[]) {
+  return writing.map(({ store, after }) => ({ store, record: after as RecordOf<StoreName> }));
+}
+
+/** What writing these records changes, one by one. */
+function writingOf(present: AllRecords, records: AllRecords): Written[] {
+  return STORE_NAMES.flatMap((store) => {
+    const here = new Map(present[store].map((record) => [record.id, record as unknown]));
+    return records[store].map((after): Written => ({
+      store,
+      id: after.id,
+      before: here.get(after.id),
+      after,
+    }));
+  });
+}
+
+/** The present records that are to go, as they are not among the new ones. */
+function removalsFrom(present: AllRecords, records: AllRecords): Written[] {
+  return STORE_NAMES.flatMap((store) => {
+    const staying = new Set(records[store].map(({ id }) => id));
+    return present[store]
+      .filter(({ id }) => !staying.has(id))
+      .map((before): Written => ({ store, id: before.id, before, after: undefined }));
+  });
 }

@@ -181,7 +181,11 @@ export const inspectionSchema = object({
 export type Inspection = InferType<typeof inspectionSchema>;
 
 /** Whether anything was done at a step: strokes counted, or time worked by feel. */
-export function isWorked({ left, right, activeSeconds }: SessionStep): boolean {
+export function isWorked({
+  left,
+  right,
+  activeSeconds,
+}: Pick<SessionStep, 'left' | 'right' | 'activeSeconds'>): boolean {
   return left + right > 0 || activeSeconds > 0;
 }
 

@@ -1,21 +1,26 @@
 'use client';
 
+import type { StoreName } from '../domain/records';
+import { writeRecord } from '../formats/recordText';
 import { downloadText } from './download';
+import { MendRecord } from './MendRecord';
 
 /** A record that cannot be used, as a screen shows it. */
-export interface Unusable {
+interface Unusable {
+  store: StoreName;
   id: string;
   name: string;
   why: string;
   raw: unknown;
 }
 
-/** What cannot be used and why, each to be exported or set aside; the rest goes on without it. */
+/** What cannot be used and why, each to be mended, exported or set aside; the rest goes on without it. */
 export function UnusableRecords<R extends Unusable>(props: {
   records: readonly R[];
+  onMend: (record: R, mended: { id: string }) => void;
   onSetAside: (record: R) => void;
 }) {
-  const { records, onSetAside } = props;
+  const { records, onMend, onSetAside } = props;
   return (
     <ul>
       {records.map((record) => (
@@ -29,7 +34,7 @@ export function UnusableRecords<R extends Unusable>(props: {
               onClick={() =>
                 downloadText(
                   `${record.name.replaceAll(/\W+/g, '-')}.json`,
-                  JSON.stringify(record.raw, null, 2),
+                  writeRecord(record.raw),
                   'application/json',
                 )
               }
@@ -39,6 +44,7 @@ export function UnusableRecords<R extends Unusable>(props: {
             <button type="button" className="btn btn-outline" onClick={() => onSetAside(record)}>
               Set it aside
             </button>
+            <MendRecord {...record} onMend={(mended) => onMend(record, mended)} />
           </div>
         </li>
       ))}

@@ -1,10 +1,5 @@
-import {
-  isWorked,
-  type Finding,
-  type Inspection,
-  type Observation,
-  type Session,
-} from '../../domain/session';
+import type { LoggedSession } from '../../domain/loggedSession';
+import { isWorked, type Finding, type Inspection, type Observation } from '../../domain/session';
 import type { Task, TaskId } from '../../domain/tasks';
 import type { Tool, Zone } from '../../domain/tool';
 import { reshapedZone } from '../edge';
@@ -62,7 +57,7 @@ const SAME_PLACE_MM = 3;
 export function adviseAngle(input: {
   tool: Tool;
   zone: Zone;
-  sessions: readonly Session[];
+  sessions: readonly LoggedSession[];
   inspections: readonly Inspection[];
   tasks: readonly Task[];
 }): AngleAdvice {
@@ -112,7 +107,13 @@ export function adviseAngle(input: {
 }
 
 /** Whether the latest touch-ups, enough of them, all found slow and even dulling. */
-function dullsEvenly({ zone, sessions }: { zone: Zone; sessions: readonly Session[] }): boolean {
+function dullsEvenly({
+  zone,
+  sessions,
+}: {
+  zone: Zone;
+  sessions: readonly LoggedSession[];
+}): boolean {
   const latest = sessions
     .filter((s) => s.zoneId === zone.id && s.job === 'touch-up' && s.finishedAt !== null)
     .filter((s) => isAfter(s.startedAt, zone.measuredAt) && s.steps.some(isWorked))
@@ -146,7 +147,7 @@ function isAfter(at: string, since: string | null): boolean {
 /** Looks at a zone since its measures were taken, oldest first. */
 function looksSince(input: {
   zone: Zone;
-  sessions: readonly Session[];
+  sessions: readonly LoggedSession[];
   inspections: readonly Inspection[];
 }): Look[] {
   const { zone, sessions, inspections } = input;

@@ -1,4 +1,4 @@
-import type { Session } from '../../domain/session';
+import type { LoggedSession } from '../../domain/loggedSession';
 import type { Schools } from '../../domain/schools';
 import {
   abrasivesAtHand,
@@ -12,7 +12,7 @@ import type { Pace } from '../wear';
 
 /** Where a person works, with what, and with which hand. */
 export interface Bench {
-  where: Session['where'];
+  where: LoggedSession['where'];
   /** What is at hand there. */
   abrasives: readonly LadderAbrasive[];
   /** Everything owned, elsewhere too. */
@@ -22,7 +22,7 @@ export interface Bench {
 
 /** A place to work at: the whole shelf at the bench, what does not live in the workshop out there. */
 export function benchAt(input: {
-  where: Session['where'];
+  where: LoggedSession['where'];
   shelf: Shelf;
   /** The keeper's: lubricants are reached for in its order. */
   schools: Schools;
@@ -58,7 +58,7 @@ export function familyOnShelf(shelf: Shelf): FamilyOf {
 
 /** A person's hand: the strokes and the pace that their log has taught, on those of their settings. */
 export function handOf(input: {
-  sessions: readonly Session[];
+  sessions: readonly LoggedSession[];
   shelf: Shelf;
   pace: Pace;
   forgotten?: Forgotten;

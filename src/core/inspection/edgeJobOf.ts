@@ -1,4 +1,5 @@
-import type { Observation, Session } from '../../domain/session';
+import type { LoggedSession } from '../../domain/loggedSession';
+import type { Observation } from '../../domain/session';
 import type { DamageWay } from '../../domain/terms';
 import type { Tool, Zone } from '../../domain/tool';
 import type { EdgeJob } from '../jobs';
@@ -16,7 +17,7 @@ export interface SeenEdge {
   knownApexUm: number | null;
   /** Radius the last finished touch-up left; null when none was tested. */
   keenRadiusUm: number | null;
-  sessions: readonly Session[];
+  sessions: readonly LoggedSession[];
   bench: Bench;
   damageWay?: DamageWay | null;
   ownLadder?: OwnLadder;

@@ -1,4 +1,5 @@
-import type { Inspection, Session } from '../../domain/session';
+import type { LoggedSession } from '../../domain/loggedSession';
+import type { Inspection } from '../../domain/session';
 import type { Tool, Zone } from '../../domain/tool';
 import { raisingsLeft, thinningNeed, type ThinningNeed } from '../jobs';
 import { withLearnedHardness } from '../learn';
@@ -22,7 +23,7 @@ export interface ZoneState {
   thinning: ThinningNeed | null;
   beyond: Beyond;
   /** The tool's own log. */
-  sessions: Session[];
+  sessions: LoggedSession[];
 }
 
 /** A zone with the work it asks for; the plan is null where it has never been tested, or is beyond any job. */
@@ -36,7 +37,7 @@ const URGENCY: readonly EdgeWord[] = ['blunt', 'tired', 'works', 'unknown', 'kee
 /** How every zone of every tool stands, in the order of the tools. */
 export function zoneStates(input: {
   tools: readonly Tool[];
-  sessions: readonly Session[];
+  sessions: readonly LoggedSession[];
   inspections: readonly Inspection[];
 }): ZoneState[] {
   return input.tools.flatMap((kept) => {

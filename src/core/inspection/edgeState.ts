@@ -1,10 +1,10 @@
+import type { LoggedSession } from '../../domain/loggedSession';
 import {
   isWorked,
   passes,
   type EdgeTest,
   type Finding,
   type Inspection,
-  type Session,
 } from '../../domain/session';
 import type { Tool, Zone } from '../../domain/tool';
 import {
@@ -48,7 +48,7 @@ const HEAVY_DAMAGE_MM = 0.5;
 export function edgeState(input: {
   tool: Tool;
   zone: Zone;
-  sessions: readonly Session[];
+  sessions: readonly LoggedSession[];
   inspections: readonly Inspection[];
 }): EdgeState {
   const { tool, zone } = input;

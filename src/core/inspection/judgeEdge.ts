@@ -1,4 +1,5 @@
-import type { Finding, Observation, Session, ToolChecks } from '../../domain/session';
+import type { LoggedSession } from '../../domain/loggedSession';
+import type { Finding, Observation, ToolChecks } from '../../domain/session';
 import type { DamageWay, Job } from '../../domain/terms';
 import type { Tool, Zone } from '../../domain/tool';
 import {
@@ -103,7 +104,7 @@ export interface Judged {
   seen: Observation;
   checks: ToolChecks;
   /** The log, for what has grown over many touch-ups. */
-  history: readonly Session[];
+  history: readonly LoggedSession[];
   /** Radius before this look, where it holds no test; null where nothing is known. */
   knownApexUm: number | null;
   keenRadiusUm: number | null;

@@ -1,4 +1,5 @@
-import { isWorked, type Session } from '../../domain/session';
+import type { LoggedSession } from '../../domain/loggedSession';
+import { isWorked } from '../../domain/session';
 import type { Tool, Zone } from '../../domain/tool';
 import { wideningPerRecession, withWorkedWidth } from '../edge';
 import { workingFace } from '../ladder';
@@ -34,7 +35,7 @@ interface Recession {
  * What each touch-up of a zone's log took off its edge, oldest first: the larger of its damage and of
  * the recession r·(1 − sin θ)/sin θ that the rounded apex asked for. Strops alone take none.
  */
-function recessions(tool: Tool, zone: Zone, sessions: readonly Session[]): Recession[] {
+function recessions(tool: Tool, zone: Zone, sessions: readonly LoggedSession[]): Recession[] {
   const { angleDeg } = workingFace(tool, zone);
   return sessions
     .filter(
@@ -49,12 +50,12 @@ function recessions(tool: Tool, zone: Zone, sessions: readonly Session[]): Reces
     .sort((a, b) => (a.startedAt < b.startedAt ? -1 : 1));
 }
 
-function withoutDamage(session: Session): Session {
+function withoutDamage(session: LoggedSession): LoggedSession {
   return { ...session, before: { ...session.before, findings: [] } };
 }
 
 /** How far (mm) one session took the apex back; nothing where no stroke was made on a stone. */
-export function sessionRecessionMm({ steps, before }: Session, angleDeg: number): number {
+export function sessionRecessionMm({ steps, before }: LoggedSession, angleDeg: number): number {
   const ground = steps.filter((step) => step.kind === 'stone' && isWorked(step));
   if (ground.length === 0) return 0;
   const mended = ground.some(({ task }) => task === 'grind out damage');
@@ -69,7 +70,7 @@ export function sessionRecessionMm({ steps, before }: Session, angleDeg: number)
 export function recessionsSinceMeasured(
   tool: Tool,
   zone: Zone,
-  sessions: readonly Session[],
+  sessions: readonly LoggedSession[],
 ): Recession[] {
   const { measuredAt } = zone;
   return recessions(tool, zone, sessions).filter(
@@ -78,7 +79,7 @@ export function recessionsSinceMeasured(
 }
 
 /** The pace at which touch-ups use a zone up, from its log. */
-export function steelPace(tool: Tool, zone: Zone, sessions: readonly Session[]): SteelPace {
+export function steelPace(tool: Tool, zone: Zone, sessions: readonly LoggedSession[]): SteelPace {
   const log = recessions(tool, zone, sessions);
   const total = log.reduce((sum, { recessionMm }) => sum + recessionMm, 0);
   const everyday = log.reduce((sum, { everydayMm }) => sum + everydayMm, 0);
@@ -96,7 +97,7 @@ export function steelPace(tool: Tool, zone: Zone, sessions: readonly Session[]):
  * A zone as its touch-ups have left it since it was measured: its worked face is wider by
  * sin α/sin(θ − α) for each mm of recession. For planning with; not for keeping.
  */
-export function zoneNow(tool: Tool, zone: Zone, sessions: readonly Session[]): Zone {
+export function zoneNow(tool: Tool, zone: Zone, sessions: readonly LoggedSession[]): Zone {
   const lostMm = recessionsSinceMeasured(tool, zone, sessions).reduce(
     (sum, { recessionMm }) => sum + recessionMm,
     0,

@@ -1,4 +1,5 @@
-import { isWorked, type Session } from '../../domain/session';
+import type { LoggedSession } from '../../domain/loggedSession';
+import { isWorked } from '../../domain/session';
 import type { Tool, Zone } from '../../domain/tool';
 import { workingFace } from '../ladder';
 import { HOLD_WOBBLE_DEG, roundingShiftMm } from '../wear';
@@ -20,7 +21,7 @@ export const STEEPER_PER_WOBBLE = 1.6;
 const NO_DRIFT: BevelDrift = { touchUps: 0, lagMm: 0, steeperDeg: 0 };
 
 /** Whether a step took steel off on a stone. */
-function isStoneWork(step: Session['steps'][number]): boolean {
+function isStoneWork(step: LoggedSession['steps'][number]): boolean {
   return step.kind === 'stone' && isWorked(step);
 }
 
@@ -33,7 +34,7 @@ export function isZeroGround(zone: Pick<Zone, 'grind' | 'microBevel'>): boolean 
  * The drift of a zero-ground bevel from its log: each touch-up takes δ = r·(1 − sin θ) off near the
  * apex alone, and leaves as much on the bevel behind it. Other grinds have no flat to drift from.
  */
-export function bevelDrift(tool: Tool, zone: Zone, sessions: readonly Session[]): BevelDrift {
+export function bevelDrift(tool: Tool, zone: Zone, sessions: readonly LoggedSession[]): BevelDrift {
   if (!isZeroGround(zone)) return NO_DRIFT;
   const finished = sessions
     .filter((s) => s.toolId === tool.id && s.zoneId === zone.id && s.finishedAt !== null)

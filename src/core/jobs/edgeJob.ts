@@ -1,4 +1,4 @@
-import type { Session } from '../../domain/session';
+import type { LoggedSession } from '../../domain/loggedSession';
 import type { DamageWay } from '../../domain/terms';
 import type { Tool, Zone } from '../../domain/tool';
 import type { Hand, LadderAbrasive, OwnLadder, Stretch } from '../ladder';
@@ -12,11 +12,11 @@ export interface EdgeJob {
   keenRadiusUm: number | null;
   damageDepthMm: number;
   damageStretch: Stretch | null;
-  where: Session['where'];
+  where: LoggedSession['where'];
   /** What is done about damage; the usual way for the tool and the place where it is null. */
   damageWay: DamageWay | null;
   ownLadder: OwnLadder;
-  sessions: readonly Session[];
+  sessions: readonly LoggedSession[];
   /** What is at hand. */
   abrasives: readonly LadderAbrasive[];
   /** Everything owned, elsewhere too. */

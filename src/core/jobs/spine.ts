@@ -1,4 +1,5 @@
-import { isWorked, type Session } from '../../domain/session';
+import type { LoggedSession } from '../../domain/loggedSession';
+import { isWorked } from '../../domain/session';
 import type { StepTask } from '../../domain/terms';
 import type { Tool } from '../../domain/tool';
 import {
@@ -38,7 +39,7 @@ const PUSH_FORCE_N = 12;
 const NO_APEX_UM = 0.05;
 
 /** How often a hook can still be raised, by its log; by the tool's own count before the first filing. */
-export function raisingsLeft(tool: Tool, sessions: readonly Session[]): number {
+export function raisingsLeft(tool: Tool, sessions: readonly LoggedSession[]): number {
   const done = sessions
     .filter(({ job, toolId, finishedAt }) => job === 'spine' && toolId === tool.id && finishedAt)
     .sort((a, b) => (a.finishedAt! < b.finishedAt! ? -1 : 1));
@@ -48,12 +49,12 @@ export function raisingsLeft(tool: Tool, sessions: readonly Session[]): number {
   return Math.max(0, from - raised);
 }
 
-function has({ steps }: Session, task: StepTask): boolean {
+function has({ steps }: LoggedSession, task: StepTask): boolean {
   return steps.some((step) => step.task === task && isWorked(step));
 }
 
 /** The lightest work on a spine that will do now: a spent hook is filed anew; null for a plain spine. */
-export function spineWorkDue(tool: Tool, sessions: readonly Session[]): SpineWork | null {
+export function spineWorkDue(tool: Tool, sessions: readonly LoggedSession[]): SpineWork | null {
   if (tool.spine.use === 'burnished hook') {
     return raisingsLeft(tool, sessions) > 0 ? 'raise the hook' : 'file it anew';
   }

@@ -1,4 +1,4 @@
-import type { Session } from '../../domain/session';
+import type { LoggedSession } from '../../domain/loggedSession';
 import type { Tool, Zone } from '../../domain/tool';
 import { workingFace } from '../ladder';
 import { bevelDrift } from './bevelDrift';
@@ -16,7 +16,7 @@ export const DRIFT_LIMIT_MM = 0.03;
 export function thinningNeed(
   tool: Tool,
   zone: Zone,
-  sessions: readonly Session[],
+  sessions: readonly LoggedSession[],
 ): ThinningNeed | null {
   const { scratches, drift } = tool.schools;
   if (scratches === 'unscratched') return null;

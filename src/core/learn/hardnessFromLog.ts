@@ -1,4 +1,4 @@
-import type { Session } from '../../domain/session';
+import type { LoggedSession } from '../../domain/loggedSession';
 import type { Tool } from '../../domain/tool';
 import { rockwellHardness, vickersHardness, workingSteel } from '../wear';
 import { calibrate } from './calibrate';
@@ -27,7 +27,7 @@ const LEAST_STEPS = 2;
 export function hardnessFromLog(input: {
   tool: Tool;
   tools: readonly Tool[];
-  sessions: readonly Session[];
+  sessions: readonly LoggedSession[];
 }): LearnedHardness | null {
   const { tool, tools, sessions } = input;
   const {
@@ -58,7 +58,7 @@ export function hardnessFromLog(input: {
 export function withLearnedHardness(
   tool: Tool,
   tools: readonly Tool[],
-  sessions: readonly Session[],
+  sessions: readonly LoggedSession[],
 ): Tool {
   const learned = hardnessFromLog({ tool, tools, sessions });
   if (!learned) return tool;
@@ -74,7 +74,7 @@ export function withLearnedHardness(
  * Strokes done over strokes planned by the model, of every stone step of these tools' touch-ups that
  * reached its target.
  */
-function stoneRatios(tools: readonly Tool[], sessions: readonly Session[]): number[] {
+function stoneRatios(tools: readonly Tool[], sessions: readonly LoggedSession[]): number[] {
   const ids = new Set(tools.map(({ id }) => id));
   return sessions
     .filter(({ job, finishedAt }) => job === 'touch-up' && finishedAt !== null)

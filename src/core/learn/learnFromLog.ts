@@ -1,4 +1,5 @@
-import { isWorked, type Session, type SessionStep } from '../../domain/session';
+import type { LoggedSession, LoggedStep } from '../../domain/loggedSession';
+import { isWorked } from '../../domain/session';
 import { MOTIONS, type Motion } from '../../domain/terms';
 import { KEEN_UP_TO, TEST_CENTRE_UM } from '../sharpness';
 import type { Pace } from '../wear';
@@ -37,7 +38,7 @@ export interface LearnedStep {
 
 /** The steps of a log that say something about strokes, oldest first; forgotten ones left out. */
 export function learnedSteps(
-  sessions: readonly Session[],
+  sessions: readonly LoggedSession[],
   familyOf: FamilyOf,
   forgotten: Forgotten = [],
 ): LearnedStep[] {
@@ -61,7 +62,7 @@ export function learnedSteps(
  * steps without strokes, do not count.
  */
 export function learnFromLog(input: {
-  sessions: readonly Session[];
+  sessions: readonly LoggedSession[];
   familyOf: FamilyOf;
   forgotten?: Forgotten;
   pace: Pace;
@@ -94,7 +95,7 @@ export function ownFactor(steps: readonly LearnedStep[], family: Learned): Learn
 }
 
 function learnPace(
-  sessions: readonly Session[],
+  sessions: readonly LoggedSession[],
   forgotten: Forgotten,
   pace: Pace,
 ): LearnedHand['pace'] {
@@ -118,7 +119,7 @@ const LEAST_TIMED_STROKES = 10;
 /** Turning the tool over and looking are in the time; hands are not faster than this (a minute). */
 const FASTEST_PER_MINUTE = 300;
 
-function perMinute({ left, right, activeSeconds }: SessionStep): number {
+function perMinute({ left, right, activeSeconds }: LoggedStep): number {
   return Math.min(FASTEST_PER_MINUTE, ((left + right) * 60) / activeSeconds);
 }
 
@@ -134,14 +135,14 @@ function learned(values: readonly number[], priorSd: number, observationSd: numb
 const ratios = (steps: readonly LearnedStep[]): number[] => steps.map(({ ratio }) => ratio);
 
 /** Finished sessions in which something was done, oldest first. */
-function finished(sessions: readonly Session[]): Session[] {
+function finished(sessions: readonly LoggedSession[]): LoggedSession[] {
   return sessions
     .filter(({ finishedAt, steps }) => finishedAt !== null && steps.some(isWorked))
     .sort((a, b) => (a.finishedAt! < b.finishedAt! ? -1 : 1));
 }
 
 /** Whether a step's strokes were computed, and not a usual count. */
-function isComputed({ task }: SessionStep): boolean {
+function isComputed({ task }: LoggedStep): boolean {
   return (
     task !== 'lay a turned edge straight' &&
     task !== 'raise the hook' &&
@@ -159,7 +160,7 @@ function isForgotten(forgotten: Forgotten, what: string, at: string): boolean {
  * Whether a session ended at what its plan promised or its work asked for, or within a test of it;
  * untested ones where every step was worked.
  */
-export function reachedTarget({ steps, after, targetApexUm }: Session): boolean {
+export function reachedTarget({ steps, after, targetApexUm }: LoggedSession): boolean {
   const last = after.tests.at(-1);
   if (!last || last.test === null) return steps.every(isWorked);
   const promisedUm = steps.at(-1)?.plannedApexUm ?? 0;

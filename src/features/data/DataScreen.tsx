@@ -1,7 +1,8 @@
 'use client';
 
 import { HabitsForm } from './HabitsForm';
-import { ImportExport } from './ImportExport';
+import { FilesInAndOut } from './FilesInAndOut';
+import { StartOver } from './StartOver';
 import { StorageState } from './StorageState';
 
 /** Export and import, what is stored, the person's habits, the sample crew. */
@@ -13,7 +14,8 @@ export function DataScreen() {
         <p className="max-w-[56ch] text-lg text-soft">
           Everything stays in this browser. Export it now and then: a browser may be cleared.
         </p>
-        <ImportExport />
+        <FilesInAndOut />
+        <StartOver />
       </div>
       <div className="grid content-start gap-10">
         <StorageState />

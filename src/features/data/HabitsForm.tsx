@@ -3,7 +3,7 @@
 import { yupResolver } from '@hookform/resolvers/yup';
 import { useForm, type Resolver } from 'react-hook-form';
 import { toast } from 'sonner';
-import { useSettings, useStore } from '../../data';
+import { useSettings, useStore } from '../../live';
 import { settingsSchema, type Settings } from '../../domain/settings';
 import { NumberField } from '../../ui/forms/fields';
 

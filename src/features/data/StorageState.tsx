@@ -1,8 +1,15 @@
 'use client';
 
 import { useEffect, useState } from 'react';
-import { useDamagedIds, useRecords, useSetAside, useUnusable } from '../../data';
-import { plural } from '../../ui/format';
+import { STORE_NAMES } from '../../domain/records';
+import {
+  useInspections,
+  useKeepRecord,
+  useRecords,
+  useSessions,
+  useSetAside,
+  useUnusable,
+} from '../../live';
 import { UnusableRecords } from '../../ui/UnusableRecords';
 
 /** How much is stored, whether the browser promises to keep it, and what could not be read. */
@@ -10,12 +17,12 @@ export function StorageState() {
   const counts: [string, number | undefined][] = [
     ['tools', useRecords('tools')?.length],
     ['stones, files and papers', useRecords('abrasives')?.length],
-    ['touch-ups', useRecords('sessions')?.length],
-    ['looks at an edge', useRecords('inspections')?.length],
+    ['touch-ups', useSessions()?.length],
+    ['looks at an edge', useInspections()?.length],
   ];
-  const unusable = useUnusable();
+  const unusable = useUnusable(STORE_NAMES);
   const setAside = useSetAside();
-  const damaged = [...(useDamagedIds('sessions') ?? []), ...(useDamagedIds('inspections') ?? [])];
+  const keep = useKeepRecord();
   const [kept, setKept] = useState<boolean | null>(null);
   useEffect(() => {
     void navigator.storage?.persisted?.().then(setKept);
@@ -33,13 +40,8 @@ export function StorageState() {
           ))}
         </tbody>
       </table>
-      {unusable.length > 0 && <UnusableRecords records={unusable} onSetAside={setAside} />}
-      {damaged.length > 0 && (
-        <p role="alert" className="field-error mt-2">
-          {plural(damaged.length, 'record')} could not be read and{' '}
-          {damaged.length === 1 ? 'is' : 'are'} left as stored: {damaged.join(', ')}. Export, and
-          import an older export to mend them.
-        </p>
+      {unusable.length > 0 && (
+        <UnusableRecords records={unusable} onSetAside={setAside} onMend={keep} />
       )}
       <p className="mt-3">
         {kept

@@ -2,7 +2,7 @@
 
 import Link from 'next/link';
 import { useSearchParams } from 'next/navigation';
-import { useRecords, useSettings, useZoneStates } from '../../data';
+import { useSettings, useZoneStates, useInspections } from '../../live';
 import { Inspection } from './Inspection';
 
 /** An edge walked from heel to tip; without a tool in the address, the choice of one. */
@@ -10,7 +10,7 @@ export function InspectScreen() {
   const params = useSearchParams();
   const states = useZoneStates();
   const settings = useSettings();
-  const inspections = useRecords('inspections');
+  const inspections = useInspections();
   if (!states || !settings || !inspections) return null;
 
   const own = states.filter(({ tool }) => tool.id === params.get('tool'));

@@ -17,7 +17,7 @@ import {
   type EdgeVerdict,
   type ZoneState,
 } from '../../core';
-import { useBench, useStore } from '../../data';
+import { useBench, useStore } from '../../live';
 import { newRecord } from '../../domain/newRecord';
 import {
   NO_CHECKS,

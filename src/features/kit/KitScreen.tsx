@@ -5,7 +5,7 @@ import { formatISO } from 'date-fns';
 import Link from 'next/link';
 import { useMemo, useState } from 'react';
 import { kitProblem, type Hand, type Shelf, type ZoneState } from '../../core';
-import { useHand, useRecords, useShelf, useStore, useZoneStates } from '../../data';
+import { useHand, useRecords, useShelf, useStore, useZoneStates } from '../../live';
 import { newRecord } from '../../domain/newRecord';
 import type { Tool } from '../../domain/tool';
 import type { Trip } from '../../domain/trip';

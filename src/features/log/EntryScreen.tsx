@@ -5,7 +5,7 @@ import { useRouter, useSearchParams } from 'next/navigation';
 import { useState } from 'react';
 import { toast } from 'sonner';
 import { damageToMend, edgeWord, forceInWords, worstStretch } from '../../core';
-import { useRecord, useRecords, useStore } from '../../data';
+import { useRecord, useRecords, useStore } from '../../live';
 import type { Observation, Session } from '../../domain/session';
 import { isSpineTask } from '../../domain/terms';
 import type { Tool, Zone } from '../../domain/tool';
@@ -161,7 +161,7 @@ function Steps({ session }: { session: Session }) {
   );
 }
 
-function EntryNotes(props: { notes: string; onSave: (notes: string) => Promise<void> }) {
+function EntryNotes(props: { notes: string; onSave: (notes: string) => Promise<unknown> }) {
   const [notes, setNotes] = useState(props.notes);
   return (
     <div className="mt-6 max-w-2xl">

@@ -12,7 +12,7 @@ import {
 import { ArrowDown, ArrowUp } from 'lucide-react';
 import Link from 'next/link';
 import { useMemo, useState } from 'react';
-import { useRecords } from '../../data';
+import { useRecords, useSessions } from '../../live';
 import { SelectField, TextField } from '../../ui/forms/fields';
 import { day, minutes, plural } from '../../ui/format';
 import { findRows, logRows, type LogRow } from './logRows';
@@ -55,7 +55,7 @@ const columns = column.columns([
 
 /** Every touch-up, newest first; by tool, and searched in its words. */
 export function LogScreen() {
-  const sessions = useRecords('sessions');
+  const sessions = useSessions();
   const tools = useRecords('tools');
   const rows = useMemo(
     () => (sessions && tools ? logRows(sessions, tools) : undefined),

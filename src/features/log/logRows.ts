@@ -1,4 +1,5 @@
-import type { Observation, Session } from '../../domain/session';
+import type { LoggedSession } from '../../domain/loggedSession';
+import type { Observation } from '../../domain/session';
 import type { Job } from '../../domain/terms';
 import type { Tool } from '../../domain/tool';
 import { TEST_WORDS } from '../../ui/words/testWords';
@@ -28,7 +29,7 @@ export const WORK_WORDS: Record<Job, string> = {
 };
 
 /** Finished work as lines, with the names of their tools; a tool taken down is said so. */
-export function logRows(sessions: readonly Session[], tools: readonly Tool[]): LogRow[] {
+export function logRows(sessions: readonly LoggedSession[], tools: readonly Tool[]): LogRow[] {
   return sessions
     .filter(({ finishedAt }) => finishedAt !== null)
     .map((session) => ({
@@ -56,7 +57,7 @@ export function findRows(rows: readonly LogRow[], toolName: string, search: stri
   );
 }
 
-export function edgeName(session: Session, tools: readonly Tool[]): string {
+export function edgeName(session: LoggedSession, tools: readonly Tool[]): string {
   const tool = tools.find(({ id }) => id === session.toolId);
   if (!tool) return 'a tool taken down';
   const zone = tool.zones.find(({ id }) => id === session.zoneId);

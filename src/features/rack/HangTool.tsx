@@ -3,7 +3,7 @@
 import { nanoid } from 'nanoid';
 import { useRouter } from 'next/navigation';
 import { useRef, useState } from 'react';
-import { useStore } from '../../data';
+import { useStore } from '../../live';
 import { newRecord } from '../../domain/newRecord';
 import { TOOL_KINDS, type ToolKind } from '../../domain/terms';
 import { TOOL_KIND_NAMES, typicalTool } from '../../domain/typicalTools';

@@ -3,7 +3,7 @@
 import { differenceInCalendarDays, format, parseISO, startOfToday } from 'date-fns';
 import Link from 'next/link';
 import type { EdgeNeed } from '../../core';
-import { useEdgeNeeds, useRecords } from '../../data';
+import { useEdgeNeeds, useRecords } from '../../live';
 import type { Trip } from '../../domain/trip';
 import { chipDepth, minutes, plural, sentence } from '../../ui/format';
 import { stopWords } from '../../ui/words/stopWords';

@@ -1,25 +1,21 @@
 'use client';
 
 import { X } from 'lucide-react';
-import { toast } from 'sonner';
-import { startEmpty, useSettings, useStore } from '../../data';
+import { startEmpty } from '../../data';
+import { useSettings, useStore, useUndoable } from '../../live';
 import { SAMPLE_NOTICE_KEY, usePreference } from '../../ui/preferences';
 
 /** Says that the sample crew's tools hang here, with the way to start empty, until it is dismissed. */
 export function SampleNotice() {
   const settings = useSettings();
   const store = useStore();
+  const undoable = useUndoable();
   const [dismissed, setDismissed] = usePreference(SAMPLE_NOTICE_KEY, 'never');
   const loadedAt = settings?.demoLoadedAt;
   if (!loadedAt || dismissed === loadedAt) return null;
 
-  const clear = async (): Promise<void> => {
-    const before = await store.whole.readAll();
-    await startEmpty(store, new Date());
-    toast('The rack is empty: hang your own tools.', {
-      action: { label: 'Undo', onClick: () => void store.whole.replaceAll(before) },
-    });
-  };
+  const clear = (): Promise<void> =>
+    undoable('The rack is empty: hang your own tools.', () => startEmpty(store, new Date()));
   return (
     <aside
       aria-label="Sample data"

@@ -3,7 +3,7 @@
 import { nanoid } from 'nanoid';
 import { useEffect, useRef } from 'react';
 import { toast } from 'sonner';
-import { useStore } from '../../data';
+import { useStore } from '../../live';
 import type { Abrasive, Compound, Lubricant, Strop } from '../../domain/shelf';
 import { AbrasiveForm } from './AbrasiveForm';
 import { CompoundForm, LubricantForm, StropForm } from './otherForms';

@@ -2,7 +2,7 @@
 
 import { useState } from 'react';
 import { shelfAbrasives } from '../../core';
-import { useEdgeNeeds, useSetAside, useShelf, useUnusable } from '../../data';
+import { useEdgeNeeds, useKeepRecord, useSetAside, useShelf, useUnusable } from '../../live';
 import { SelectField } from '../../ui/forms/fields';
 import { minutes } from '../../ui/format';
 import { walkSteps } from '../../ui/ruler/ladderItems';
@@ -20,6 +20,7 @@ export function ShelfScreen() {
   const needs = useEdgeNeeds();
   const unusable = useUnusable(ON_SHELF);
   const setAside = useSetAside();
+  const keep = useKeepRecord();
   const [toolZone, setToolZone] = useState('');
   const [editing, setEditing] = useState<Editing | null>(null);
   if (!shelf || !needs) return null;
@@ -97,7 +98,7 @@ export function ShelfScreen() {
           </p>
         )}
       </div>
-      <UnusableRecords records={unusable} onSetAside={setAside} />
+      <UnusableRecords records={unusable} onSetAside={setAside} onMend={keep} />
       <ShelfTable shelf={shelf} onEdit={setEditing} />
       <GradeConverter />
       {editing && (

@@ -1,13 +1,14 @@
 'use client';
 
 import Link from 'next/link';
-import { useSetAside, useUnusable } from '../../data';
+import { useKeepRecord, useSetAside, useUnusable } from '../../live';
 import { UnusableRecords } from '../../ui/UnusableRecords';
 
 /** What a screen shows when it could not be drawn: why, which record may be to blame, and the ways on. */
 export function RouteError({ error, reset }: { error: Error; reset: () => void }) {
   const unusable = useUnusable();
   const setAside = useSetAside();
+  const keep = useKeepRecord();
   return (
     <section role="alert" className="mx-auto w-full max-w-3xl px-4 py-10 sm:px-8">
       <h1>This screen could not be drawn</h1>
@@ -16,7 +17,7 @@ export function RouteError({ error, reset }: { error: Error; reset: () => void }
       </p>
       {unusable.length > 0 && (
         <div className="mt-4">
-          <UnusableRecords records={unusable} onSetAside={setAside} />
+          <UnusableRecords records={unusable} onSetAside={setAside} onMend={keep} />
         </div>
       )}
       <div className="mt-6 flex flex-wrap gap-3">

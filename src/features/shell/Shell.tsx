@@ -5,7 +5,7 @@ import Link from 'next/link';
 import { usePathname } from 'next/navigation';
 import { useCallback, useEffect, useState, type ReactNode } from 'react';
 import { Toaster } from 'sonner';
-import { StoreProvider } from '../../data';
+import { StoreProvider } from '../../live';
 import { failedWriteNotice } from './failedWriteNotice';
 import { ShortcutSheet } from './ShortcutSheet';
 import { THEME_KEY, usePreference } from '../../ui/preferences';
@@ -70,6 +70,7 @@ export function Shell({ children }: { children: ReactNode }) {
         onOutdated={onOutdated}
         onFailedWrite={failedWriteNotice}
         fallback={<main id="main" className="flex-1" aria-busy="true" />}
+        blocked={<Blocked />}
         failed={(message) => <StorageFailed message={message} />}
       >
         <main id="main" tabIndex={-1} className="flex flex-1 flex-col outline-none">
@@ -99,6 +100,18 @@ function NewVersion() {
         Reload to use it
       </button>
     </p>
+  );
+}
+
+function Blocked() {
+  return (
+    <main id="main" className="mx-auto max-w-2xl p-8">
+      <h1>Another tab holds an older version</h1>
+      <p role="status" className="mt-3">
+        Close the other tabs of Open Trail, or reload them; this one goes on by itself. Nothing is
+        lost.
+      </p>
+    </main>
   );
 }
 

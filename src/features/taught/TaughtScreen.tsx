@@ -2,7 +2,7 @@
 
 import { useMemo } from 'react';
 import Link from 'next/link';
-import { useEdgeNeeds, useHand, useRecords, useSettings, useShelf } from '../../data';
+import { useEdgeNeeds, useHand, useSettings, useShelf, useSessions } from '../../live';
 import { plural, um } from '../../ui/format';
 import { Alphabet } from '../../ui/Alphabet';
 import { Working } from '../../ui/Working';
@@ -20,7 +20,7 @@ import { Wedge } from './Wedge';
 
 /** What the log has taught: for every thing on the shelf how many strokes a hundred planned become. */
 export function TaughtScreen() {
-  const sessions = useRecords('sessions');
+  const sessions = useSessions();
   const shelf = useShelf();
   const settings = useSettings();
   const hand = useHand();

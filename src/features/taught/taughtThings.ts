@@ -8,7 +8,7 @@ import {
   type Shelf,
   type Taught,
 } from '../../core';
-import type { Session } from '../../domain/session';
+import type { LoggedSession } from '../../domain/loggedSession';
 import { plural } from '../../ui/format';
 
 /** A thing on the shelf with what the log has taught of it. */
@@ -18,7 +18,7 @@ export interface TaughtThing extends Taught {
 
 /** Everything that cuts or strops, what the log knows most of first. */
 export function taughtThings(
-  sessions: readonly Session[],
+  sessions: readonly LoggedSession[],
   shelf: Shelf,
   forgotten: Forgotten,
 ): TaughtThing[] {

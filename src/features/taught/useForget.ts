@@ -1,5 +1,5 @@
 import { toast } from 'sonner';
-import { useSettings, useStore } from '../../data';
+import { useSettings, useStore } from '../../live';
 
 /** Forgets what the log has taught of one thing, of `pace` or of `all`, from now backward; with undo. */
 export function useForget(): (what: string, name: string) => Promise<void> {

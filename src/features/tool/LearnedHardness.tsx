@@ -1,14 +1,14 @@
 'use client';
 
 import { hardnessFromLog } from '../../core';
-import { useRecords } from '../../data';
+import { useRecords, useSessions } from '../../live';
 import type { Tool } from '../../domain/tool';
 import { plural } from '../../ui/format';
 
 /** What the strokes of the log say of a steel that is known as a range only. */
 export function LearnedHardness({ tool }: { tool: Tool }) {
   const tools = useRecords('tools');
-  const sessions = useRecords('sessions');
+  const sessions = useSessions();
   const learned = tools && sessions && hardnessFromLog({ tool, tools, sessions });
   if (!learned) return null;
   const { lowHrc, highHrc, steps } = learned;

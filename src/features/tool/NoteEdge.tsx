@@ -3,7 +3,7 @@
 import { nanoid } from 'nanoid';
 import { useState } from 'react';
 import { toast } from 'sonner';
-import { useStore } from '../../data';
+import { useStore } from '../../live';
 import { newRecord } from '../../domain/newRecord';
 import { NO_CHECKS, type Observation } from '../../domain/session';
 import type { Tool } from '../../domain/tool';

@@ -3,7 +3,7 @@
 import { nanoid } from 'nanoid';
 import { useRef, useState } from 'react';
 import { toast } from 'sonner';
-import { useRecords, useStore } from '../../data';
+import { useRecords, useStore } from '../../live';
 import { newRecord } from '../../domain/newRecord';
 import type { Photo } from '../../domain/photo';
 import type { Tool } from '../../domain/tool';

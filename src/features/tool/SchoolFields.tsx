@@ -3,7 +3,7 @@
 import { useState } from 'react';
 import { useFormContext } from 'react-hook-form';
 import { schoolCosts, type Hand, type Shelf } from '../../core';
-import { useHand, useShelf } from '../../data';
+import { useHand, useShelf } from '../../live';
 import { schoolNoteWords } from '../../ui/words/schoolNotes';
 import { SCHOOL_QUESTIONS, SCHOOLS, type SchoolQuestion } from '../../domain/schools';
 import type { Tool, Zone } from '../../domain/tool';

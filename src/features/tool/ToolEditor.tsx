@@ -4,7 +4,7 @@ import { yupResolver } from '@hookform/resolvers/yup';
 import { memo, useDeferredValue, useState } from 'react';
 import { FormProvider, useForm, useWatch, type Resolver } from 'react-hook-form';
 import { toast } from 'sonner';
-import { useStore } from '../../data';
+import { useStore } from '../../live';
 import { toolSchema, type Tool, type Zone } from '../../domain/tool';
 import { AngleFinder } from './AngleFinder';
 import { Photos } from './Photos';

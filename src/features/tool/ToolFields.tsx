@@ -3,7 +3,7 @@
 import { useRouter } from 'next/navigation';
 import { useFormContext, useWatch } from 'react-hook-form';
 import { toast } from 'sonner';
-import { useStore } from '../../data';
+import { useStore } from '../../live';
 import {
   CARBIDES,
   FILE_BITES,

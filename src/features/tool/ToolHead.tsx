@@ -2,7 +2,7 @@
 
 import Link from 'next/link';
 import { useState } from 'react';
-import { useZoneStates } from '../../data';
+import { useZoneStates } from '../../live';
 import { workingSteel } from '../../core';
 import type { Steel, Tool } from '../../domain/tool';
 import { TOOL_KIND_NAMES } from '../../domain/typicalTools';

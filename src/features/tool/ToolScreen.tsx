@@ -2,7 +2,7 @@
 
 import Link from 'next/link';
 import { useSearchParams } from 'next/navigation';
-import { useRecords, useSettings } from '../../data';
+import { useRecords, useSettings } from '../../live';
 import { ToolEditor } from './ToolEditor';
 
 /** One tool: its silhouette and strip, its zones and their sections, measured and edited. */

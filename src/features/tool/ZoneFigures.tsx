@@ -12,7 +12,7 @@ import {
   zoneNow,
   type BevelDrift,
 } from '../../core';
-import { useZoneState } from '../../data';
+import { useZoneState } from '../../live';
 import type { Tool, Zone } from '../../domain/tool';
 import { day, deg, fineMm, mm, plural, spoken, um } from '../../ui/format';
 import { HoldDrawing } from '../../ui/section/HoldDrawing';

@@ -4,7 +4,7 @@ import { yupResolver } from '@hookform/resolvers/yup';
 import { useState } from 'react';
 import { FormProvider, useForm, type Resolver } from 'react-hook-form';
 import { findingsLeft, workingFace } from '../../core';
-import { useStore } from '../../data';
+import { useStore } from '../../live';
 import { passes, type EdgeTest, type Finding, type Session } from '../../domain/session';
 import { zoneSchema, type Tool, type Zone } from '../../domain/tool';
 import { NotesField } from '../../ui/forms/fields';

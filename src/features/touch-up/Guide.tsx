@@ -10,7 +10,7 @@ import {
   worstStretch,
   type GuideEvent,
 } from '../../core';
-import type { LiveRecord } from '../../data';
+import type { LiveRecord } from '../../live';
 import { stepItems } from '../../ui/ruler/stepItems';
 import type { Session, SessionStep } from '../../domain/session';
 import type { Settings } from '../../domain/settings';

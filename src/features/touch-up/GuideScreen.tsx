@@ -3,7 +3,7 @@
 import Link from 'next/link';
 import { useRouter, useSearchParams } from 'next/navigation';
 import { useEffect } from 'react';
-import { useRecord, useRecords, useSettings, useZoneState } from '../../data';
+import { useRecord, useRecords, useSettings, useZoneState } from '../../live';
 import { stopWords } from '../../ui/words/stopWords';
 import { STOP_USE } from './cautions';
 import { Guide } from './Guide';

@@ -15,7 +15,7 @@ import {
   type EdgeNeed,
   type JobPlan,
 } from '../../core';
-import { useStore } from '../../data';
+import { useStore } from '../../live';
 import type { Observation } from '../../domain/session';
 import type { Settings } from '../../domain/settings';
 import { angleBothWays } from '../../ui/format';

@@ -3,7 +3,7 @@
 import Link from 'next/link';
 import { useSearchParams } from 'next/navigation';
 import { useMemo } from 'react';
-import { useEdgeNeeds, useRecords, useSettings } from '../../data';
+import { useEdgeNeeds, useRecords, useSettings, useSessions } from '../../live';
 import { ago, minutes, plural } from '../../ui/format';
 import { jobLink, readJob } from '../../ui/jobAddress';
 import { PlanFor } from './PlanFor';
@@ -33,7 +33,7 @@ export function PlanScreen() {
 
 function ChooseEdge() {
   const needs = useEdgeNeeds() ?? [];
-  const sessions = useRecords('sessions') ?? [];
+  const sessions = useSessions() ?? [];
   const tools = useRecords('tools') ?? [];
   const underWay = sessions.filter(({ finishedAt }) => finishedAt === null);
   return (

@@ -2,7 +2,7 @@
 
 import { useMemo } from 'react';
 import { adviseAngle, worstStretch, type AngleAdvice } from '../../core';
-import { useRecords, useZoneState } from '../../data';
+import { useZoneState, useInspections } from '../../live';
 import { passes, type EdgeTest, type Session } from '../../domain/session';
 import { tasksOf } from '../../domain/tasks';
 import type { Tool, Zone } from '../../domain/tool';
@@ -63,7 +63,7 @@ export function TestPanel(props: {
 /** What the log says of the angle: the diagnosis answers in the same degrees. */
 function useAdvice(tool: Tool, zone: Zone): AngleAdvice | undefined {
   const known = useZoneState(tool.id, zone.id);
-  const inspections = useRecords('inspections');
+  const inspections = useInspections();
   return useMemo(
     () =>
       known && inspections

@@ -7,7 +7,7 @@ import {
   type JobPlan,
   type OwnLadder,
 } from '../../core';
-import { useBench } from '../../data';
+import { useBench } from '../../live';
 import type { Observation, Session } from '../../domain/session';
 import type { DamageWay } from '../../domain/terms';
 import type { Zone } from '../../domain/tool';

@@ -13,11 +13,12 @@ import {
   type ZoneState,
 } from '../core';
 import type { AllRecords } from '../domain/records';
+import type { LoggedSession } from '../domain/loggedSession';
 import type { Session } from '../domain/session';
 import type { Settings } from '../domain/settings';
 import type { Tool } from '../domain/tool';
-import { useRecords } from './StoreProvider';
-import { defaultSettings } from './defaultSettings';
+import { defaultSettings } from '../data';
+import { useInspections, useRecords, useSessions } from './useRecords';
 import { memoizeLast } from './memoizeLast';
 
 const UNSET = defaultSettings('1970-01-01T00:00:00.000Z');
@@ -32,14 +33,11 @@ const shelfOf = memoizeLast(
 );
 
 const statesOf = memoizeLast(
-  (
-    tools: AllRecords['tools'],
-    sessions: AllRecords['sessions'],
-    inspections: AllRecords['inspections'],
-  ) => zoneStates({ tools, sessions, inspections }),
+  (tools: AllRecords['tools'], sessions: LoggedSession[], inspections: AllRecords['inspections']) =>
+    zoneStates({ tools, sessions, inspections }),
 );
 
-const handFrom = memoizeLast((sessions: AllRecords['sessions'], shelf: Shelf, settings: Settings) =>
+const handFrom = memoizeLast((sessions: LoggedSession[], shelf: Shelf, settings: Settings) =>
   handOf({
     sessions,
     shelf,
@@ -74,7 +72,7 @@ export function useSettings(): Settings | undefined {
 
 /** The person's hand: its pace, and what the log has taught; undefined while it is read. */
 export function useHand(): Hand | undefined {
-  const sessions = useRecords('sessions');
+  const sessions = useSessions();
   const shelf = useShelf();
   const settings = useSettings();
   return sessions && shelf && settings ? handFrom(sessions, shelf, settings) : undefined;
@@ -93,8 +91,8 @@ export function useBench(): ((tool: Tool, where: Session['where']) => Bench) | u
 /** How every zone of every tool stands; undefined while it is read. */
 export function useZoneStates(): ZoneState[] | undefined {
   const tools = useRecords('tools');
-  const sessions = useRecords('sessions');
-  const inspections = useRecords('inspections');
+  const sessions = useSessions();
+  const inspections = useInspections();
   return tools && sessions && inspections ? statesOf(tools, sessions, inspections) : undefined;
 }
 

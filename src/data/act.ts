@@ -1,0 +1,33 @@
+import type { StoreName } from '../domain/records';
+import type { Transaction } from './transaction';
+import { putRaw, removeRaw } from './transaction';
+
+/** One record before and after an act, as it is stored; undefined where there was none, or is none. */
+export interface Written {
+  store: StoreName;
+  id: string;
+  before: unknown;
+  after: unknown;
+}
+
+/** What one act wrote, record by record: enough to undo it, and nothing else. */
+export type Act = readonly Written[];
+
+/**
+ * Takes one act back within a transaction, as it was stored and without a second check. A record that
+ * somebody has changed since stays; returns how many did.
+ */
+export async function undoAct(transaction: Transaction, act: Act): Promise<number> {
+  let changedSince = 0;
+  for (const { store, id, before, after } of act) {
+    const present = await transaction.objectStore(store).get(id);
+    if (!isSame(present, after)) changedSince += 1;
+    else if (before === undefined) await removeRaw(transaction, store, id);
+    else await putRaw(transaction, store, before as { id: string });
+  }
+  return changedSince;
+}
+
+function isSame(one: unknown, other: unknown): boolean {
+  return JSON.stringify(one) === JSON.stringify(other);
+}

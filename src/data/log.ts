@@ -1,0 +1,40 @@
+import type { LoggedSession } from '../domain/loggedSession';
+import type { StoreName } from '../domain/records';
+import type { Inspection } from '../domain/session';
+import type { Database } from './database';
+import { lineStoreOf, type Lines, type LineStore } from './lines';
+
+/** The log as lists and plans read it, however long it has grown. */
+export interface Log {
+  /** Every session that is not removed, under way or finished. */
+  sessions(): Promise<LoggedSession[]>;
+  inspections(): Promise<Inspection[]>;
+  /** Records that have no line though they are not removed: they could not be read. */
+  unread(store: 'sessions' | 'inspections'): Promise<unknown[]>;
+}
+
+/** So many lines are read at a time, that no frame waits for a long log. */
+const CHUNK = 500;
+
+export function createLog(database: Database): Log {
+  async function all<L extends LineStore>(store: L): Promise<Lines[L][]> {
+    const lines: Lines[L][] = [];
+    let chunk: Lines[L][];
+    do {
+      const last = lines.at(-1)?.id;
+      const after = last === undefined ? null : IDBKeyRange.lowerBound(last, true);
+      chunk = (await database.getAll(store, after, CHUNK)) as Lines[L][];
+      lines.push(...chunk);
+    } while (chunk.length === CHUNK);
+    return lines;
+  }
+
+  async function unread(store: StoreName): Promise<unknown[]> {
+    const lined = new Set(await database.getAllKeys(lineStoreOf(store)!));
+    const keys = (await database.getAllKeys(store)).filter((key) => !lined.has(key));
+    const records = await Promise.all(keys.map((key) => database.get(store, key)));
+    return records.filter((record) => record && record.deletedAt === null);
+  }
+
+  return { sessions: () => all('sessionLines'), inspections: () => all('inspectionLines'), unread };
+}

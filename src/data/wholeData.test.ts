@@ -1,0 +1,72 @@
+import fc from 'fast-check';
+import { STORE_NAMES } from '../domain/records';
+import { sample } from '../testing/sample';
+import { freshStore, later } from '../testing/stores';
+import { defaultSettings } from './defaultSettings';
+import { mergeRecords } from './merge';
+import { loadSample, shiftDates, startEmpty } from './sampleData';
+
+const wren = sample.tools.find(({ id }) => id === 'wren')!;
+
+describe('the whole data', () => {
+  it('comes in by one transaction, all or nothing', async () => {
+    const { whole } = await freshStore();
+    expect(await whole.isEmpty()).toBe(true);
+    await whole.mergeIn(sample);
+    const before = await whole.readAll();
+    const bad = { ...sample, strops: [{ ...sample.strops[0]!, updatedAt: later, lengthMm: -1 }] };
+    const newer = { ...bad, tools: sample.tools.map((t) => ({ ...t, updatedAt: later })) };
+    const nameless = { ...newer, strops: [{ ...bad.strops[0]!, id: null as never }] };
+    await expect(whole.mergeIn(nameless)).rejects.toThrow();
+    await expect(whole.replaceAll(bad)).rejects.toThrow('lengthMm');
+    expect(await whole.readAll()).toEqual(before);
+  });
+
+  it('is the sample crew, standing today, or nothing but settings', async () => {
+    const store = await freshStore();
+    const now = new Date('2027-03-05T10:00:00.000Z');
+    await loadSample(store, now);
+    const { trips, settings } = await store.whole.readAll();
+    expect(trips[0]!.startsOn).toBe('2027-03-09');
+    expect(settings[0]!.demoLoadedAt).toBe(now.toISOString());
+    await startEmpty(store, now);
+    const rest = await store.whole.readAll();
+    expect(STORE_NAMES.filter((name) => rest[name].length > 0)).toEqual(['settings']);
+    expect(rest.settings[0]).toEqual(defaultSettings(now.toISOString()));
+  });
+
+  it('shifts dates and nothing else', () => {
+    const record = { at: '2026-03-28T10:00:00.000Z', on: '2026-12-31', name: '2026', n: 3 };
+    const shifted = shiftDates(record, 1);
+    expect(shifted).toMatchObject({ on: '2027-01-01', name: '2026', n: 3 });
+    expect(shiftDates(shifted, -1)).toEqual(record);
+  });
+});
+
+describe('a merge', () => {
+  const versions = fc.uniqueArray(
+    fc.record({ id: fc.constantFrom('a', 'b', 'c', 'd'), day: fc.integer({ min: 1, max: 3 }) }),
+    { selector: ({ id }) => id },
+  );
+  const records = versions.map((list) => ({
+    ...Object.fromEntries(STORE_NAMES.map((name) => [name, []])),
+    tools: list.map(({ id, day }) => ({ ...wren, id, updatedAt: `2026-01-0${day}T00:00:00.000Z` })),
+  })) as unknown as fc.Arbitrary<typeof sample>;
+
+  it('takes the newest of each, and a second time changes nothing', () => {
+    fc.assert(
+      fc.property(records, records, (present, incoming) => {
+        const { winners, report } = mergeRecords(present, incoming);
+        const { added, replaced, kept } = report.tools;
+        expect(added + replaced + kept).toBe(incoming.tools.length);
+        const merged = new Map(present.tools.map((tool) => [tool.id, tool]));
+        for (const tool of winners.tools) merged.set(tool.id, tool);
+        for (const tool of [...present.tools, ...incoming.tools]) {
+          expect(merged.get(tool.id)!.updatedAt >= tool.updatedAt).toBe(true);
+        }
+        const after = { ...present, tools: [...merged.values()] };
+        expect(mergeRecords(after, incoming).winners.tools).toEqual([]);
+      }),
+    );
+  });
+});

@@ -1,0 +1,58 @@
+'use client';
+
+import { format } from 'date-fns';
+import { useRef } from 'react';
+import { toast } from 'sonner';
+import { downloadFile } from '../../ui/download';
+import { plural } from '../../ui/format';
+import { exportAll } from '../../workers/filesClient';
+import { ImportReport } from './ImportReport';
+import { useImport } from './useImport';
+
+/** The whole data out as one file, and in from one. */
+export function FilesInAndOut() {
+  const input = useRef<HTMLInputElement>(null);
+  const { state, importFile } = useImport();
+
+  const hand = async (): Promise<void> => {
+    const { file, leftOut } = await exportAll();
+    downloadFile(`open-trail-${format(new Date(), 'yyyy-MM-dd')}.json`, file);
+    if (leftOut > 0)
+      toast(`${plural(leftOut, 'damaged record')} left out: mend or export what is named here.`);
+  };
+  return (
+    <>
+      <div className="mt-5 flex flex-wrap gap-3">
+        <button type="button" className="btn btn-primary" onClick={() => void hand()}>
+          Export everything
+        </button>
+        <button
+          type="button"
+          className="btn btn-outline"
+          disabled={state?.kind === 'under way'}
+          onClick={() => input.current!.click()}
+        >
+          Import a file
+        </button>
+        <input
+          ref={input}
+          type="file"
+          accept=".json,application/json"
+          aria-label="File to import"
+          className="sr-only"
+          tabIndex={-1}
+          onChange={(event) => {
+            const file = event.target.files?.[0];
+            if (file) importFile(file);
+            event.target.value = '';
+          }}
+        />
+      </div>
+      <p className="mt-3 max-w-[56ch] text-soft">
+        An import brings in all of a file or nothing of it. Of two versions of one record the newest
+        stays. The file is plain JSON with a published schema.
+      </p>
+      {state && <ImportReport state={state} onAgain={() => importFile(state.file)} />}
+    </>
+  );
+}

@@ -1,0 +1,15 @@
+'use client';
+
+import type { UnusableRecord } from '../data';
+import { useStore } from './StoreProvider';
+import { useUndoable } from './useUndoable';
+
+/** Keeps a mended record in the place of the one that could not be used, with undo. */
+export function useKeepRecord(): (unusable: UnusableRecord, mended: { id: string }) => void {
+  const store = useStore();
+  const undoable = useUndoable();
+  return ({ store: name, name: called, id }, mended) => {
+    const record = { ...mended, id, updatedAt: new Date().toISOString() };
+    void undoable(`${called} is mended.`, () => store.whole.putRaw(name, record));
+  };
+}

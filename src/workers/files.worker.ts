@@ -1,0 +1,59 @@
+import { expose } from 'comlink';
+import { openStore, soundRecords, type Act, type MergeReport, type Store } from '../data';
+import { readBundle, writeBundle } from '../formats/bundle';
+import type { FileProblem } from '../formats/jsonProblems';
+
+/** What an import came to. */
+export type ImportOutcome =
+  | { kind: 'refused'; problems: FileProblem[]; more: number }
+  | { kind: 'merged'; report: MergeReport };
+
+/** Where an import stands; the share is of that stage. */
+export type ImportStage = 'reading' | 'checking' | 'writing';
+export type OnImportProgress = (stage: ImportStage, share: number) => void;
+
+/** A file larger than this is not read: a lifetime of touch-ups stays far below it. */
+const LARGEST_BYTES = 64 * 1024 * 1024;
+
+let opened: Promise<Store> | null = null;
+const store = (): Promise<Store> => (opened ??= openStore());
+
+let imported: Act = [];
+
+/** The data file in and out, in a thread of its own: reading and checking a long log takes seconds. */
+const api = {
+  /** Brings in all of a file or nothing of it; ending the thread meanwhile brings in nothing. */
+  async importFile(file: unknown, onProgress: OnImportProgress): Promise<ImportOutcome> {
+    if (!(file instanceof Blob)) throw new TypeError('an import needs a file');
+    if (file.size > LARGEST_BYTES) {
+      const message = 'is larger than 64 MB: choose a file made by Export';
+      return { kind: 'refused', problems: [{ line: 1, field: 'file', message }], more: 0 };
+    }
+    onProgress('reading', 0);
+    const text = await file.text();
+    onProgress('checking', 0);
+    const reading = readBundle(text, (share) => onProgress('checking', share));
+    if (!reading.ok) return { kind: 'refused', problems: reading.problems, more: reading.more };
+    onProgress('writing', 0);
+    const { whole } = await store();
+    const { report, act } = await whole.mergeIn(reading.bundle.records, (share) =>
+      onProgress('writing', share),
+    );
+    imported = act;
+    return { kind: 'merged', report };
+  },
+  /** Takes the last import back; records changed since stay as they are. Returns how many did. */
+  async undoImport(): Promise<number> {
+    return (await store()).whole.undo(imported);
+  },
+  /** Everything sound as one file, and how many damaged records are not in it. */
+  async exportAll(): Promise<{ file: Blob; leftOut: number }> {
+    const { records, leftOut } = await soundRecords(await store());
+    const text = writeBundle(records, new Date().toISOString());
+    return { file: new Blob([text], { type: 'application/json' }), leftOut };
+  },
+};
+
+export type FilesWorker = typeof api;
+
+expose(api);

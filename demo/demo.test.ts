@@ -75,14 +75,14 @@ it('has an edge that was over-stropped, and a session that was broken off', () =
   expect(broken.steps.at(-1)!.left).toBe(0);
 });
 
-const verdictOf = ({ tool, zone, state, sessions }: ZoneState) =>
+const verdictOf = ({ tool, zone, state }: ZoneState) =>
   judgeEdge({
     tool,
     zone,
     seen: { tests: [...state.tests], findings: [...state.findings] },
     checks: latestChecks(sample.inspections.filter(({ toolId }) => toolId === tool.id)),
     knownApexUm: null,
-    history: sessions,
+    history: sample.sessions.filter(({ toolId }) => toolId === tool.id),
     keenRadiusUm: state.keenUm,
     bench: benchOf(tool),
   });
@@ -96,7 +96,7 @@ it('shows every kind of verdict, one cracked haft included', () => {
 });
 
 it('rack and verdict agree on every tool: job and minutes', () => {
-  for (const need of edgeNeeds({ states: zoneStates(sample), benchOf })) {
+  for (const need of edgeNeeds({ ...sample, states: zoneStates(sample), benchOf })) {
     const verdict = verdictOf(need);
     expect(verdict.job).toBe(need.job);
     expect(verdict.plan?.minutes ?? null).toBe(need.plan?.minutes ?? null);

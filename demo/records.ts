@@ -9,7 +9,8 @@ const TODAY = '2026-11-23T08:00:00.000Z';
 const at = '2026-11-20T08:00:00.000Z';
 const record = (id: string) => ({ id, createdAt: at, updatedAt: at, deletedAt: null });
 
-const records: AllRecords = {
+/** The sample crew's records, standing on that day. */
+export const sampleRecords: AllRecords = {
   tools,
   abrasives,
   strops,
@@ -35,5 +36,5 @@ const records: AllRecords = {
 
 /** The sample crew as a data file. */
 export function sampleFile(): string {
-  return writeBundle(records, TODAY);
+  return writeBundle(sampleRecords, TODAY);
 }

@@ -2,11 +2,18 @@ import { openDB, type DBSchema, type IDBPDatabase, type IDBPTransaction } from '
 import type { RecordOf, StoreName } from '../domain/records';
 import { lineOf, LINED_STORES, type Lines } from './lines';
 import { MIGRATIONS, type Migration } from './migrations';
+import type { SnapshotRecord } from './snapshot';
 
 export type OpenTrailSchema = DBSchema & {
   [S in StoreName]: { key: string; value: RecordOf<S> };
 } & {
-  [L in keyof Lines]: { key: string; value: Lines[L] };
+  [L in keyof Lines]: {
+    key: string;
+    value: Lines[L];
+    indexes: { toolId: string; startedAt: string };
+  };
+} & {
+  snapshot: { key: string; value: SnapshotRecord };
 };
 export type Database = IDBPDatabase<OpenTrailSchema>;
 
@@ -35,6 +42,7 @@ export function openDatabase(
       try {
         for (const migrate of migrations.slice(oldVersion)) await migrate(database, transaction);
         await rebuildLines(database, transaction);
+        forgetSnapshot(database);
       } catch (error) {
         failure = error;
         // The abort is what rejects the opening; its own promise has nothing to add.
@@ -58,14 +66,25 @@ export function openDatabase(
   }) as unknown as Promise<Database>;
 }
 
+/** Standings are judged anew after an upgrade. */
+function forgetSnapshot(database: IDBPDatabase): void {
+  if (database.objectStoreNames.contains('snapshot')) database.deleteObjectStore('snapshot');
+  database.createObjectStore('snapshot', { keyPath: 'id' });
+}
+
+/** What lines are found by; a look has no `startedAt`, and is not found by it. */
+const LINE_INDEXES = ['toolId', 'startedAt'] as const;
+
 /** Makes the log's lines anew from the records; what cannot be read has none. */
 async function rebuildLines(
   database: IDBPDatabase,
   transaction: IDBPTransaction<unknown, string[], 'versionchange'>,
 ): Promise<void> {
   for (const [records, lines] of LINED_STORES) {
-    if (!database.objectStoreNames.contains(lines))
-      database.createObjectStore(lines, { keyPath: 'id' });
+    if (!database.objectStoreNames.contains(lines)) {
+      const made = database.createObjectStore(lines, { keyPath: 'id' });
+      for (const field of LINE_INDEXES) made.createIndex(field, field);
+    }
     const target = transaction.objectStore(lines);
     await target.clear();
     let cursor = await transaction.objectStore(records).openCursor();

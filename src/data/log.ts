@@ -9,6 +9,12 @@ export interface Log {
   /** Every session that is not removed, under way or finished. */
   sessions(): Promise<LoggedSession[]>;
   inspections(): Promise<Inspection[]>;
+  /** The latest so many sessions, newest first. */
+  newest(count: number): Promise<LoggedSession[]>;
+  /** The parts that are of one tool. */
+  sessionsOf(toolId: string): Promise<LoggedSession[]>;
+  inspectionsOf(toolId: string): Promise<Inspection[]>;
+  count(lines: LineStore): Promise<number>;
   /** Records that have no line though they are not removed: they could not be read. */
   unread(store: 'sessions' | 'inspections'): Promise<unknown[]>;
 }
@@ -29,6 +35,17 @@ export function createLog(database: Database): Log {
     return lines;
   }
 
+  async function newest(count: number): Promise<LoggedSession[]> {
+    const found: LoggedSession[] = [];
+    const { store } = database.transaction('sessionLines');
+    let cursor = await store.index('startedAt').openCursor(null, 'prev');
+    while (cursor && found.length < count) {
+      found.push(cursor.value);
+      cursor = await cursor.continue();
+    }
+    return found;
+  }
+
   async function unread(store: StoreName): Promise<unknown[]> {
     const lined = new Set(await database.getAllKeys(lineStoreOf(store)!));
     const keys = (await database.getAllKeys(store)).filter((key) => !lined.has(key));
@@ -36,5 +53,13 @@ export function createLog(database: Database): Log {
     return records.filter((record) => record && record.deletedAt === null);
   }
 
-  return { sessions: () => all('sessionLines'), inspections: () => all('inspectionLines'), unread };
+  return {
+    sessions: () => all('sessionLines'),
+    inspections: () => all('inspectionLines'),
+    newest,
+    sessionsOf: (toolId) => database.getAllFromIndex('sessionLines', 'toolId', toolId),
+    inspectionsOf: (toolId) => database.getAllFromIndex('inspectionLines', 'toolId', toolId),
+    count: (lines) => database.count(lines),
+    unread,
+  };
 }

@@ -3,12 +3,14 @@ import { createChanges, type Changes } from './changes';
 import { openDatabase, type Database } from './database';
 import { createLog, type Log } from './log';
 import { createRepository, type Repository } from './repository';
+import { createSnapshot, type Snapshot } from './snapshot';
 import { createValidity } from './validity';
 import { createWholeData, type WholeData } from './wholeData';
 
 /** Everything that screens may do with stored data. */
 export type Store = { [S in StoreName]: Repository<S> } & {
   log: Log;
+  snapshot: Snapshot;
   whole: WholeData;
   changes: Changes;
 };
@@ -19,7 +21,13 @@ export function createStore(database: Database, changes: Changes): Store {
     STORE_NAMES.map((name) => [name, createRepository(database, changes, validity, name)]),
   ) as { [S in StoreName]: Repository<S> };
   const whole = createWholeData(database, changes, validity);
-  return { ...repositories, log: createLog(database), whole, changes };
+  return {
+    ...repositories,
+    log: createLog(database),
+    snapshot: createSnapshot(database),
+    whole,
+    changes,
+  };
 }
 
 /** Opens the browser's own database and its channel to other tabs. */

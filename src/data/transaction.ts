@@ -3,10 +3,11 @@ import type { RecordOf, StoreName } from '../domain/records';
 import type { Inspection, Session } from '../domain/session';
 import type { Changes } from './changes';
 import type { Database, OpenTrailSchema } from './database';
+import { moveRevision } from './snapshot';
 import { lineOf, lineStoreOf, validLineOf, withLineStores, type Lines, type Table } from './lines';
 
 /** A transaction on records and the lines that follow from them. */
-export type Transaction = IDBPTransaction<OpenTrailSchema, Table[], 'readwrite'>;
+export type Transaction = IDBPTransaction<OpenTrailSchema, (Table | 'snapshot')[], 'readwrite'>;
 
 /**
  * Runs `work` in one transaction over these stores and their lines; it ends on the disk, or any
@@ -19,12 +20,12 @@ export async function allOrNothing<T>(
   work: (transaction: Transaction, changed: Set<Table>) => Promise<T>,
 ): Promise<T> {
   // What is shown as kept must outlive a killed process: the browser waits for the disk.
-  const transaction = database.transaction(withLineStores(stores), 'readwrite', {
-    durability: 'strict',
-  });
+  const tables = [...withLineStores(stores), 'snapshot' as const];
+  const transaction = database.transaction(tables, 'readwrite', { durability: 'strict' });
   const changed = new Set<Table>();
   try {
     const result = await work(transaction, changed);
+    await moveRevision(transaction, changed);
     await transaction.done;
     if (changed.size > 0) changes.announce([...changed]);
     return result;

@@ -9,6 +9,11 @@ import {
   type FailedWrite,
   type Store,
 } from '../data';
+import { noteChanges, wakeStandings } from '../workers/standingsClient';
+import { STANDINGS_KEY } from './queryKeys';
+
+/** The standings' thread starts beside the opening of the database. */
+if (typeof window !== 'undefined') wakeStandings();
 
 const StoreContext = createContext<Store | null>(null);
 
@@ -67,6 +72,8 @@ export function StoreProvider(props: {
 /** Reads anew what has changed, in this tab or another; what this tab is writing waits for its end. */
 function followChanges(store: Store, client: QueryClient): () => void {
   return store.changes.listen((tables) => {
+    if (noteChanges(tables))
+      void client.invalidateQueries({ queryKey: STANDINGS_KEY, exact: true });
     for (const table of tables)
       void client.invalidateQueries({
         queryKey: [table],

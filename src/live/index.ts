@@ -1,16 +1,17 @@
 /** Front door of the data as screens follow it: records, and what is computed from them. */
 export { StoreProvider, useStore } from './StoreProvider';
-export { useInspections, useRecords, useSessions } from './useRecords';
+export { useNewestSessions, useRecords, useSessions } from './useRecords';
 export { useRecord, type LiveRecord } from './useRecord';
+export { useSettings, useShelf } from './useShelf';
 export {
   useBench,
   useEdgeNeeds,
   useHand,
-  useSettings,
-  useShelf,
+  useStandings,
   useZoneState,
   useZoneStates,
-} from './useRack';
+} from './useStandings';
+export { useLineCount, useToolLog, type ToolLog } from './useToolLog';
 export { useKeepRecord } from './useKeepRecord';
 export { useSetAside } from './useSetAside';
 export { useUndoable } from './useUndoable';

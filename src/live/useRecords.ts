@@ -3,7 +3,6 @@
 import { useQuery } from '@tanstack/react-query';
 import type { LoggedSession } from '../domain/loggedSession';
 import type { RecordOf, StoreName } from '../domain/records';
-import type { Inspection } from '../domain/session';
 import { useStore } from './StoreProvider';
 
 /** The stores that are read whole; the log has its own way, as it grows for years. */
@@ -18,14 +17,17 @@ export function useRecords<S extends WholeStore>(name: S): RecordOf<S>[] | undef
   }).data;
 }
 
+/** The latest so many sessions, newest first: what a screen shows while all of them are read. */
+export function useNewestSessions(count: number): LoggedSession[] | undefined {
+  const { log } = useStore();
+  return useQuery({
+    queryKey: ['sessionLines', 'newest', count],
+    queryFn: () => log.newest(count),
+  }).data;
+}
+
 /** Every session as the log is read, refreshed when any tab changes one; undefined while they are read. */
 export function useSessions(): LoggedSession[] | undefined {
   const { log } = useStore();
   return useQuery({ queryKey: ['sessionLines'], queryFn: () => log.sessions() }).data;
-}
-
-/** Every look at an edge between touch-ups; undefined while they are read. */
-export function useInspections(): Inspection[] | undefined {
-  const { log } = useStore();
-  return useQuery({ queryKey: ['inspectionLines'], queryFn: () => log.inspections() }).data;
 }

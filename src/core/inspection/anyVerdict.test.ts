@@ -133,7 +133,7 @@ it('the rack asks for the job that the verdict leads to, in the same minutes', (
         checks: NO_CHECKS,
       };
       const states = zoneStates({ tools: [tool], sessions: [], inspections: [look] });
-      const [need] = edgeNeeds({ states, benchOf });
+      const [need] = edgeNeeds({ states, sessions: [], benchOf });
       const { rung, plan } = judge(tool, seen);
       const job = jobOfRung(rung);
       expect(need!.plan?.minutes ?? 0).toBeCloseTo(plan?.minutes ?? 0, 9);

@@ -2,7 +2,7 @@ import type { LoggedSession } from '../../domain/loggedSession';
 import type { Inspection } from '../../domain/session';
 import type { Tool, Zone } from '../../domain/tool';
 import { raisingsLeft, thinningNeed, type ThinningNeed } from '../jobs';
-import { withLearnedHardness } from '../learn';
+import { hardnessFromLog, withHardness } from '../learn';
 import { beyondTouchUp, type Beyond } from './beyondTouchUp';
 import type { Bench } from './bench';
 import { edgeJobOf } from './edgeJobOf';
@@ -22,8 +22,6 @@ export interface ZoneState {
   stops: StopReason[];
   thinning: ThinningNeed | null;
   beyond: Beyond;
-  /** The tool's own log. */
-  sessions: LoggedSession[];
 }
 
 /** A zone with the work it asks for; the plan is null where it has never been tested, or is beyond any job. */
@@ -40,10 +38,13 @@ export function zoneStates(input: {
   sessions: readonly LoggedSession[];
   inspections: readonly Inspection[];
 }): ZoneState[] {
+  const hardnessOf = hardnessFromLog(input);
+  const sessionsOf = byTool(input.sessions);
+  const inspectionsOf = byTool(input.inspections);
   return input.tools.flatMap((kept) => {
-    const tool = withLearnedHardness(kept, input.tools, input.sessions);
-    const sessions = input.sessions.filter((s) => s.toolId === tool.id);
-    const inspections = input.inspections.filter((i) => i.toolId === tool.id);
+    const tool = withHardness(kept, hardnessOf(kept));
+    const sessions = sessionsOf.get(tool.id) ?? [];
+    const inspections = inspectionsOf.get(tool.id) ?? [];
     const checks = latestChecks(inspections);
     return tool.zones.map((measured) => {
       const zone = zoneNow(tool, measured, sessions);
@@ -57,21 +58,35 @@ export function zoneStates(input: {
         stops: stopReasons(checks),
         thinning,
         beyond: beyondTouchUp({ checks, damageDepthMm, thinning }),
-        sessions,
       };
     });
   });
+}
+
+function byTool<T extends { toolId: string }>(entries: readonly T[]): Map<string, T[]> {
+  const groups = new Map<string, T[]>();
+  for (const entry of entries) {
+    const own = groups.get(entry.toolId);
+    if (own) own.push(entry);
+    else groups.set(entry.toolId, [entry]);
+  }
+  return groups;
 }
 
 /** The work that each zone asks for, most urgent first: tools to stop using,
  * then by state, then by minutes, then by name. */
 export function edgeNeeds(input: {
   states: readonly ZoneState[];
+  sessions: readonly LoggedSession[];
   /** What is at hand for the keeper of a tool: the keeper's lubricants come first. */
   benchOf: (tool: Tool) => Bench;
 }): EdgeNeed[] {
+  const sessionsOf = byTool(input.sessions);
   return input.states
-    .map((zoneState) => edgeNeed(zoneState, input.benchOf(zoneState.tool)))
+    .map((zoneState) => {
+      const { tool } = zoneState;
+      return edgeNeed(zoneState, sessionsOf.get(tool.id) ?? [], input.benchOf(tool));
+    })
     .sort(
       (a, b) =>
         Number(b.stops.length > 0) - Number(a.stops.length > 0) ||
@@ -81,13 +96,23 @@ export function edgeNeeds(input: {
     );
 }
 
-/** The work that one zone asks for at one bench. */
-export function edgeNeed(zoneState: ZoneState, bench: Bench): EdgeNeed {
-  const { tool, state, beyond, sessions } = zoneState;
+/** The work that one zone asks for at one bench, by its tool's own log. */
+export function edgeNeed(
+  zoneState: ZoneState,
+  sessions: readonly LoggedSession[],
+  bench: Bench,
+): EdgeNeed {
+  const { tool, state, beyond } = zoneState;
   const { tests, findings, keenUm } = state;
   const edge =
     state.apex &&
-    edgeJobOf({ ...zoneState, ...seenAs(tests, findings), keenRadiusUm: keenUm, bench });
+    edgeJobOf({
+      ...zoneState,
+      ...seenAs(tests, findings),
+      keenRadiusUm: keenUm,
+      sessions,
+      bench,
+    });
   const lightest: LightestJob = edge
     ? lightestJob(edge, findings, beyond)
     : { job: beyond === 'thin' ? 'thin' : 'touch-up', plan: null };

@@ -42,3 +42,4 @@ export {
   zoneNow,
   type SteelPace,
 } from './recession';
+export { standings, type Standings } from './standings';

@@ -60,7 +60,7 @@ describe('the state of an edge', () => {
 
 describe('what the rack needs', () => {
   const states = zoneStates(sample);
-  const needs = edgeNeeds({ states, benchOf: () => benchWith([]) });
+  const needs = edgeNeeds({ states, sessions: sample.sessions, benchOf: () => benchWith([]) });
 
   it('covers every zone, most urgent first', () => {
     expect(states).toHaveLength(10);

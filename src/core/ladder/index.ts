@@ -16,6 +16,7 @@ export { damageBand, workedParts } from './workedParts';
 export { edgeTarget } from './edgeTarget';
 export { LUBRICANT_ORDER, practiceOf, type Practice } from './practice';
 export { toolForm, workingFace } from './workingFace';
+export { handling } from './handling';
 export { abrasivesAtHand, shelfAbrasives, type Shelf, type ShelfAbrasive } from './shelfAbrasives';
 export { whyUnfit } from './whyUnfit';
 export { plainStoneWork, type AbrasiveWork, type Hand } from './stoneWork';

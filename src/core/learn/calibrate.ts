@@ -8,6 +8,19 @@ export interface Calibration {
   sdLn: number;
 }
 
+/** Ratios of actual over predicted, as the sum that is left of them. */
+export interface RatioSum {
+  count: number;
+  /** Sum of ln(ratio). */
+  sumLn: number;
+}
+
+/** Throws a `RangeError` on a ratio that is not positive. */
+export function ratioSum(ratios: readonly number[]): RatioSum {
+  const sumLn = ratios.reduce((total, r) => total + Math.log(positive(r, 'ratios')), 0);
+  return { count: ratios.length, sumLn };
+}
+
 /**
  * Conjugate normal update of ln(actual/predicted), from a prior around 1. No ratios leave the prior
  * as it is. Throws a `RangeError` on a ratio or a spread that is not positive.
@@ -15,11 +28,12 @@ export interface Calibration {
 export function calibrate(input: {
   priorSd: number;
   observationSd: number;
-  ratios: readonly number[];
+  ratios: readonly number[] | RatioSum;
 }): Calibration {
+  const { ratios } = input;
   const priorWeight = 1 / positive(input.priorSd, 'priorSd') ** 2;
   const eachWeight = 1 / positive(input.observationSd, 'observationSd') ** 2;
-  const sum = input.ratios.reduce((total, r) => total + Math.log(positive(r, 'ratios')), 0);
-  const weight = priorWeight + input.ratios.length * eachWeight;
-  return { factor: Math.exp((sum * eachWeight) / weight), sdLn: 1 / Math.sqrt(weight) };
+  const { count, sumLn } = 'count' in ratios ? ratios : ratioSum(ratios);
+  const weight = priorWeight + count * eachWeight;
+  return { factor: Math.exp((sumLn * eachWeight) / weight), sdLn: 1 / Math.sqrt(weight) };
 }

@@ -19,4 +19,4 @@ export {
   type LearnedStep,
 } from './learnFromLog';
 export { taughtOf, type Taught } from './taught';
-export { hardnessFromLog, withLearnedHardness, type LearnedHardness } from './hardnessFromLog';
+export { hardnessFromLog, withHardness, type LearnedHardness } from './hardnessFromLog';

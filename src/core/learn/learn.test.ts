@@ -11,7 +11,7 @@ import {
   PRIOR_SD,
   strokesLearned,
   taughtOf,
-  withLearnedHardness,
+  withHardness,
 } from '..';
 import { passes, type Session } from '../../domain/session';
 import type { Tool } from '../../domain/tool';
@@ -162,7 +162,7 @@ describe('hardness by the log', () => {
         : session,
     );
   const learn = (times: number, tool = open) =>
-    hardnessFromLog({ tool, tools: [...others, tool], sessions: worked(times) });
+    hardnessFromLog({ tools: [...others, tool], sessions: worked(times) })(tool);
 
   it('narrows an open range, and never leaves it', () => {
     fc.assert(
@@ -184,18 +184,18 @@ describe('hardness by the log', () => {
   it('says nothing where the hardness is known, the log short, or the target missed', () => {
     const known = { ...open, steel: { ...open.steel, hardnessHighHrc: 51 } };
     expect(learn(1, known)).toBeNull();
-    expect(hardnessFromLog({ tool: open, tools: [open], sessions: [] })).toBeNull();
+    expect(hardnessFromLog({ tools: [open], sessions: [] })(open)).toBeNull();
     const short = worked(1).map((s) => ({
       ...s,
       after: { tests: [passes('blunt')], findings: [] },
     }));
-    expect(hardnessFromLog({ tool: open, tools: [open], sessions: short })).toBeNull();
+    expect(hardnessFromLog({ tools: [open], sessions: short })(open)).toBeNull();
   });
 
   it('goes into the plan and leaves the record alone', () => {
-    const planned = withLearnedHardness(open, [...others, open], worked(0.5));
+    const planned = withHardness(open, learn(0.5));
     expect(planned.steel.hardnessHighHrc).toBeLessThan(62);
     expect(open.steel.hardnessHighHrc).toBe(62);
-    expect(withLearnedHardness(others[0]!, others, [])).toBe(others[0]);
+    expect(withHardness(others[0]!, null)).toBe(others[0]);
   });
 });

@@ -3,7 +3,7 @@ import { isWorked } from '../../domain/session';
 import { MOTIONS, type Motion } from '../../domain/terms';
 import { KEEN_UP_TO, TEST_CENTRE_UM } from '../sharpness';
 import type { Pace } from '../wear';
-import { calibrate } from './calibrate';
+import { calibrate, ratioSum, type RatioSum } from './calibrate';
 import {
   OBSERVATION_SD,
   OWN_PRIOR_SD,
@@ -42,18 +42,22 @@ export function learnedSteps(
   familyOf: FamilyOf,
   forgotten: Forgotten = [],
 ): LearnedStep[] {
-  return finished(sessions).flatMap((session) =>
-    session.steps.flatMap((step): LearnedStep[] => {
+  const learned: LearnedStep[] = [];
+  for (const session of finished(sessions)) {
+    const { id: sessionId, finishedAt } = session;
+    const at = finishedAt!;
+    const reached = reachedTarget(session);
+    for (const step of session.steps) {
       const { itemId, left, right, plannedPerSide, learnedFactor } = step;
+      if (left + right === 0 || plannedPerSide === 0 || !isComputed(step)) continue;
       const family = familyOf(itemId);
-      const at = session.finishedAt!;
-      const counted = left + right > 0 && plannedPerSide > 0 && isComputed(step);
-      if (!family || !counted || isForgotten(forgotten, itemId, at)) return [];
+      if (!family || isForgotten(forgotten, itemId, at)) continue;
       const ratio = ((left + right) / (2 * plannedPerSide)) * learnedFactor;
-      const stoppedEarly = step.finishedAt === null || !reachedTarget(session);
-      return [{ itemId, family, sessionId: session.id, at, ratio, stoppedEarly }];
-    }),
-  );
+      const stoppedEarly = step.finishedAt === null || !reached;
+      learned.push({ itemId, family, sessionId, at, ratio, stoppedEarly });
+    }
+  }
+  return learned;
 }
 
 /**
@@ -71,11 +75,13 @@ export function learnFromLog(input: {
   const steps = learnedSteps(sessions, familyOf, forgotten).filter((step) => !step.stoppedEarly);
   const families: LearnedHand['families'] = {};
   for (const [family, own] of grouped(steps, (step) => step.family)) {
-    families[family] = familyFactor(own);
+    families[family] = familyFactor(ratioSum(own.map(ratioOf)));
   }
   const things: LearnedHand['things'] = {};
   for (const [itemId, own] of grouped(steps, (step) => step.itemId)) {
-    if (own.length >= OWN_STEPS) things[itemId] = ownFactor(own, families[own[0]!.family]!);
+    if (own.length >= OWN_STEPS) {
+      things[itemId] = ownFactor(ratioSum(own.map(ratioOf)), families[own[0]!.family]!);
+    }
   }
   return { families, things, pace: learnPace(finished(sessions), forgotten, pace) };
 }
@@ -88,8 +94,8 @@ export function learnedPace(pace: Pace, hand: LearnedHand): Pace {
 }
 
 /** A thing's factor over its family's, on the same number of steps. */
-export function ownFactor(steps: readonly LearnedStep[], family: Learned): Learned {
-  const rest = ratios(steps).map((ratio) => ratio / family.factor);
+export function ownFactor({ count, sumLn }: RatioSum, family: Learned): Learned {
+  const rest = { count, sumLn: sumLn - count * Math.log(family.factor) };
   const own = learned(rest, OWN_PRIOR_SD, OWN_OBSERVATION_SD);
   return { ...own, factor: own.factor * family.factor };
 }
@@ -106,7 +112,7 @@ function learnPace(
   const found: LearnedHand['pace'] = {};
   for (const [motion, own] of grouped(timed, (step) => step.motion)) {
     found[motion] = learned(
-      own.map((step) => perMinute(step) / pace[motion as Motion]),
+      ratioSum(own.map((step) => perMinute(step) / pace[motion as Motion])),
       PRIOR_SD,
       OBSERVATION_SD,
     );
@@ -124,15 +130,15 @@ function perMinute({ left, right, activeSeconds }: LoggedStep): number {
 }
 
 /** The factor that some steps teach of their family. */
-export function familyFactor(steps: readonly LearnedStep[]): Learned {
-  return learned(ratios(steps), PRIOR_SD, OBSERVATION_SD);
+export function familyFactor(steps: RatioSum): Learned {
+  return learned(steps, PRIOR_SD, OBSERVATION_SD);
 }
 
-function learned(values: readonly number[], priorSd: number, observationSd: number): Learned {
-  return { ...calibrate({ priorSd, observationSd, ratios: values }), steps: values.length };
+function learned(ratios: RatioSum, priorSd: number, observationSd: number): Learned {
+  return { ...calibrate({ priorSd, observationSd, ratios }), steps: ratios.count };
 }
 
-const ratios = (steps: readonly LearnedStep[]): number[] => steps.map(({ ratio }) => ratio);
+const ratioOf = ({ ratio }: LearnedStep): number => ratio;
 
 /** Finished sessions in which something was done, oldest first. */
 function finished(sessions: readonly LoggedSession[]): LoggedSession[] {

@@ -1,3 +1,4 @@
+import type { RatioSum } from './calibrate';
 import { familyFactor, OWN_STEPS, ownFactor, type LearnedStep } from './learnFromLog';
 import type { Learned } from './learnedHand';
 
@@ -28,17 +29,25 @@ export function taughtOf(
   const kin = steps.filter((step) => step.family === family && !step.stoppedEarly);
   const own = steps.filter((step) => step.itemId === itemId);
   const counted = own.filter(({ stoppedEarly }) => !stoppedEarly);
-  const factorAt = (count: number): Learned => {
-    const until = count === 0 ? '' : counted[count - 1]!.at;
-    const known = count === counted.length ? kin : kin.filter(({ at }) => at <= until);
+  const known: RatioSum = { count: 0, sumLn: 0 };
+  const ofOwn: RatioSum = { count: 0, sumLn: 0 };
+  const course = Array.from({ length: counted.length + 1 }, (_, count): Learned => {
+    const newest = counted[count - 1];
+    if (newest) add(ofOwn, newest);
+    // At its latest step everything is known, what came after it too.
+    const until = count === counted.length ? Infinity : (newest?.at ?? '');
+    while (known.count < kin.length && (until === Infinity || kin[known.count]!.at <= until))
+      add(known, kin[known.count]!);
     const byFamily = familyFactor(known);
-    return count >= OWN_STEPS
-      ? ownFactor(counted.slice(0, count), byFamily)
-      : { ...byFamily, steps: count };
-  };
-  const course = Array.from({ length: counted.length + 1 }, (_, count) => factorAt(count));
+    return count >= OWN_STEPS ? ownFactor(ofOwn, byFamily) : { ...byFamily, steps: count };
+  });
   const now = course.at(-1)!;
   return { itemId, steps: own, course, now, drift: driftOf(counted, now) };
+}
+
+function add(sum: RatioSum, { ratio }: LearnedStep): void {
+  sum.count += 1;
+  sum.sumLn += Math.log(ratio);
 }
 
 function driftOf(counted: readonly LearnedStep[], { factor, sdLn }: Learned): Taught['drift'] {

@@ -2,14 +2,7 @@
 
 import { useEffect, useState } from 'react';
 import { STORE_NAMES } from '../../domain/records';
-import {
-  useInspections,
-  useKeepRecord,
-  useRecords,
-  useSessions,
-  useSetAside,
-  useUnusable,
-} from '../../live';
+import { useKeepRecord, useLineCount, useRecords, useSetAside, useUnusable } from '../../live';
 import { UnusableRecords } from '../../ui/UnusableRecords';
 
 /** How much is stored, whether the browser promises to keep it, and what could not be read. */
@@ -17,8 +10,8 @@ export function StorageState() {
   const counts: [string, number | undefined][] = [
     ['tools', useRecords('tools')?.length],
     ['stones, files and papers', useRecords('abrasives')?.length],
-    ['touch-ups', useSessions()?.length],
-    ['looks at an edge', useInspections()?.length],
+    ['touch-ups', useLineCount('sessionLines')],
+    ['looks at an edge', useLineCount('inspectionLines')],
   ];
   const unusable = useUnusable(STORE_NAMES);
   const setAside = useSetAside();

@@ -2,7 +2,7 @@
 
 import Link from 'next/link';
 import { useSearchParams } from 'next/navigation';
-import { useSettings, useZoneStates, useInspections } from '../../live';
+import { useSettings, useZoneStates, useToolLog } from '../../live';
 import { Inspection } from './Inspection';
 
 /** An edge walked from heel to tip; without a tool in the address, the choice of one. */
@@ -10,8 +10,8 @@ export function InspectScreen() {
   const params = useSearchParams();
   const states = useZoneStates();
   const settings = useSettings();
-  const inspections = useInspections();
-  if (!states || !settings || !inspections) return null;
+  const log = useToolLog(params.get('tool') ?? '');
+  if (!states || !settings || !log) return null;
 
   const own = states.filter(({ tool }) => tool.id === params.get('tool'));
   const chosen = own.find(({ zone }) => zone.id === params.get('zone')) ?? own[0];
@@ -60,7 +60,7 @@ export function InspectScreen() {
       zoneState={chosen}
       zones={own.map((other) => other.zone)}
       settings={settings}
-      inspections={inspections.filter(({ toolId }) => toolId === tool.id)}
+      log={log}
     />
   );
 }

@@ -17,7 +17,7 @@ import {
   type EdgeVerdict,
   type ZoneState,
 } from '../../core';
-import { useBench, useStore } from '../../live';
+import { useBench, useStore, type ToolLog } from '../../live';
 import { newRecord } from '../../domain/newRecord';
 import {
   NO_CHECKS,
@@ -53,10 +53,11 @@ export function Inspection(props: {
   zoneState: ZoneState;
   zones: readonly Zone[];
   settings: Settings;
-  inspections: readonly Look[];
+  log: ToolLog;
 }) {
-  const { zoneState, zones, settings, inspections } = props;
-  const { tool, zone, state, sessions } = zoneState;
+  const { zoneState, zones, settings } = props;
+  const { sessions, inspections } = props.log;
+  const { tool, zone, state } = zoneState;
   const store = useStore();
   const router = useRouter();
   const [seen, setSeen] = useState<Observation>({ tests: [], findings: [...state.findings] });

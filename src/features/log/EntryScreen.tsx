@@ -52,7 +52,7 @@ export function EntryScreen() {
   return (
     <article className="mx-auto w-full max-w-[82rem] px-4 py-5 sm:px-8">
       <div className="flex flex-wrap items-baseline gap-x-5">
-        <h1>{edgeName(session, tools)}</h1>
+        <h1>{edgeName(session, tool)}</h1>
         <p className="text-lg text-soft">
           {sentence(WORK_WORDS[session.job])} {day(session.startedAt)},{' '}
           {session.where === 'bench' ? 'at the bench' : 'on the trail'}

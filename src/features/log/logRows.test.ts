@@ -23,10 +23,11 @@ describe('the log', () => {
   });
 
   it('names zones only where there are several, and tools that were taken down', () => {
+    const toolOf = (id: string) => sample.tools.find((tool) => tool.id === id);
     const of = (toolId: string) => sample.sessions.find((s) => s.toolId === toolId)!;
-    expect(edgeName(of('wren'), sample.tools)).toBe('Wren');
-    expect(edgeName(of('bracken'), sample.tools)).toMatch(/^Bracken, /);
-    expect(edgeName(of('wren'), [])).toBe('a tool taken down');
+    expect(edgeName(of('wren'), toolOf('wren'))).toBe('Wren');
+    expect(edgeName(of('bracken'), toolOf('bracken'))).toMatch(/^Bracken, /);
+    expect(edgeName(of('wren'), undefined)).toBe('a tool taken down');
   });
 
   it('is found by tool and by any of its words, notes included', () => {

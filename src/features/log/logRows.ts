@@ -17,6 +17,8 @@ export interface LogRow {
   before: string;
   after: string;
   notes: string;
+  /** All of it in small letters, to be searched. */
+  searched: string;
 }
 
 /** What a session was for, in a word or two. */
@@ -30,35 +32,39 @@ export const WORK_WORDS: Record<Job, string> = {
 
 /** Finished work as lines, with the names of their tools; a tool taken down is said so. */
 export function logRows(sessions: readonly LoggedSession[], tools: readonly Tool[]): LogRow[] {
+  const byId = new Map(tools.map((tool) => [tool.id, tool]));
   return sessions
     .filter(({ finishedAt }) => finishedAt !== null)
-    .map((session) => ({
-      id: session.id,
-      startedAt: session.startedAt,
-      toolName: edgeName(session, tools),
-      work: WORK_WORDS[session.job],
-      where: session.where,
-      abrasives: session.steps.map(({ abrasiveName }) => abrasiveName).join(', then '),
-      strokes: session.steps.reduce((sum, { left, right }) => sum + left + right, 0),
-      minutes: session.steps.reduce((sum, { activeSeconds }) => sum + activeSeconds, 0) / 60,
-      before: testWords(session.before),
-      after: testWords(session.after),
-      notes: session.notes,
-    }));
+    .map((session) => logRow(session, byId.get(session.toolId)));
+}
+
+function logRow(session: LoggedSession, tool: Tool | undefined): LogRow {
+  const row = {
+    id: session.id,
+    startedAt: session.startedAt,
+    toolName: edgeName(session, tool),
+    work: WORK_WORDS[session.job],
+    where: session.where,
+    abrasives: session.steps.map(({ abrasiveName }) => abrasiveName).join(', then '),
+    strokes: session.steps.reduce((sum, { left, right }) => sum + left + right, 0),
+    minutes: session.steps.reduce((sum, { activeSeconds }) => sum + activeSeconds, 0) / 60,
+    before: testWords(session.before),
+    after: testWords(session.after),
+    notes: session.notes,
+  };
+  return { ...row, searched: Object.values(row).join(' ').toLowerCase() };
 }
 
 /** Lines of one tool, or of all where `toolName` is empty, that hold `search` in any of their words. */
 export function findRows(rows: readonly LogRow[], toolName: string, search: string): LogRow[] {
   const wanted = search.trim().toLowerCase();
   return rows.filter(
-    (row) =>
-      (toolName === '' || row.toolName === toolName) &&
-      Object.values(row).join(' ').toLowerCase().includes(wanted),
+    (row) => (toolName === '' || row.toolName === toolName) && row.searched.includes(wanted),
   );
 }
 
-export function edgeName(session: LoggedSession, tools: readonly Tool[]): string {
-  const tool = tools.find(({ id }) => id === session.toolId);
+/** The edge that was worked; its zone is named where there are several. */
+export function edgeName(session: LoggedSession, tool: Tool | undefined): string {
   if (!tool) return 'a tool taken down';
   const zone = tool.zones.find(({ id }) => id === session.zoneId);
   if (session.job === 'spine') return `${tool.name}, spine`;

@@ -4,6 +4,7 @@ import { asksForWork, touchUpLink, workInWords, workWithMinutes } from './work';
 
 const hand = handOf({ sessions: sample.sessions, shelf: sample, pace: DEFAULT_PACE });
 const needs = edgeNeeds({
+  sessions: sample.sessions,
   states: zoneStates(sample),
   benchOf: ({ schools }) => benchAt({ where: 'bench', shelf: sample, schools, hand }),
 });

@@ -11,6 +11,8 @@ import { TeachesMost } from './TeachesMost';
 import {
   fromWords,
   hundredPlanned,
+  latestSteps,
+  STEPS_DRAWN,
   taughtThings,
   taughtTitle,
   type TaughtThing,
@@ -32,7 +34,7 @@ export function TaughtScreen() {
   );
   if (!things || !sessions || !settings || !hand || !needs) return null;
   const finished = sessions.filter(({ finishedAt }) => finishedAt !== null).length;
-  const most = Math.max(0, ...things.map(({ course }) => course.length - 1));
+  const most = Math.max(0, ...things.map((thing) => latestSteps(thing).course.length - 1));
   return (
     <>
       <div className="mx-auto w-full max-w-[82rem] px-4 py-4 sm:px-8">
@@ -63,9 +65,9 @@ export function TaughtScreen() {
               ))}
             </ul>
             <p className="mt-2 text-[0.92rem] text-soft">
-              The wedge is where two in three fall, after each of your steps from left to right; a
-              ring is one step, a cross one that was stopped early and does not count; dashed is the
-              plan, the lines beyond it half and twice.
+              The wedge is where two in three fall, after each of your latest {STEPS_DRAWN} steps
+              from left to right; a ring is one step, a cross one that was stopped early and does
+              not count; dashed is the plan, the lines beyond it half and twice.
             </p>
             <Working
               lines={[

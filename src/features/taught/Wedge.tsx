@@ -2,7 +2,7 @@
 
 import { scaleLinear, scaleLog } from 'd3-scale';
 import { useWidth } from '../../ui/useWidth';
-import type { TaughtThing } from './taughtThings';
+import { latestSteps, type TaughtThing } from './taughtThings';
 
 const HEIGHT = 52;
 const LEFT = 8;
@@ -18,7 +18,7 @@ const y = scaleLog()
  * those stopped early a cross. Dashed is the plan; the lines beyond it are half and twice.
  */
 export function Wedge({ thing, most }: { thing: TaughtThing; most: number }) {
-  const { steps, course } = thing;
+  const { steps, course } = latestSteps(thing);
   const [ref, width] = useWidth<SVGSVGElement>(320);
   // Every wedge of the page counts steps on the same scale.
   const x = scaleLinear()

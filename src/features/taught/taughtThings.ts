@@ -34,6 +34,16 @@ export function taughtThings(
     );
 }
 
+/** So many of a thing's latest steps are drawn. */
+export const STEPS_DRAWN = 60;
+
+/** A thing's latest steps with the factor before the first of them and after each that counts. */
+export function latestSteps({ steps, course }: Taught): Pick<Taught, 'steps' | 'course'> {
+  const drawn = steps.slice(-STEPS_DRAWN);
+  const counted = drawn.filter(({ stoppedEarly }) => !stoppedEarly).length;
+  return { steps: drawn, course: course.slice(-counted - 1) };
+}
+
 /** From so many steps of its own on, a thing's factor is worth a headline. */
 const TOLD_FROM = 3;
 /** A difference from the plan smaller than this is none. */

@@ -1,15 +1,12 @@
 'use client';
 
-import { hardnessFromLog } from '../../core';
-import { useRecords, useSessions } from '../../live';
+import { useStandings } from '../../live';
 import type { Tool } from '../../domain/tool';
 import { plural } from '../../ui/format';
 
 /** What the strokes of the log say of a steel that is known as a range only. */
 export function LearnedHardness({ tool }: { tool: Tool }) {
-  const tools = useRecords('tools');
-  const sessions = useSessions();
-  const learned = tools && sessions && hardnessFromLog({ tool, tools, sessions });
+  const learned = useStandings()?.hardness[tool.id];
   if (!learned) return null;
   const { lowHrc, highHrc, steps } = learned;
   return (

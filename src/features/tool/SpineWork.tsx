@@ -2,14 +2,14 @@
 
 import Link from 'next/link';
 import { raisingsLeft, SPINE_WORKS, spineWorkDue } from '../../core';
-import { useSessions } from '../../live';
+import { useToolLog } from '../../live';
 import type { Tool } from '../../domain/tool';
 import { sentence } from '../../ui/format';
 import { jobLink } from '../../ui/jobAddress';
 
 /** What the spine wants next, by the log, and the way to each work on it. */
 export function SpineWork({ tool, use }: { tool: Tool; use: Tool['spine']['use'] }) {
-  const sessions = useSessions();
+  const sessions = useToolLog(tool.id)?.sessions;
   if (!sessions) return null;
   const asChosen = { ...tool, spine: { ...tool.spine, use } };
   const due = spineWorkDue(asChosen, sessions);

@@ -10,7 +10,7 @@ import {
   zoneNow,
   type Thickening,
 } from '../../core';
-import { useSessions } from '../../live';
+import { useToolLog } from '../../live';
 import type { Tool, Zone } from '../../domain/tool';
 import { fineMm, mm, plural, yearsAhead } from '../../ui/format';
 import { useWidth } from '../../ui/useWidth';
@@ -21,7 +21,7 @@ const BOTTOM = 40;
 
 /** Steel left to sharpen away, and how the worked face widens until it wants thinning. */
 export function SteelLeft({ tool, zone }: { tool: Tool; zone: Zone }) {
-  const sessions = useSessions() ?? [];
+  const sessions = useToolLog(tool.id)?.sessions ?? [];
   const pace = steelPace(tool, zone, sessions);
   const face = workingFace(tool, zoneNow(tool, zone, sessions));
   const past = recessionsSinceMeasured(tool, zone, sessions).map((r) => r.recessionMm);

@@ -1,14 +1,14 @@
 'use client';
 
 import Link from 'next/link';
-import { useSessions } from '../../live';
+import { useToolLog } from '../../live';
 import type { Tool } from '../../domain/tool';
 import { day } from '../../ui/format';
 import { TEST_WORDS } from '../../ui/words/testWords';
 
 /** The last touch-ups of this tool, newest first. */
 export function ToolHistory({ tool }: { tool: Tool }) {
-  const sessions = useSessions();
+  const sessions = useToolLog(tool.id)?.sessions;
   const own = (sessions ?? [])
     .filter(({ toolId, finishedAt }) => toolId === tool.id && finishedAt !== null)
     .sort((a, b) => (a.startedAt < b.startedAt ? 1 : -1))

@@ -12,7 +12,7 @@ import {
   zoneNow,
   type BevelDrift,
 } from '../../core';
-import { useZoneState } from '../../live';
+import { useToolLog, useZoneState } from '../../live';
 import type { Tool, Zone } from '../../domain/tool';
 import { day, deg, fineMm, mm, plural, spoken, um } from '../../ui/format';
 import { HoldDrawing } from '../../ui/section/HoldDrawing';
@@ -31,9 +31,10 @@ export function ZoneFigures(props: {
   const { tool, zone, asItIs, coinThicknessMm } = props;
   const known = useZoneState(tool.id, zone.id);
   const state = known?.state;
-  const drift = bevelDrift(tool, zone, known?.sessions ?? []);
+  const sessions = useToolLog(tool.id)?.sessions ?? [];
+  const drift = bevelDrift(tool, zone, sessions);
   const face = workingFace(tool, zone);
-  const grownMm = workingFace(tool, zoneNow(tool, zone, known?.sessions ?? [])).faceWidthMm;
+  const grownMm = workingFace(tool, zoneNow(tool, zone, sessions)).faceWidthMm;
   const profile = sectionProfile(tool, zone);
   const figures: [string, string][] = [
     ['Worked face', fineMm(face.faceWidthMm)],

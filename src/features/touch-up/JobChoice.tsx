@@ -1,13 +1,14 @@
 'use client';
 
 import Link from 'next/link';
-import { SPINE_WORKS, spineWorkDue, type EdgeNeed } from '../../core';
+import { SPINE_WORKS, spineWorkDue } from '../../core';
 import { sentence } from '../../ui/format';
 import { jobLink, type JobAddress } from '../../ui/jobAddress';
+import type { LoggedNeed } from './loggedNeed';
 import { JOB_WORDS } from './jobWords';
 
 /** What can be done to this edge, and to the tool's spine; the lightest that will do is marked. */
-export function JobChoice({ need, chosen }: { need: EdgeNeed; chosen: JobAddress }) {
+export function JobChoice({ need, chosen }: { need: LoggedNeed; chosen: JobAddress }) {
   const { tool, zone, sessions } = need;
   const edge = { toolId: tool.id, zoneId: zone.id };
   const due = spineWorkDue(tool, sessions);

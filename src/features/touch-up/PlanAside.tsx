@@ -1,15 +1,16 @@
 'use client';
 
-import { bevelDrift, type EdgeNeed, type JobPlan } from '../../core';
+import { bevelDrift, type JobPlan } from '../../core';
 import type { Job } from '../../domain/terms';
 import { plural } from '../../ui/format';
 import { HoldDrawing } from '../../ui/section/HoldDrawing';
 import { SectionDrawing } from '../../ui/section/SectionDrawing';
 import { STOP_USE } from './cautions';
+import type { LoggedNeed } from './loggedNeed';
 
 /** Beside the steps: how each angle is held, and the section as it is and as planned. */
 export function PlanAside(props: {
-  need: EdgeNeed;
+  need: LoggedNeed;
   job: Job;
   plan: JobPlan;
   coinThicknessMm: number;
@@ -44,7 +45,7 @@ function stepsHeldAt({ steps }: JobPlan, angleDeg: number): string {
 }
 
 /** What a new angle or thinning changes: a bevel that has drifted is flat again, any other face is narrower. */
-function Thinned({ need, job, plan }: { need: EdgeNeed; job: Job; plan: JobPlan }) {
+function Thinned({ need, job, plan }: { need: LoggedNeed; job: Job; plan: JobPlan }) {
   const { tool, zone, sessions } = need;
   const { touchUps, lagMm } = bevelDrift(tool, zone, sessions);
   if (job === 'thin' && touchUps > 0) {

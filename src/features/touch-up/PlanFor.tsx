@@ -12,7 +12,6 @@ import {
   toolForm,
   workingFace,
   type EdgeJob,
-  type EdgeNeed,
   type JobPlan,
 } from '../../core';
 import { useStore } from '../../live';
@@ -23,6 +22,7 @@ import type { JobAddress } from '../../ui/jobAddress';
 import { stepWords } from '../../ui/words/stepWords';
 import { stopWords } from '../../ui/words/stopWords';
 import { STOP_USE } from './cautions';
+import type { LoggedNeed } from './loggedNeed';
 import { DamageWays } from './DamageWays';
 import { JobChoice } from './JobChoice';
 import { JOB_WORDS, planHeadline } from './jobWords';
@@ -39,7 +39,7 @@ const NOTHING_SEEN: Observation = { tests: [], findings: [] };
 
 /** The plan for one edge: what it starts from, the chip, the ladder, the steps, and the start. */
 export function PlanFor(props: {
-  need: EdgeNeed;
+  need: LoggedNeed;
   address: JobAddress;
   zones: number;
   settings: Settings;
@@ -137,7 +137,7 @@ export function PlanFor(props: {
 }
 
 /** Starts the guide on a plan: the session keeps it as it was seen. */
-function useStart({ tool, zone }: EdgeNeed, { job }: JobAddress, { seen, where }: PlanWishes) {
+function useStart({ tool, zone }: LoggedNeed, { job }: JobAddress, { seen, where }: PlanWishes) {
   const store = useStore();
   const router = useRouter();
   const isAxe = toolForm(tool.kind) === 'axe';
@@ -180,7 +180,7 @@ function Chip(props: {
   );
 }
 
-function Stopped({ need: { tool, zone, stops } }: { need: EdgeNeed }) {
+function Stopped({ need: { tool, zone, stops } }: { need: LoggedNeed }) {
   return (
     <>
       <p className="figures">{angleBothWays(workingFace(tool, zone).angleDeg)}</p>

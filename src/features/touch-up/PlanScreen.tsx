@@ -3,7 +3,7 @@
 import Link from 'next/link';
 import { useSearchParams } from 'next/navigation';
 import { useMemo } from 'react';
-import { useEdgeNeeds, useRecords, useSettings, useSessions } from '../../live';
+import { useEdgeNeeds, useRecords, useSettings, useStandings, useToolLog } from '../../live';
 import { ago, minutes, plural } from '../../ui/format';
 import { jobLink, readJob } from '../../ui/jobAddress';
 import { PlanFor } from './PlanFor';
@@ -14,9 +14,10 @@ export function PlanScreen() {
   const needs = useEdgeNeeds();
   const settings = useSettings();
   const address = useMemo(() => readJob(params), [params]);
-  if (!needs || !settings) return null;
+  const toolId = params.get('tool') ?? '';
+  const log = useToolLog(toolId);
+  if (!needs || !settings || !log) return null;
 
-  const toolId = params.get('tool');
   const own = needs.filter(({ tool }) => tool.id === toolId);
   const need = own.find(({ zone }) => zone.id === params.get('zone')) ?? own[0];
   if (!need) return <ChooseEdge />;
@@ -24,7 +25,7 @@ export function PlanScreen() {
     <PlanFor
       key={`${need.tool.id}/${need.zone.id}`}
       address={address}
-      need={need}
+      need={{ ...need, sessions: log.sessions }}
       zones={own.length}
       settings={settings}
     />
@@ -33,9 +34,8 @@ export function PlanScreen() {
 
 function ChooseEdge() {
   const needs = useEdgeNeeds() ?? [];
-  const sessions = useSessions() ?? [];
   const tools = useRecords('tools') ?? [];
-  const underWay = sessions.filter(({ finishedAt }) => finishedAt === null);
+  const underWay = useStandings()?.underWay ?? [];
   return (
     <div className="mx-auto w-full max-w-3xl px-4 py-6 sm:px-8">
       <h1>Touch-up</h1>

@@ -2,7 +2,7 @@
 
 import { useMemo } from 'react';
 import { adviseAngle, worstStretch, type AngleAdvice } from '../../core';
-import { useZoneState, useInspections } from '../../live';
+import { useZoneState, useToolLog } from '../../live';
 import { passes, type EdgeTest, type Session } from '../../domain/session';
 import { tasksOf } from '../../domain/tasks';
 import type { Tool, Zone } from '../../domain/tool';
@@ -63,17 +63,17 @@ export function TestPanel(props: {
 /** What the log says of the angle: the diagnosis answers in the same degrees. */
 function useAdvice(tool: Tool, zone: Zone): AngleAdvice | undefined {
   const known = useZoneState(tool.id, zone.id);
-  const inspections = useInspections();
+  const log = useToolLog(tool.id);
   return useMemo(
     () =>
-      known && inspections
+      known && log
         ? adviseAngle({
             ...known,
-            inspections: inspections.filter(({ toolId }) => toolId === tool.id),
+            ...log,
             tasks: tasksOf(known.zone.work),
           })
         : undefined,
-    [known, inspections, tool.id],
+    [known, log],
   );
 }
 

@@ -1,17 +1,11 @@
 import { useMemo } from 'react';
-import {
-  edgeJobOf,
-  planJob,
-  type EdgeJob,
-  type EdgeNeed,
-  type JobPlan,
-  type OwnLadder,
-} from '../../core';
+import { edgeJobOf, planJob, type EdgeJob, type JobPlan, type OwnLadder } from '../../core';
 import { useBench } from '../../live';
 import type { Observation, Session } from '../../domain/session';
 import type { DamageWay } from '../../domain/terms';
 import type { Zone } from '../../domain/tool';
 import type { JobAddress } from '../../ui/jobAddress';
+import type { LoggedNeed } from './loggedNeed';
 
 /** What a person says of a plan: the edge as seen now, the place, what to do about damage, the stones. */
 export interface PlanWishes {
@@ -33,7 +27,7 @@ export interface PlannedEdge {
 
 /** The plan of a job as the screen has it; undefined while the shelf is read. */
 export function usePlan(
-  need: EdgeNeed,
+  need: LoggedNeed,
   address: JobAddress,
   wishes: PlanWishes,
 ): PlannedEdge | undefined {

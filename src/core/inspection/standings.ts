@@ -1,0 +1,49 @@
+import type { LoggedSession } from '../../domain/loggedSession';
+import type { Inspection } from '../../domain/session';
+import type { Settings } from '../../domain/settings';
+import type { Tool } from '../../domain/tool';
+import type { Hand, Shelf } from '../ladder';
+import { hardnessFromLog, type LearnedHardness } from '../learn';
+import { benchAt, handOf } from './bench';
+import { edgeNeeds, zoneStates, type EdgeNeed, type ZoneState } from './edgeNeeds';
+
+/** Where everything stands, by the whole log: what the rack shows and what every plan begins from. */
+export interface Standings {
+  hand: Hand;
+  /** In the order of the tools. */
+  states: ZoneState[];
+  /** The same zones with the work they ask for at the bench, most urgent first. */
+  needs: EdgeNeed[];
+  /** Sessions that are not finished, newest first. */
+  underWay: LoggedSession[];
+  /** By tool: hardness as the log narrows it; null where it does not. */
+  hardness: Record<string, LearnedHardness | null>;
+}
+
+/** Walks the whole log once: work for a thread of its own when the log is long. */
+export function standings(input: {
+  tools: readonly Tool[];
+  shelf: Shelf;
+  sessions: readonly LoggedSession[];
+  inspections: readonly Inspection[];
+  settings: Settings;
+}): Standings {
+  const { tools, shelf, sessions, settings } = input;
+  const { strokesPerMinute: pace, forgotten } = settings;
+  const states = zoneStates(input);
+  const hand = handOf({ sessions, shelf, pace, forgotten });
+  const hardnessOf = hardnessFromLog(input);
+  return {
+    hand,
+    states,
+    needs: edgeNeeds({
+      states,
+      sessions,
+      benchOf: ({ schools }) => benchAt({ where: 'bench', shelf, schools, hand }),
+    }),
+    underWay: sessions
+      .filter(({ finishedAt }) => finishedAt === null)
+      .sort((a, b) => (a.startedAt < b.startedAt ? 1 : -1)),
+    hardness: Object.fromEntries(tools.map((tool) => [tool.id, hardnessOf(tool)])),
+  };
+}

@@ -1,0 +1,7 @@
+import type { EdgeNeed } from '../../core';
+import type { LoggedSession } from '../../domain/loggedSession';
+
+/** An edge that is planned for, with its tool's own log. */
+export interface LoggedNeed extends EdgeNeed {
+  sessions: LoggedSession[];
+}

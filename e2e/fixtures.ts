@@ -49,6 +49,7 @@ export const SCREENS = [
   '/log',
   '/log/entry?id=entry-15',
   '/log/taught',
+  '/log/write',
   '/data',
 ];
 

@@ -26,8 +26,9 @@ export function useNewestSessions(count: number): LoggedSession[] | undefined {
   }).data;
 }
 
-/** Every session as the log is read, refreshed when any tab changes one; undefined while they are read. */
-export function useSessions(): LoggedSession[] | undefined {
+/** Every session as the log is read, refreshed when any tab changes one; undefined while they
+ * are read, or not `enabled` to be. */
+export function useSessions(enabled = true): LoggedSession[] | undefined {
   const { log } = useStore();
-  return useQuery({ queryKey: ['sessionLines'], queryFn: () => log.sessions() }).data;
+  return useQuery({ queryKey: ['sessionLines'], queryFn: () => log.sessions(), enabled }).data;
 }

@@ -8,11 +8,12 @@ export function useWidth<E extends Element>(initial: number): [RefObject<E | nul
   const [width, setWidth] = useState(initial);
   useLayoutEffect(() => {
     const element = ref.current;
-    if (!element) return;
-    const measure = (): void => setWidth(Math.max(200, element.getBoundingClientRect().width));
-    measure();
-    if (typeof ResizeObserver === 'undefined') return;
-    const observer = new ResizeObserver(measure);
+    if (!element || typeof ResizeObserver === 'undefined') return;
+    // The observer tells the first width too, before the frame is painted; asking for it here would
+    // lay the page out once for every element that is measured.
+    const observer = new ResizeObserver(([entry]) =>
+      setWidth(Math.max(200, entry!.contentRect.width)),
+    );
     observer.observe(element);
     return () => observer.disconnect();
   }, []);

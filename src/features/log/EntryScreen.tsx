@@ -56,6 +56,7 @@ export function EntryScreen() {
         <p className="text-lg text-soft">
           {sentence(WORK_WORDS[session.job])} {day(session.startedAt)},{' '}
           {session.where === 'bench' ? 'at the bench' : 'on the trail'}
+          {session.written === 'afterwards' && ', written down afterwards'}
         </p>
         <Link href="/log" className="link ml-auto inline-flex min-h-12 items-center">
           Back to the log
@@ -118,6 +119,7 @@ function Edge(props: {
 }
 
 function Steps({ session }: { session: Session }) {
+  const byGuide = session.written === 'in the guide';
   return (
     <div className="overflow-x-auto">
       <table className="table-plain mt-3">
@@ -134,8 +136,8 @@ function Steps({ session }: { session: Session }) {
           </tr>
         </thead>
         <tbody>
-          {session.steps.map((step) => (
-            <tr key={`${step.task} ${step.itemId}`}>
+          {session.steps.map((step, i) => (
+            <tr key={i}>
               <td>
                 {step.abrasiveName}
                 <p className="text-[0.92rem] text-soft">to {step.task}</p>
@@ -143,14 +145,22 @@ function Steps({ session }: { session: Session }) {
               <td className="number">{step.left}</td>
               <td className="number">{step.right}</td>
               <td className="number">
-                {countSpan(step.plannedPerSide, step.plannedPerSideLow, step.plannedPerSideHigh)}
+                {byGuide
+                  ? countSpan(step.plannedPerSide, step.plannedPerSideLow, step.plannedPerSideHigh)
+                  : 'no plan'}
               </td>
               <td className="number">{minutes(step.activeSeconds / 60)}</td>
               <td className="figures whitespace-nowrap">
-                {isSpineTask(step.task) ? 'square' : `${deg(step.angleDeg)} per side`}
+                {!byGuide
+                  ? 'not noted'
+                  : isSpineTask(step.task)
+                    ? 'square'
+                    : `${deg(step.angleDeg)} per side`}
               </td>
               <td>
-                {forceInWords(step)}, {spoken(step.motion)}, {step.lubricant}
+                {byGuide
+                  ? `${forceInWords(step)}, ${spoken(step.motion)}, ${step.lubricant}`
+                  : spoken(step.motion)}
               </td>
               <td>{testWords({ tests: step.tests, findings: [] })}</td>
             </tr>

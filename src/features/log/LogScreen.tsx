@@ -12,7 +12,7 @@ const FIRST_PAGE = 60;
 /** Every touch-up, newest first; by tool, and searched in its words. */
 export function LogScreen() {
   const newest = useNewestSessions(FIRST_PAGE);
-  const all = useSessions();
+  const all = useSessions(newest !== undefined);
   const tools = useRecords('tools');
   const sessions = all ?? newest;
   const rows = useMemo(

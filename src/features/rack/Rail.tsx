@@ -4,6 +4,7 @@ import { toolForm } from '../../core';
 import type { Tool } from '../../domain/tool';
 import { toolOutline } from '../../ui/silhouette/outline';
 import { Silhouette } from '../../ui/silhouette/Silhouette';
+import { useWidth } from '../../ui/useWidth';
 import { HangingSection } from '../../ui/section/HangingSection';
 import { ToolLabel } from './ToolLabel';
 import type { RackProps } from './rackProps';
@@ -12,48 +13,66 @@ import type { RackProps } from './rackProps';
 const HANG_PX = 288;
 const HOOK_PX = 16;
 
-/** The rack of a wide screen: tools hanging from a rail, all at one scale. */
+/** Width that the words under a tool need, in pixels. */
+const TOOL_PX = 126;
+const MARGIN_PX = 64;
+/** The rack is no wider than this. */
+const WIDEST_PX = 1312;
+
+/** The rack of a wide screen: tools hanging from as many rails as they need, all at one scale. */
 export function Rail({ tools, needs }: RackProps) {
-  const outlines = tools.map(toolOutline);
-  const longest = Math.max(...outlines.map(({ lengthMm }) => lengthMm));
+  const [ref, width] = useWidth<HTMLDivElement>(WIDEST_PX);
+  const longest = Math.max(...tools.map((tool) => toolOutline(tool).lengthMm));
   const scale = (HANG_PX - HOOK_PX) / longest;
+  const most = Math.max(2, Math.floor((Math.min(WIDEST_PX, width) - MARGIN_PX) / TOOL_PX));
+  const rails = Math.ceil(tools.length / most);
+  const onEach = Math.ceil(tools.length / rails);
   return (
-    <div className="hidden overflow-x-auto sm:block">
-      <div className="min-w-fit">
-        <div aria-hidden className="h-3 border-b-[3px] border-[var(--rail-edge)] bg-rail" />
-        <ul className="mx-auto flex max-w-[82rem] px-8">
-          {tools.map((tool, i) => (
-            <li key={tool.id} className="w-0 min-w-[7.9rem] flex-1 pr-4">
-              <div className="relative">
-                <svg
-                  aria-hidden="true"
-                  width={Math.ceil(outlines[i]!.widthMm * scale) + 8}
-                  height={HANG_PX}
-                  className="block shrink-0 overflow-visible"
-                >
-                  <path
-                    d={`M${hookX(outlines[i]!.widthMm * scale)},0v${HOOK_PX}`}
-                    stroke="var(--ink)"
-                    strokeWidth={2.5}
-                  />
-                  <g transform={`translate(0 ${HOOK_PX - 3})`}>
-                    <Silhouette tool={tool} scale={scale} />
-                  </g>
-                </svg>
-                <div
-                  className="absolute top-[6.5rem]"
-                  style={{ left: sectionLeft(tool, outlines[i]!.widthMm * scale) }}
-                >
-                  <HangingSection tool={tool} zone={tool.zones.at(-1)!} heightPx={108} />
-                </div>
-              </div>
-              <ToolLabel tool={tool} needs={needs} />
-            </li>
-          ))}
-        </ul>
-        <ScaleRule scale={scale} />
-      </div>
+    <div ref={ref} className="hidden sm:block">
+      {Array.from({ length: rails }, (_, i) => (
+        <div
+          key={i}
+          // Rails below the window are laid out when they come into view.
+          className={
+            i < 2 ? undefined : '[contain-intrinsic-size:auto_460px] [content-visibility:auto]'
+          }
+        >
+          <div aria-hidden className="h-3 border-b-[3px] border-[var(--rail-edge)] bg-rail" />
+          <ul className="mx-auto flex max-w-[82rem] px-8">
+            {tools.slice(i * onEach, (i + 1) * onEach).map((tool) => (
+              <Hanging key={tool.id} tool={tool} scale={scale} needs={needs} />
+            ))}
+          </ul>
+        </div>
+      ))}
+      <ScaleRule scale={scale} />
     </div>
+  );
+}
+
+/** One tool on its hook, its section beside it, what it needs below. */
+function Hanging({ tool, scale, needs }: { tool: Tool; scale: number; needs: RackProps['needs'] }) {
+  const widthPx = toolOutline(tool).widthMm * scale;
+  return (
+    <li className="w-0 min-w-0 flex-1 pr-4">
+      <div className="relative">
+        <svg
+          aria-hidden="true"
+          width={Math.ceil(widthPx) + 8}
+          height={HANG_PX}
+          className="block shrink-0 overflow-visible"
+        >
+          <path d={`M${hookX(widthPx)},0v${HOOK_PX}`} stroke="var(--ink)" strokeWidth={2.5} />
+          <g transform={`translate(0 ${HOOK_PX - 3})`}>
+            <Silhouette tool={tool} scale={scale} />
+          </g>
+        </svg>
+        <div className="absolute top-[6.5rem]" style={{ left: sectionLeft(tool, widthPx) }}>
+          <HangingSection tool={tool} zone={tool.zones.at(-1)!} heightPx={108} />
+        </div>
+      </div>
+      <ToolLabel tool={tool} needs={needs} />
+    </li>
   );
 }
 

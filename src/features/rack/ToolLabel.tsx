@@ -62,13 +62,14 @@ export function ToolLabel({ tool, needs }: { tool: Tool; needs: readonly EdgeNee
 
 function stretches(tool: Tool, needs: readonly EdgeNeed[]): Stretch[] {
   return tool.zones.map((zone) => {
-    const state = needs.find((need) => need.zone.id === zone.id)!.state;
+    // A zone that was added a moment ago is not judged yet.
+    const state = needs.find((need) => need.zone.id === zone.id)?.state;
     return {
       name: zone.name,
       startMm: zone.startMm,
       endMm: zone.endMm,
-      word: state.word,
-      findings: state.findings,
+      word: state?.word ?? 'unknown',
+      findings: state?.findings ?? [],
     };
   });
 }

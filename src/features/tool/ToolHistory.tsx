@@ -16,7 +16,15 @@ export function ToolHistory({ tool }: { tool: Tool }) {
   if (own.length === 0) return null;
   return (
     <section className="mt-8">
-      <h2>Last worked on</h2>
+      <div className="flex flex-wrap items-baseline gap-x-5">
+        <h2>Last worked on</h2>
+        <Link
+          href={`/log/write?tool=${tool.id}`}
+          className="link inline-flex min-h-12 items-center"
+        >
+          Write down past work
+        </Link>
+      </div>
       <table className="table-plain mt-2">
         <thead>
           <tr>

@@ -1,0 +1,186 @@
+'use client';
+
+import { yupResolver } from '@hookform/resolvers/yup';
+import { format } from 'date-fns';
+import { nanoid } from 'nanoid';
+import Link from 'next/link';
+import { useRouter, useSearchParams } from 'next/navigation';
+import { useFieldArray, useForm, type Resolver } from 'react-hook-form';
+import { toast } from 'sonner';
+import { pastSession, shelfAbrasives, type Shelf } from '../../core';
+import { passes, type Observation } from '../../domain/session';
+import { SHARPNESS_TESTS, type SharpnessTest } from '../../domain/terms';
+import type { Tool } from '../../domain/tool';
+import { useRecords, useShelf, useStore } from '../../live';
+import { NotesField, NumberField, SelectField, TextField } from '../../ui/forms/fields';
+import { TEST_WORDS } from '../../ui/words/testWords';
+import { noonOf, pastWorkSchema, type PastWork } from './pastWork';
+
+/** Work that was done without the guide, written into the log. */
+export function WritePastScreen() {
+  const tools = useRecords('tools');
+  const shelf = useShelf();
+  const chosen = useSearchParams().get('tool');
+  if (!tools || !shelf) return null;
+  const things = shelfAbrasives(shelf).length;
+  return (
+    <div className="mx-auto w-full max-w-3xl px-4 py-5 sm:px-8">
+      <h1>Write down past work</h1>
+      {tools.length === 0 || things === 0 ? (
+        <p className="mt-3 text-lg">
+          It needs a tool on the <Link href="/">rack</Link> and what it was done with on the{' '}
+          <Link href="/shelf">shelf</Link> first.
+        </p>
+      ) : (
+        <PastWorkForm tools={tools} shelf={shelf} chosen={chosen} />
+      )}
+    </div>
+  );
+}
+
+const NOT_TESTED = ['', 'not tested'] as const;
+const TESTS = [NOT_TESTED, ...SHARPNESS_TESTS.map((test) => [test, TEST_WORDS[test]] as const)];
+
+function PastWorkForm(props: { tools: readonly Tool[]; shelf: Shelf; chosen: string | null }) {
+  const { tools, shelf, chosen } = props;
+  const store = useStore();
+  const router = useRouter();
+  const edges = edgesOf(tools);
+  const things = shelfAbrasives(shelf).map(({ abrasive }) => abrasive);
+  const blank = { itemId: things[0]!.id, strokesPerSide: null, minutes: null };
+  const { register, control, handleSubmit, formState } = useForm<PastWork>({
+    resolver: yupResolver(pastWorkSchema) as unknown as Resolver<PastWork>,
+    defaultValues: {
+      edge: (edges.find(({ tool }) => tool.id === chosen) ?? edges[0]!).key,
+      day: format(new Date(), 'yyyy-MM-dd'),
+      where: 'bench',
+      steps: [blank],
+      before: '',
+      after: '',
+      notes: '',
+    },
+  });
+  const steps = useFieldArray({ control, name: 'steps' });
+  const { errors } = formState;
+
+  const write = handleSubmit(async (work) => {
+    const { tool, zone } = edges.find(({ key }) => key === work.edge)!;
+    const session = pastSession({
+      id: nanoid(),
+      at: new Date().toISOString(),
+      doneAt: noonOf(work.day),
+      tool,
+      zone,
+      where: work.where,
+      steps: work.steps.map(({ itemId, strokesPerSide, minutes }) => ({
+        abrasive: things.find(({ id }) => id === itemId)!,
+        strokesPerSide,
+        minutes,
+      })),
+      before: seen(work.before as SharpnessTest | ''),
+      after: seen(work.after as SharpnessTest | ''),
+      notes: work.notes,
+    });
+    await store.sessions.save(session);
+    router.push(`/log/entry?id=${session.id}`);
+    toast('Written into the log.', {
+      action: {
+        label: 'Undo',
+        onClick: () => {
+          void store.sessions.remove(session.id, new Date().toISOString());
+          router.push('/log');
+        },
+      },
+    });
+  });
+  return (
+    <form noValidate className="mt-3 grid gap-5" onSubmit={(event) => void write(event)}>
+      <p className="max-w-[60ch] text-soft">
+        For what was done without the guide. The edge counts from its test after; strokes teach
+        nothing, as nothing was planned, but strokes with their minutes teach your pace.
+      </p>
+      <div className="grid gap-4 sm:grid-cols-3">
+        <SelectField
+          label="Which edge"
+          options={edges.map(({ key, name }) => [key, name] as const)}
+          error={errors.edge?.message}
+          {...register('edge')}
+        />
+        <TextField label="Day" type="date" error={errors.day?.message} {...register('day')} />
+        <SelectField
+          label="Where"
+          options={[
+            ['bench', 'At the bench'],
+            ['field', 'On the trail'],
+          ]}
+          {...register('where')}
+        />
+      </div>
+      <fieldset className="grid gap-4">
+        <legend className="sign mb-2 text-xl">What with, in order</legend>
+        {steps.fields.map((field, i) => (
+          <div key={field.id} className="grid items-start gap-4 sm:grid-cols-[2fr_1fr_1fr_auto]">
+            <SelectField
+              label={`Step ${i + 1}`}
+              options={things.map(({ id, name }) => [id, name] as const)}
+              error={errors.steps?.[i]?.itemId?.message}
+              {...register(`steps.${i}.itemId`)}
+            />
+            <NumberField
+              label="Strokes"
+              unit="a side"
+              error={errors.steps?.[i]?.strokesPerSide?.message}
+              {...register(`steps.${i}.strokesPerSide`, { valueAsNumber: true })}
+            />
+            <NumberField
+              label="Time"
+              unit="min"
+              error={errors.steps?.[i]?.minutes?.message}
+              {...register(`steps.${i}.minutes`, { valueAsNumber: true })}
+            />
+            <button
+              type="button"
+              className="btn btn-ghost self-end"
+              disabled={steps.fields.length === 1}
+              onClick={() => steps.remove(i)}
+            >
+              Take out
+            </button>
+          </div>
+        ))}
+        <button
+          type="button"
+          className="btn btn-outline justify-self-start"
+          disabled={steps.fields.length >= 10}
+          onClick={() => steps.append(blank)}
+        >
+          Add a step
+        </button>
+      </fieldset>
+      <div className="grid gap-4 sm:grid-cols-2">
+        <SelectField label="It passed, before" options={TESTS} {...register('before')} />
+        <SelectField label="It passed, after" options={TESTS} {...register('after')} />
+      </div>
+      <NotesField label="Note" error={errors.notes?.message} {...register('notes')} />
+      <button className="btn btn-primary justify-self-start" disabled={formState.isSubmitting}>
+        Write it into the log
+      </button>
+    </form>
+  );
+}
+
+/** Every edge of every tool, by a key of its own. */
+function edgesOf(tools: readonly Tool[]) {
+  return tools.flatMap((tool) =>
+    tool.zones.map((zone) => ({
+      key: `${tool.id}/${zone.id}`,
+      name: tool.zones.length > 1 ? `${tool.name}, ${zone.name}` : tool.name,
+      tool,
+      zone,
+    })),
+  );
+}
+
+function seen(test: SharpnessTest | ''): Observation {
+  return { tests: test === '' ? [] : [passes(test)], findings: [] };
+}

@@ -5,7 +5,7 @@ const LAYERS = {
   formats: ['formats', 'core', 'domain'],
   data: ['data', 'formats', 'core', 'domain'],
   workers: ['workers', 'data', 'formats', 'core', 'domain'],
-  live: ['live', 'workers', 'data', 'formats', 'core', 'domain'],
+  live: ['live', 'ui', 'workers', 'data', 'formats', 'core', 'domain'],
   ui: ['ui', 'formats', 'core', 'domain'],
   features: ['features', 'live', 'ui', 'data', 'workers', 'formats', 'core', 'domain'],
   app: ['app', 'features', 'live', 'ui', 'data', 'workers', 'formats', 'core', 'domain'],

@@ -1,6 +1,6 @@
 'use client';
 
-import { toast } from 'sonner';
+import { notice } from '../ui/notice';
 import type { Act } from '../data';
 import { useStore } from './StoreProvider';
 
@@ -12,8 +12,10 @@ export function useUndoable(): (words: string, work: () => Promise<Act>) => Prom
     const undo = async (): Promise<void> => {
       const changedSince = await whole.undo(act);
       if (changedSince > 0)
-        toast(`Taken back, but for ${changedSince} changed since: they stay as they are now.`);
+        void notice(
+          `Taken back, but for ${changedSince} changed since: they stay as they are now.`,
+        );
     };
-    toast(words, { action: { label: 'Undo', onClick: () => void undo() } });
+    void notice(words, { action: { label: 'Undo', onClick: () => void undo() } });
   };
 }

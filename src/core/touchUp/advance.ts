@@ -7,6 +7,7 @@ export type GuideEvent = { at: string } & (
   | { type: 'turn over' }
   | { type: 'next step'; from: number }
   | { type: 'previous step'; from: number }
+  | { type: 'tick' }
   | { type: 'pause' }
   | { type: 'resume' }
   | { type: 'test'; reading: EdgeTest }
@@ -50,6 +51,11 @@ export function advance(session: Session, event: GuideEvent): Session {
     case 'previous step':
       if (event.from !== session.stepIndex || session.stepIndex === 0) return session;
       return { ...working, stepIndex: session.stepIndex - 1, side: 'left' };
+    case 'tick':
+      return onStep(working, (step) => ({
+        ...step,
+        activeSeconds: step.activeSeconds + gapSeconds(session, event.at),
+      }));
     case 'pause':
       return { ...working, pausedAt: event.at };
     case 'resume':

@@ -64,6 +64,15 @@ describe('a touch-up in the guide', () => {
     expect(run(session, stroke(4000)).pausedAt).toBeNull();
   });
 
+  it('by feel counts the time of its clock from start to pause', () => {
+    const tick = (second: number): GuideEvent => ({ type: 'tick', at: at(second) });
+    const ran = run(begun(), tick(5), tick(10), tick(13), { type: 'pause', at: at(13) });
+    expect(ran.steps[0]!.activeSeconds).toBe(13);
+    const rested = run(ran, tick(500), { type: 'resume', at: at(600) }, tick(605));
+    expect(rested.steps[0]!.activeSeconds).toBe(18);
+    expect(rested.steps[0]).toMatchObject({ left: 0, right: 0 });
+  });
+
   it('keeps a note while it is written', () => {
     const session = run(begun(), { type: 'note', notes: 'Burr at the t', at: at(1) });
     expect(session).toMatchObject({ notes: 'Burr at the t', finishedAt: null });

@@ -2,7 +2,7 @@
 
 import { format } from 'date-fns';
 import { useRef } from 'react';
-import { toast } from 'sonner';
+import { notice } from '../../ui/notice';
 import { downloadFile } from '../../ui/download';
 import { plural } from '../../ui/format';
 import { exportAll } from '../../workers/filesClient';
@@ -18,7 +18,9 @@ export function FilesInAndOut() {
     const { file, leftOut } = await exportAll();
     downloadFile(`open-trail-${format(new Date(), 'yyyy-MM-dd')}.json`, file);
     if (leftOut > 0)
-      toast(`${plural(leftOut, 'damaged record')} left out: mend or export what is named here.`);
+      void notice(
+        `${plural(leftOut, 'damaged record')} left out: mend or export what is named here.`,
+      );
   };
   return (
     <>

@@ -2,7 +2,7 @@
 
 import { yupResolver } from '@hookform/resolvers/yup';
 import { useForm, type Resolver } from 'react-hook-form';
-import { toast } from 'sonner';
+import { notice } from '../../ui/notice';
 import { useSettings, useStore } from '../../live';
 import { settingsSchema, type Settings } from '../../domain/settings';
 import { NumberField } from '../../ui/forms/fields';
@@ -25,7 +25,7 @@ function Habits({ settings }: { settings: Settings }) {
   const save = handleSubmit(async (values) => {
     const at = new Date().toISOString();
     await store.settings.save({ ...values, createdAt: settings.createdAt, updatedAt: at });
-    toast('Kept. Plans count with it from now on.', {
+    void notice('Kept. Plans count with it from now on.', {
       action: {
         label: 'Undo',
         onClick: () =>

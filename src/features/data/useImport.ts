@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import { toast } from 'sonner';
+import { notice } from '../../ui/notice';
 import {
   startImport,
   type ImportJob,
@@ -28,7 +28,7 @@ export function useImport(): { state: ImportState | null; importFile: (file: Fil
       cancelled = true;
       job.cancel();
       setState(null);
-      toast(`${file.name} is not brought in; nothing has changed.`);
+      void notice(`${file.name} is not brought in; nothing has changed.`);
     };
     job.outcome.then(
       (outcome) => {
@@ -46,7 +46,7 @@ function offerUndo(fileName: string, job: ImportJob, onUndone: () => void): void
     const changedSince = await job.undo();
     onUndone();
     if (changedSince > 0)
-      toast(`Taken back, but for ${changedSince} changed since: they stay as they are now.`);
+      void notice(`Taken back, but for ${changedSince} changed since: they stay as they are now.`);
   };
-  toast(`${fileName} is in.`, { action: { label: 'Undo', onClick: () => void undo() } });
+  void notice(`${fileName} is in.`, { action: { label: 'Undo', onClick: () => void undo() } });
 }

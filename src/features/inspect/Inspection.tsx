@@ -4,7 +4,7 @@ import { nanoid } from 'nanoid';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useMemo, useState } from 'react';
-import { toast } from 'sonner';
+import { notice } from '../../ui/notice';
 import {
   adviseAngle,
   damageChoices,
@@ -107,7 +107,7 @@ export function Inspection(props: {
       checks,
       notes: '',
     });
-    toast('The look is noted; what was found stays on the strip.', {
+    void notice('The look is noted; what was found stays on the strip.', {
       action: {
         label: 'Undo',
         onClick: () => void store.inspections.remove(id, new Date().toISOString()),

@@ -9,7 +9,7 @@ import { useHand, useRecords, useShelf, useStore, useZoneStates } from '../../li
 import { newRecord } from '../../domain/newRecord';
 import type { Tool } from '../../domain/tool';
 import type { Trip } from '../../domain/trip';
-import { TOOL_KIND_NAMES } from '../../domain/typicalTools';
+import { TOOL_KIND_NAMES } from '../../domain/toolKindNames';
 import { LimitedNumberField, SelectField } from '../../ui/forms/fields';
 import { PackedKit } from './PackedKit';
 import { useKitPlan } from './useKitPlan';

@@ -3,7 +3,7 @@
 import Link from 'next/link';
 import { useRouter, useSearchParams } from 'next/navigation';
 import { useState } from 'react';
-import { toast } from 'sonner';
+import { notice } from '../../ui/notice';
 import { damageToMend, edgeWord, forceInWords, worstStretch } from '../../core';
 import { useRecord, useRecords, useStore } from '../../live';
 import type { Observation, Session } from '../../domain/session';
@@ -42,7 +42,7 @@ export function EntryScreen() {
   const strike = async (): Promise<void> => {
     await store.sessions.remove(session.id, now());
     router.push('/log');
-    toast('The entry is struck out.', {
+    void notice('The entry is struck out.', {
       action: {
         label: 'Undo',
         onClick: () => void store.sessions.restore(session.id, now()),

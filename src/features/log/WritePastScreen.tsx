@@ -6,7 +6,7 @@ import { nanoid } from 'nanoid';
 import Link from 'next/link';
 import { useRouter, useSearchParams } from 'next/navigation';
 import { useFieldArray, useForm, type Resolver } from 'react-hook-form';
-import { toast } from 'sonner';
+import { notice } from '../../ui/notice';
 import { pastSession, shelfAbrasives, type Shelf } from '../../core';
 import { passes, type Observation } from '../../domain/session';
 import { SHARPNESS_TESTS, type SharpnessTest } from '../../domain/terms';
@@ -83,7 +83,7 @@ function PastWorkForm(props: { tools: readonly Tool[]; shelf: Shelf; chosen: str
     });
     await store.sessions.save(session);
     router.push(`/log/entry?id=${session.id}`);
-    toast('Written into the log.', {
+    void notice('Written into the log.', {
       action: {
         label: 'Undo',
         onClick: () => {

@@ -1,7 +1,7 @@
 import Link from 'next/link';
 import { worstWord, type EdgeNeed } from '../../core';
 import type { Tool } from '../../domain/tool';
-import { TOOL_KIND_NAMES } from '../../domain/typicalTools';
+import { TOOL_KIND_NAMES } from '../../domain/toolKindNames';
 import { EdgeStrip, type Stretch } from '../../ui/edge-strip/EdgeStrip';
 import { jobLink } from '../../ui/jobAddress';
 import { asksForWork, toolLink, touchUpLink, workWithMinutes } from './work';

@@ -1,10 +1,10 @@
 'use client';
 
 import { nanoid } from 'nanoid';
-import { useEffect, useRef } from 'react';
-import { toast } from 'sonner';
+import { notice } from '../../ui/notice';
 import { useStore } from '../../live';
 import type { Abrasive, Compound, Lubricant, Strop } from '../../domain/shelf';
+import { Dialog } from '../../ui/Dialog';
 import { AbrasiveForm } from './AbrasiveForm';
 import { CompoundForm, LubricantForm, StropForm } from './otherForms';
 
@@ -23,15 +23,13 @@ const TITLES: Record<Editing['store'], string> = {
 };
 
 /** One thing of the shelf in a dialog: kept, changed or taken off, each with its undo. */
-export function RecordDialog(props: {
+export default function RecordDialog(props: {
   editing: Editing;
   compounds: readonly Compound[];
   onClose: () => void;
 }) {
   const { editing, compounds, onClose } = props;
   const store = useStore();
-  const ref = useRef<HTMLDialogElement>(null);
-  useEffect(() => ref.current!.showModal(), []);
 
   const now = (): string => new Date().toISOString();
   const stamp = () => ({
@@ -42,7 +40,7 @@ export function RecordDialog(props: {
   });
   const done = (words: string, undo: () => void): void => {
     onClose();
-    toast(words, { action: { label: 'Undo', onClick: undo } });
+    void notice(words, { action: { label: 'Undo', onClick: undo } });
   };
   /** Saves by `write`, and offers to take it back. */
   const kept = async (name: string, id: string, write: () => Promise<void>): Promise<void> => {
@@ -63,15 +61,11 @@ export function RecordDialog(props: {
     onTakeOff: editing.record ? () => void takeOff() : undefined,
   };
   return (
-    <dialog
-      ref={ref}
+    <Dialog
+      wide
+      title={editing.record ? editing.record.name : `A new ${TITLES[editing.store]}`}
       onClose={onClose}
-      aria-labelledby="record-title"
-      className="m-auto max-h-[92dvh] w-[min(46rem,96vw)] overflow-y-auto bg-base-100 p-6 text-ink backdrop:bg-black/60"
     >
-      <h2 id="record-title" className="mb-4">
-        {editing.record ? editing.record.name : `A new ${TITLES[editing.store]}`}
-      </h2>
       {editing.store === 'abrasives' && (
         <AbrasiveForm
           record={editing.record}
@@ -105,6 +99,6 @@ export function RecordDialog(props: {
           {...common}
         />
       )}
-    </dialog>
+    </Dialog>
   );
 }

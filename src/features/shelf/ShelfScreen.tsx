@@ -1,5 +1,6 @@
 'use client';
 
+import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import { shelfAbrasives } from '../../core';
 import { useEdgeNeeds, useKeepRecord, useSetAside, useShelf, useUnusable } from '../../live';
@@ -9,8 +10,10 @@ import { walkSteps } from '../../ui/ruler/ladderItems';
 import { MicronRuler, type RulerItem } from '../../ui/ruler/MicronRuler';
 import { UnusableRecords } from '../../ui/UnusableRecords';
 import { GradeConverter } from './GradeConverter';
-import { RecordDialog, type Editing } from './RecordDialog';
+import type { Editing } from './RecordDialog';
 import { ShelfTable } from './ShelfTable';
+
+const RecordDialog = dynamic(() => import('./RecordDialog'), { ssr: false });
 
 const ON_SHELF = ['abrasives'] as const;
 

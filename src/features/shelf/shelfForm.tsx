@@ -10,6 +10,7 @@ import {
   SelectField,
   wordOptions,
 } from '../../ui/forms/fields';
+import { failureWords } from '../../ui/words/failureWords';
 
 /** What every form of the shelf is given. */
 export interface ShelfFormProps<R> {
@@ -24,7 +25,7 @@ export interface ShelfFormProps<R> {
 /** The frame of a shelf form, with the fields that every record has. */
 export function ShelfForm<V extends FieldValues>(props: {
   form: UseFormReturn<V>;
-  onSubmit: () => void;
+  onSubmit: () => Promise<void>;
   onCancel: () => void;
   onTakeOff?: () => void;
   children: ReactNode;
@@ -35,10 +36,11 @@ export function ShelfForm<V extends FieldValues>(props: {
   return (
     <form
       noValidate
-      className="grid gap-4"
+      className="mt-4 grid gap-4"
       onSubmit={(event) => {
         event.preventDefault();
-        onSubmit();
+        // What was typed stays; the dialog says why it was not kept.
+        onSubmit().catch((error: Error) => form.setError('root', { message: failureWords(error) }));
       }}
     >
       {children}
@@ -57,6 +59,11 @@ export function ShelfForm<V extends FieldValues>(props: {
         <CheckField label="Carried anyway" {...register('carriedAnyway' as Path<V>)} />
       </div>
       <NotesField label="Notes" error={errors.notes?.message} {...register('notes' as Path<V>)} />
+      {formState.errors.root && (
+        <p role="alert" className="field-error">
+          {formState.errors.root.message}
+        </p>
+      )}
       <div className="flex flex-wrap gap-3">
         <button className="btn btn-primary px-8">Save</button>
         <button type="button" className="btn btn-ghost" onClick={onCancel}>

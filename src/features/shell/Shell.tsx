@@ -1,18 +1,20 @@
 'use client';
 
 import { Flame, Keyboard, Sun } from 'lucide-react';
+import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { usePathname } from 'next/navigation';
 import { useCallback, useEffect, useState, type ReactNode } from 'react';
-import { Toaster } from 'sonner';
 import { StoreProvider } from '../../live';
 import { failedWriteNotice } from './failedWriteNotice';
-import { ShortcutSheet } from './ShortcutSheet';
 import { THEME_KEY, usePreference } from '../../ui/preferences';
 import { screenOf } from './screens';
 import { Signposts } from './Signposts';
 import { useServiceWorker } from './useServiceWorker';
 import { useShortcuts } from './useShortcuts';
+
+const Notices = dynamic(() => import('./Notices'), { ssr: false });
+const ShortcutSheet = dynamic(() => import('./ShortcutSheet'), { ssr: false });
 
 /** The frame of every screen: signposts to the screens, theme, shortcuts, notices. */
 export function Shell({ children }: { children: ReactNode }) {
@@ -77,17 +79,8 @@ export function Shell({ children }: { children: ReactNode }) {
           {children}
         </main>
       </StoreProvider>
-      <ShortcutSheet open={sheetOpen} onClose={() => setSheetOpen(false)} />
-      <Toaster
-        position="bottom-center"
-        duration={9000}
-        toastOptions={{
-          classNames: {
-            toast: '!bg-neutral !text-neutral-content !border-0 !rounded-sm !text-base !font-sans',
-            actionButton: '!bg-base-100 !text-ink !min-h-10 !px-4 !font-bold',
-          },
-        }}
-      />
+      {sheetOpen && <ShortcutSheet onClose={() => setSheetOpen(false)} />}
+      <Notices />
     </div>
   );
 }

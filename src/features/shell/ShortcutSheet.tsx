@@ -1,6 +1,6 @@
 'use client';
 
-import { useEffect, useRef } from 'react';
+import { Dialog } from '../../ui/Dialog';
 import { SHORTCUTS_KEY, usePreference } from '../../ui/preferences';
 import { SCREENS } from './screens';
 
@@ -14,22 +14,10 @@ const GUIDE_KEYS = [
 ] as const;
 
 /** The sheet of keys, with the switch that turns single keys off. */
-export function ShortcutSheet({ open, onClose }: { open: boolean; onClose: () => void }) {
-  const ref = useRef<HTMLDialogElement>(null);
+export default function ShortcutSheet({ onClose }: { onClose: () => void }) {
   const [on, setOn] = usePreference(SHORTCUTS_KEY, 'on');
-  useEffect(() => {
-    const dialog = ref.current!;
-    if (open && !dialog.open) dialog.showModal();
-    if (!open && dialog.open) dialog.close();
-  }, [open]);
   return (
-    <dialog
-      ref={ref}
-      onClose={onClose}
-      aria-labelledby="shortcuts-title"
-      className="m-auto w-[min(34rem,94vw)] bg-base-100 p-6 text-ink backdrop:bg-black/60"
-    >
-      <h2 id="shortcuts-title">Keys</h2>
+    <Dialog title="Keys" onClose={onClose}>
       <div className="mt-3 grid gap-x-10 sm:grid-cols-2">
         <KeyList title="Go to" keys={SCREENS.map(({ key, name }) => [key, name] as const)} />
         <KeyList title="In the touch-up guide" keys={GUIDE_KEYS} />
@@ -46,7 +34,7 @@ export function ShortcutSheet({ open, onClose }: { open: boolean; onClose: () =>
       <form method="dialog" className="mt-4">
         <button className="btn btn-neutral">Close</button>
       </form>
-    </dialog>
+    </Dialog>
   );
 }
 

@@ -1,16 +1,12 @@
-import { toast } from 'sonner';
 import type { FailedWrite } from '../../data';
+import { notice } from '../../ui/notice';
 import { failureWords } from '../../ui/words/failureWords';
 
-/** Says that a write was refused, and stays until it is tried again or dismissed. */
+/** Says that a write was refused; where it may go better another time, it can be tried again. */
 export function failedWriteNotice({ error, retry }: FailedWrite): void {
-  toast.error(failureWords(error), {
-    duration: Infinity,
-    closeButton: true,
-    action: {
-      label: 'Try again',
-      // A second refusal shows its own notice.
-      onClick: () => void retry().catch(() => {}),
-    },
-  });
+  // What is not valid stays so: it is to be mended where it was entered.
+  const mayGoBetter = error.name !== 'ValidationError';
+  // A second refusal shows its own notice.
+  const action = { label: 'Try again', onClick: () => void retry().catch(() => {}) };
+  void notice(failureWords(error), { stays: true, action: mayGoBetter ? action : undefined });
 }

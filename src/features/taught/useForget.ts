@@ -1,4 +1,4 @@
-import { toast } from 'sonner';
+import { notice } from '../../ui/notice';
 import { useSettings, useStore } from '../../live';
 
 /** Forgets what the log has taught of one thing, of `pace` or of `all`, from now backward; with undo. */
@@ -11,7 +11,7 @@ export function useForget(): (what: string, name: string) => Promise<void> {
     const forgotten = [...settings.forgotten.filter((entry) => entry.what !== what), { what, at }];
     const createdAt = settings.createdAt.startsWith('1970') ? at : settings.createdAt;
     await store.settings.save({ ...settings, createdAt, forgotten, updatedAt: at });
-    toast(`Forgotten: ${name}. What comes from now on teaches again.`, {
+    void notice(`Forgotten: ${name}. What comes from now on teaches again.`, {
       action: {
         label: 'Undo',
         onClick: () =>

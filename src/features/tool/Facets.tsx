@@ -1,7 +1,7 @@
 import { facetSchedule, puckRearLift, toolForm } from '../../core';
 import type { Tool, Zone } from '../../domain/tool';
 import { deg, fineMm, mm } from '../../ui/format';
-import { MEASURED_AT_MM } from '../../ui/section/HoldDrawing';
+import { MEASURED_AT_MM } from '../../ui/words/holdWords';
 
 const FACETS = 4;
 

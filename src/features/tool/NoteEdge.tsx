@@ -2,7 +2,7 @@
 
 import { nanoid } from 'nanoid';
 import { useState } from 'react';
-import { toast } from 'sonner';
+import { notice } from '../../ui/notice';
 import { useStore } from '../../live';
 import { newRecord } from '../../domain/newRecord';
 import { NO_CHECKS, type Observation } from '../../domain/session';
@@ -30,7 +30,7 @@ export function NoteEdge({ tool, onDone }: { tool: Tool; onDone: () => void }) {
       notes: '',
     });
     onDone();
-    toast('Noted on the strip.', {
+    void notice('Noted on the strip.', {
       action: {
         label: 'Undo',
         onClick: () => void store.inspections.remove(id, new Date().toISOString()),

@@ -2,7 +2,7 @@
 
 import { nanoid } from 'nanoid';
 import { useRef, useState } from 'react';
-import { toast } from 'sonner';
+import { notice } from '../../ui/notice';
 import { useRecords, useStore } from '../../live';
 import { newRecord } from '../../domain/newRecord';
 import type { Photo } from '../../domain/photo';
@@ -30,7 +30,7 @@ export function Photos({ tool }: { tool: Tool }) {
   };
   const remove = async ({ id }: Photo): Promise<void> => {
     await store.photos.remove(id, now());
-    toast('The picture is removed.', {
+    void notice('The picture is removed.', {
       action: { label: 'Undo', onClick: () => void store.photos.restore(id, now()) },
     });
   };

@@ -3,7 +3,7 @@
 import { yupResolver } from '@hookform/resolvers/yup';
 import { memo, useDeferredValue, useState } from 'react';
 import { FormProvider, useForm, useWatch, type Resolver } from 'react-hook-form';
-import { toast } from 'sonner';
+import { notice } from '../../ui/notice';
 import { useStore } from '../../live';
 import { toolSchema, type Tool, type Zone } from '../../domain/tool';
 import { AngleFinder } from './AngleFinder';
@@ -38,7 +38,7 @@ export function ToolEditor({ tool, coinThicknessMm }: { tool: Tool; coinThicknes
     const next = stampMeasures(before, { ...edited, updatedAt: at }, at);
     await store.tools.save(next);
     reset(next);
-    toast(`${next.name} is saved.`, {
+    void notice(`${next.name} is saved.`, {
       action: {
         label: 'Undo',
         onClick: () => {

@@ -2,7 +2,7 @@
 
 import { useRouter } from 'next/navigation';
 import { useFormContext, useWatch } from 'react-hook-form';
-import { toast } from 'sonner';
+import { notice } from '../../ui/notice';
 import { useStore } from '../../live';
 import {
   CARBIDES,
@@ -37,7 +37,7 @@ export function ToolFields({ tool }: { tool: Tool }) {
   const takeDown = async (): Promise<void> => {
     await store.tools.remove(tool.id, new Date().toISOString());
     router.push('/');
-    toast(`${tool.name} is taken down.`, {
+    void notice(`${tool.name} is taken down.`, {
       action: {
         label: 'Undo',
         onClick: () => void store.tools.restore(tool.id, new Date().toISOString()),

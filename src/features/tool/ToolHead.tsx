@@ -5,7 +5,7 @@ import { useState } from 'react';
 import { useZoneStates } from '../../live';
 import { workingSteel } from '../../core';
 import type { Steel, Tool } from '../../domain/tool';
-import { TOOL_KIND_NAMES } from '../../domain/typicalTools';
+import { TOOL_KIND_NAMES } from '../../domain/toolKindNames';
 import { EdgeStrip } from '../../ui/edge-strip/EdgeStrip';
 import { sentence } from '../../ui/format';
 import { toolOutline } from '../../ui/silhouette/outline';

@@ -4,11 +4,12 @@ import type { Ref } from 'react';
 import { balance, stepTrouble } from '../../core';
 import type { SessionStep } from '../../domain/session';
 import { isSpineTask, type Side } from '../../domain/terms';
-import type { Zone } from '../../domain/tool';
+import type { Tool, Zone } from '../../domain/tool';
 import { EdgeStrip, type Stretch } from '../../ui/edge-strip/EdgeStrip';
 import { deg, minutes, plural } from '../../ui/format';
 import { troubleWords } from '../../ui/words/troubleWords';
 import { sideWords } from './handWords';
+import { HoldLine } from './HoldLine';
 
 /** The count, as large as the screen allows; the whole of it is the button. */
 export function Counter(props: {
@@ -18,30 +19,33 @@ export function Counter(props: {
   isAxe: boolean;
   /** The keeper goes by feel: time is shown in the place of the range of strokes. */
   byFeel: boolean;
+  tool: Tool;
   zone: Zone;
-  edgeLengthMm: number;
+  coinThicknessMm: number;
   stretches: readonly Stretch[];
   onStroke: () => void;
   ref: Ref<HTMLButtonElement>;
 }) {
-  const { step, side, paused, isAxe, byFeel, zone, edgeLengthMm, stretches, onStroke, ref } = props;
+  const { step, side, paused, isAxe, byFeel, tool, zone, stretches, onStroke, ref } = props;
+  const { edgeLengthMm } = tool;
   const count = step[side];
   const other = side === 'left' ? 'right' : 'left';
   return (
     <button
       ref={ref}
       type="button"
-      className="flex min-h-[46dvh] cursor-pointer flex-col justify-center self-start py-2 text-left select-none lg:sticky lg:top-0 lg:min-h-[calc(100dvh-19rem)]"
+      className="flex min-h-[40dvh] cursor-pointer flex-col justify-center self-start py-2 text-left select-none lg:sticky lg:top-0 lg:min-h-[calc(100dvh-19rem)]"
       aria-label={`Count a stroke: ${side} side, ${count}`}
       onClick={onStroke}
     >
+      <HoldLine {...props} />
       <span className="sign text-2xl uppercase">
         {sideWords(step, side, isAxe)}
         {paused && ', paused'}
       </span>
       <span className="flex w-full flex-wrap items-end gap-x-8">
         <span
-          className="sign figures block min-w-[1.1em] text-[clamp(8.5rem,30vh,15rem)] leading-none font-[800]"
+          className="sign figures block min-w-[1.1em] text-[clamp(6rem,20vh,8.5rem)] sm:text-[clamp(8.5rem,30vh,15rem)] leading-none font-[800]"
           data-testid="count"
         >
           {count}

@@ -25,7 +25,7 @@ interface FinishProps {
 }
 
 /** The end of a job: last test, what is still to be seen, what it left, a note; then it is in the log. */
-export function FinishPanel(props: FinishProps) {
+export default function FinishPanel(props: FinishProps) {
   const { session, tool, zone, onTest, onNote, onBack, onFinish } = props;
   const zoneAfter = plannedZone(session);
   const facetOnly = session.job === 'touch-up';

@@ -11,7 +11,8 @@ import { Guide } from './Guide';
 /** The guide of one session; a finished one leads on to its entry in the log. */
 export function GuideScreen() {
   const id = useSearchParams().get('session') ?? '';
-  const { record: session, change } = useRecord('sessions', id);
+  const live = useRecord('sessions', id);
+  const { record: session } = live;
   const tools = useRecords('tools');
   const settings = useSettings();
   const router = useRouter();
@@ -51,5 +52,5 @@ export function GuideScreen() {
       </section>
     );
   }
-  return <Guide session={session} change={change} tool={tool} zone={zone} settings={settings} />;
+  return <Guide live={live} session={session} tool={tool} zone={zone} settings={settings} />;
 }

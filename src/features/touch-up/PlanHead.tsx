@@ -4,7 +4,7 @@ import { useState, type ReactNode } from 'react';
 import { workingFace } from '../../core';
 import type { Observation } from '../../domain/session';
 import type { Tool, Zone } from '../../domain/tool';
-import { TOOL_KIND_NAMES } from '../../domain/typicalTools';
+import { TOOL_KIND_NAMES } from '../../domain/toolKindNames';
 import { AsksChoice } from '../../ui/AsksChoice';
 import { Choice } from '../../ui/Choice';
 import { ago, angleBothWays, chipDepth } from '../../ui/format';

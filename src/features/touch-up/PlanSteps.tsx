@@ -20,8 +20,8 @@ import {
   sentence,
   um,
 } from '../../ui/format';
-import { MEASURED_AT_MM } from '../../ui/section/HoldDrawing';
 import { schoolWords } from '../../ui/schoolWords';
+import { MEASURED_AT_MM } from '../../ui/words/holdWords';
 import { stepWords } from '../../ui/words/stepWords';
 import { Working } from '../../ui/Working';
 import { stepCautions } from './cautions';

@@ -11,7 +11,7 @@ import { um } from '../../ui/format';
 import { TestChoice } from '../../ui/ObservationFields';
 
 /** A test in mid-step: what it passes now, against what its work asks for. */
-export function TestPanel(props: {
+export default function TestPanel(props: {
   session: Session;
   tool: Tool;
   zone: Zone;

@@ -1,4 +1,4 @@
-import { toast } from 'sonner';
+import { notice } from '../../ui/notice';
 import { advance } from '../../core';
 import type { Store } from '../../data';
 import { isWorked, type Finding, type Session } from '../../domain/session';
@@ -73,7 +73,7 @@ export async function finishMeasured(
         ),
     },
   ]);
-  toast(facetOnly ? 'The zone knows its facet.' : 'The zone has its new measures.', {
+  void notice(facetOnly ? 'The zone knows its facet.' : 'The zone has its new measures.', {
     action: {
       label: 'Undo',
       onClick: () => {

@@ -2,12 +2,11 @@
 
 import { holdGuide, sectionProfile, toolForm, type HoldGuide } from '../../core';
 import type { Tool, Zone } from '../../domain/tool';
-import { deg, mm, plural } from '../format';
+import { deg, mm } from '../format';
 import { useWidth } from '../useWidth';
+import { holdDetail, holdHeadline, MEASURED_AT_MM } from '../words/holdWords';
 
 const HEIGHT = 150;
-/** How far behind the edge the lift of a stone over an axe is measured. */
-export const MEASURED_AT_MM = 75;
 
 /**
  * How the angle is held: a blade on the stone with the gap under its spine and the coins that fill
@@ -44,37 +43,6 @@ export function HoldDrawing(props: {
       </svg>
     </figure>
   );
-}
-
-/** The measure to hold, as large as a count. */
-function holdHeadline(hold: HoldGuide): string {
-  switch (hold.way) {
-    case 'lift the spine':
-      return `Spine up ${mm(hold.liftMm)}`;
-    case 'tilt the stone':
-      return `Rear up ${mm(hold.rearLiftMm)}`;
-    case 'lay it flat':
-      return 'Lay the blade flat';
-  }
-}
-
-/** The coins or the tilt that come near, with their error. */
-function holdDetail(hold: HoldGuide): string {
-  switch (hold.way) {
-    case 'lift the spine': {
-      const { coins, errorDeg, angleDeg } = hold.coins;
-      if (coins === 0) return 'less than half a coin';
-      const error =
-        Math.abs(errorDeg) < 0.05
-          ? 'just right'
-          : `${deg(Math.abs(errorDeg))} ${errorDeg > 0 ? 'high' : 'low'}`;
-      return `${plural(coins, 'coin gives', 'coins give')} ${deg(angleDeg)}, ${error}`;
-    }
-    case 'tilt the stone':
-      return `measured ${MEASURED_AT_MM} mm behind the edge; ${deg(hold.tiltDeg)} off the face`;
-    case 'lay it flat':
-      return 'it lies at this angle, or steeper, by itself';
-  }
 }
 
 function BladeOnStone(props: {

@@ -1,0 +1,71 @@
+'use client';
+
+import { nanoid } from 'nanoid';
+import { useRouter } from 'next/navigation';
+import { useState } from 'react';
+import { newRecord } from '../../domain/newRecord';
+import { TOOL_KINDS, type ToolKind } from '../../domain/terms';
+import { TOOL_KIND_NAMES } from '../../domain/toolKindNames';
+import { typicalTool } from '../../domain/typicalTools';
+import { useStore } from '../../live';
+import { Dialog } from '../../ui/Dialog';
+import { SelectField, TextField } from '../../ui/forms/fields';
+import { sentence } from '../../ui/format';
+import { failureWords } from '../../ui/words/failureWords';
+import { toolLink } from './work';
+
+/** Hangs a new tool with the usual measures of its kind and opens it. */
+export default function HangToolDialog({ onClose }: { onClose: () => void }) {
+  const store = useStore();
+  const router = useRouter();
+  const [kind, setKind] = useState<ToolKind>('scandi-knife');
+  const [name, setName] = useState('');
+  const [problem, setProblem] = useState<string | null>(null);
+
+  const hang = async (event: React.FormEvent): Promise<void> => {
+    event.preventDefault();
+    if (name.trim() === '') {
+      setProblem('Give it a name, so that the log can speak of it.');
+      return;
+    }
+    const id = nanoid();
+    const record = newRecord(id, new Date().toISOString());
+    try {
+      await store.tools.save({ ...record, ...typicalTool(kind, name.trim()) });
+    } catch (error) {
+      setProblem(failureWords(error as Error));
+      return;
+    }
+    onClose();
+    router.push(toolLink(id));
+  };
+  return (
+    <Dialog title="Hang a tool" onClose={onClose}>
+      <form noValidate onSubmit={(event) => void hang(event)} className="mt-4 grid gap-4">
+        <SelectField
+          label="What it is"
+          value={kind}
+          options={TOOL_KINDS.map((word) => [word, sentence(TOOL_KIND_NAMES[word])] as const)}
+          onChange={(event) => setKind(event.target.value as ToolKind)}
+        />
+        <TextField
+          label="What you call it"
+          value={name}
+          maxLength={80}
+          error={problem ?? undefined}
+          onChange={(event) => {
+            setName(event.target.value);
+            setProblem(null);
+          }}
+        />
+        <p className="text-soft">It comes with usual measures. Measure it when you can.</p>
+        <div className="flex gap-3">
+          <button className="btn btn-primary">Hang it</button>
+          <button type="button" className="btn btn-ghost" onClick={onClose}>
+            Cancel
+          </button>
+        </div>
+      </form>
+    </Dialog>
+  );
+}

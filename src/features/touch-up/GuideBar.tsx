@@ -1,0 +1,68 @@
+import type { Session } from '../../domain/session';
+import type { GuideAction } from './guideAction';
+import { setOf } from './guideStep';
+
+/** Everything the hand can say to the guide beside a single stroke. */
+export function GuideBar(props: {
+  session: Session;
+  byFeel: boolean;
+  press: (action: GuideAction) => void;
+  onPause: () => void;
+  onTest: () => void;
+  onNext: () => void;
+}) {
+  const { session, byFeel, press, onPause, onTest, onNext } = props;
+  const step = session.steps[session.stepIndex]!;
+  const isLast = session.stepIndex === session.steps.length - 1;
+  const paused = session.pausedAt !== null;
+  return (
+    <div className="sticky bottom-0 border-t-2 border-rule bg-base-200">
+      <div className="mx-auto grid max-w-[82rem] grid-cols-4 gap-2 px-3 py-2 sm:flex sm:flex-wrap sm:px-8 sm:py-3">
+        <Action label="Back one" onClick={() => press({ type: 'take back' })} />
+        <Action label={paused ? (byFeel ? 'Start' : 'Go on') : 'Pause'} onClick={onPause} />
+        <Action label="Test" disabled={session.job === 'spine'} onClick={onTest} />
+        <Action
+          label="Step back"
+          disabled={session.stepIndex === 0}
+          onClick={() => press({ type: 'previous step', from: session.stepIndex })}
+        />
+        {[5, 10].map((count) => (
+          <Action
+            key={count}
+            label={`+${count}`}
+            onClick={() => press({ type: 'stroke', count })}
+          />
+        ))}
+        <div className="col-span-2 grid sm:block">
+          <Action
+            label={`One set, ${setOf(step)}`}
+            onClick={() => press({ type: 'stroke', count: setOf(step) })}
+          />
+        </div>
+        <button
+          type="button"
+          className="btn btn-neutral col-span-2 px-6 text-lg sm:ml-auto"
+          onClick={() => press({ type: 'turn over' })}
+        >
+          Turn it over
+        </button>
+        <button type="button" className="btn btn-primary col-span-2 px-6 text-lg" onClick={onNext}>
+          {isLast ? 'Finish' : 'Next step'}
+        </button>
+      </div>
+    </div>
+  );
+}
+
+function Action(props: { label: string; disabled?: boolean; onClick: () => void }) {
+  return (
+    <button
+      type="button"
+      className="btn btn-outline px-1 text-[0.95rem] whitespace-nowrap sm:px-5 sm:text-[1.02rem]"
+      disabled={props.disabled}
+      onClick={props.onClick}
+    >
+      {props.label}
+    </button>
+  );
+}

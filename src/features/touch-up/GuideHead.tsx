@@ -1,0 +1,31 @@
+import Link from 'next/link';
+import type { Session } from '../../domain/session';
+import type { Tool, Zone } from '../../domain/tool';
+import { minutesLeft } from './guideStep';
+
+/** What is worked, at which step, how long it takes still, and whether all of it is kept. */
+export function GuideHead(props: { session: Session; tool: Tool; zone: Zone; isKept: boolean }) {
+  const { session, tool, zone, isKept } = props;
+  const step = session.steps[session.stepIndex]!;
+  return (
+    <header className="bg-neutral text-neutral-content">
+      <div className="mx-auto flex max-w-[82rem] flex-wrap items-center gap-x-5 px-4 py-1 sm:px-8">
+        <h1 className="!text-[1.35rem]">
+          {tool.name}
+          {session.job === 'spine' ? ', spine' : tool.zones.length > 1 && `, ${zone.name}`}
+        </h1>
+        <p className="order-last w-full sm:order-none sm:w-auto">
+          step {session.stepIndex + 1} of {session.steps.length}, {step.abrasiveName}, to{' '}
+          {step.task}
+        </p>
+        <p className="figures ml-auto">{minutesLeft(session)} left</p>
+        <p className="w-16" data-testid="kept">
+          {isKept ? 'kept' : 'writing'}
+        </p>
+        <Link href="/" className="inline-flex min-h-12 items-center underline underline-offset-4">
+          Leave
+        </Link>
+      </div>
+    </header>
+  );
+}

@@ -1,4 +1,5 @@
-import { finding, NO_CHECKS, passes, type Finding, type Inspection } from '../src/domain/session';
+import type { Finding, Inspection } from '../src/domain/session';
+import { finding, NO_CHECKS, passes } from '../src/domain/observation';
 import type { SharpnessTest } from '../src/domain/terms';
 import { playBack, type PastJob } from './playBack';
 

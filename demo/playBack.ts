@@ -12,13 +12,8 @@ import {
   toolForm,
   workingFace,
 } from '../src/core';
-import {
-  finding,
-  passes,
-  type Finding,
-  type Observation,
-  type Session,
-} from '../src/domain/session';
+import type { Finding, Observation, Session } from '../src/domain/session';
+import { finding, passes } from '../src/domain/observation';
 import { SHARPNESS_TESTS, type DamageWay, type Job, type SharpnessTest } from '../src/domain/terms';
 import { stepWords } from '../src/ui/words/stepWords';
 import { abrasives, compounds, lubricants, strops, tools } from './crew';

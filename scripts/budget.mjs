@@ -4,7 +4,8 @@ import { gzipSync } from 'node:zlib';
 
 /**
  * Holds the first load of every page within its budget: all scripts that the page itself names,
- * gzipped. What a page can do without at first is loaded when it is asked for.
+ * gzipped, but for the one of browsers without modules, which no other fetches. What a page can do
+ * without at first is loaded when it is asked for.
  */
 const BUDGET_KB = { default: 240, index: 210, 'touch-up/guide': 210 };
 const PAGES = [

@@ -23,6 +23,7 @@ function check(script, env = {}, args = []) {
 }
 
 check('build', { NEXT_PUBLIC_DEMO: '1' });
+check('budget');
 check('format');
 check('lint');
 check('types');

@@ -4,7 +4,7 @@ import type { Session } from '../domain/session';
 import { sample } from '../testing/sample';
 import { freshName, freshStore, later } from '../testing/stores';
 import versionOne from '../testing/versionOne.json';
-import { openDatabase } from './database';
+import { DATABASE_VERSION, openDatabase } from './database';
 import { MIGRATIONS, type Migration } from './migrations';
 import { findUnusable } from './unusable';
 import type { Edit } from './wholeData';
@@ -13,6 +13,10 @@ const FIRST_STORES = ['tools', 'sessions', 'inspections'] as const;
 const wren = sample.tools.find(({ id }) => id === 'wren')!;
 
 describe('the database', () => {
+  it('has a migration to every version', () => {
+    expect(MIGRATIONS).toHaveLength(DATABASE_VERSION);
+  });
+
   it('upgrades an older one and keeps its records', async () => {
     const name = freshName();
     const older = await openDatabase({ name });
@@ -132,7 +136,7 @@ describe('a repository', () => {
     await raw.put('tools', { id: 'broken', updatedAt: later, deletedAt: null });
     raw.close();
     expect(await store.tools.list()).toEqual([wren]);
-    expect(findUnusable('tools', await store.whole.readRaw('tools'))).toMatchObject([
+    expect(await findUnusable('tools', await store.whole.readRaw('tools'))).toMatchObject([
       { id: 'broken', why: expect.stringMatching(/must be|is missing|required/) },
     ]);
   });

@@ -1,7 +1,8 @@
-import { openDB, type DBSchema, type IDBPDatabase, type IDBPTransaction } from 'idb';
-import type { RecordOf, StoreName } from '../domain/records';
-import { lineOf, LINED_STORES, type Lines } from './lines';
-import { MIGRATIONS, type Migration } from './migrations';
+import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
+import type { RecordOf } from '../domain/records';
+import type { StoreName } from '../domain/storeNames';
+import type { Lines } from './lines';
+import type { Migration } from './migrations';
 import type { SnapshotRecord } from './snapshot';
 
 export type OpenTrailSchema = DBSchema & {
@@ -19,6 +20,9 @@ export type Database = IDBPDatabase<OpenTrailSchema>;
 
 const DATABASE_NAME = 'open-trail';
 
+/** One more with every migration that is added. */
+export const DATABASE_VERSION = 5;
+
 /**
  * Opens the database, upgrading an older one step by step; rejects with the reason when a step
  * fails, and leaves the older database as it was.
@@ -27,7 +31,7 @@ const DATABASE_NAME = 'open-trail';
  * version or by the browser, and the page must be reloaded; `onBlocked` when the opening waits for
  * another tab that holds an older version and does not let go.
  */
-export function openDatabase(
+export async function openDatabase(
   options: {
     name?: string;
     migrations?: readonly Migration[];
@@ -35,63 +39,43 @@ export function openDatabase(
     onBlocked?: () => void;
   } = {},
 ): Promise<Database> {
-  const { name = DATABASE_NAME, migrations = MIGRATIONS, onOutdated, onBlocked } = options;
+  const { name = DATABASE_NAME, migrations, onOutdated, onBlocked } = options;
+  const version = migrations?.length ?? DATABASE_VERSION;
+  // A transaction does not wait for scripts to load: what upgrades is there before it is needed.
+  const upgrading = (await isAt(name, version)) ? null : await import('./upgradeDatabase');
   let failure: unknown;
-  const opened: Promise<IDBPDatabase> = openDB(name, migrations.length, {
-    async upgrade(database, oldVersion, _newVersion, transaction) {
-      try {
-        for (const migrate of migrations.slice(oldVersion)) await migrate(database, transaction);
-        await rebuildLines(database, transaction);
-        forgetSnapshot(database);
-      } catch (error) {
-        failure = error;
-        // The abort is what rejects the opening; its own promise has nothing to add.
-        transaction.done.catch(() => {});
-        transaction.abort();
-      }
-    },
-    blocked() {
-      onBlocked?.();
-    },
-    blocking(_current, _blocked, event) {
-      (event.target as IDBDatabase).close();
-      onOutdated?.();
-    },
-    terminated() {
-      onOutdated?.();
-    },
-  });
-  return opened.catch((error: unknown) => {
+  try {
+    const database: IDBPDatabase = await openDB(name, version, {
+      async upgrade(opened, oldVersion, _newVersion, transaction) {
+        try {
+          if (!upgrading) throw new Error('The database was removed meanwhile: reload the page');
+          await upgrading.upgradeDatabase(opened, transaction, oldVersion, migrations);
+        } catch (error) {
+          failure = error;
+          // The abort is what rejects the opening; its own promise has nothing to add.
+          transaction.done.catch(() => {});
+          transaction.abort();
+        }
+      },
+      blocked() {
+        onBlocked?.();
+      },
+      blocking(_current, _blocked, event) {
+        (event.target as IDBDatabase).close();
+        onOutdated?.();
+      },
+      terminated() {
+        onOutdated?.();
+      },
+    });
+    return database as unknown as Database;
+  } catch (error) {
     throw failure ?? error;
-  }) as unknown as Promise<Database>;
-}
-
-/** Standings are judged anew after an upgrade. */
-function forgetSnapshot(database: IDBPDatabase): void {
-  if (database.objectStoreNames.contains('snapshot')) database.deleteObjectStore('snapshot');
-  database.createObjectStore('snapshot', { keyPath: 'id' });
-}
-
-/** What lines are found by; a look has no `startedAt`, and is not found by it. */
-const LINE_INDEXES = ['toolId', 'startedAt'] as const;
-
-/** Makes the log's lines anew from the records; what cannot be read has none. */
-async function rebuildLines(
-  database: IDBPDatabase,
-  transaction: IDBPTransaction<unknown, string[], 'versionchange'>,
-): Promise<void> {
-  for (const [records, lines] of LINED_STORES) {
-    if (!database.objectStoreNames.contains(lines)) {
-      const made = database.createObjectStore(lines, { keyPath: 'id' });
-      for (const field of LINE_INDEXES) made.createIndex(field, field);
-    }
-    const target = transaction.objectStore(lines);
-    await target.clear();
-    let cursor = await transaction.objectStore(records).openCursor();
-    while (cursor) {
-      const line = lineOf(lines, cursor.value);
-      if (line) await target.put(line);
-      cursor = await cursor.continue();
-    }
   }
+}
+
+/** Whether the database stands at this version already, as far as the browser says. */
+async function isAt(name: string, version: number): Promise<boolean> {
+  const databases = (await indexedDB.databases?.()) ?? [];
+  return databases.some((found) => found.name === name && found.version === version);
 }

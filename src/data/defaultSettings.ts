@@ -1,6 +1,9 @@
 import { DEFAULT_PACE } from '../core';
 import { newRecord } from '../domain/newRecord';
-import { SETTINGS_ID, type Settings } from '../domain/settings';
+import type { Settings } from '../domain/settings';
+
+/** There is one record of settings. */
+const SETTINGS_ID = 'settings';
 
 /** The settings of someone who has set nothing yet. */
 export function defaultSettings(at: string): Settings {

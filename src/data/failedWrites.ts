@@ -1,5 +1,5 @@
 import type { Repository } from './repository';
-import { STORE_NAMES, type StoreName } from '../domain/records';
+import { STORE_NAMES, type StoreName } from '../domain/storeNames';
 import type { Store } from './store';
 
 /** A write that the browser refused, and the way to try it again as it was. */

@@ -1,5 +1,5 @@
 import { loggedSession, type LoggedSession } from '../domain/loggedSession';
-import { RECORD_SCHEMAS, type StoreName } from '../domain/records';
+import type { StoreName } from '../domain/storeNames';
 import type { Inspection, Session } from '../domain/session';
 
 /**
@@ -24,6 +24,9 @@ export const LINE_STORES: readonly LineStore[] = ['sessionLines', 'inspectionLin
 /** The records that have lines, and the store of the lines. */
 export const LINED_STORES = Object.entries(LINE_STORE_OF) as [StoreName, LineStore][];
 
+/** Whether a stored record fits the schema of its store. */
+export type IsValid = (store: StoreName, record: unknown) => boolean;
+
 export function lineStoreOf(store: StoreName): LineStore | null {
   return LINE_STORE_OF[store] ?? null;
 }
@@ -33,11 +36,15 @@ export function withLineStores(stores: readonly StoreName[]): Table[] {
   return [...stores, ...stores.flatMap((store) => LINE_STORE_OF[store] ?? [])];
 }
 
-/** The line of a stored record; null where it has been removed, or cannot be read. */
-export function lineOf(store: LineStore, record: unknown): Lines[LineStore] | null {
+/** The line of a stored record; null where it has been removed, or is not valid. */
+export function lineOf(
+  store: LineStore,
+  record: unknown,
+  isValid: IsValid,
+): Lines[LineStore] | null {
   const [records] = LINED_STORES.find(([, lines]) => lines === store)!;
   if ((record as { deletedAt?: unknown }).deletedAt !== null) return null;
-  if (!RECORD_SCHEMAS[records].isValidSync(record, { strict: true })) return null;
+  if (!isValid(records, record)) return null;
   return validLineOf(store, record as Session | Inspection);
 }
 

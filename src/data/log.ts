@@ -1,5 +1,5 @@
 import type { LoggedSession } from '../domain/loggedSession';
-import type { StoreName } from '../domain/records';
+import type { StoreName } from '../domain/storeNames';
 import type { Inspection } from '../domain/session';
 import type { Database } from './database';
 import { lineStoreOf, type Lines, type LineStore } from './lines';

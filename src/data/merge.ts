@@ -1,4 +1,5 @@
-import { STORE_NAMES, type AllRecords, type RecordOf, type StoreName } from '../domain/records';
+import type { AllRecords, RecordOf } from '../domain/records';
+import { STORE_NAMES, type StoreName } from '../domain/storeNames';
 
 /** What an import would do, store by store. */
 export interface MergeCount {

@@ -1,4 +1,5 @@
-import type { RecordOf, StoreName } from '../domain/records';
+import type { RecordOf } from '../domain/records';
+import type { StoreName } from '../domain/storeNames';
 import type { Changes } from './changes';
 import type { Database } from './database';
 import { allOrNothing, putRecord } from './transaction';
@@ -27,32 +28,36 @@ export interface Repository<S extends StoreName> {
 export function createRepository<S extends StoreName>(
   database: Database,
   changes: Changes,
-  validity: Validity,
+  validity: () => Promise<Validity>,
   store: S,
 ): Repository<S> {
-  const isUsable = (record: RecordOf<S>): boolean =>
-    record.deletedAt === null && validity.isValid(store, record);
-
-  const update: Repository<S>['update'] = (id, change) =>
-    allOrNothing(database, changes, [store], async (transaction, changed) => {
+  const update: Repository<S>['update'] = async (id, change) => {
+    const { validated } = await validity();
+    return allOrNothing(database, changes, [store], async (transaction, changed) => {
       const present = (await transaction.objectStore(store).get(id)) as RecordOf<S> | undefined;
       if (!present) return undefined;
-      const next = validity.validated(store, change(present));
+      const next = validated(store, change(present));
       if (next !== present) await putRecord(transaction, changed, store, next);
       return next;
     });
+  };
 
   return {
     async list() {
-      return ((await database.getAll(store)) as RecordOf<S>[]).filter(isUsable);
+      const [{ isValid }, all] = await Promise.all([validity(), database.getAll(store)]);
+      return (all as RecordOf<S>[]).filter(
+        (record) => record.deletedAt === null && isValid(store, record),
+      );
     },
     async get(id) {
-      const record = (await database.get(store, id)) as RecordOf<S> | undefined;
-      return record && isUsable(record) ? record : undefined;
+      const [{ isValid }, found] = await Promise.all([validity(), database.get(store, id)]);
+      const record = found as RecordOf<S> | undefined;
+      return record && record.deletedAt === null && isValid(store, record) ? record : undefined;
     },
     async save(record) {
+      const { validated } = await validity();
       await allOrNothing(database, changes, [store], (transaction, changed) =>
-        putRecord(transaction, changed, store, validity.validated(store, record)),
+        putRecord(transaction, changed, store, validated(store, record)),
       );
     },
     update,

@@ -1,5 +1,6 @@
 import { differenceInCalendarDays, addDays, formatISO, parseISO } from 'date-fns';
-import { STORE_NAMES, type AllRecords } from '../domain/records';
+import type { AllRecords } from '../domain/records';
+import { STORE_NAMES } from '../domain/storeNames';
 import type { Bundle } from '../formats/bundle';
 import { defaultSettings } from './defaultSettings';
 import type { Act } from './act';

@@ -1,4 +1,5 @@
-import { RECORD_SCHEMAS, STORE_NAMES, type AllRecords, type StoreName } from '../domain/records';
+import { RECORD_SCHEMAS, type AllRecords } from '../domain/records';
+import { STORE_NAMES, type StoreName } from '../domain/storeNames';
 import type { Store } from './store';
 
 /** Every record that a data file may hold, removed ones included, and how many were left out as damaged. */

@@ -1,4 +1,4 @@
-import { STORE_NAMES, type StoreName } from '../domain/records';
+import { STORE_NAMES, type StoreName } from '../domain/storeNames';
 import { createChanges, type Changes } from './changes';
 import { openDatabase, type Database } from './database';
 import { createLog, type Log } from './log';

@@ -1,10 +1,19 @@
 import type { IDBPTransaction } from 'idb';
-import type { RecordOf, StoreName } from '../domain/records';
+import type { RecordOf } from '../domain/records';
+import type { StoreName } from '../domain/storeNames';
 import type { Inspection, Session } from '../domain/session';
 import type { Changes } from './changes';
 import type { Database, OpenTrailSchema } from './database';
 import { moveRevision } from './snapshot';
-import { lineOf, lineStoreOf, validLineOf, withLineStores, type Lines, type Table } from './lines';
+import {
+  type IsValid,
+  lineOf,
+  lineStoreOf,
+  validLineOf,
+  withLineStores,
+  type Lines,
+  type Table,
+} from './lines';
 
 /** A transaction on records and the lines that follow from them. */
 export type Transaction = IDBPTransaction<OpenTrailSchema, (Table | 'snapshot')[], 'readwrite'>;
@@ -88,10 +97,11 @@ export async function putRaw(
   transaction: Transaction,
   store: StoreName,
   record: { id: string },
+  isValid: IsValid,
 ): Promise<void> {
   await transaction.objectStore(store).put(record as never);
   const lines = lineStoreOf(store);
-  if (lines) await putLine(transaction, lines, record.id, lineOf(lines, record));
+  if (lines) await putLine(transaction, lines, record.id, lineOf(lines, record, isValid));
 }
 
 /** Takes a record away for good, as if it had never been written. */

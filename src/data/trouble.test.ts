@@ -53,12 +53,12 @@ describe('a record that cannot be used', () => {
     ],
   };
 
-  it('is named with its reason, and the sound ones are not', () => {
-    const found = findUnusable('abrasives', [...sample.abrasives, beyond]);
+  it('is named with its reason, and the sound ones are not', async () => {
+    const found = await findUnusable('abrasives', [...sample.abrasives, beyond]);
     expect(found.map(({ name }) => name)).toEqual(['Odd one']);
     expect(found[0]!.why).toMatch(/^faces\[0\]\S* must be from 60 to 1200/);
     for (const store of ['tools', 'strops', 'compounds', 'lubricants', 'trips'] as const)
-      expect(findUnusable(store, sample[store] as never)).toEqual([]);
+      expect(await findUnusable(store, sample[store] as never)).toEqual([]);
   });
 
   it('is set aside as it is stored, and put back', async () => {
@@ -69,8 +69,8 @@ describe('a record that cannot be used', () => {
     await store.whole.putRaw('abrasives', set);
     const aside = await store.whole.readRaw('abrasives');
     expect(aside).toEqual([{ ...beyond, deletedAt: later }]);
-    expect(findUnusable('abrasives', aside)).toEqual([]);
+    expect(await findUnusable('abrasives', aside)).toEqual([]);
     await store.whole.putRaw('abrasives', beyond);
-    expect(findUnusable('abrasives', await store.whole.readRaw('abrasives'))).toHaveLength(1);
+    expect(await findUnusable('abrasives', await store.whole.readRaw('abrasives'))).toHaveLength(1);
   });
 });

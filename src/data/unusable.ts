@@ -1,5 +1,6 @@
 import { gradeSizeUm, sectionProfile, workingFace } from '../core';
-import { RECORD_SCHEMAS, type RecordOf, type StoreName } from '../domain/records';
+import type { RecordOf, RECORD_SCHEMAS } from '../domain/records';
+import type { StoreName } from '../domain/storeNames';
 import type { Abrasive } from '../domain/shelf';
 import type { Tool } from '../domain/tool';
 
@@ -25,22 +26,27 @@ export const COMPUTED_STORES: readonly StoreName[] = [
 ];
 
 /** A store's records, removed ones aside, that would take a screen down if they were computed with. */
-export function findUnusable<S extends StoreName>(
+export async function findUnusable<S extends StoreName>(
   store: S,
   records: readonly RecordOf<S>[],
-): UnusableRecord[] {
+): Promise<UnusableRecord[]> {
+  const schema = (await import('../domain/records')).RECORD_SCHEMAS[store];
   return records
     .filter(({ deletedAt }) => deletedAt === null || deletedAt === undefined)
     .flatMap((raw) => {
-      const why = whyUnusable(store, raw);
+      const why = whyUnusable(store, schema, raw);
       const name = String((raw as { name?: unknown }).name ?? raw.id);
       return why === null ? [] : [{ store, id: raw.id, name, why, raw }];
     });
 }
 
-function whyUnusable(store: StoreName, raw: unknown): string | null {
+function whyUnusable(
+  store: StoreName,
+  schema: (typeof RECORD_SCHEMAS)[StoreName],
+  raw: unknown,
+): string | null {
   try {
-    RECORD_SCHEMAS[store].validateSync(raw, { strict: true });
+    schema.validateSync(raw, { strict: true });
     if (store === 'tools') computeTool(raw as Tool);
     if (store === 'abrasives') (raw as Abrasive).faces.forEach(({ grade }) => gradeSizeUm(grade));
     return null;

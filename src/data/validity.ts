@@ -1,18 +1,27 @@
-import { RECORD_SCHEMAS, type RecordOf, type StoreName } from '../domain/records';
+import type { RecordOf } from '../domain/records';
+import type { StoreName } from '../domain/storeNames';
 
-/** Validates records once a version: a version that was found valid is not checked again. */
+/** Checks records against their schemas; a version that was found valid is not checked again. */
 export interface Validity {
   isValid<S extends StoreName>(store: S, record: RecordOf<S>): boolean;
   /** Returns the record; throws a `ValidationError` that names the field when it is not valid. */
   validated<S extends StoreName>(store: S, record: RecordOf<S>): RecordOf<S>;
 }
 
-export function createValidity(): Validity {
+/**
+ * The schemas load beside the opening of the database, not before the first screen: whoever checks
+ * records waits for them once, and outside of any transaction, which would not wait.
+ */
+export function createValidity(): () => Promise<Validity> {
+  let loading: Promise<Validity> | null = null;
+  return () => (loading ??= import('../domain/records').then(validityBy));
+}
+
+function validityBy({ RECORD_SCHEMAS }: typeof import('../domain/records')): Validity {
   const known = new Set<string>();
   const version = (store: StoreName, record: { id: string; updatedAt: string }): string =>
     `${store} ${record.id} ${record.updatedAt}`;
-
-  const validity: Validity = {
+  return {
     isValid(store, record) {
       if (known.has(version(store, record))) return true;
       const valid = RECORD_SCHEMAS[store].isValidSync(record, { strict: true });
@@ -25,5 +34,4 @@ export function createValidity(): Validity {
       return record;
     },
   };
-  return validity;
 }

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { STORE_NAMES } from '../domain/records';
+import { STORE_NAMES } from '../domain/storeNames';
 import { sample } from '../testing/sample';
 import { freshStore, later } from '../testing/stores';
 import { defaultSettings } from './defaultSettings';

@@ -1,8 +1,9 @@
-import { STORE_NAMES, type AllRecords, type RecordOf, type StoreName } from '../domain/records';
+import type { AllRecords, RecordOf } from '../domain/records';
+import { STORE_NAMES, type StoreName } from '../domain/storeNames';
 import { undoAct, type Act, type Written } from './act';
 import type { Changes } from './changes';
 import type { Database } from './database';
-import { LINE_STORES, type Table } from './lines';
+import { LINE_STORES, type IsValid, type Table } from './lines';
 import { mergeRecords, type MergeReport } from './merge';
 import {
   allOrNothing,
@@ -45,7 +46,7 @@ export interface WholeData {
 export function createWholeData(
   database: Database,
   changes: Changes,
-  validity: Validity,
+  validity: () => Promise<Validity>,
 ): WholeData {
   const everything = <T>(work: (transaction: Transaction, changed: Set<Table>) => Promise<T>) =>
     allOrNothing(database, changes, STORE_NAMES, work);
@@ -74,8 +75,9 @@ export function createWholeData(
         allTables(changed);
         return { report, act };
       }),
-    editTogether: (edits) =>
-      allOrNothing(
+    async editTogether(edits) {
+      const { validated } = await validity();
+      await allOrNothing(
         database,
         changes,
         [...new Set(edits.map(({ store }) => store))],
@@ -84,36 +86,43 @@ export function createWholeData(
             const present = await transaction.objectStore(store).get(id);
             if (!present) throw new Error(`There is no ${id} in ${store} to change.`);
             const next = (change as (record: unknown) => RecordOf<StoreName>)(present);
-            await putRecord(transaction, changed, store, validity.validated(store, next));
+            await putRecord(transaction, changed, store, validated(store, next));
           }
         },
-      ),
+      );
+    },
     readRaw: async <S extends StoreName>(store: S) =>
       (await database.getAll(store)) as RecordOf<S>[],
-    putRaw: (store, record) =>
-      everything(async (transaction, changed) => {
+    async putRaw(store, record) {
+      const isValid = (await validity()).isValid as IsValid;
+      return everything(async (transaction, changed) => {
         const before = await transaction.objectStore(store).get(record.id);
-        await putRaw(transaction, store, record);
+        await putRaw(transaction, store, record, isValid);
         allTables(changed);
         return [{ store, id: record.id, before, after: record }];
-      }),
-    replaceAll: (replacing) =>
-      everything(async (transaction, changed) => {
+      });
+    },
+    async replaceAll(replacing) {
+      const { validated } = await validity();
+      return everything(async (transaction, changed) => {
         const present = await readIn(transaction);
         for (const store of STORE_NAMES)
-          for (const record of replacing[store]) validity.validated(store, record as never);
+          for (const record of replacing[store]) validated(store, record as never);
         const writing = writingOf(present, replacing);
         const removals = removalsFrom(present, replacing);
         await Promise.all(removals.map(({ store, id }) => removeRaw(transaction, store, id)));
         await putRecords(transaction, records(writing));
         allTables(changed);
         return [...removals, ...writing];
-      }),
-    undo: (act) =>
-      everything(async (transaction, changed) => {
+      });
+    },
+    async undo(act) {
+      const isValid = (await validity()).isValid as IsValid;
+      return everything(async (transaction, changed) => {
         allTables(changed);
-        return undoAct(transaction, act);
-      }),
+        return undoAct(transaction, act, isValid);
+      });
+    },
   };
 }
 

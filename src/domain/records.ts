@@ -5,6 +5,7 @@ import { abrasiveSchema, compoundSchema, lubricantSchema, stropSchema } from './
 import { toolSchema } from './tool';
 import { tripSchema } from './trip';
 import type { InferType } from 'yup';
+import type { StoreName } from './storeNames';
 
 /** Version of the shapes below: of the database and of the data file alike. */
 export const RECORDS_VERSION = 5;
@@ -21,10 +22,7 @@ export const RECORD_SCHEMAS = {
   trips: tripSchema,
   photos: photoSchema,
   settings: settingsSchema,
-} as const;
-
-export type StoreName = keyof typeof RECORD_SCHEMAS;
-export const STORE_NAMES = Object.keys(RECORD_SCHEMAS) as StoreName[];
+} as const satisfies Record<StoreName, unknown>;
 
 export type RecordOf<S extends StoreName> = InferType<(typeof RECORD_SCHEMAS)[S]>;
 

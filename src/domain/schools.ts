@@ -1,6 +1,3 @@
-import { object, type InferType } from 'yup';
-import { oneOf } from './fields';
-
 /**
  * Questions on which good people disagree. Each tool's keeper picks an answer; the first one is the
  * usual choice. The plan, the words and the numbers follow.
@@ -26,25 +23,7 @@ export const SCHOOLS = {
 export type SchoolQuestion = keyof typeof SCHOOLS;
 export const SCHOOL_QUESTIONS = Object.keys(SCHOOLS) as SchoolQuestion[];
 
-export const schoolsSchema = object({
-  drift: oneOf(SCHOOLS.drift),
-  finish: oneOf(SCHOOLS.finish),
-  pressure: oneOf(SCHOOLS.pressure),
-  stropPressure: oneOf(SCHOOLS.stropPressure),
-  stropAngle: oneOf(SCHOOLS.stropAngle),
-  counting: oneOf(SCHOOLS.counting),
-  motion: oneOf(SCHOOLS.motion),
-  tip: oneOf(SCHOOLS.tip),
-  burr: oneOf(SCHOOLS.burr),
-  burrWhen: oneOf(SCHOOLS.burrWhen),
-  gritSteps: oneOf(SCHOOLS.gritSteps),
-  profile: oneOf(SCHOOLS.profile),
-  scratches: oneOf(SCHOOLS.scratches),
-  lubricant: oneOf(SCHOOLS.lubricant),
-  stropAtEnd: oneOf(SCHOOLS.stropAtEnd),
-}).noUnknown();
-
-export type Schools = InferType<typeof schoolsSchema>;
+export type Schools = { [Q in SchoolQuestion]: (typeof SCHOOLS)[Q][number] };
 
 /** The usual answer to every question. */
 export const USUAL_SCHOOLS = Object.fromEntries(

@@ -27,5 +27,3 @@ export const settingsSchema = object({
 }).noUnknown();
 
 export type Settings = InferType<typeof settingsSchema>;
-
-export const SETTINGS_ID = 'settings';

@@ -1,5 +1,6 @@
 import { array, boolean, object, string, type InferType } from 'yup';
-import { schoolsSchema } from './schools';
+import { FACET_WIDTH_MM } from './facetWidth';
+import { schoolsSchema } from './schoolsSchema';
 import { TASK_IDS } from './tasks';
 import {
   count,
@@ -31,9 +32,6 @@ const limit = (field: unknown): number => (typeof field === 'number' ? field : N
 
 /** Angles per side, in degrees. */
 const edgeAngleDeg = measure(5, 60);
-
-/** The widths of a facet (mm) that a record holds. */
-export const FACET_WIDTH_MM = { least: 0.01, most: 20 } as const;
 
 /** A facet left along a stretch of a zone: kept as it is, or blended in by the next touch-ups. */
 const facetSchema = object({

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
-import { STORE_NAMES, type AllRecords } from '../domain/records';
+import type { AllRecords } from '../domain/records';
+import { STORE_NAMES } from '../domain/storeNames';
 import { sample } from '../testing/sample';
 import versionOne from '../testing/versionOne.json';
 import { PROBLEMS_SHOWN, readBundle, writeBundle } from './bundle';

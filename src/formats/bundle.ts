@@ -1,12 +1,7 @@
 import { mixed, number, object, string } from 'yup';
 import { timestamp } from '../domain/fields';
-import {
-  RECORDS_VERSION,
-  RECORD_SCHEMAS,
-  STORE_NAMES,
-  type AllRecords,
-  type StoreName,
-} from '../domain/records';
+import { RECORDS_VERSION, RECORD_SCHEMAS, type AllRecords } from '../domain/records';
+import { STORE_NAMES, type StoreName } from '../domain/storeNames';
 import { UPGRADES } from '../domain/upgrades/upgradeRecords';
 import {
   locateFaults,
@@ -138,7 +133,7 @@ function storesOf(
   }
   const stores = records as Partial<Record<StoreName, unknown[]>>;
   for (const name of Object.keys(stores)) {
-    const known = (STORE_NAMES as string[]).includes(name);
+    const known = (STORE_NAMES as readonly string[]).includes(name);
     const message = 'is no kind of record: remove it, or choose a file made by Export';
     if (!known) found(['records', name], [{ path: '', message }], name);
   }

@@ -4,7 +4,8 @@ import type {
   SchemaInnerTypeDescription,
   SchemaObjectDescription,
 } from 'yup';
-import { RECORD_SCHEMAS, STORE_NAMES } from '../domain/records';
+import { RECORD_SCHEMAS } from '../domain/records';
+import { STORE_NAMES } from '../domain/storeNames';
 import { BUNDLE_FORMAT, BUNDLE_VERSION } from './bundle';
 
 type JsonSchema = Record<string, unknown>;

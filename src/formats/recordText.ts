@@ -1,4 +1,5 @@
-import { RECORD_SCHEMAS, type StoreName } from '../domain/records';
+import { RECORD_SCHEMAS } from '../domain/records';
+import type { StoreName } from '../domain/storeNames';
 import { locateFaults, parseJson, pathSegments, type FileProblem } from './jsonProblems';
 import { recordFaults } from './recordFaults';
 

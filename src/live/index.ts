@@ -2,15 +2,9 @@
 export { StoreProvider, useStore } from './StoreProvider';
 export { useNewestSessions, useRecords, useSessions } from './useRecords';
 export { useRecord, type LiveRecord } from './useRecord';
+export { useBench } from './useBench';
 export { useSettings, useShelf } from './useShelf';
-export {
-  useBench,
-  useEdgeNeeds,
-  useHand,
-  useStandings,
-  useZoneState,
-  useZoneStates,
-} from './useStandings';
+export { useEdgeNeeds, useHand, useStandings, useZoneState, useZoneStates } from './useStandings';
 export { useLineCount, useToolLog, type ToolLog } from './useToolLog';
 export { useKeepRecord } from './useKeepRecord';
 export { useSetAside } from './useSetAside';

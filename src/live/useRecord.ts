@@ -2,7 +2,8 @@
 
 import { useIsMutating, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import type { Repository } from '../data';
-import type { RecordOf, StoreName } from '../domain/records';
+import type { RecordOf } from '../domain/records';
+import type { StoreName } from '../domain/storeNames';
 import { useStore } from './StoreProvider';
 
 /** One record while it is worked on: undefined while it is read, null where there is none. */

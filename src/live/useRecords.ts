@@ -2,7 +2,8 @@
 
 import { useQuery } from '@tanstack/react-query';
 import type { LoggedSession } from '../domain/loggedSession';
-import type { RecordOf, StoreName } from '../domain/records';
+import type { RecordOf } from '../domain/records';
+import type { StoreName } from '../domain/storeNames';
 import { useStore } from './StoreProvider';
 
 /** The stores that are read whole; the log has its own way, as it grows for years. */

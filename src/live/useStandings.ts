@@ -1,22 +1,10 @@
 'use client';
 
 import { useQuery } from '@tanstack/react-query';
-import { useMemo } from 'react';
-import {
-  benchAt,
-  type Bench,
-  type EdgeNeed,
-  type Hand,
-  type Shelf,
-  type Standings,
-  type ZoneState,
-} from '../core';
-import type { Session } from '../domain/session';
-import type { Tool } from '../domain/tool';
+import type { EdgeNeed, Hand, Standings, ZoneState } from '../core';
 import { readStandings } from '../workers/standingsClient';
 import { STANDINGS_KEY } from './queryKeys';
 import { useStore } from './StoreProvider';
-import { useShelf } from './useShelf';
 
 /**
  * Where everything stands by the whole log; undefined while it is read. What was kept at the last look
@@ -47,14 +35,4 @@ export function useZoneState(toolId: string, zoneId: string): ZoneState | undefi
 /** What every zone needs with the whole shelf at hand, most urgent first. */
 export function useEdgeNeeds(): EdgeNeed[] | undefined {
   return useStandings()?.needs;
-}
-
-/** Where a tool's keeper works, and with what; undefined while it is read. */
-export function useBench(): ((tool: Tool, where: Session['where']) => Bench) | undefined {
-  const shelf: Shelf | undefined = useShelf();
-  const hand = useHand();
-  return useMemo(
-    () => shelf && hand && (({ schools }, where) => benchAt({ where, shelf, schools, hand })),
-    [shelf, hand],
-  );
 }

@@ -3,7 +3,7 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect } from 'react';
 import { COMPUTED_STORES, findUnusable, type Store, type UnusableRecord } from '../data';
-import type { StoreName } from '../domain/records';
+import type { StoreName } from '../domain/storeNames';
 import { useStore } from './StoreProvider';
 
 /** The records that cannot be used, as they are stored; read anew with every change of these stores. */

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { SCHOOL_QUESTIONS, SCHOOLS, type Schools } from '../domain/schools';
-import { finding, passes } from '../domain/session';
+import { finding, passes } from '../domain/observation';
 import {
   CARBIDES,
   FINDING_KINDS,

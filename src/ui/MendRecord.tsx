@@ -1,7 +1,7 @@
 'use client';
 
 import { useMemo, useState } from 'react';
-import type { StoreName } from '../domain/records';
+import type { StoreName } from '../domain/storeNames';
 import { readRecord, writeRecord } from '../formats/recordText';
 import { NotesField } from './forms/fields';
 

@@ -1,6 +1,7 @@
 'use client';
 
-import { finding, passes, type Finding, type Observation } from '../domain/session';
+import type { Finding, Observation } from '../domain/session';
+import { finding, passes } from '../domain/observation';
 import { SHARPNESS_TESTS, type SharpnessTest } from '../domain/terms';
 import { LimitedNumberField } from './forms/fields';
 import { TEST_WORDS } from './words/testWords';

@@ -1,6 +1,6 @@
 'use client';
 
-import type { StoreName } from '../domain/records';
+import type { StoreName } from '../domain/storeNames';
 import { writeRecord } from '../formats/recordText';
 import { downloadText } from './download';
 import { MendRecord } from './MendRecord';

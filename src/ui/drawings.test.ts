@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { finding } from '../domain/session';
+import { finding } from '../domain/observation';
 import { TOOL_KINDS, type StepTask } from '../domain/terms';
 import type { Tool } from '../domain/tool';
 import { typicalTool } from '../domain/typicalTools';

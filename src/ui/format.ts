@@ -1,4 +1,4 @@
-import { format, formatDistanceToNowStrict, parseISO } from 'date-fns';
+import { intlFormat, intlFormatDistance, parseISO } from 'date-fns';
 
 /** Measures in words, with honest precision. One place, so that every screen says them alike. */
 
@@ -95,11 +95,20 @@ export function plural(count: number, one: string, many = `${one}s`): string {
 
 /** A day, as on a signpost: 24 Oct 2026. */
 export function day(iso: string): string {
-  return format(parseISO(iso), 'd MMM yyyy');
+  return inEnglish(iso, { day: 'numeric', month: 'short', year: 'numeric' });
+}
+
+/** A day of the near future: Friday, or 27 November where that would not be clear. */
+export function dayAhead(iso: string, daysAway: number): string {
+  return inEnglish(iso, daysAway < 7 ? { weekday: 'long' } : { day: 'numeric', month: 'long' });
 }
 
 export function ago(iso: string): string {
-  return formatDistanceToNowStrict(parseISO(iso), { addSuffix: true });
+  return intlFormatDistance(parseISO(iso), new Date(), { locale: 'en', numeric: 'always' });
+}
+
+function inEnglish(iso: string, options: Intl.DateTimeFormatOptions): string {
+  return intlFormat(parseISO(iso), options, { locale: 'en-GB' });
 }
 
 /** First letter as a capital: identifiers of the domain are written small. */

@@ -1,4 +1,5 @@
-import { FACET_WIDTH_MM, type Tool, type Zone } from '../../domain/tool';
+import { FACET_WIDTH_MM } from '../../domain/facetWidth';
+import type { Tool, Zone } from '../../domain/tool';
 import { edgeAngle } from '../check';
 import { cosDeg, sinDeg, tanDeg } from '../trigonometry';
 import { areaBetween, meet } from './profileCut';

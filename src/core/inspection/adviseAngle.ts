@@ -1,5 +1,6 @@
 import type { LoggedSession } from '../../domain/loggedSession';
-import { isWorked, type Finding, type Inspection, type Observation } from '../../domain/session';
+import type { Finding, Inspection, Observation } from '../../domain/session';
+import { isWorked } from '../../domain/observation';
 import type { Task, TaskId } from '../../domain/tasks';
 import type { Tool, Zone } from '../../domain/tool';
 import { reshapedZone } from '../edge';

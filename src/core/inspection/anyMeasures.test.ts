@@ -15,7 +15,8 @@ import {
   zoneNow,
 } from '..';
 import { TASKS } from '../../domain/tasks';
-import { finding, passes, type Session } from '../../domain/session';
+import type { Session } from '../../domain/session';
+import { finding, passes } from '../../domain/observation';
 import { CAUSES, SHARPNESS_TESTS } from '../../domain/terms';
 import { toolSchema, type Tool } from '../../domain/tool';
 import { anyMeasuredTool } from '../../testing/anything';

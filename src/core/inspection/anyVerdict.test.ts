@@ -10,14 +10,8 @@ import {
   stopReasons,
   zoneStates,
 } from '..';
-import {
-  finding,
-  NO_CHECKS,
-  passes,
-  type Inspection,
-  type Observation,
-  type ToolChecks,
-} from '../../domain/session';
+import type { Inspection, Observation, ToolChecks } from '../../domain/session';
+import { finding, NO_CHECKS, passes } from '../../domain/observation';
 import { SHARPNESS_TESTS } from '../../domain/terms';
 import type { Tool } from '../../domain/tool';
 import { anyTestedLook, anyTool } from '../../testing/anything';

@@ -1,11 +1,6 @@
 import type { LoggedSession } from '../../domain/loggedSession';
-import {
-  isWorked,
-  passes,
-  type EdgeTest,
-  type Finding,
-  type Inspection,
-} from '../../domain/session';
+import type { EdgeTest, Finding, Inspection } from '../../domain/session';
+import { isWorked, passes } from '../../domain/observation';
 import type { Tool, Zone } from '../../domain/tool';
 import {
   estimateApex,

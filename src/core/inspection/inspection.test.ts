@@ -1,5 +1,6 @@
 import { edgeNeeds, edgeState, edgeWord, worstStretch, zoneStates } from '..';
-import { passes, type Inspection, type Session } from '../../domain/session';
+import type { Inspection, Session } from '../../domain/session';
+import { passes } from '../../domain/observation';
 import type { SharpnessTest } from '../../domain/terms';
 import { benchWith } from '../../testing/bench';
 import { toolOf } from '../../testing/ladderFixtures';

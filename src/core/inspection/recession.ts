@@ -1,5 +1,5 @@
 import type { LoggedSession } from '../../domain/loggedSession';
-import { isWorked } from '../../domain/session';
+import { isWorked } from '../../domain/observation';
 import type { Tool, Zone } from '../../domain/tool';
 import { wideningPerRecession, withWorkedWidth } from '../edge';
 import { workingFace } from '../ladder';

@@ -9,15 +9,8 @@ import {
   SYMPTOMS,
   workingSteel,
 } from '..';
-import {
-  finding,
-  NO_CHECKS,
-  passes,
-  type EdgeTest,
-  type Finding,
-  type Inspection,
-  type Session,
-} from '../../domain/session';
+import type { EdgeTest, Finding, Inspection, Session } from '../../domain/session';
+import { finding, NO_CHECKS, passes } from '../../domain/observation';
 import { CAUSES, SHARPNESS_TESTS, type SharpnessTest } from '../../domain/terms';
 import type { Tool } from '../../domain/tool';
 import { TASKS } from '../../domain/tasks';

@@ -9,7 +9,8 @@ import {
   abrasivesAtHand,
   stopReasons,
 } from '..';
-import { finding, NO_CHECKS, passes, type Inspection, type ToolChecks } from '../../domain/session';
+import type { Inspection, ToolChecks } from '../../domain/session';
+import { finding, NO_CHECKS, passes } from '../../domain/observation';
 import { benchWith } from '../../testing/bench';
 import { toolOf } from '../../testing/ladderFixtures';
 import { sample } from '../../testing/sample';

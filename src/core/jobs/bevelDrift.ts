@@ -1,5 +1,5 @@
 import type { LoggedSession } from '../../domain/loggedSession';
-import { isWorked } from '../../domain/session';
+import { isWorked } from '../../domain/observation';
 import type { Tool, Zone } from '../../domain/tool';
 import { workingFace } from '../ladder';
 import { HOLD_WOBBLE_DEG, roundingShiftMm } from '../wear';

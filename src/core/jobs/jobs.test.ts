@@ -15,7 +15,8 @@ import {
   workingFace,
   type EdgeJob,
 } from '..';
-import { passes, type Session } from '../../domain/session';
+import type { Session } from '../../domain/session';
+import { passes } from '../../domain/observation';
 import { GRINDS, TOOL_KINDS, type Job, type SharpnessTest } from '../../domain/terms';
 import { zoneSchema, type Tool } from '../../domain/tool';
 import { benchWith, usualHand } from '../../testing/bench';

@@ -1,5 +1,5 @@
 import type { LoggedSession } from '../../domain/loggedSession';
-import { isWorked } from '../../domain/session';
+import { isWorked } from '../../domain/observation';
 import type { StepTask } from '../../domain/terms';
 import type { Tool } from '../../domain/tool';
 import {

@@ -13,7 +13,8 @@ import {
   taughtOf,
   withHardness,
 } from '..';
-import { passes, type Session } from '../../domain/session';
+import type { Session } from '../../domain/session';
+import { passes } from '../../domain/observation';
 import type { Tool } from '../../domain/tool';
 import { sample } from '../../testing/sample';
 

@@ -1,5 +1,5 @@
 import type { LoggedSession, LoggedStep } from '../../domain/loggedSession';
-import { isWorked } from '../../domain/session';
+import { isWorked } from '../../domain/observation';
 import { MOTIONS, type Motion } from '../../domain/terms';
 import { KEEN_UP_TO, TEST_CENTRE_UM } from '../sharpness';
 import type { Pace } from '../wear';

@@ -1,4 +1,5 @@
-import { isWorked, type Finding, type Session } from '../../domain/session';
+import type { Finding, Session } from '../../domain/session';
+import { isWorked } from '../../domain/observation';
 import type { StepTask } from '../../domain/terms';
 import { sessionRecessionMm } from '../inspection';
 

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { advance, balance, findingsLeft, planLadder, startSession, type GuideEvent } from '..';
-import { finding, passes, sessionSchema, type Session } from '../../domain/session';
+import { sessionSchema, type Session } from '../../domain/session';
+import { finding, passes } from '../../domain/observation';
 import { faceOf, stone, strop } from '../../testing/ladderFixtures';
 
 const at = (seconds: number): string => new Date(1_700_000_000_000 + seconds * 1000).toISOString();

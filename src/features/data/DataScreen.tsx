@@ -1,9 +1,11 @@
 'use client';
 
-import { HabitsForm } from './HabitsForm';
+import dynamic from 'next/dynamic';
 import { FilesInAndOut } from './FilesInAndOut';
 import { StartOver } from './StartOver';
 import { StorageState } from './StorageState';
+
+const HabitsForm = dynamic(() => import('./HabitsForm'), { ssr: false });
 
 /** Export and import, what is stored, the person's habits, the sample crew. */
 export function DataScreen() {

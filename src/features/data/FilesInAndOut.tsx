@@ -1,6 +1,6 @@
 'use client';
 
-import { format } from 'date-fns';
+import { formatISO } from 'date-fns';
 import { useRef } from 'react';
 import { notice } from '../../ui/notice';
 import { downloadFile } from '../../ui/download';
@@ -16,7 +16,7 @@ export function FilesInAndOut() {
 
   const hand = async (): Promise<void> => {
     const { file, leftOut } = await exportAll();
-    downloadFile(`open-trail-${format(new Date(), 'yyyy-MM-dd')}.json`, file);
+    downloadFile(`open-trail-${formatISO(new Date(), { representation: 'date' })}.json`, file);
     if (leftOut > 0)
       void notice(
         `${plural(leftOut, 'damaged record')} left out: mend or export what is named here.`,

@@ -8,7 +8,7 @@ import { settingsSchema, type Settings } from '../../domain/settings';
 import { NumberField } from '../../ui/forms/fields';
 
 /** The person's own coin and pace, which every plan counts with. */
-export function HabitsForm() {
+export default function HabitsForm() {
   const settings = useSettings();
   if (!settings) return null;
   return <Habits key={settings.updatedAt} settings={settings} />;

@@ -1,7 +1,7 @@
 'use client';
 
 import { useEffect, useState } from 'react';
-import { STORE_NAMES } from '../../domain/records';
+import { STORE_NAMES } from '../../domain/storeNames';
 import { useKeepRecord, useLineCount, useRecords, useSetAside, useUnusable } from '../../live';
 import { UnusableRecords } from '../../ui/UnusableRecords';
 

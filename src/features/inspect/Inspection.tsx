@@ -19,12 +19,8 @@ import {
 } from '../../core';
 import { useBench, useStore, type ToolLog } from '../../live';
 import { newRecord } from '../../domain/newRecord';
-import {
-  NO_CHECKS,
-  type Finding,
-  type Inspection as Look,
-  type Observation,
-} from '../../domain/session';
+import type { Finding, Inspection as Look, Observation } from '../../domain/session';
+import { NO_CHECKS } from '../../domain/observation';
 import type { Settings } from '../../domain/settings';
 import { tasksOf, type TaskId } from '../../domain/tasks';
 import type { DamageWay, Job } from '../../domain/terms';

@@ -2,7 +2,8 @@
 
 import { useState } from 'react';
 import type { EdgeWord } from '../../core';
-import { finding, type Finding } from '../../domain/session';
+import type { Finding } from '../../domain/session';
+import { finding } from '../../domain/observation';
 import { FINDING_KINDS, type FindingKind } from '../../domain/terms';
 import type { Tool, Zone } from '../../domain/tool';
 import { EdgeStrip } from '../../ui/edge-strip/EdgeStrip';

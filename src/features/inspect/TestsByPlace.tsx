@@ -2,7 +2,8 @@
 
 import { useState } from 'react';
 import { toolForm } from '../../core';
-import { passes, type EdgeTest } from '../../domain/session';
+import type { EdgeTest } from '../../domain/session';
+import { passes } from '../../domain/observation';
 import { EDGE_PLACES, SHAVING_WAYS, type SharpnessTest } from '../../domain/terms';
 import type { Tool } from '../../domain/tool';
 import { Choice } from '../../ui/Choice';

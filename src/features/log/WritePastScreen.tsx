@@ -1,14 +1,15 @@
 'use client';
 
 import { yupResolver } from '@hookform/resolvers/yup';
-import { format } from 'date-fns';
+import { formatISO } from 'date-fns';
 import { nanoid } from 'nanoid';
 import Link from 'next/link';
 import { useRouter, useSearchParams } from 'next/navigation';
 import { useFieldArray, useForm, type Resolver } from 'react-hook-form';
 import { notice } from '../../ui/notice';
 import { pastSession, shelfAbrasives, type Shelf } from '../../core';
-import { passes, type Observation } from '../../domain/session';
+import type { Observation } from '../../domain/session';
+import { passes } from '../../domain/observation';
 import { SHARPNESS_TESTS, type SharpnessTest } from '../../domain/terms';
 import type { Tool } from '../../domain/tool';
 import { useRecords, useShelf, useStore } from '../../live';
@@ -52,7 +53,7 @@ function PastWorkForm(props: { tools: readonly Tool[]; shelf: Shelf; chosen: str
     resolver: yupResolver(pastWorkSchema) as unknown as Resolver<PastWork>,
     defaultValues: {
       edge: (edges.find(({ tool }) => tool.id === chosen) ?? edges[0]!).key,
-      day: format(new Date(), 'yyyy-MM-dd'),
+      day: formatISO(new Date(), { representation: 'date' }),
       where: 'bench',
       steps: [blank],
       before: '',

@@ -1,6 +1,6 @@
 import { sample } from '../../testing/sample';
 import { edgeName, findRows, logRows, testWords } from './logRows';
-import { passes } from '../../domain/session';
+import { passes } from '../../domain/observation';
 
 const rows = logRows(sample.sessions, sample.tools);
 

@@ -1,11 +1,11 @@
 'use client';
 
-import { differenceInCalendarDays, format, parseISO, startOfToday } from 'date-fns';
+import { differenceInCalendarDays, parseISO, startOfToday } from 'date-fns';
 import Link from 'next/link';
 import type { EdgeNeed } from '../../core';
 import { useEdgeNeeds, useRecords } from '../../live';
 import type { Trip } from '../../domain/trip';
-import { chipDepth, minutes, plural, sentence } from '../../ui/format';
+import { chipDepth, dayAhead, minutes, plural, sentence } from '../../ui/format';
 import { stopWords } from '../../ui/words/stopWords';
 import { HangTool } from './HangTool';
 import { Rail } from './Rail';
@@ -62,9 +62,7 @@ function fromWhen({ startsOn }: Trip): string {
   const away = differenceInCalendarDays(parseISO(startsOn), startOfToday());
   if (away <= 0) return 'under way';
   if (away === 1) return 'from tomorrow';
-  return away < 7
-    ? `from ${format(parseISO(startsOn), 'EEEE')}`
-    : `from ${format(parseISO(startsOn), 'd MMMM')}`;
+  return `from ${dayAhead(startsOn, away)}`;
 }
 
 function NextWork({ need }: { need: EdgeNeed | undefined }) {

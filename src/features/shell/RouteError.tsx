@@ -5,7 +5,7 @@ import { useKeepRecord, useSetAside, useUnusable } from '../../live';
 import { UnusableRecords } from '../../ui/UnusableRecords';
 
 /** What a screen shows when it could not be drawn: why, which record may be to blame, and the ways on. */
-export function RouteError({ error, reset }: { error: Error; reset: () => void }) {
+export default function RouteError({ error, reset }: { error: Error; reset: () => void }) {
   const unusable = useUnusable();
   const setAside = useSetAside();
   const keep = useKeepRecord();

@@ -19,7 +19,13 @@ import { ZoneFigures } from './ZoneFigures';
 import { ZoneTabs } from './ZoneTabs';
 
 /** The whole tool as one form; drawings follow the measures while they are typed. */
-export function ToolEditor({ tool, coinThicknessMm }: { tool: Tool; coinThicknessMm: number }) {
+export default function ToolEditor({
+  tool,
+  coinThicknessMm,
+}: {
+  tool: Tool;
+  coinThicknessMm: number;
+}) {
   const store = useStore();
   const [zoneIndex, setZoneIndex] = useState(0);
   const form = useForm<Tool>({

@@ -1,9 +1,12 @@
 'use client';
 
+import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { useSearchParams } from 'next/navigation';
 import { useRecords, useSettings } from '../../live';
-import { ToolEditor } from './ToolEditor';
+
+/** The form loads beside the tool's records. */
+const ToolEditor = dynamic(() => import('./ToolEditor'), { ssr: false });
 
 /** One tool: its silhouette and strip, its zones and their sections, measured and edited. */
 export function ToolScreen() {

@@ -3,7 +3,8 @@
 import { useMemo } from 'react';
 import { adviseAngle, worstStretch, type AngleAdvice } from '../../core';
 import { useZoneState, useToolLog } from '../../live';
-import { passes, type EdgeTest, type Session } from '../../domain/session';
+import type { EdgeTest, Session } from '../../domain/session';
+import { passes } from '../../domain/observation';
 import { tasksOf } from '../../domain/tasks';
 import type { Tool, Zone } from '../../domain/tool';
 import { DiagnosisPanel } from '../../ui/DiagnosisPanel';

@@ -1,7 +1,8 @@
 import { notice } from '../../ui/notice';
 import { advance } from '../../core';
 import type { Store } from '../../data';
-import { isWorked, type Finding, type Session } from '../../domain/session';
+import type { Finding, Session } from '../../domain/session';
+import { isWorked } from '../../domain/observation';
 import type { Tool, Zone } from '../../domain/tool';
 
 /** What a session's work changes of a zone; null where its measures stay, or nothing was ground. */

@@ -1,0 +1,14 @@
+/** Every kind of stored record, by the name of its store. */
+export const STORE_NAMES = [
+  'tools',
+  'abrasives',
+  'strops',
+  'compounds',
+  'lubricants',
+  'inspections',
+  'sessions',
+  'trips',
+  'photos',
+  'settings',
+] as const;
+export type StoreName = (typeof STORE_NAMES)[number];

@@ -34,9 +34,11 @@ for (const page of PAGES) {
   const html = join('.next/server/app', `${page}.html`);
   if (!existsSync(html)) throw new Error(`${html} is missing: build first`);
   const scripts = new Set(
-    [...readFileSync(html, 'utf8').matchAll(/<script(?![^>]*noModule)[^>]+src="\/_next\/(static\/[^"?]+\.js)/g)].map(
-      ([, path]) => path,
-    ),
+    [
+      ...readFileSync(html, 'utf8').matchAll(
+        /<script(?![^>]*noModule)[^>]+src="\/_next\/(static\/[^"?]+\.js)/g,
+      ),
+    ].map(([, path]) => path),
   );
   const bytes = [...scripts].reduce((sum, path) => sum + gzippedBytes(join('.next', path)), 0);
   const kb = bytes / 1000;

@@ -1,6 +1,7 @@
 import type { StoreName } from '../domain/storeNames';
 import type { IsValid } from './lines';
-import { putRaw, removeRaw, type Transaction } from './transaction';
+import type { Transaction } from './schema';
+import { putRaw, removeRaw } from './transaction';
 
 /** One record before and after an act, as it is stored; undefined where there was none, or is none. */
 export interface Written {

@@ -1,22 +1,6 @@
-import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
-import type { RecordOf } from '../domain/records';
-import type { StoreName } from '../domain/storeNames';
-import type { Lines } from './lines';
+import { openDB, type IDBPDatabase } from 'idb';
 import type { Migration } from './migrations';
-import type { SnapshotRecord } from './snapshot';
-
-export type OpenTrailSchema = DBSchema & {
-  [S in StoreName]: { key: string; value: RecordOf<S> };
-} & {
-  [L in keyof Lines]: {
-    key: string;
-    value: Lines[L];
-    indexes: { toolId: string; startedAt: string };
-  };
-} & {
-  snapshot: { key: string; value: SnapshotRecord };
-};
-export type Database = IDBPDatabase<OpenTrailSchema>;
+import type { Database } from './schema';
 
 const DATABASE_NAME = 'open-trail';
 

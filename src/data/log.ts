@@ -1,7 +1,7 @@
 import type { LoggedSession } from '../domain/loggedSession';
 import type { StoreName } from '../domain/storeNames';
 import type { Inspection } from '../domain/session';
-import type { Database } from './database';
+import type { Database } from './schema';
 import { lineStoreOf, type Lines, type LineStore } from './lines';
 
 /** The log as lists and plans read it, however long it has grown. */

@@ -1,7 +1,7 @@
 import type { RecordOf } from '../domain/records';
 import type { StoreName } from '../domain/storeNames';
 import type { Changes } from './changes';
-import type { Database } from './database';
+import type { Database } from './schema';
 import { allOrNothing, putRecord } from './transaction';
 import type { Validity } from './validity';
 

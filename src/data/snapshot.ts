@@ -1,21 +1,13 @@
 import type { Standings } from '../core';
-import type { Database } from './database';
 import { STANDINGS_TABLES } from './standingsTables';
 import type { Table } from './lines';
-import type { Transaction } from './transaction';
+import type { Database, Transaction } from './schema';
 
 /**
  * The standings as they were last judged, kept so that a screen shows them at once. Every write of
  * what they follow from moves the revision on in its own transaction, and a snapshot of an older
  * revision is no longer one.
  */
-export interface SnapshotRecord {
-  id: 'standings';
-  revision: number;
-  /** Null from a write until they are judged again. */
-  standings: Standings | null;
-}
-
 export interface Snapshot {
   /** The standings of the present revision; null where they are not judged yet. */
   read(): Promise<Standings | null>;

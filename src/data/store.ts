@@ -1,6 +1,7 @@
 import { STORE_NAMES, type StoreName } from '../domain/storeNames';
 import { createChanges, type Changes } from './changes';
-import { openDatabase, type Database } from './database';
+import { openDatabase } from './database';
+import type { Database } from './schema';
 import { createLog, type Log } from './log';
 import { createRepository, type Repository } from './repository';
 import { createSnapshot, type Snapshot } from './snapshot';

@@ -1,9 +1,8 @@
-import type { IDBPTransaction } from 'idb';
 import type { RecordOf } from '../domain/records';
 import type { StoreName } from '../domain/storeNames';
 import type { Inspection, Session } from '../domain/session';
 import type { Changes } from './changes';
-import type { Database, OpenTrailSchema } from './database';
+import type { Database, Transaction } from './schema';
 import { moveRevision } from './snapshot';
 import {
   type IsValid,
@@ -14,9 +13,6 @@ import {
   type Lines,
   type Table,
 } from './lines';
-
-/** A transaction on records and the lines that follow from them. */
-export type Transaction = IDBPTransaction<OpenTrailSchema, (Table | 'snapshot')[], 'readwrite'>;
 
 /**
  * Runs `work` in one transaction over these stores and their lines; it ends on the disk, or any

@@ -1,4 +1,4 @@
-import type { RecordOf } from '../domain/records';
+import type { RECORD_SCHEMAS, RecordOf } from '../domain/records';
 import type { StoreName } from '../domain/storeNames';
 
 /** Checks records against their schemas; a version that was found valid is not checked again. */
@@ -14,22 +14,23 @@ export interface Validity {
  */
 export function createValidity(): () => Promise<Validity> {
   let loading: Promise<Validity> | null = null;
-  return () => (loading ??= import('../domain/records').then(validityBy));
+  return () =>
+    (loading ??= import('../domain/records').then((records) => validityBy(records.RECORD_SCHEMAS)));
 }
 
-function validityBy({ RECORD_SCHEMAS }: typeof import('../domain/records')): Validity {
+function validityBy(schemas: typeof RECORD_SCHEMAS): Validity {
   const known = new Set<string>();
   const version = (store: StoreName, record: { id: string; updatedAt: string }): string =>
     `${store} ${record.id} ${record.updatedAt}`;
   return {
     isValid(store, record) {
       if (known.has(version(store, record))) return true;
-      const valid = RECORD_SCHEMAS[store].isValidSync(record, { strict: true });
+      const valid = schemas[store].isValidSync(record, { strict: true });
       if (valid) known.add(version(store, record));
       return valid;
     },
     validated(store, record) {
-      RECORD_SCHEMAS[store].validateSync(record, { strict: true });
+      schemas[store].validateSync(record, { strict: true });
       known.add(version(store, record));
       return record;
     },

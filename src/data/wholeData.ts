@@ -2,17 +2,10 @@ import type { AllRecords, RecordOf } from '../domain/records';
 import { STORE_NAMES, type StoreName } from '../domain/storeNames';
 import { undoAct, type Act, type Written } from './act';
 import type { Changes } from './changes';
-import type { Database } from './database';
+import type { Database, Transaction } from './schema';
 import { LINE_STORES, type IsValid, type Table } from './lines';
 import { mergeRecords, type MergeReport } from './merge';
-import {
-  allOrNothing,
-  putRaw,
-  putRecord,
-  putRecords,
-  removeRaw,
-  type Transaction,
-} from './transaction';
+import { allOrNothing, putRaw, putRecord, putRecords, removeRaw } from './transaction';
 import type { Validity } from './validity';
 
 /** A change to one record of any store. */

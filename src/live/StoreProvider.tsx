@@ -10,7 +10,7 @@ import {
   type Store,
 } from '../data';
 import { noteChanges, wakeStandings } from '../workers/standingsClient';
-import { STANDINGS_KEY } from './queryKeys';
+import { KEPT_STANDINGS_KEY, STANDINGS_KEY } from './queryKeys';
 
 /** The standings' thread starts beside the opening of the database. */
 if (typeof window !== 'undefined') wakeStandings();
@@ -72,8 +72,10 @@ export function StoreProvider(props: {
 /** Reads anew what has changed, in this tab or another; what this tab is writing waits for its end. */
 function followChanges(store: Store, client: QueryClient): () => void {
   return store.changes.listen((tables) => {
-    if (noteChanges(tables))
-      void client.invalidateQueries({ queryKey: STANDINGS_KEY, exact: true });
+    if (noteChanges(tables)) {
+      client.setQueryData(KEPT_STANDINGS_KEY, null);
+      void client.invalidateQueries({ queryKey: STANDINGS_KEY });
+    }
     for (const table of tables)
       void client.invalidateQueries({
         queryKey: [table],

@@ -4,7 +4,14 @@ export { useNewestSessions, useRecords, useSessions } from './useRecords';
 export { useRecord, type LiveRecord } from './useRecord';
 export { useBench } from './useBench';
 export { useSettings, useShelf } from './useShelf';
-export { useEdgeNeeds, useHand, useStandings, useZoneState, useZoneStates } from './useStandings';
+export {
+  useEdgeNeeds,
+  useHand,
+  useSettledStandings,
+  useStandings,
+  useZoneState,
+  useZoneStates,
+} from './useStandings';
 export { useLineCount, useToolLog, type ToolLog } from './useToolLog';
 export { useKeepRecord } from './useKeepRecord';
 export { useSetAside } from './useSetAside';

@@ -17,7 +17,7 @@ export interface LiveRecord<R> {
 
 /**
  * One record, kept live across tabs. Changes are pure steps that run again on the stored record,
- * one after the other, so that steps taken in two tabs add up.
+ * each in a transaction of its own and in their order, so that steps taken in two tabs add up.
  */
 export function useRecord<S extends StoreName>(name: S, id: string): LiveRecord<RecordOf<S>> {
   const repository = useStore()[name] as unknown as Repository<S>;
@@ -29,7 +29,6 @@ export function useRecord<S extends StoreName>(name: S, id: string): LiveRecord<
   });
   const { mutateAsync: change } = useMutation({
     mutationKey: key,
-    scope: { id: key.join('/') },
     mutationFn: (step: (record: RecordOf<S>) => RecordOf<S>) => repository.update(id, step),
     onMutate: (step) => {
       void client.cancelQueries({ queryKey: key });

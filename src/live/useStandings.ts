@@ -1,9 +1,10 @@
 'use client';
 
 import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
 import type { EdgeNeed, Hand, Standings, ZoneState } from '../core';
 import { readStandings } from '../workers/standingsClient';
-import { STANDINGS_KEY } from './queryKeys';
+import { KEPT_STANDINGS_KEY, STANDINGS_KEY } from './queryKeys';
 import { useStore } from './StoreProvider';
 
 /**
@@ -11,10 +12,27 @@ import { useStore } from './StoreProvider';
  * shows at once; it is judged anew beside that, as the model may have got better since.
  */
 export function useStandings(): Standings | undefined {
+  return useJudging().standings;
+}
+
+/**
+ * The standings for a screen that begins from them, like a plan: undefined until they hold everything
+ * that was written before it opened. From then on they follow like any other.
+ */
+export function useSettledStandings(): Standings | undefined {
+  const { standings, isSettled } = useJudging();
+  const [hasSettled, setSettled] = useState(false);
+  if (isSettled && !hasSettled) setSettled(true);
+  return hasSettled || isSettled ? standings : undefined;
+}
+
+function useJudging(): { standings: Standings | undefined; isSettled: boolean } {
   const { snapshot } = useStore();
-  const kept = useQuery({ queryKey: [...STANDINGS_KEY, 'kept'], queryFn: () => snapshot.read() });
+  const kept = useQuery({ queryKey: KEPT_STANDINGS_KEY, queryFn: () => snapshot.read() });
   const judged = useQuery({ queryKey: STANDINGS_KEY, queryFn: readStandings });
-  return judged.data ?? kept.data ?? undefined;
+  return judged.data
+    ? { standings: judged.data, isSettled: !judged.isFetching }
+    : { standings: kept.data ?? undefined, isSettled: Boolean(kept.data) };
 }
 
 /** The person's hand: its pace, and what the log has taught; undefined while it is read. */

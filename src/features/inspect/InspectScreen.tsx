@@ -2,13 +2,13 @@
 
 import Link from 'next/link';
 import { useSearchParams } from 'next/navigation';
-import { useSettings, useZoneStates, useToolLog } from '../../live';
+import { useSettings, useSettledStandings, useToolLog } from '../../live';
 import { Inspection } from './Inspection';
 
 /** An edge walked from heel to tip; without a tool in the address, the choice of one. */
 export function InspectScreen() {
   const params = useSearchParams();
-  const states = useZoneStates();
+  const states = useSettledStandings()?.states;
   const settings = useSettings();
   const log = useToolLog(params.get('tool') ?? '');
   if (!states || !settings || !log) return null;

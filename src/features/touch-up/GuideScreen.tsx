@@ -19,8 +19,9 @@ export function GuideScreen() {
   const stops = useZoneState(session?.toolId ?? '', session?.zoneId ?? '')?.stops ?? [];
   const finished = Boolean(session?.finishedAt);
   useEffect(() => {
-    if (finished) router.replace(`/log/entry?id=${id}`);
-  }, [finished, id, router]);
+    // The entry is shown when it is on the disk, and not before.
+    if (finished && live.isKept) router.replace(`/log/entry?id=${id}`);
+  }, [finished, live.isKept, id, router]);
   if (session === undefined || !tools || !settings || finished) return null;
 
   const tool = tools.find((record) => record.id === session?.toolId);

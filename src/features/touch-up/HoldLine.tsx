@@ -5,27 +5,31 @@ import type { Tool, Zone } from '../../domain/tool';
 import { holdInShort, MEASURED_AT_MM } from '../../ui/words/holdWords';
 import { handWords } from './handWords';
 
-/** On a phone, with the count: how it is held, how the hand moves, and when the step is done. */
-export function HoldLine(props: {
+interface Held {
   step: SessionStep;
   tool: Tool;
   zone: Zone;
   coinThicknessMm: number;
-}) {
-  const { step, tool, zone, coinThicknessMm } = props;
-  const stoneInHand = toolForm(tool.kind) !== 'knife';
-  const angleDeg = step.stretch?.angleDeg ?? step.angleDeg;
-  const hold = holdGuide({
-    ...{ tool, zone, angleDeg, coinThicknessMm, stoneInHand },
-    stoneLengthMm: MEASURED_AT_MM,
-  });
+}
+
+/** On a phone, with the count: how it is held, how the hand moves, and when the step is done. */
+export function HoldLine(props: Held) {
+  const { step } = props;
   return (
     <span className="block lg:hidden">
       {!isSpineTask(step.task) && (
-        <span className="sign figures block text-[1.4rem]">{holdInShort(hold)}</span>
+        <span className="sign figures block text-[1.4rem]">{holdWords(props)}</span>
       )}
       <span className="block font-semibold">{handWords(step)}</span>
       <span className="block">Done when {step.doneWhen[0]}</span>
     </span>
   );
+}
+
+/** How the angle of a step on the edge is held. */
+function holdWords({ step, tool, zone, coinThicknessMm }: Held): string {
+  const stoneInHand = toolForm(tool.kind) !== 'knife';
+  const angleDeg = step.stretch?.angleDeg ?? step.angleDeg;
+  const hold = { tool, zone, angleDeg, coinThicknessMm, stoneInHand };
+  return holdInShort(holdGuide({ ...hold, stoneLengthMm: MEASURED_AT_MM }));
 }

@@ -3,7 +3,14 @@
 import Link from 'next/link';
 import { useSearchParams } from 'next/navigation';
 import { useMemo } from 'react';
-import { useEdgeNeeds, useRecords, useSettings, useStandings, useToolLog } from '../../live';
+import {
+  useEdgeNeeds,
+  useRecords,
+  useSettings,
+  useSettledStandings,
+  useStandings,
+  useToolLog,
+} from '../../live';
 import { ago, minutes, plural } from '../../ui/format';
 import { jobLink, readJob } from '../../ui/jobAddress';
 import { PlanFor } from './PlanFor';
@@ -11,7 +18,7 @@ import { PlanFor } from './PlanFor';
 /** The plan of a touch-up; without a tool in the address, the choice of one. */
 export function PlanScreen() {
   const params = useSearchParams();
-  const needs = useEdgeNeeds();
+  const needs = useSettledStandings()?.needs;
   const settings = useSettings();
   const address = useMemo(() => readJob(params), [params]);
   const toolId = params.get('tool') ?? '';

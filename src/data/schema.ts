@@ -1,0 +1,31 @@
+import type { DBSchema, IDBPDatabase, IDBPTransaction } from 'idb';
+import type { Standings } from '../core';
+import type { RecordOf } from '../domain/records';
+import type { StoreName } from '../domain/storeNames';
+import type { Lines, Table } from './lines';
+
+/** The one record of the snapshot: standings as they were last judged. */
+export interface SnapshotRecord {
+  id: 'standings';
+  revision: number;
+  /** Null from a write until they are judged again. */
+  standings: Standings | null;
+}
+
+/** Everything in the database: records, the lines that follow from them, and the snapshot. */
+export type OpenTrailSchema = DBSchema & {
+  [S in StoreName]: { key: string; value: RecordOf<S> };
+} & {
+  [L in keyof Lines]: {
+    key: string;
+    value: Lines[L];
+    indexes: { toolId: string; startedAt: string };
+  };
+} & {
+  snapshot: { key: string; value: SnapshotRecord };
+};
+
+export type Database = IDBPDatabase<OpenTrailSchema>;
+
+/** A transaction on records, with what follows from them. */
+export type Transaction = IDBPTransaction<OpenTrailSchema, (Table | 'snapshot')[], 'readwrite'>;

@@ -1,6 +1,8 @@
 import type { Page } from '@playwright/test';
 import { readFileSync } from 'node:fs';
-import { expect, open, test } from './fixtures';
+import { longLog } from '../demo/longLog';
+import { writeBundle } from '../src/formats/bundle';
+import { expect, open, test, untilStored } from './fixtures';
 
 async function exported(page: Page): Promise<{ text: string; records: Record<string, unknown[]> }> {
   const download = page.waitForEvent('download');
@@ -77,4 +79,69 @@ test('the sample notice stands on the rack alone, until it is dismissed', async 
   await page.reload();
   await expect(page.getByRole('heading', { level: 1 })).toContainText('Tarrow Ness');
   await expect(notice).toBeHidden();
+});
+
+test('a long log comes in with progress, can be stopped, and is taken back without later work', async ({
+  page,
+}) => {
+  test.setTimeout(120_000);
+  const text = writeBundle(longLog({ tools: 12, sessions: 1500 }), '2026-11-23T08:00:00.000Z');
+  const touchUps = page.getByRole('row', { name: /^touch-ups/ });
+  await open(page, '/data');
+  await expect(touchUps).toContainText('36');
+  await importText(page, 'years.json', text);
+  await expect(page.getByRole('progressbar')).toBeVisible();
+  await page.getByRole('button', { name: 'Cancel' }).click();
+  await expect(page.getByText('years.json is not brought in')).toBeVisible();
+  await page.reload();
+  await expect(touchUps).toContainText('36');
+
+  await importText(page, 'years.json', text);
+  await expect(page.getByRole('heading', { name: 'years.json is brought in' })).toBeVisible({
+    timeout: 60_000,
+  });
+  await expect(touchUps).toContainText('1536');
+  const other = await page.context().newPage();
+  await open(other, '/log');
+  await expect(other.getByText('1536 entries')).toBeVisible();
+  const drawn = await other.getByRole('row').count();
+  expect(drawn).toBeLessThan(120);
+  await other.getByLabel('Search, in notes too').fill('gorse');
+  await open(other, '/tool?id=wren');
+  await other.getByLabel('Name', { exact: true }).first().fill('Wren the second');
+  await other.getByRole('button', { name: 'Save', exact: true }).click();
+  await expect(other.getByText('Wren the second is saved.')).toBeVisible();
+  await untilStored(other);
+
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(touchUps).toContainText('36');
+  await open(other, '/');
+  await expect(other.getByRole('link', { name: 'Wren the second' }).first()).toBeVisible();
+});
+
+test('inches, ounces and pounds-force are shown and typed everywhere at once, and kept metric', async ({
+  page,
+}) => {
+  await open(page, '/data');
+  await page.getByRole('button', { name: 'inches, ounces, pounds-force' }).click();
+  await expect(page.getByLabel('Thickness of your coin')).toHaveValue('0.0917');
+  await open(page, '/tool?id=wren');
+  const width = page.getByLabel('Blade width');
+  await expect(width).toHaveValue(/^(0|1)\.\d+$/);
+  await width.fill('1 1/4');
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
+  await expect(page.getByText('Wren is saved.')).toBeVisible();
+  await open(page, '/touch-up?tool=wren');
+  await expect(page.getByText(/ lbf/).first()).toBeAttached();
+  await expect(page.getByText(/Spine up .* in$/).first()).toBeVisible();
+  await open(page, '/shelf');
+  await expect(page.getByText(/ oz$/).first()).toBeVisible();
+  await open(page, '/data');
+  const { records } = await exported(page);
+  const wren = (records.tools as { id: string; bladeWidthMm: number }[]).find(
+    ({ id }) => id === 'wren',
+  );
+  expect(wren!.bladeWidthMm).toBeCloseTo(31.75, 6);
+  await page.getByRole('button', { name: 'mm, g, N' }).click();
+  await expect(page.getByLabel('Thickness of your coin')).toHaveValue('2.33');
 });

@@ -3,7 +3,7 @@
 import type { Finding, Observation } from '../domain/session';
 import { finding, passes } from '../domain/observation';
 import { SHARPNESS_TESTS, type SharpnessTest } from '../domain/terms';
-import { LimitedNumberField } from './forms/fields';
+import { LimitedMeasureField } from './forms/MeasureField';
 import { TEST_WORDS } from './words/testWords';
 
 /** Tests of one whole edge and its deepest chip, all by tapping but the two measures. */
@@ -44,17 +44,17 @@ export function ObservationFields(props: {
       </label>
       {chip && (
         <div className="grid max-w-md grid-cols-2 gap-4">
-          <LimitedNumberField
+          <LimitedMeasureField
             label="Deepest, about"
-            unit="mm"
+            quantity="length"
             min={0.01}
             max={3}
             value={chip.depthMm}
             onValue={(depthMm) => setChip({ ...chip, depthMm })}
           />
-          <LimitedNumberField
+          <LimitedMeasureField
             label="From the heel"
-            unit="mm"
+            quantity="length"
             min={zone.startMm}
             max={zone.endMm}
             value={chip.atMm}

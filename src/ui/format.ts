@@ -1,22 +1,53 @@
 import { intlFormat, intlFormatDistance, parseISO } from 'date-fns';
+import { G_PER_OUNCE, inchFraction, isImperial, MM_PER_INCH, N_PER_POUND } from './units';
 
 /** Measures in words, with honest precision. One place, so that every screen says them alike. */
 
 const rounded = (value: number, digits: number): string => value.toFixed(digits);
 
-/** Millimetres: a tenth below 20, whole above. */
+/** Inches below this (mm) are said in thousandths, as a calliper shows them. */
+const RULER_FROM_MM = 1;
+
+/** A length: in tenths of a millimetre below 20, whole above; or in inches as a ruler has them. */
 export function mm(value: number): string {
+  if (isImperial()) {
+    if (value > 0 && value < RULER_FROM_MM) return thousandths(value);
+    return `${inchFraction(value, value < 20 ? 64 : 16)} in`;
+  }
   return `${value < 20 ? trim(rounded(value, 1)) : rounded(value, 0)} mm`;
+}
+
+/** A place along an edge: whole millimetres, or sixteenths of an inch. */
+export function placeMm(value: number): string {
+  return isImperial() ? `${inchFraction(value, 16)} in` : `${rounded(value, 0)} mm`;
 }
 
 /** Depth of a chip: as finely as an eye or a lens tells it. */
 export function chipDepth(depthMm: number): string {
+  if (isImperial()) return thousandths(depthMm);
   return `${trim(rounded(depthMm, depthMm < 0.1 ? 3 : 2))} mm`;
 }
 
 /** Hundredths of a millimetre, for faces and thicknesses near the edge. */
 export function fineMm(value: number): string {
-  return `${rounded(value, 2)} mm`;
+  return isImperial() ? thousandths(value) : `${rounded(value, 2)} mm`;
+}
+
+/** Thousandths of a millimetre, for what differs by little. */
+export function thinMm(value: number): string {
+  return isImperial() ? `${rounded(value / MM_PER_INCH, 4)} in` : `${rounded(value, 3)} mm`;
+}
+
+function thousandths(valueMm: number): string {
+  return `${rounded(valueMm / MM_PER_INCH, 3)} in`;
+}
+
+/** A volume of steel, to two figures. */
+export function volume(mm3: number): string {
+  const inches = mm3 / MM_PER_INCH ** 3;
+  return isImperial()
+    ? `${Number((1000 * inches).toPrecision(2))} thousandths of a cubic inch`
+    : `${Number(mm3.toPrecision(2))} mm³`;
 }
 
 /** Micrometres: two significant figures below 10, whole above. */
@@ -29,10 +60,15 @@ export function deg(value: number): string {
 }
 
 export function grams(value: number): string {
-  return `${rounded(value, 0)} g`;
+  if (!isImperial()) return `${rounded(value, 0)} g`;
+  const ounces = value / G_PER_OUNCE;
+  if (ounces < 16) return `${rounded(ounces, 1)} oz`;
+  const whole = Math.round(ounces);
+  return `${Math.floor(whole / 16)} lb ${whole % 16} oz`;
 }
 
 export function newtons(value: number): string {
+  if (isImperial()) return `${rounded(value / N_PER_POUND, 1)} lbf`;
   return `${rounded(value, value < 10 ? 1 : 0)} N`;
 }
 
@@ -65,6 +101,10 @@ export function countSpan(count: number, low: number, high: number): string {
 /** Steel taken off, in grams or in a hair's worth of them. */
 export function steel(volumeMm3: number): string {
   const steelG = volumeMm3 * STEEL_G_PER_MM3;
+  if (isImperial())
+    return steelG < 0.03
+      ? 'under 0.001 oz of steel'
+      : `${Number((steelG / G_PER_OUNCE).toPrecision(2))} oz of steel`;
   if (steelG < 0.01) return 'under 0.01 g of steel';
   return `${steelG < 1 ? rounded(steelG, 2) : rounded(steelG, 1)} g of steel`;
 }

@@ -3,6 +3,7 @@
 import dynamic from 'next/dynamic';
 import { FilesInAndOut } from './FilesInAndOut';
 import { StartOver } from './StartOver';
+import { UnitsChoice } from './UnitsChoice';
 import { StorageState } from './StorageState';
 
 const HabitsForm = dynamic(() => import('./HabitsForm'), { ssr: false });
@@ -21,6 +22,7 @@ export function DataScreen() {
       </div>
       <div className="grid content-start gap-10">
         <StorageState />
+        <UnitsChoice />
         <HabitsForm />
       </div>
     </div>

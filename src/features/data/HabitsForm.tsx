@@ -6,6 +6,7 @@ import { notice } from '../../ui/notice';
 import { useSettings, useStore } from '../../live';
 import { settingsSchema, type Settings } from '../../domain/settings';
 import { NumberField } from '../../ui/forms/fields';
+import { FormMeasure } from '../../ui/forms/FormMeasure';
 
 /** The person's own coin and pace, which every plan counts with. */
 export default function HabitsForm() {
@@ -16,7 +17,7 @@ export default function HabitsForm() {
 
 function Habits({ settings }: { settings: Settings }) {
   const store = useStore();
-  const { register, handleSubmit, formState } = useForm<Settings>({
+  const { register, control, handleSubmit, formState } = useForm<Settings>({
     defaultValues: settings,
     resolver: yupResolver(settingsSchema) as unknown as Resolver<Settings>,
   });
@@ -37,11 +38,11 @@ function Habits({ settings }: { settings: Settings }) {
     <form noValidate onSubmit={(event) => void save(event)}>
       <h2>Your hand and your coin</h2>
       <div className="mt-2 grid max-w-xl gap-4 sm:grid-cols-2">
-        <NumberField
+        <FormMeasure
           label="Thickness of your coin"
-          unit="mm"
-          error={errors.coinThicknessMm?.message}
-          {...register('coinThicknessMm', number)}
+          quantity="length"
+          control={control}
+          name={'coinThicknessMm'}
         />
         <NumberField
           label="Sweeps"

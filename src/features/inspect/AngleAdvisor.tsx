@@ -4,7 +4,7 @@ import Link from 'next/link';
 import { workingFace, type AngleAdvice, type EdgeAim } from '../../core';
 import { TASKS, type TaskId } from '../../domain/tasks';
 import type { Tool, Zone } from '../../domain/tool';
-import { deg, fineMm } from '../../ui/format';
+import { deg, fineMm, volume } from '../../ui/format';
 import { jobLink } from '../../ui/jobAddress';
 import { adviceWords, angleReason } from '../../ui/words/angleWords';
 
@@ -66,7 +66,7 @@ export function AngleAdvisor(props: {
         <thead>
           <tr>
             <th>Per side</th>
-            <th className="number">Thick at 0.25 mm</th>
+            <th className="number">Thick at {fineMm(0.25)}</th>
             <th className="number">Wear, as chips</th>
             <th className="number">Bite</th>
             <th className="number">To grind away</th>
@@ -86,7 +86,7 @@ export function AngleAdvisor(props: {
                 {steelMm3 === 0
                   ? 'nothing'
                   : Number.isFinite(steelMm3)
-                    ? `${Number(steelMm3.toPrecision(2))} mm³`
+                    ? volume(steelMm3)
                     : 'too much'}
               </td>
             </tr>

@@ -4,7 +4,7 @@ import type { Finding } from '../../domain/session';
 import { BANDS, CAUSES, SIDES } from '../../domain/terms';
 import type { Zone } from '../../domain/tool';
 import { Choice } from '../../ui/Choice';
-import { sentence, spoken } from '../../ui/format';
+import { placeMm, sentence, spoken } from '../../ui/format';
 
 /** Sizes that an eye can tell apart, in mm of depth. */
 const SIZES = ['0.05', '0.1', '0.2', '0.4', '0.8', '1.5', '2.5'] as const;
@@ -31,11 +31,11 @@ export function FindingEditor(props: {
   const names = (words: readonly string[]) => words.map((w) => [w, w] as const);
   return (
     <section
-      aria-label={`${spoken(finding.kind)} at ${finding.atMm} mm`}
+      aria-label={`${spoken(finding.kind)} at ${placeMm(finding.atMm)}`}
       className="mt-4 grid gap-3 border-y-2 border-rule py-4"
     >
       <h2>
-        {sentence(spoken(finding.kind))}, {Math.round(finding.atMm - zone.startMm)} mm from the heel
+        {sentence(spoken(finding.kind))}, {placeMm(finding.atMm - zone.startMm)} from the heel
       </h2>
       {sized && (
         <Choice

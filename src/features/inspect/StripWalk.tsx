@@ -7,8 +7,8 @@ import { finding } from '../../domain/observation';
 import { FINDING_KINDS, type FindingKind } from '../../domain/terms';
 import type { Tool, Zone } from '../../domain/tool';
 import { EdgeStrip } from '../../ui/edge-strip/EdgeStrip';
-import { chipDepth, sentence, spoken } from '../../ui/format';
-import { LimitedNumberField } from '../../ui/forms/fields';
+import { chipDepth, placeMm, sentence, spoken } from '../../ui/format';
+import { LimitedMeasureField } from '../../ui/forms/MeasureField';
 import { namedPlaces, placeInWords, type NamedPlace } from './namedPlaces';
 
 /** Size a finding starts with, in mm of depth. */
@@ -82,9 +82,9 @@ export function StripWalk(props: {
           Tap the strip where you see the {spoken(kind)}, or give its place:
         </p>
         <div className="w-36">
-          <LimitedNumberField
+          <LimitedMeasureField
             label="From the heel"
-            unit="mm"
+            quantity="length"
             min={zone.startMm}
             max={zone.endMm}
             value={atMm}
@@ -130,5 +130,5 @@ function findingInWords(
 
 function endWords(atMm: number, places: readonly NamedPlace[]): string {
   const name = places.find((place) => place.atMm === atMm)?.name;
-  return name ? `${name}, ${atMm} mm` : `${atMm} mm`;
+  return name ? `${name}, ${placeMm(atMm)}` : placeMm(atMm);
 }

@@ -11,7 +11,7 @@ import { isSpineTask } from '../../domain/terms';
 import type { Tool, Zone } from '../../domain/tool';
 import { EdgeStrip } from '../../ui/edge-strip/EdgeStrip';
 import { NotesField } from '../../ui/forms/fields';
-import { countSpan, day, deg, minutes, sentence, spoken, um } from '../../ui/format';
+import { countSpan, day, deg, minutes, placeMm, sentence, spoken, um } from '../../ui/format';
 import { MicronRuler } from '../../ui/ruler/MicronRuler';
 import { stepItems } from '../../ui/ruler/stepItems';
 import { edgeName, testWords, WORK_WORDS } from './logRows';
@@ -107,7 +107,7 @@ function Edge(props: {
         edgeLengthMm={tool.edgeLengthMm}
         stretches={[{ ...zone, word, findings: seen.findings }]}
         worked={worked ? [zone] : []}
-        ends={['heel', `${tool.edgeLengthMm} mm`]}
+        ends={['heel', placeMm(tool.edgeLengthMm)]}
       />
       <p className="text-soft">
         {apex

@@ -5,7 +5,7 @@ import Link from 'next/link';
 import type { EdgeNeed } from '../../core';
 import { useEdgeNeeds, useRecords } from '../../live';
 import type { Trip } from '../../domain/trip';
-import { chipDepth, dayAhead, minutes, plural, sentence } from '../../ui/format';
+import { chipDepth, dayAhead, minutes, placeMm, plural, sentence } from '../../ui/format';
 import { stopWords } from '../../ui/words/stopWords';
 import { HangTool } from './HangTool';
 import { Rail } from './Rail';
@@ -74,7 +74,7 @@ function NextWork({ need }: { need: EdgeNeed | undefined }) {
     stops.length > 0
       ? `${sentence(stopWords(stops))}: do not use or sharpen it.`
       : chip
-        ? `${chipDepth(chip.depthMm)} chip ${Math.round(chip.atMm - zone.startMm)} mm from its heel; the edge is ${state.word}.`
+        ? `${chipDepth(chip.depthMm)} chip ${placeMm(chip.atMm - zone.startMm)} from its heel; the edge is ${state.word}.`
         : state.word === 'unknown'
           ? 'It has never been tested.'
           : `The edge is ${state.word}: about ${Math.round(state.apex!.apexRadiusUm / zone.targetApexUm)} times as round as its work asks for.`;

@@ -8,6 +8,7 @@ import { useWidth } from '../../ui/useWidth';
 import { HangingSection } from '../../ui/section/HangingSection';
 import { ToolLabel } from './ToolLabel';
 import type { RackProps } from './rackProps';
+import { placeMm } from '../../ui/format';
 
 /** Height kept for the hanging tools, in pixels. */
 const HANG_PX = 288;
@@ -97,7 +98,7 @@ function ScaleRule({ scale }: { scale: number }) {
         />
       </svg>
       <span className="figures text-[0.95rem]">
-        100 mm; all tools to one scale, their sections to another
+        {placeMm(100)}; all tools to one scale, their sections to another
       </span>
     </div>
   );

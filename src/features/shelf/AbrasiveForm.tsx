@@ -12,6 +12,7 @@ import {
   NAMED_GRADES,
 } from '../../domain/terms';
 import { NumberField, SelectField, TextField, wordOptions } from '../../ui/forms/fields';
+import { FormMeasure } from '../../ui/forms/FormMeasure';
 import { useRecordForm } from './otherForms';
 import { SCALE_OPTIONS } from './scaleNames';
 import { ShelfForm, type ShelfFormProps } from './shelfForm';
@@ -47,7 +48,6 @@ export function AbrasiveForm(props: ShelfFormProps<Abrasive>) {
   const { register, formState, handleSubmit, control } = form;
   const { errors } = formState;
   const faces = useFieldArray({ control, name: 'faces', keyName: 'key' });
-  const number = { valueAsNumber: true } as const;
   return (
     <ShelfForm
       {...props}
@@ -59,24 +59,9 @@ export function AbrasiveForm(props: ShelfFormProps<Abrasive>) {
         <SelectField label="Form" options={wordOptions(ABRASIVE_FORMS)} {...register('form')} />
       </div>
       <div className="grid gap-4 sm:grid-cols-3">
-        <NumberField
-          label="Length"
-          unit="mm"
-          error={errors.lengthMm?.message}
-          {...register('lengthMm', number)}
-        />
-        <NumberField
-          label="Width"
-          unit="mm"
-          error={errors.widthMm?.message}
-          {...register('widthMm', number)}
-        />
-        <NumberField
-          label="Worn hollow by"
-          unit="mm"
-          error={errors.dishMm?.message}
-          {...register('dishMm', number)}
-        />
+        <FormMeasure label="Length" quantity="length" control={control} name={'lengthMm'} />
+        <FormMeasure label="Width" quantity="length" control={control} name={'widthMm'} />
+        <FormMeasure label="Worn hollow by" quantity="length" control={control} name={'dishMm'} />
       </div>
       <fieldset>
         <legend>Goes with; never mix on one stone</legend>

@@ -2,7 +2,7 @@
 
 import { gradeSizeUm, type Shelf } from '../../core';
 import type { Abrasive, ShelfGrade } from '../../domain/shelf';
-import { grams, sentence, spoken, um } from '../../ui/format';
+import { fineMm, grams, sentence, spoken, um } from '../../ui/format';
 import type { Editing } from './RecordDialog';
 import { SCALE_NAMES } from './scaleNames';
 
@@ -155,7 +155,7 @@ function RowButton({ name, onClick }: { name: string; onClick: () => void }) {
 /** What is wrong with a stone: worn hollow, loaded. */
 function State({ record }: { record: Abrasive }) {
   const notes = [
-    record.dishMm > 0 && `hollow by ${record.dishMm} mm`,
+    record.dishMm > 0 && `hollow by ${fineMm(record.dishMm)}`,
     ...record.faces
       .filter(({ state }) => state === 'loaded')
       .map(({ name }) => `${record.faces.length > 1 ? `${name} ` : ''}loaded: scrub it`),

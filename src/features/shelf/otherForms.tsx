@@ -13,6 +13,7 @@ import {
 } from '../../domain/shelf';
 import { LUBRICANT_KINDS, STROP_BACKINGS, STROP_SURFACES } from '../../domain/terms';
 import { NumberField, SelectField, TextField, wordOptions } from '../../ui/forms/fields';
+import { FormMeasure } from '../../ui/forms/FormMeasure';
 import { ShelfForm, type ShelfFormProps } from './shelfForm';
 
 const NEW = { name: '', massG: 20, place: 'pouch', carriedAnyway: false, notes: '' } as const;
@@ -42,7 +43,7 @@ export function StropForm(props: ShelfFormProps<Strop> & { compounds: readonly C
     },
     stamp,
   );
-  const { register, formState, handleSubmit } = form;
+  const { register, formState, handleSubmit, control } = form;
   return (
     <ShelfForm
       {...props}
@@ -61,12 +62,7 @@ export function StropForm(props: ShelfFormProps<Strop> & { compounds: readonly C
           options={wordOptions(STROP_BACKINGS)}
           {...register('backing')}
         />
-        <NumberField
-          label="Length"
-          unit="mm"
-          error={formState.errors.lengthMm?.message}
-          {...register('lengthMm', { valueAsNumber: true })}
-        />
+        <FormMeasure label="Length" quantity="length" control={control} name={'lengthMm'} />
         <SelectField
           label="Compound"
           options={[['', 'bare'], ...compounds.map(({ id, name }) => [id, name] as const)]}

@@ -3,13 +3,8 @@
 import type { ReactNode } from 'react';
 import type { FieldValues, Path, UseFormReturn } from 'react-hook-form';
 import { PLACES } from '../../domain/terms';
-import {
-  CheckField,
-  NotesField,
-  NumberField,
-  SelectField,
-  wordOptions,
-} from '../../ui/forms/fields';
+import { CheckField, NotesField, SelectField, wordOptions } from '../../ui/forms/fields';
+import { FormMeasure } from '../../ui/forms/FormMeasure';
 import { failureWords } from '../../ui/words/failureWords';
 
 /** What every form of the shelf is given. */
@@ -31,7 +26,7 @@ export function ShelfForm<V extends FieldValues>(props: {
   children: ReactNode;
 }) {
   const { form, onSubmit, onCancel, onTakeOff, children } = props;
-  const { register, formState } = form;
+  const { register, control, formState } = form;
   const errors = formState.errors as Record<string, { message?: string } | undefined>;
   return (
     <form
@@ -45,12 +40,7 @@ export function ShelfForm<V extends FieldValues>(props: {
     >
       {children}
       <div className="grid gap-4 sm:grid-cols-3">
-        <NumberField
-          label="Weight"
-          unit="g"
-          error={errors.massG?.message}
-          {...register('massG' as Path<V>, { valueAsNumber: true })}
-        />
+        <FormMeasure label="Weight" quantity="mass" control={control} name={'massG' as Path<V>} />
         <SelectField
           label="Lives in"
           options={wordOptions(PLACES)}

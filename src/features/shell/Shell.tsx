@@ -8,6 +8,7 @@ import { useCallback, useEffect, useState, type ReactNode } from 'react';
 import { StoreProvider } from '../../live';
 import { failedWriteNotice } from './failedWriteNotice';
 import { THEME_KEY, usePreference } from '../../ui/preferences';
+import { InUnits } from './InUnits';
 import { screenOf } from './screens';
 import { Signposts } from './Signposts';
 import { useServiceWorker } from './useServiceWorker';
@@ -76,7 +77,7 @@ export function Shell({ children }: { children: ReactNode }) {
         failed={(message) => <StorageFailed message={message} />}
       >
         <main id="main" tabIndex={-1} className="flex flex-1 flex-col outline-none">
-          {children}
+          <InUnits>{children}</InUnits>
         </main>
       </StoreProvider>
       {sheetOpen && <ShortcutSheet onClose={() => setSheetOpen(false)} />}

@@ -5,7 +5,8 @@ import { useFormContext, useWatch } from 'react-hook-form';
 import { angleFromSpineLift, bevelAngleFromFaceWidth, bevelAngleFromHeight } from '../../core';
 import type { AngleMethod } from '../../domain/terms';
 import type { Tool, Zone } from '../../domain/tool';
-import { NumberField, SelectField } from '../../ui/forms/fields';
+import { SelectField } from '../../ui/forms/fields';
+import { MeasureField } from '../../ui/forms/MeasureField';
 import { AngleField } from '../../ui/forms/AngleField';
 import { sentence } from '../../ui/format';
 
@@ -34,8 +35,10 @@ export function AngleFields({ index }: { index: number }) {
   const zone = tool.zones[index]!;
   const [problem, setProblem] = useState<string>();
   const measured = MEASURED[zone.angleMethod];
+  const [measuredMm, setMeasuredMm] = useState<number | null>(null);
 
   const measure = (valueMm: number): void => {
+    setMeasuredMm(valueMm);
     try {
       const angleDeg = angleFrom(zone.angleMethod, valueMm, tool, zone);
       setProblem(undefined);
@@ -55,13 +58,14 @@ export function AngleFields({ index }: { index: number }) {
         {...register(`${path}.angleMethod`, { onChange: () => setProblem(undefined) })}
       />
       {measured && (
-        <NumberField
+        <MeasureField
           key={zone.angleMethod}
           label={measured.label}
           hint={measured.hint}
-          unit="mm"
+          quantity="length"
+          value={measuredMm}
           error={problem}
-          onChange={(event) => measure(event.target.valueAsNumber)}
+          onValue={measure}
         />
       )}
       <AngleField

@@ -1,6 +1,6 @@
 import { facetSchedule, puckRearLift, toolForm } from '../../core';
 import type { Tool, Zone } from '../../domain/tool';
-import { deg, fineMm, mm } from '../../ui/format';
+import { deg, fineMm, mm, placeMm } from '../../ui/format';
 import { MEASURED_AT_MM } from '../../ui/words/holdWords';
 
 const FACETS = 4;
@@ -31,7 +31,7 @@ export function Facets({ tool, zone }: { tool: Tool; zone: Zone }) {
           <th>Held at, per side</th>
           <th className="number">Width</th>
           <th className="number">
-            {stoneInHand ? `Rear of the stone up, ${MEASURED_AT_MM} mm back` : 'Spine lift'}
+            {stoneInHand ? `Rear of the stone up, ${placeMm(MEASURED_AT_MM)} back` : 'Spine lift'}
           </th>
         </tr>
       </thead>

@@ -3,13 +3,14 @@
 import { useFormContext, useWatch } from 'react-hook-form';
 import { microBevelCost, USUAL_MICRO_BEVEL, type MicroBevelCost } from '../../core';
 import type { Tool, Zone } from '../../domain/tool';
-import { deg, fineMm } from '../../ui/format';
+import { deg, fineMm, thinMm, volume } from '../../ui/format';
 import { AngleField } from '../../ui/forms/AngleField';
-import { CheckField, NumberField } from '../../ui/forms/fields';
+import { CheckField } from '../../ui/forms/fields';
+import { FormMeasure } from '../../ui/forms/FormMeasure';
 
 /** Zero grind or micro-bevel, with what the micro-bevel costs on this very edge. */
 export function MicroBevelFields({ index, drawn }: { index: number; drawn: Tool }) {
-  const { register, control, setValue, formState } = useFormContext<Tool>();
+  const { control, setValue, formState } = useFormContext<Tool>();
   const path = `zones.${index}` as const;
   const zone = useWatch({ control, name: path }) as Zone;
   const errors = formState.errors.zones?.[index]?.microBevel;
@@ -43,11 +44,11 @@ export function MicroBevelFields({ index, drawn }: { index: number; drawn: Tool 
                 })
               }
             />
-            <NumberField
+            <FormMeasure
               label="Its face"
-              unit="mm"
-              error={errors?.faceWidthMm?.message}
-              {...register(`${path}.microBevel.faceWidthMm`, { valueAsNumber: true })}
+              quantity="length"
+              control={control}
+              name={`${path}.microBevel.faceWidthMm`}
             />
           </>
         )}
@@ -64,5 +65,5 @@ function costInWords(cost: MicroBevelCost, isSet: boolean): string {
   const which = isSet
     ? 'It costs'
     : `One of ${deg(cost.angleDeg)} and ${fineMm(cost.faceWidthMm)} would cost`;
-  return `${which} ${fineMm(cost.recessionMm)} of edge and ${cost.steelMm3.toPrecision(2)} mm³ of steel, some ${cost.strokesPerSide} strokes a side on a 25 µm diamond. The edge ${isSet ? 'is' : 'would be'} ${thicknessMm.with.toFixed(3)} mm thick a quarter of a millimetre back, in place of ${thicknessMm.without.toFixed(3)}: stronger, with less bite.`;
+  return `${which} ${fineMm(cost.recessionMm)} of edge and ${volume(cost.steelMm3)} of steel, some ${cost.strokesPerSide} strokes a side on a 25 µm diamond. The edge ${isSet ? 'is' : 'would be'} ${thinMm(thicknessMm.with)} thick ${fineMm(0.25)} back, in place of ${thinMm(thicknessMm.without)}: stronger, with less bite.`;
 }

@@ -24,6 +24,7 @@ import {
   TextField,
   wordOptions,
 } from '../../ui/forms/fields';
+import { FormMeasure } from '../../ui/forms/FormMeasure';
 
 /** The measures of the whole tool, its steel, and taking it down. */
 export function ToolFields({ tool }: { tool: Tool }) {
@@ -49,38 +50,38 @@ export function ToolFields({ tool }: { tool: Tool }) {
       <legend className="sign mb-2 text-xl">Tool</legend>
       <TextField label="Name" error={errors.name?.message} {...register('name')} />
       <div className="grid gap-4 sm:grid-cols-3">
-        <NumberField
+        <FormMeasure
           label="Edge length"
-          unit="mm"
-          error={errors.edgeLengthMm?.message}
-          {...register('edgeLengthMm', number)}
+          quantity="length"
+          control={control}
+          name={'edgeLengthMm'}
         />
-        <NumberField
+        <FormMeasure
           label={
             tool.kind.includes('axe') || tool.kind === 'hatchet' ? 'Bit to eye' : 'Blade width'
           }
-          unit="mm"
-          error={errors.bladeWidthMm?.message}
-          {...register('bladeWidthMm', number)}
+          quantity="length"
+          control={control}
+          name={'bladeWidthMm'}
         />
-        <NumberField
+        <FormMeasure
           label="Thickest, at the spine"
-          unit="mm"
-          error={errors.spineThicknessMm?.message}
-          {...register('spineThicknessMm', number)}
+          quantity="length"
+          control={control}
+          name={'spineThicknessMm'}
         />
-        <NumberField
+        <FormMeasure
           label="Must remain"
-          unit="mm"
           hint="of width, or of hardened bit"
-          error={errors.reserveMm?.message}
-          {...register('reserveMm', number)}
+          quantity="length"
+          control={control}
+          name={'reserveMm'}
         />
-        <NumberField
+        <FormMeasure
           label="Handle length"
-          unit="mm"
-          error={errors.outline?.handleLengthMm?.message}
-          {...register('outline.handleLengthMm', number)}
+          quantity="length"
+          control={control}
+          name={'outline.handleLengthMm'}
         />
         <NumberField
           label="How many alike"

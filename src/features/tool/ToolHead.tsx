@@ -7,7 +7,7 @@ import { workingSteel } from '../../core';
 import type { Steel, Tool } from '../../domain/tool';
 import { TOOL_KIND_NAMES } from '../../domain/toolKindNames';
 import { EdgeStrip } from '../../ui/edge-strip/EdgeStrip';
-import { sentence } from '../../ui/format';
+import { placeMm, sentence } from '../../ui/format';
 import { toolOutline } from '../../ui/silhouette/outline';
 import { LyingSilhouette } from '../../ui/silhouette/Silhouette';
 import { NoteEdge } from './NoteEdge';
@@ -63,7 +63,7 @@ export function ToolHead({ tool }: { tool: Tool }) {
           <EdgeStrip
             edgeLengthMm={tool.edgeLengthMm}
             stretches={stretches}
-            ends={['heel', `${tool.edgeLengthMm} mm`]}
+            ends={['heel', placeMm(tool.edgeLengthMm)]}
           />
           <p>
             {stretches

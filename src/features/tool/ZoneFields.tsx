@@ -3,13 +3,8 @@
 import { useFormContext, useWatch } from 'react-hook-form';
 import { CONTOURS, GRINDS } from '../../domain/terms';
 import type { Tool } from '../../domain/tool';
-import {
-  CheckField,
-  NumberField,
-  SelectField,
-  TextField,
-  wordOptions,
-} from '../../ui/forms/fields';
+import { CheckField, SelectField, TextField, wordOptions } from '../../ui/forms/fields';
+import { FormMeasure } from '../../ui/forms/FormMeasure';
 import { AsksChoice } from '../../ui/AsksChoice';
 import { deg, fineMm } from '../../ui/format';
 import { AngleField } from '../../ui/forms/AngleField';
@@ -22,53 +17,45 @@ export function ZoneFields({ index, drawn }: { index: number; drawn: Tool }) {
   const errors = formState.errors.zones?.[index];
   const zone = useWatch({ control, name: `zones.${index}` });
   const path = `zones.${index}` as const;
-  const number = { valueAsNumber: true } as const;
-  const optional = {
-    setValueAs: (value: string | number | null) =>
-      value === '' || value === null ? null : Number(value),
-  };
   if (!zone) return null;
   return (
     <fieldset className="grid gap-4">
       <legend className="sign mb-2 text-xl">Zone, measured</legend>
       <div className="grid gap-4 sm:grid-cols-3">
         <TextField label="Name" error={errors?.name?.message} {...register(`${path}.name`)} />
-        <NumberField
+        <FormMeasure
           label="From the heel"
-          unit="mm"
-          error={errors?.startMm?.message}
-          {...register(`${path}.startMm`, number)}
+          quantity="length"
+          control={control}
+          name={`${path}.startMm`}
         />
-        <NumberField
-          label="Up to"
-          unit="mm"
-          error={errors?.endMm?.message}
-          {...register(`${path}.endMm`, number)}
-        />
+        <FormMeasure label="Up to" quantity="length" control={control} name={`${path}.endMm`} />
         <SelectField label="Grind" options={wordOptions(GRINDS)} {...register(`${path}.grind`)} />
         <SelectField
           label="Contour"
           options={wordOptions(CONTOURS)}
           {...register(`${path}.contour`)}
         />
-        <NumberField
+        <FormMeasure
           label={zone.grind === 'scandi' ? 'Stock thickness' : 'Thick at the shoulder'}
-          unit="mm"
-          error={errors?.shoulderThicknessMm?.message}
-          {...register(`${path}.shoulderThicknessMm`, number)}
+          quantity="length"
+          control={control}
+          name={`${path}.shoulderThicknessMm`}
         />
-        <NumberField
+        <FormMeasure
           label="Thin past a face of"
-          unit="mm"
-          error={errors?.faceLimitMm?.message}
-          {...register(`${path}.faceLimitMm`, optional)}
+          quantity="length"
+          control={control}
+          name={`${path}.faceLimitMm`}
+          optional
         />
         {zone.grind === 'hollow' && (
-          <NumberField
+          <FormMeasure
             label="Hollowed on a wheel of radius"
-            unit="mm"
-            error={errors?.hollowRadiusMm?.message}
-            {...register(`${path}.hollowRadiusMm`, optional)}
+            quantity="length"
+            control={control}
+            name={`${path}.hollowRadiusMm`}
+            optional
           />
         )}
         <AngleField

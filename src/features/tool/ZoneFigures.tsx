@@ -41,8 +41,8 @@ export function ZoneFigures(props: {
     ...(grownMm > face.faceWidthMm + 0.005
       ? [['Worked face now, by the log', fineMm(grownMm)] as [string, string]]
       : []),
-    ['Thick at 0.25 mm', fineMm(profileThickness(profile, 0.25))],
-    ['Thick at 1 mm', fineMm(profileThickness(profile, 1))],
+    [`Thick at ${fineMm(0.25)}`, fineMm(profileThickness(profile, 0.25))],
+    [`Thick at ${mm(1)}`, fineMm(profileThickness(profile, 1))],
     [
       'Apex radius, tested',
       state?.apex ? `${um(state.apex.lowUm)} to ${um(state.apex.highUm)}` : 'not tested',

@@ -9,7 +9,7 @@ import type { EdgeTest, Finding, Session } from '../../domain/session';
 import { passes } from '../../domain/observation';
 import { zoneSchema, type Tool, type Zone } from '../../domain/tool';
 import { NotesField } from '../../ui/forms/fields';
-import { chipDepth, deg, fineMm, sentence } from '../../ui/format';
+import { chipDepth, deg, fineMm, placeMm, sentence } from '../../ui/format';
 import { TestChoice } from '../../ui/ObservationFields';
 import { Choice } from '../../ui/Choice';
 import { finishMeasured, plannedZone, withKeptFacet, type FacetChoice } from './finishMeasured';
@@ -109,8 +109,8 @@ export default function FinishPanel(props: FinishProps) {
                     )
                   }
                 />
-                {sentence(finding.kind)} {Math.round(finding.atMm - zone.startMm)} mm from the heel
-                of the zone
+                {sentence(finding.kind)} {placeMm(finding.atMm - zone.startMm)} from the heel of the
+                zone
                 {stillDeep(remaining, finding)}
               </label>
             ))}

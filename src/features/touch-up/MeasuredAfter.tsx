@@ -3,24 +3,23 @@
 import { useFormContext, type FieldErrors } from 'react-hook-form';
 import type { Zone } from '../../domain/tool';
 import { AngleField } from '../../ui/forms/AngleField';
-import { NumberField } from '../../ui/forms/fields';
+import { FormMeasure } from '../../ui/forms/FormMeasure';
 
 /** What the zone measures after it was thinned: as planned, until a calliper says otherwise. */
 export function MeasuredAfter() {
-  const { register, formState, getValues, setValue, trigger, watch } = useFormContext<Zone>();
+  const { control, formState, getValues, setValue, trigger, watch } = useFormContext<Zone>();
   const { errors } = formState;
-  const number = { valueAsNumber: true } as const;
   const isArc = getValues('microBevel') === null;
   return (
     <fieldset>
       <legend className="font-semibold">Measured now, as planned unless you say otherwise</legend>
       <div className="mt-1 grid gap-4 sm:grid-cols-3">
         {!isArc && (
-          <NumberField
+          <FormMeasure
             label="Width of the edge bevel"
-            unit="mm"
-            error={errors.microBevel?.faceWidthMm?.message}
-            {...register('microBevel.faceWidthMm', number)}
+            quantity="length"
+            control={control}
+            name={'microBevel.faceWidthMm'}
           />
         )}
         {isArc ? (
@@ -45,11 +44,11 @@ export function MeasuredAfter() {
             }}
           />
         )}
-        <NumberField
+        <FormMeasure
           label="Thick at the shoulder"
-          unit="mm"
-          error={errors.shoulderThicknessMm?.message}
-          {...register('shoulderThicknessMm', number)}
+          quantity="length"
+          control={control}
+          name={'shoulderThicknessMm'}
         />
       </div>
     </fieldset>

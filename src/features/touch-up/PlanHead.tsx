@@ -7,7 +7,7 @@ import type { Tool, Zone } from '../../domain/tool';
 import { TOOL_KIND_NAMES } from '../../domain/toolKindNames';
 import { AsksChoice } from '../../ui/AsksChoice';
 import { Choice } from '../../ui/Choice';
-import { ago, angleBothWays, chipDepth } from '../../ui/format';
+import { ago, angleBothWays, chipDepth, placeMm } from '../../ui/format';
 import { ObservationFields } from '../../ui/ObservationFields';
 import { asksWords, TEST_WORDS } from '../../ui/words/testWords';
 import type { PlanWishes } from './usePlan';
@@ -32,7 +32,7 @@ export function PlanHead(props: {
       <div className="flex flex-wrap gap-x-8 gap-y-1">
         <div>
           <p className="text-[0.92rem] text-soft">
-            {TOOL_KIND_NAMES[tool.kind]}, {Math.round(zone.endMm - zone.startMm)} mm of edge
+            {TOOL_KIND_NAMES[tool.kind]}, {placeMm(zone.endMm - zone.startMm)} of edge
           </p>
           <p className="figures min-h-8 font-semibold">
             {angleBothWays(workingFace(tool, zone).angleDeg)}
@@ -124,7 +124,7 @@ function nowWords({ tests, findings }: Observation): string {
   const chips = findings.filter(({ kind, leftOnPurpose }) => kind === 'chip' && !leftOnPurpose);
   const deepest = chips.reduce((a, b) => (b.depthMm > (a?.depthMm ?? 0) ? b : a), chips[0]);
   const chip = deepest
-    ? `, ${chips.length > 1 ? `${chips.length} chips, the deepest` : 'chip'} ${chipDepth(deepest.depthMm)} at ${Math.round(deepest.atMm)} mm`
+    ? `, ${chips.length > 1 ? `${chips.length} chips, the deepest` : 'chip'} ${chipDepth(deepest.depthMm)} at ${placeMm(deepest.atMm)}`
     : '';
   const others = [...new Set(findings.map(({ kind }) => kind))]
     .filter((kind) => kind !== 'chip')

@@ -16,6 +16,7 @@ import {
   minutesSpan,
   mm,
   newtons,
+  placeMm,
   plural,
   sentence,
   um,
@@ -89,8 +90,8 @@ function Step(props: StepsProps & { step: LadderStep; number: number }) {
           {fromEnds(step.task) ? 'from each end' : 'a side'}
           {step.stretch && step.stretch.strokesPerSide < step.strokesPerSide && (
             <span className="block text-[0.92rem]">
-              {step.stretch.strokesPerSide} of them from {Math.round(step.stretch.startMm)} to{' '}
-              {Math.round(step.stretch.endMm)} mm
+              {step.stretch.strokesPerSide} of them from {placeMm(step.stretch.startMm)} to{' '}
+              {placeMm(step.stretch.endMm)}
             </span>
           )}
         </p>

@@ -1,5 +1,6 @@
 import type { EdgeWord } from '../../core';
 import type { Finding } from '../../domain/session';
+import { placeMm } from '../format';
 
 /** How the line of an edge is drawn: shape and weight tell the state before colour does. */
 interface Stroke {
@@ -75,7 +76,7 @@ export function describeEdge(
 ): string {
   return stretches
     .map(({ name, word, findings }) => {
-      const seen = findings.map((f) => `${f.kind} at ${Math.round(f.atMm)} mm`).join(', ');
+      const seen = findings.map((f) => `${f.kind} at ${placeMm(f.atMm)}`).join(', ');
       return `${name}: ${word === 'unknown' ? 'not tested' : word}${seen ? `, ${seen}` : ''}`;
     })
     .join('; ');

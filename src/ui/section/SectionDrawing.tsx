@@ -3,7 +3,7 @@
 import { useState } from 'react';
 import { profileThickness, sectionProfile, type ProfilePoint } from '../../core';
 import type { Tool, Zone } from '../../domain/tool';
-import { deg, fineMm } from '../format';
+import { deg, fineMm, mm } from '../format';
 import { useWidth } from '../useWidth';
 import { lengthLabel, roundedSide, scaleBarMm, sectionViews, type SectionView } from './drawing';
 
@@ -168,7 +168,7 @@ function Thickness(props: { profile: readonly ProfilePoint[]; scale: number; at:
           <g key={distanceMm} stroke="var(--blaze)" strokeWidth={1.6}>
             <line x1={x} x2={x} y1={middle - half} y2={middle + half + 14} />
             <text x={x} y={middle + half + 30} textAnchor="middle" stroke="none">
-              {fineMm(thicknessMm)} at {distanceMm} mm
+              {fineMm(thicknessMm)} at {distanceMm < 1 ? fineMm(distanceMm) : mm(distanceMm)}
             </text>
           </g>
         );

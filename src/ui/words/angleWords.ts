@@ -1,6 +1,6 @@
 import type { AngleAdvice, AngleReason } from '../../core';
 import { TASKS } from '../../domain/tasks';
-import { deg, plural } from '../format';
+import { chipDepth, deg, plural } from '../format';
 
 const CAUSE_WORDS = {
   work: 'work',
@@ -29,7 +29,7 @@ export function angleReason(reason: AngleReason): string {
     case 'open chip':
       return `Damage from ${CAUSE_WORDS[reason.cause]} is open: it says nothing about the angle. Mend it as it is.`;
     case 'damaged by work':
-      return `Normal work has damaged it ${reason.count === 1 ? 'once' : plural(reason.count, 'time')}, up to ${reason.depthMm} mm deep: too thin for that work.`;
+      return `Normal work has damaged it ${reason.count === 1 ? 'once' : plural(reason.count, 'time')}, up to ${chipDepth(reason.depthMm)} deep: too thin for that work.`;
     case 'face past its limit':
       return 'The worked face is past its limit: the shoulders wedge although the apex may be sharp.';
     case 'below the usual':

@@ -1,5 +1,5 @@
 import type { HoldGuide } from '../../core';
-import { deg, mm, plural } from '../format';
+import { deg, mm, placeMm, plural } from '../format';
 
 /** How far behind the edge the lift of a stone over an axe is measured. */
 export const MEASURED_AT_MM = 75;
@@ -19,7 +19,7 @@ export function holdHeadline(hold: HoldGuide): string {
 /** The same with its coins, or with where it is measured. */
 export function holdInShort(hold: HoldGuide): string {
   const words = holdHeadline(hold);
-  if (hold.way === 'tilt the stone') return `${words}, ${MEASURED_AT_MM} mm behind the edge`;
+  if (hold.way === 'tilt the stone') return `${words}, ${placeMm(MEASURED_AT_MM)} behind the edge`;
   if (hold.way === 'lay it flat') return words;
   const { coins } = hold.coins;
   return coins === 0 ? `${words}, under half a coin` : `${words}, ${plural(coins, 'coin')}`;
@@ -38,7 +38,7 @@ export function holdDetail(hold: HoldGuide): string {
       return `${plural(coins, 'coin gives', 'coins give')} ${deg(angleDeg)}, ${error}`;
     }
     case 'tilt the stone':
-      return `measured ${MEASURED_AT_MM} mm behind the edge; ${deg(hold.tiltDeg)} off the face`;
+      return `measured ${placeMm(MEASURED_AT_MM)} behind the edge; ${deg(hold.tiltDeg)} off the face`;
     case 'lay it flat':
       return 'it lies at this angle, or steeper, by itself';
   }

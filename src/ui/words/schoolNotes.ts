@@ -1,8 +1,7 @@
 import type { SchoolNote } from '../../core';
-import { deg, fineMm, minutes, plural, um } from '../format';
+import { deg, fineMm, minutes, placeMm, plural, thinMm, um, volume } from '../format';
 
 const small = (lengthMm: number): string => um(1000 * lengthMm);
-const thick = (valueMm: number): string => `${valueMm.toFixed(3)} mm`;
 
 /** What a school costs beside the next touch-up. */
 export function schoolNoteWords(note: SchoolNote): string {
@@ -11,16 +10,16 @@ export function schoolNoteWords(note: SchoolNote): string {
       return 'No difference here: only a bevel that runs flat to the apex can drift.';
     case 'ground flat': {
       const price = note.price
-        ? `about ${minutes(note.price.minutes)} and ${note.price.steelMm3.toFixed(0)} mm³ of steel`
+        ? `about ${minutes(note.price.minutes)} and ${volume(note.price.steelMm3)} of steel`
         : 'nothing at hand does that';
       return `Each touch-up leaves ${small(note.lagMm)} of steel on the bevel behind it. After ${note.touchUps} of them the bevel is ground flat: ${price}.`;
     }
     case 'drifts':
-      return `No grinding. The apex stands about ${deg(note.steeperDeg)} steeper per side, ${thick(note.driftedMm)} thick ${note.behindMm} mm behind the edge in place of ${thick(note.flatMm)}, and the bevel no longer guides the hand.`;
+      return `No grinding. The apex stands about ${deg(note.steeperDeg)} steeper per side, ${thinMm(note.driftedMm)} thick ${fineMm(note.behindMm)} behind the edge in place of ${thinMm(note.flatMm)}, and the bevel no longer guides the hand.`;
     case 'straight to its end':
       return 'No difference here: the edge runs straight to its end.';
     case 'handle lifted':
-      return `The end of the handle rises about ${Math.round(note.handleRiseMm)} mm by the tip, where the edge has turned ${Math.round(note.turnDeg)}°: one more movement to learn.`;
+      return `The end of the handle rises about ${placeMm(note.handleRiseMm)} by the tip, where the edge has turned ${Math.round(note.turnDeg)}°: one more movement to learn.`;
     case 'wrist flat':
       return `At the tip, where the edge has turned ${Math.round(note.turnDeg)}°, the bevel meets the stone ${deg(note.missedDeg)} flatter: the shoulder is worked there, and the apex only if you press.`;
     case 'range after':

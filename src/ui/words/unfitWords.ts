@@ -1,10 +1,11 @@
+import { placeMm } from '../format';
 import type { UnfitReason } from '../../core';
 
 /** Why a thing on the shelf is not in play. */
 export function unfitWords(reason: UnfitReason): string {
   switch (reason.kind) {
     case 'too short':
-      return `too short: ${reason.toolForm} edges need ${reason.needsMm} mm of surface`;
+      return `too short: ${reason.toolForm} edges need ${placeMm(reason.needsMm)} of surface`;
     case 'hard strop on a hollow edge':
       return 'a flat hard strop touches only the ends of a hollow edge';
     case 'removes nothing':

@@ -1,5 +1,5 @@
 import type { EdgeVerdict, RungReason, VerdictReason } from '../../core';
-import { minutes } from '../format';
+import { minutes, volume } from '../format';
 import { stopWords } from './stopWords';
 
 /** Why the verdict is what it is. */
@@ -47,7 +47,7 @@ export function lighterWords({ lighter, reason }: EdgeVerdict): string | null {
 export function heavierWords({ heavier }: EdgeVerdict): string | null {
   if (!heavier) return null;
   const { rung, moreMm3, moreMinutes } = heavier;
-  const steel = moreMm3 > 0.01 ? `${moreMm3.toPrecision(2)} mm³ more steel` : null;
+  const steel = moreMm3 > 0.01 ? `${volume(moreMm3)} more steel` : null;
   const time = moreMinutes > 0.5 ? `${minutes(moreMinutes)} more` : null;
   if (!steel && !time) return null;
   return `A ${rung} would take ${steel ?? 'no less steel'}${time ? ` and ${time}` : ''}.`;

@@ -1,0 +1,32 @@
+'use client';
+
+import { useSettings, useStore } from '../../live';
+import { Choice } from '../../ui/Choice';
+
+/** Metric, or inches, ounces and pounds-force; everywhere at once. */
+export function UnitsChoice() {
+  const settings = useSettings();
+  const store = useStore();
+  if (!settings) return null;
+  return (
+    <div>
+      <h2>Units</h2>
+      <div className="mt-2">
+        <Choice
+          legend="Lengths, weights and forces are shown and typed in"
+          options={[
+            ['metric', 'mm, g, N'],
+            ['imperial', 'inches, ounces, pounds-force'],
+          ]}
+          chosen={settings.units}
+          onChoose={(units) =>
+            void store.settings.save({ ...settings, units, updatedAt: new Date().toISOString() })
+          }
+        />
+      </div>
+      <p className="mt-2 max-w-[56ch] text-soft">
+        Inches may be typed as fractions. Grains stay in µm, and data files stay metric.
+      </p>
+    </div>
+  );
+}

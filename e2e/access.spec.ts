@@ -5,7 +5,7 @@ const AXE_TAGS = ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'];
 
 for (const theme of ['day', 'ember']) {
   test(`no screen breaks an accessibility rule by ${theme}`, async ({ page }) => {
-    test.setTimeout(240_000);
+    test.setTimeout(420_000);
     await page.addInitScript((t) => localStorage.setItem('open-trail-theme', t), theme);
     const findings: string[] = [];
     const check = async (name: string): Promise<void> => {

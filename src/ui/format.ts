@@ -22,6 +22,11 @@ export function placeMm(value: number): string {
   return isImperial() ? `${inchFraction(value, 16)} in` : `${rounded(value, 0)} mm`;
 }
 
+/** A stretch along an edge: 62 to 110 mm. */
+export function spanMm(fromMm: number, toMm: number): string {
+  return `${placeMm(fromMm).replace(/ (mm|in)$/, '')} to ${placeMm(toMm)}`;
+}
+
 /** Depth of a chip: as finely as an eye or a lens tells it. */
 export function chipDepth(depthMm: number): string {
   if (isImperial()) return thousandths(depthMm);

@@ -5,9 +5,17 @@ export interface NoticeOptions {
   stays?: boolean;
 }
 
-/** Says something at the foot of the screen; what draws it loads after the screen itself. */
+let place: () => void;
+const isPlaced = new Promise<void>((resolve) => (place = resolve));
+
+/** Says that there is a place now where notices appear. */
+export function noticesPlaced(): void {
+  place();
+}
+
+/** Says something at the foot of the screen. What draws it loads after the screen itself; it waits. */
 export async function notice(words: string, options: NoticeOptions = {}): Promise<void> {
-  const { toast } = await import('sonner');
+  const [{ toast }] = await Promise.all([import('sonner'), isPlaced]);
   const { action, stays } = options;
   const show = stays ? toast.error : toast;
   show(words, { action, ...(stays ? { duration: Infinity, closeButton: true } : {}) });

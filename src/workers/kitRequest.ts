@@ -108,7 +108,7 @@ const learnedByKey = lazy((value: Record<string, unknown> | undefined) =>
 );
 
 const requestSchema = object({
-  needs: array(needSchema.required()).max(60).required(),
+  needs: array(needSchema.required()).max(120).required(),
   items: array(object({ id, name: string().required(), massG: notNegative }).required())
     .max(200)
     .required(),

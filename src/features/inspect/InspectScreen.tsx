@@ -3,6 +3,7 @@
 import Link from 'next/link';
 import { useSearchParams } from 'next/navigation';
 import { useSettings, useSettledStandings, useToolLog } from '../../live';
+import { edgeStands } from '../../ui/words/needWords';
 import { Inspection } from './Inspection';
 
 /** An edge walked from heel to tip; without a tool in the address, the choice of one. */
@@ -39,13 +40,7 @@ export function InspectScreen() {
               >
                 <span className="sign text-xl">{tool.name}</span>
                 {tool.zones.length > 1 && <span>{zone.name}</span>}
-                <span className="sign ml-auto uppercase">
-                  {stops.length > 0
-                    ? 'stop use'
-                    : state.word === 'unknown'
-                      ? 'not tested'
-                      : state.word}
-                </span>
+                <span className="sign ml-auto uppercase">{edgeStands({ state, stops })}</span>
               </Link>
             </li>
           ))}

@@ -11,6 +11,7 @@ import type { Tool } from '../../domain/tool';
 import type { Trip } from '../../domain/trip';
 import { TOOL_KIND_NAMES } from '../../domain/toolKindNames';
 import { LimitedNumberField, SelectField } from '../../ui/forms/fields';
+import { chipDepth } from '../../ui/format';
 import { PackedKit } from './PackedKit';
 import { useKitPlan } from './useKitPlan';
 
@@ -61,12 +62,8 @@ function newTrip(tools: readonly Tool[]): Trip {
   };
 }
 
-const CHIPS = [
-  ['0', 'no chip'],
-  ['0.1', 'a chip of 0.1 mm'],
-  ['0.2', 'a chip of 0.2 mm'],
-  ['0.4', 'a chip of 0.4 mm'],
-] as const;
+/** Depths of chip (mm) that a trip may prepare for. */
+const CHIPS_MM = [0, 0.1, 0.2, 0.4];
 
 function Planner(props: {
   tools: readonly Tool[];
@@ -122,6 +119,9 @@ function Planner(props: {
                 onChange={(event) => tick(tool.id, event.target.checked)}
               />
               <span className="font-semibold">{tool.name}</span>
+              {states.some((own) => own.tool.id === tool.id && own.stops.length > 0) && (
+                <span className="sign uppercase">stop use</span>
+              )}
               <span className="ml-auto text-soft">{TOOL_KIND_NAMES[tool.kind]}</span>
             </label>
           ))}
@@ -139,7 +139,10 @@ function Planner(props: {
           <SelectField
             label="Ready to grind out"
             value={String(trip.chipDepthMm)}
-            options={CHIPS}
+            options={CHIPS_MM.map((depthMm) => [
+              String(depthMm),
+              depthMm === 0 ? 'no chip' : `a chip of ${chipDepth(depthMm)}`,
+            ])}
             onChange={(event) => change({ chipDepthMm: Number(event.target.value) })}
           />
         </div>

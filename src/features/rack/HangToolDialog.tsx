@@ -12,7 +12,7 @@ import { Dialog } from '../../ui/Dialog';
 import { SelectField, TextField } from '../../ui/forms/fields';
 import { sentence } from '../../ui/format';
 import { failureWords } from '../../ui/words/failureWords';
-import { toolLink } from './work';
+import { toolLink } from '../../ui/words/needWords';
 
 /** Hangs a new tool with the usual measures of its kind and opens it. */
 export default function HangToolDialog({ onClose }: { onClose: () => void }) {

@@ -11,7 +11,7 @@ import { HangTool } from './HangTool';
 import { Rail } from './Rail';
 import { RackList } from './RackList';
 import { SampleNotice } from './SampleNotice';
-import { asksForWork, touchUpLink, workInWords } from './work';
+import { asksForWork, touchUpLink, workInWords } from '../../ui/words/needWords';
 
 /** Home: what is blunt, what each tool needs before the next trip, and the one thing to do next. */
 export function RackScreen() {

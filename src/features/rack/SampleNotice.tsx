@@ -22,7 +22,10 @@ export function SampleNotice() {
       className="no-print flex items-center gap-x-4 bg-base-200 px-4 text-[0.95rem] sm:px-8"
     >
       <p className="py-2">
-        These are the sample tools of the Tarrow Ness path crew.{' '}
+        <span className="sm:hidden">A sample crew’s tools.</span>
+        <span className="hidden sm:inline">
+          These are the sample tools of the Tarrow Ness path crew.{' '}
+        </span>
         <span className="hidden sm:inline">Try anything; nothing leaves this device.</span>
       </p>
       <button type="button" className="link min-h-12 font-bold" onClick={() => void clear()}>

@@ -4,7 +4,7 @@ import type { Tool } from '../../domain/tool';
 import { TOOL_KIND_NAMES } from '../../domain/toolKindNames';
 import { EdgeStrip, type Stretch } from '../../ui/edge-strip/EdgeStrip';
 import { jobLink } from '../../ui/jobAddress';
-import { asksForWork, toolLink, touchUpLink, workWithMinutes } from './work';
+import { asksForWork, toolLink, touchUpLink, workWithMinutes } from '../../ui/words/needWords';
 
 /** Name, strip, state and needed work of one tool, under its silhouette. */
 export function ToolLabel({ tool, needs }: { tool: Tool; needs: readonly EdgeNeed[] }) {

@@ -1,9 +1,12 @@
 'use client';
 
+import { useEffect } from 'react';
 import { Toaster } from 'sonner';
+import { noticesPlaced } from '../../ui/notice';
 
 /** Where notices appear, each with its way to take back what was done. */
 export default function Notices() {
+  useEffect(noticesPlaced, []);
   return (
     <Toaster
       position="bottom-center"

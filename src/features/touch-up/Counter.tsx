@@ -6,7 +6,7 @@ import type { SessionStep } from '../../domain/session';
 import { isSpineTask, type Side } from '../../domain/terms';
 import type { Tool, Zone } from '../../domain/tool';
 import { EdgeStrip, type Stretch } from '../../ui/edge-strip/EdgeStrip';
-import { deg, minutes, placeMm, plural } from '../../ui/format';
+import { deg, minutes, placeMm, plural, spanMm } from '../../ui/format';
 import { troubleWords } from '../../ui/words/troubleWords';
 import { sideWords } from './handWords';
 import { HoldLine } from './HoldLine';
@@ -105,7 +105,7 @@ function placeWords(step: SessionStep, count: number): string {
   const { stretch } = step;
   if (stretch && stretch.strokesPerSide < step.plannedPerSide) {
     return count < stretch.strokesPerSide
-      ? `First ${stretch.strokesPerSide} a side from ${placeMm(stretch.startMm)} to ${placeMm(stretch.endMm)}, at ${deg(stretch.angleDeg)} per side. `
+      ? `First ${stretch.strokesPerSide} a side from ${spanMm(stretch.startMm, stretch.endMm)}, at ${deg(stretch.angleDeg)} per side. `
       : `Now the rest of the edge, at ${deg(step.angleDeg)} per side. `;
   }
   return step.sections > 1 ? `Section ${sectionOf(step, count)} of ${step.sections}. ` : '';

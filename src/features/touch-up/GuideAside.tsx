@@ -4,7 +4,7 @@ import { forceInWords, toolForm } from '../../core';
 import type { SessionStep } from '../../domain/session';
 import { isSpineTask } from '../../domain/terms';
 import type { Tool, Zone } from '../../domain/tool';
-import { deg, newtons, placeMm, sentence } from '../../ui/format';
+import { deg, newtons, sentence, spanMm } from '../../ui/format';
 import { schoolWords } from '../../ui/schoolWords';
 import { HoldDrawing } from '../../ui/section/HoldDrawing';
 import { stepCautions } from './cautions';
@@ -46,8 +46,8 @@ export function GuideAside(props: {
       ))}
       {step.stretch && step.stretch.strokesPerSide < step.plannedPerSide && (
         <p>
-          From {placeMm(step.stretch.startMm)} to {placeMm(step.stretch.endMm)} as drawn; the rest
-          of the edge at {deg(step.angleDeg)} per side.
+          From {spanMm(step.stretch.startMm, step.stretch.endMm)} as drawn; the rest of the edge at{' '}
+          {deg(step.angleDeg)} per side.
         </p>
       )}
       {!isSpineTask(step.task) && (

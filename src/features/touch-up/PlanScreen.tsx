@@ -11,8 +11,9 @@ import {
   useStandings,
   useToolLog,
 } from '../../live';
-import { ago, minutes, plural } from '../../ui/format';
-import { jobLink, readJob } from '../../ui/jobAddress';
+import { ago } from '../../ui/format';
+import { readJob } from '../../ui/jobAddress';
+import { edgeStands, touchUpLink, workWithMinutes } from '../../ui/words/needWords';
 import { PlanFor } from './PlanFor';
 
 /** The plan of a touch-up; without a tool in the address, the choice of one. */
@@ -80,38 +81,16 @@ function ChooseEdge() {
           </p>
         )}
         <ul className="mt-1">
-          {needs.map(({ tool, zone, state, plan, job, stops }) => (
-            <li key={`${tool.id}/${zone.id}`} className="border-b border-rule">
+          {needs.map((need) => (
+            <li key={`${need.tool.id}/${need.zone.id}`} className="border-b border-rule">
               <Link
-                href={
-                  stops.length > 0
-                    ? `/inspect?tool=${tool.id}&zone=${zone.id}`
-                    : jobLink({ toolId: tool.id, zoneId: zone.id, job })
-                }
+                href={touchUpLink(need)}
                 className="flex min-h-14 flex-wrap items-center gap-x-4 hover:underline"
               >
-                <span className="sign text-xl">{tool.name}</span>
-                {tool.zones.length > 1 && <span>{zone.name}</span>}
-                <span className="sign ml-auto uppercase">
-                  {stops.length > 0
-                    ? 'stop use'
-                    : state.word === 'unknown'
-                      ? 'not tested'
-                      : state.word}
-                </span>
-                <span className="figures w-44 text-right">
-                  {stops.length > 0
-                    ? 'not to be worked'
-                    : plan?.outcome === 'planned'
-                      ? `${plural(plan.steps.length, 'step')}, ${minutes(plan.minutes)}`
-                      : plan?.outcome === 'out of reach'
-                        ? 'nothing at hand'
-                        : plan
-                          ? 'leave it'
-                          : state.apex
-                            ? 'to a smith'
-                            : 'test it first'}
-                </span>
+                <span className="sign text-xl">{need.tool.name}</span>
+                {need.tool.zones.length > 1 && <span>{need.zone.name}</span>}
+                <span className="sign ml-auto uppercase">{edgeStands(need)}</span>
+                <span className="figures w-56 text-right">{workWithMinutes(need)}</span>
               </Link>
             </li>
           ))}

@@ -16,9 +16,9 @@ import {
   minutesSpan,
   mm,
   newtons,
-  placeMm,
   plural,
   sentence,
+  spanMm,
   um,
 } from '../../ui/format';
 import { schoolWords } from '../../ui/schoolWords';
@@ -90,8 +90,8 @@ function Step(props: StepsProps & { step: LadderStep; number: number }) {
           {fromEnds(step.task) ? 'from each end' : 'a side'}
           {step.stretch && step.stretch.strokesPerSide < step.strokesPerSide && (
             <span className="block text-[0.92rem]">
-              {step.stretch.strokesPerSide} of them from {placeMm(step.stretch.startMm)} to{' '}
-              {placeMm(step.stretch.endMm)}
+              {step.stretch.strokesPerSide} of them from{' '}
+              {spanMm(step.stretch.startMm, step.stretch.endMm)}
             </span>
           )}
         </p>

@@ -1,6 +1,6 @@
 import { benchAt, DEFAULT_PACE, edgeNeeds, handOf, zoneStates, type EdgeNeed } from '../../core';
 import { sample } from '../../testing/sample';
-import { asksForWork, touchUpLink, workInWords, workWithMinutes } from './work';
+import { asksForWork, touchUpLink, workInWords, workWithMinutes } from './needWords';
 
 const hand = handOf({ sessions: sample.sessions, shelf: sample, pace: DEFAULT_PACE });
 const needs = edgeNeeds({

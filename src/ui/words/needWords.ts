@@ -1,7 +1,13 @@
 import type { EdgeNeed } from '../../core';
-import { minutes } from '../../ui/format';
-import { stopWords } from '../../ui/words/stopWords';
-import { jobLink } from '../../ui/jobAddress';
+import { minutes } from '../format';
+import { jobLink } from '../jobAddress';
+import { stopWords } from './stopWords';
+
+/** How an edge stands, in the one word that every list says of it. */
+export function edgeStands({ state, stops }: Pick<EdgeNeed, 'state' | 'stops'>): string {
+  if (stops.length > 0) return 'stop use';
+  return state.word === 'unknown' ? 'not tested' : state.word;
+}
 
 /** Whether an edge asks for anything before it goes out. */
 export function asksForWork({ state, plan, beyond }: EdgeNeed): boolean {

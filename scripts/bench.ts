@@ -13,6 +13,7 @@ import {
   type LadderState,
 } from '../src/core';
 import { typicalTool } from '../src/domain/typicalTools';
+import { millisecondsEach } from './millisecondsEach';
 
 /** Speed as a ratio against a named baseline, both measured in this run. */
 
@@ -72,12 +73,6 @@ function exhaustiveSearch(depth: number, state: LadderState | null = null): Ladd
     if (!best || comparePaths(path, best) < 0) best = path;
   }
   return best;
-}
-
-function millisecondsEach(work: () => unknown, runs: number): number {
-  const begin = performance.now();
-  for (let i = 0; i < runs; i += 1) work();
-  return (performance.now() - begin) / runs;
 }
 
 const DEPTH = 5;

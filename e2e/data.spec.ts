@@ -108,7 +108,8 @@ test('a long log comes in with progress, can be stopped, and is taken back witho
   expect(drawn).toBeLessThan(120);
   await other.getByLabel('Search, in notes too').fill('gorse');
   await open(other, '/tool?id=wren');
-  await other.getByLabel('Name', { exact: true }).first().fill('Wren the second');
+  const form = other.getByRole('group', { name: 'Tool', exact: true });
+  await form.getByLabel('Name', { exact: true }).fill('Wren the second');
   await other.getByRole('button', { name: 'Save', exact: true }).click();
   await expect(other.getByText('Wren the second is saved.')).toBeVisible();
   await untilStored(other);

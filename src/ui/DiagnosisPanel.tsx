@@ -1,10 +1,18 @@
 'use client';
 
 import { useState } from 'react';
-import { diagnose, SYMPTOMS, toolForm, type AngleAdvice, type Diagnosis } from '../core';
+import {
+  diagnose,
+  SYMPTOM_IDS,
+  toolForm,
+  type AngleAdvice,
+  type Diagnosis,
+  type SymptomId,
+} from '../core';
 import type { Observation } from '../domain/session';
 import type { Tool, Zone } from '../domain/tool';
 import { deg, mm, sentence } from './format';
+import { SYMPTOM_WORDS } from './words/symptomWords';
 
 /** What else is seen or felt, its cause, and the remedy in the measures of this tool. */
 export function DiagnosisPanel(props: {
@@ -13,12 +21,12 @@ export function DiagnosisPanel(props: {
   seen: Observation;
   coinThicknessMm: number;
   /** Symptoms that the screen itself has noticed. */
-  noticed?: readonly string[];
+  noticed?: readonly SymptomId[];
   /** What the log says of the angle, where the screen knows it. */
   advice?: AngleAdvice;
 }) {
   const { tool, zone, seen, coinThicknessMm, noticed = [], advice } = props;
-  const [ticked, setTicked] = useState<string[]>([]);
+  const [ticked, setTicked] = useState<SymptomId[]>([]);
   const symptomIds = [...new Set([...ticked, ...noticed, ...symptomsSeen(seen)])];
   const found = diagnose({ symptomIds, tool, zone, coinThicknessMm, advice });
   return (
@@ -26,9 +34,9 @@ export function DiagnosisPanel(props: {
       <h2>What it tells you</h2>
       {found.map((diagnosis) => (
         <div key={diagnosis.id} className="border-b border-rule py-2">
-          <p className="font-semibold">{sentence(diagnosis.seen)}</p>
+          <p className="font-semibold">{sentence(SYMPTOM_WORDS[diagnosis.id].seen)}</p>
           <p>
-            {sentence(diagnosis.cause)}: {diagnosis.remedy}
+            {sentence(SYMPTOM_WORDS[diagnosis.id].cause)}: {SYMPTOM_WORDS[diagnosis.id].remedy}
             {turnInWords(diagnosis, toolForm(tool.kind) === 'knife')}.
           </p>
         </div>
@@ -38,7 +46,7 @@ export function DiagnosisPanel(props: {
           What else do you see or feel?
         </summary>
         <div className="grid sm:grid-cols-2">
-          {SYMPTOMS.map(({ id, seen: words }) => (
+          {SYMPTOM_IDS.map((id) => (
             <label key={id} className="flex min-h-12 items-center gap-3">
               <input
                 type="checkbox"
@@ -51,7 +59,7 @@ export function DiagnosisPanel(props: {
                   )
                 }
               />
-              {words}
+              {SYMPTOM_WORDS[id].seen}
             </label>
           ))}
         </div>
@@ -61,8 +69,8 @@ export function DiagnosisPanel(props: {
 }
 
 /** Symptoms that the findings and tests themselves show. */
-function symptomsSeen({ findings, tests }: Observation): string[] {
-  const ids: string[] = [];
+function symptomsSeen({ findings, tests }: Observation): SymptomId[] {
+  const ids: SymptomId[] = [];
   for (const { kind, cause, band } of findings) {
     if (kind === 'ink-left') ids.push(band === 'shoulder' ? 'ink-gone-apex' : 'ink-at-edge');
     if (kind === 'roll') ids.push('rolled');

@@ -10,7 +10,7 @@ import {
   recessionsSinceMeasured,
   steelBudget,
   steelPace,
-  SYMPTOMS,
+  SYMPTOM_IDS,
   workingFace,
   zoneNow,
 } from '..';
@@ -97,7 +97,7 @@ it('every symptom has a remedy that the hand can follow', () => {
     fc.property(anyMeasuredTool, (tool) => {
       const [zone] = tool.zones;
       const all = diagnose({
-        symptomIds: SYMPTOMS.map(({ id }) => id),
+        symptomIds: SYMPTOM_IDS,
         tool,
         zone: zone!,
         coinThicknessMm: 2.33,

@@ -3,142 +3,39 @@ import { holdGuide } from '../edge';
 import { toolForm, workingFace } from '../ladder';
 import type { AngleAdvice } from './adviseAngle';
 
-/** A symptom, its likely cause and its remedy; `turnDeg` is how far to change the hold. */
-export interface Symptom {
-  id: string;
-  seen: string;
-  cause: string;
-  remedy: string;
-  /** Above zero: raise the spine (or the rear of the stone); below: lower it. */
-  turnDeg: number;
-}
+/** What can be seen or felt, with how far to change the hold (degrees): above zero the spine, or the
+ * rear of the stone, goes up; below zero down. */
+const TURN_DEG = {
+  'ink-at-edge': 1,
+  'ink-gone-apex': -1,
+  'shoulder-polished': 2,
+  'no-burr': 0,
+  'burr-in-places': 0,
+  'shaves-one-way': 0,
+  'strop-torn': 0,
+  'dies-at-once': 3,
+  wedges: -4,
+  'worse-after-strop': -1,
+  'no-change-strop': 1,
+  catches: 0,
+  'scratched-flat': 1,
+  'chips-from-work': 2,
+  'chips-from-misuse': 0,
+  rolled: 0,
+  'new-chips': 0,
+  'dull-band': 0,
+  'off-centre': 0,
+  'rounded-scandi': 0,
+} as const;
 
-const symptom = (
-  id: string,
-  seen: string,
-  cause: string,
-  remedy: string,
-  turnDeg = 0,
-): Symptom => ({ id, seen, cause, remedy, turnDeg });
-
-/** What is seen or felt, what it comes from, and what to do. */
-export const SYMPTOMS: readonly Symptom[] = [
-  symptom('ink-at-edge', 'ink left at the very edge', 'held too low', 'raise the hold a little', 1),
-  symptom('ink-gone-apex', 'ink gone only at the apex', 'held too high', 'lower the hold', -1),
-  symptom(
-    'shoulder-polished',
-    'shoulder polished, still dull',
-    'too low on stone or strop',
-    'raise it until it bites',
-    2,
-  ),
-  symptom(
-    'no-burr',
-    'no burr after many strokes',
-    'not at the apex; stone too fine or loaded; too little pressure',
-    'check with ink, clean the stone, go coarser',
-  ),
-  symptom(
-    'burr-in-places',
-    'burr in places only',
-    'uneven reach, a flat spot, a hollow stone',
-    'work that section',
-  ),
-  symptom(
-    'shaves-one-way',
-    'shaves one way only',
-    'a burr stands on one side',
-    'light strokes on that side, then strop',
-  ),
-  symptom(
-    'strop-torn',
-    'the strop is scored or torn',
-    'burr, or edge leading by mistake',
-    'remove the burr; always edge trailing',
-  ),
-  symptom(
-    'dies-at-once',
-    'sharp, then dull within minutes',
-    'foil burr broke off, or the apex is too fine for the work',
-    'deburr properly; set a micro-bevel',
-    3,
-  ),
-  symptom(
-    'wedges',
-    'sharp apex, cuts poorly',
-    'the edge has thickened',
-    'lay the stone lower and thin the shoulders',
-    -4,
-  ),
-  symptom(
-    'worse-after-strop',
-    'worse after stropping',
-    'too steep, too much pressure, too many strokes, soft strop',
-    'lower, lighter, fewer; back to the fine stone',
-    -1,
-  ),
-  symptom(
-    'no-change-strop',
-    'no change on the strop',
-    'too flat, or the compound has glazed',
-    'raise it until it bites; renew the compound',
-    1,
-  ),
-  symptom(
-    'catches',
-    'a catching spot while cutting paper',
-    'a chip or a roll there',
-    'work that section',
-  ),
-  symptom(
-    'scratched-flat',
-    'scratches up the flat',
-    'lying too low, or grit on the stone',
-    'raise it, rinse the stone',
-    1,
-  ),
-  symptom(
-    'chips-from-work',
-    'chips from normal work',
-    'too thin or too hard for it',
-    'coarser stone or file, then a steeper angle',
-    2,
-  ),
-  symptom(
-    'chips-from-misuse',
-    'chips from a stone, a nail, prying',
-    'misuse: the angle is not to blame',
-    'grind out at the same angle, or leave on purpose',
-  ),
-  symptom(
-    'rolled',
-    'a roll or a dent',
-    'soft or thin edge, side load',
-    'hone or strop if slight, else stone',
-  ),
-  symptom(
-    'new-chips',
-    'a new knife chips at once',
-    'stressed factory edge',
-    'the first proper sharpening usually cures it',
-  ),
-  symptom(
-    'dull-band',
-    'polished near the shoulder, dull band in the middle or at the apex',
-    'a facet of the convex edge was missed',
-    'look across the bevel and work that facet',
-  ),
-  symptom('off-centre', 'apex off the centre line', 'unequal strokes', 'more on the other side'),
-  symptom(
-    'rounded-scandi',
-    'scandi bevel gone rounded',
-    'wobble, soft backing',
-    'back on a flat coarse stone, or accept it',
-  ),
-];
+export type SymptomId = keyof typeof TURN_DEG;
+export const SYMPTOM_IDS = Object.keys(TURN_DEG) as SymptomId[];
 
 /** A symptom with its remedy in the measures of one tool. */
-export interface Diagnosis extends Symptom {
+export interface Diagnosis {
+  id: SymptomId;
+  /** How far to change the hold; 0 where the remedy is another. */
+  turnDeg: number;
   /** The turn as a lift of the spine, or of the stone's rear 75 mm behind the edge; null for none. */
   liftMm: number | null;
   /** The same as parts of a coin; null for a stone in the hand. */
@@ -147,7 +44,7 @@ export interface Diagnosis extends Symptom {
 
 /** The named symptoms with their remedies in degrees, millimetres and coins for this very tool. */
 export function diagnose(input: {
-  symptomIds: readonly string[];
+  symptomIds: readonly SymptomId[];
   tool: Tool;
   zone: Zone;
   coinThicknessMm: number;
@@ -155,12 +52,9 @@ export function diagnose(input: {
   advice?: Pick<AngleAdvice, 'changeDeg'>;
 }): Diagnosis[] {
   const { symptomIds, tool, zone, coinThicknessMm, advice } = input;
-  return SYMPTOMS.filter(({ id }) => symptomIds.includes(id)).map((symptomFound) => {
-    const asked = symptomFound.id === 'chips-from-work' ? advice?.changeDeg : undefined;
-    const found = {
-      ...symptomFound,
-      turnDeg: possibleTurn(tool, zone, asked ?? symptomFound.turnDeg),
-    };
+  return SYMPTOM_IDS.filter((id) => symptomIds.includes(id)).map((id) => {
+    const asked = id === 'chips-from-work' ? advice?.changeDeg : undefined;
+    const found = { id, turnDeg: possibleTurn(tool, zone, asked ?? TURN_DEG[id]) };
     const lift = (turnDeg: number): number => liftAt(tool, zone, coinThicknessMm, turnDeg);
     const liftMm = found.turnDeg === 0 ? null : lift(found.turnDeg) - lift(0);
     const bladeOnStone = toolForm(tool.kind) === 'knife';

@@ -33,7 +33,7 @@ export {
   type RungReason,
   type VerdictReason,
 } from './judgeEdge';
-export { diagnose, SYMPTOMS, type Diagnosis, type Symptom } from './diagnose';
+export { diagnose, SYMPTOM_IDS, type Diagnosis, type SymptomId } from './diagnose';
 export { adviseAngle, type AngleAdvice, type AnglePrice, type AngleReason } from './adviseAngle';
 export {
   recessionsSinceMeasured,

@@ -1,7 +1,7 @@
 'use client';
 
 import { useMemo } from 'react';
-import { adviseAngle, worstStretch, type AngleAdvice } from '../../core';
+import { adviseAngle, worstStretch, type AngleAdvice, type SymptomId } from '../../core';
 import { useZoneState, useToolLog } from '../../live';
 import type { EdgeTest, Session } from '../../domain/session';
 import { passes } from '../../domain/observation';
@@ -99,7 +99,7 @@ function improved(readings: readonly EdgeTest[]): boolean {
 }
 
 /** What a test without gain tells by itself: on a strop, whether it got worse or stayed. */
-function noticedSymptoms(readings: readonly EdgeTest[], session: Session): string[] {
+function noticedSymptoms(readings: readonly EdgeTest[], session: Session): SymptomId[] {
   if (session.steps[session.stepIndex]!.kind !== 'strop') return [];
   const [before, newest] = readings.slice(-2);
   const worse = worstStretch([newest!]).apexRadiusUm > worstStretch([before!]).apexRadiusUm;

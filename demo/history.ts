@@ -1,5 +1,5 @@
 import type { Finding, Inspection } from '../src/domain/session';
-import { finding, NO_CHECKS, passes } from '../src/domain/observation';
+import { finding, NO_CHECKS, passedTest } from '../src/domain/observation';
 import type { SharpnessTest } from '../src/domain/terms';
 import { playBack, type PastJob } from './playBack';
 
@@ -181,7 +181,7 @@ const look = (
   toolId,
   zoneId,
   at,
-  seen: { tests: [passes(test)], findings },
+  seen: { tests: [passedTest(test)], findings },
   checks: NO_CHECKS,
   notes,
 });

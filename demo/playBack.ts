@@ -13,7 +13,7 @@ import {
   workingFace,
 } from '../src/core';
 import type { Finding, Observation, Session } from '../src/domain/session';
-import { finding, passes } from '../src/domain/observation';
+import { finding, passedTest } from '../src/domain/observation';
 import { SHARPNESS_TESTS, type DamageWay, type Job, type SharpnessTest } from '../src/domain/terms';
 import { stepWords } from '../src/ui/words/stepWords';
 import { abrasives, compounds, lubricants, strops, tools } from './crew';
@@ -120,7 +120,7 @@ function seenBefore(past: PastJob, zoneId: string, log: readonly Session[]): Obs
         }),
       ]
     : [];
-  return { tests: [passes(past.before)], findings: [...kept, ...fresh] };
+  return { tests: [passedTest(past.before)], findings: [...kept, ...fresh] };
 }
 
 function worked(begun: Session, past: PastJob, index: number, angleDeg: number): Session {
@@ -144,7 +144,7 @@ function worked(begun: Session, past: PastJob, index: number, angleDeg: number):
       }
       if (side === 'left') session = advance(session, { type: 'turn over', at: later(4) });
     }
-    const reading = passes(i === steps.length - 1 ? past.after : between(past));
+    const reading = passedTest(i === steps.length - 1 ? past.after : between(past));
     if (past.job !== 'spine') session = advance(session, { type: 'test', reading, at: later(15) });
     if (i < steps.length - 1)
       session = advance(session, { type: 'next step', from: i, at: later(10) });

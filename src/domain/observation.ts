@@ -10,7 +10,7 @@ export function isWorked({
 }
 
 /** A reading of the finest test that an edge passes, over its whole length. */
-export function passes(test: EdgeTest['test'], place: EdgeTest['place'] = 'whole'): EdgeTest {
+export function passedTest(test: EdgeTest['test'], place: EdgeTest['place'] = 'whole'): EdgeTest {
   return { test, grams: null, place, shaves: null };
 }
 

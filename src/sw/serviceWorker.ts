@@ -85,7 +85,7 @@ async function cacheOfTab(clientId: string): Promise<Cache> {
 }
 
 /** A cached answer keeps its own address; a fresh one takes on the address that was asked for. */
-function asked(response: Response | undefined): Response | undefined {
+function asOwnResponse(response: Response | undefined): Response | undefined {
   return response && new Response(response.body, response);
 }
 
@@ -98,17 +98,17 @@ async function answer(event: FetchEvent): Promise<Response> {
   if (request.mode === 'navigate' && PAGES.includes(url.pathname)) {
     await noteTab(event.resultingClientId || event.clientId);
     const cache = await caches.open(CACHE);
-    return asked(await cache.match(url.pathname, options)) ?? fetch(request);
+    return asOwnResponse(await cache.match(url.pathname, options)) ?? fetch(request);
   }
   if (request.headers.has('rsc') && PAGES.includes(url.pathname)) {
     if (request.headers.has('next-router-prefetch')) return new Response(null, { status: 204 });
     const cache = await cacheOfTab(event.clientId);
-    return asked(await cache.match(payload(url.pathname), options)) ?? fetch(request);
+    return asOwnResponse(await cache.match(payload(url.pathname), options)) ?? fetch(request);
   }
   const hit = url.pathname.startsWith(STATIC)
     ? await caches.match(url.pathname, options)
     : await (await caches.open(CACHE)).match(url.pathname, options);
-  return asked(hit) ?? fetch(request);
+  return asOwnResponse(hit) ?? fetch(request);
 }
 
 function isOurs(request: Request): boolean {

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { SCHOOL_QUESTIONS, SCHOOLS, type Schools } from '../domain/schools';
-import { finding, passes } from '../domain/observation';
+import { finding, passedTest } from '../domain/observation';
 import {
   CARBIDES,
   FINDING_KINDS,
@@ -92,7 +92,7 @@ export const anyMeasuredTool: fc.Arbitrary<Tool> = fc
     };
   });
 
-const anyTest = fc.constantFrom(...SHARPNESS_TESTS).map((test) => passes(test));
+const anyTest = fc.constantFrom(...SHARPNESS_TESTS).map((test) => passedTest(test));
 
 const anyFinding = fc
   .tuple(

@@ -1,7 +1,7 @@
 'use client';
 
 import type { Finding, Observation } from '../domain/session';
-import { finding, passes } from '../domain/observation';
+import { finding, passedTest } from '../domain/observation';
 import { SHARPNESS_TESTS, type SharpnessTest } from '../domain/terms';
 import { LimitedMeasureField } from './forms/MeasureField';
 import { TEST_WORDS } from './words/testWords';
@@ -23,7 +23,7 @@ export function ObservationFields(props: {
       <TestChoice
         legend={legend}
         chosen={value.tests.at(-1)?.test ?? null}
-        onChoose={(test) => onChange({ ...value, tests: [passes(test)] })}
+        onChoose={(test) => onChange({ ...value, tests: [passedTest(test)] })}
       />
       <label className="flex min-h-12 items-center gap-3">
         <input

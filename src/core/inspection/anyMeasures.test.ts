@@ -16,7 +16,7 @@ import {
 } from '..';
 import { TASKS } from '../../domain/tasks';
 import type { Session } from '../../domain/session';
-import { finding, passes } from '../../domain/observation';
+import { finding, passedTest } from '../../domain/observation';
 import { CAUSES, SHARPNESS_TESTS } from '../../domain/terms';
 import { toolSchema, type Tool } from '../../domain/tool';
 import { anyMeasuredTool } from '../../testing/anything';
@@ -49,7 +49,7 @@ const logOf = (
       finishedAt: at,
       steps: [{ ...step, task: chipMm > 0 ? ('grind out damage' as const) : step.task }],
       before: {
-        tests: [passes('blunt')],
+        tests: [passedTest('blunt')],
         findings: chipMm > 0 ? [finding('chip', 20, chipMm, { cause })] : [],
       },
     };
@@ -170,7 +170,7 @@ it('an edge is planned, its damage priced and its hold named', () => {
       const edge = edgeJobOf({
         tool,
         zone: zone!,
-        seen: { tests: [passes(seen)], findings },
+        seen: { tests: [passedTest(seen)], findings },
         knownApexUm: null,
         keenRadiusUm: null,
         sessions: [],

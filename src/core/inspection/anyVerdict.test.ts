@@ -11,7 +11,7 @@ import {
   zoneStates,
 } from '..';
 import type { Inspection, Observation, ToolChecks } from '../../domain/session';
-import { finding, NO_CHECKS, passes } from '../../domain/observation';
+import { finding, NO_CHECKS, passedTest } from '../../domain/observation';
 import { SHARPNESS_TESTS } from '../../domain/terms';
 import type { Tool } from '../../domain/tool';
 import { anyTestedLook, anyTool } from '../../testing/anything';
@@ -79,7 +79,7 @@ it('the verdict never gets lighter when a chip gets deeper or the edge blunter',
       const at = (depthMm: number, test: number) =>
         stage(
           judge(tool, {
-            tests: [passes(SHARPNESS_TESTS[test]!)],
+            tests: [passedTest(SHARPNESS_TESTS[test]!)],
             findings: depthMm > 0 ? [finding('chip', 20, depthMm)] : [],
           }).rung,
         );
@@ -98,7 +98,7 @@ it('each way of dealing with damage is priced, one of them is usual, and left da
       const edge = edgeJobOf({
         tool,
         zone: tool.zones[0]!,
-        seen: { tests: [passes('slices-paper')], findings: [finding('chip', 20, depthMm)] },
+        seen: { tests: [passedTest('slices-paper')], findings: [finding('chip', 20, depthMm)] },
         knownApexUm: null,
         keenRadiusUm: null,
         sessions: [],

@@ -53,8 +53,8 @@ export function diagnose(input: {
 }): Diagnosis[] {
   const { symptomIds, tool, zone, coinThicknessMm, advice } = input;
   return SYMPTOM_IDS.filter((id) => symptomIds.includes(id)).map((id) => {
-    const asked = id === 'chips-from-work' ? advice?.changeDeg : undefined;
-    const found = { id, turnDeg: possibleTurn(tool, zone, asked ?? TURN_DEG[id]) };
+    const advisedDeg = id === 'chips-from-work' ? advice?.changeDeg : undefined;
+    const found = { id, turnDeg: possibleTurn(tool, zone, advisedDeg ?? TURN_DEG[id]) };
     const lift = (turnDeg: number): number => liftAt(tool, zone, coinThicknessMm, turnDeg);
     const liftMm = found.turnDeg === 0 ? null : lift(found.turnDeg) - lift(0);
     const bladeOnStone = toolForm(tool.kind) === 'knife';

@@ -125,6 +125,6 @@ function seenAs(tests: EdgeState['tests'], findings: EdgeState['findings']) {
 }
 
 /** The bluntest word among a tool's zones: what its label on the rack says. */
-export function worstWord(words: readonly EdgeWord[]): EdgeWord {
+export function bluntestWord(words: readonly EdgeWord[]): EdgeWord {
   return URGENCY.find((word) => words.includes(word)) ?? 'unknown';
 }

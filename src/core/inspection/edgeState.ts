@@ -1,6 +1,6 @@
 import type { LoggedSession } from '../../domain/loggedSession';
 import type { EdgeTest, Finding, Inspection } from '../../domain/session';
-import { isWorked, passes } from '../../domain/observation';
+import { isWorked, passedTest } from '../../domain/observation';
 import type { Tool, Zone } from '../../domain/tool';
 import {
   estimateApex,
@@ -85,7 +85,7 @@ export function seenApex(seen: {
   const tested = seen.tests.length > 0 ? worstStretch(seen.tests) : null;
   const glints = seen.findings.some((f) => f.kind === 'glint' && !f.leftOnPurpose);
   if (!glints || (tested && tested.apexRadiusUm >= GLINT_UM)) return tested;
-  return worstStretch([passes('slides-on-nail')]);
+  return worstStretch([passedTest('slides-on-nail')]);
 }
 
 /** The word for an apex radius, as a multiple of its target, with damage of a depth. */

@@ -17,7 +17,7 @@ export { honeReaches, lightestJob } from './lightestJob';
 export {
   edgeNeed,
   edgeNeeds,
-  worstWord,
+  bluntestWord,
   zoneStates,
   type EdgeNeed,
   type ZoneState,

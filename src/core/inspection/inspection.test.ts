@@ -1,6 +1,6 @@
 import { edgeNeeds, edgeState, edgeWord, worstStretch, zoneStates } from '..';
 import type { Inspection, Session } from '../../domain/session';
-import { passes } from '../../domain/observation';
+import { passedTest } from '../../domain/observation';
 import type { SharpnessTest } from '../../domain/terms';
 import { benchWith } from '../../testing/bench';
 import { toolOf } from '../../testing/ladderFixtures';
@@ -18,13 +18,13 @@ const touchUp = (finishedAt: string | null, test: SharpnessTest): Session => ({
   ...sample.sessions[0]!,
   zoneId: 'edge',
   finishedAt,
-  after: { tests: [passes(test)], findings: [] },
+  after: { tests: [passedTest(test)], findings: [] },
 });
 
 describe('the state of an edge', () => {
   it('is what the latest look has seen', () => {
     const sessions = [touchUp('2026-05-01T10:00:00.000Z', 'shaves')];
-    const later = look('2026-05-09T10:00:00.000Z', { tests: [passes('tears-paper')] });
+    const later = look('2026-05-09T10:00:00.000Z', { tests: [passedTest('tears-paper')] });
     expect(edgeState({ tool, zone, sessions, inspections: [] })).toMatchObject({ word: 'keen' });
     const tired = edgeState({ tool, zone, sessions, inspections: [later] });
     expect(tired).toMatchObject({ word: 'tired', observedAt: later.at });
@@ -43,7 +43,7 @@ describe('the state of an edge', () => {
   });
 
   it('is judged by its bluntest stretch', () => {
-    const tests = [passes('shaves'), passes('tears-paper', 'tip')];
+    const tests = [passedTest('shaves'), passedTest('tears-paper', 'tip')];
     expect(worstStretch(tests).apexRadiusUm).toBeCloseTo(4, 9);
   });
 

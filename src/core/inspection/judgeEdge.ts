@@ -3,7 +3,7 @@ import type { Finding, Observation, ToolChecks } from '../../domain/session';
 import type { DamageWay, Job } from '../../domain/terms';
 import type { Tool, Zone } from '../../domain/tool';
 import {
-  byHand,
+  withinHandWork,
   hones,
   planThinning,
   thinningNeed,
@@ -225,7 +225,7 @@ function stoneOutlook(rung: Rung, firstStones: LadderPlan['firstStones']): RungO
 }
 
 function thinOutlook(edge: EdgeJob): RungOutlook {
-  const plan = byHand(planThinning(edge));
+  const plan = withinHandWork(planThinning(edge));
   const minutes = plan.outcome === 'planned' ? plan.minutes : null;
   return outlook('thin', minutes, steelOf(plan), 'none of that size at hand');
 }

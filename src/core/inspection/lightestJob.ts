@@ -1,7 +1,14 @@
 import type { Finding } from '../../domain/session';
 import type { Job } from '../../domain/terms';
 import type { Zone } from '../../domain/tool';
-import { byHand, honedApexUm, hones, planThinning, type EdgeJob, type JobPlan } from '../jobs';
+import {
+  withinHandWork,
+  honedApexUm,
+  hones,
+  planThinning,
+  type EdgeJob,
+  type JobPlan,
+} from '../jobs';
 import { KEEN_UP_TO } from '../sharpness';
 import type { Beyond } from './beyondTouchUp';
 import { damageOf, damageToMend } from './damage';
@@ -25,7 +32,7 @@ export function lightestJob(
   beyond: Beyond,
 ): LightestJob {
   if (beyond === 'stop use' || beyond === 'professional') return { job: 'touch-up', plan: null };
-  if (beyond === 'thin') return { job: 'thin', plan: byHand(planThinning(edge)) };
+  if (beyond === 'thin') return { job: 'thin', plan: withinHandWork(planThinning(edge)) };
   if (
     !isKeen(edge, findings) &&
     honeReaches({ ...edge, findings }) &&
@@ -33,7 +40,7 @@ export function lightestJob(
   ) {
     return { job: 'hone', plan: honing(edge) };
   }
-  return { job: 'touch-up', plan: byHand(planEdge(edge)) };
+  return { job: 'touch-up', plan: withinHandWork(planEdge(edge)) };
 }
 
 function isKeen({ tool, zone, apexRadiusUm }: EdgeJob, findings: readonly Finding[]): boolean {

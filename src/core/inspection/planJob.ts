@@ -1,7 +1,7 @@
 import type { Job } from '../../domain/terms';
 import type { EdgeAim } from '../edge';
 import {
-  byHand,
+  withinHandWork,
   planHoning,
   planNewAngle,
   planSpine,
@@ -31,7 +31,7 @@ export interface JobProblem extends SeenEdge {
  */
 export function planJob(problem: JobProblem): JobPlan | null {
   const plan = problem.job === 'spine' ? spinePlan(problem) : edgePlan(problem);
-  return plan && byHand(plan);
+  return plan && withinHandWork(plan);
 }
 
 function spinePlan({ tool, sessions, spineWork, bench }: JobProblem): JobPlan | null {

@@ -10,7 +10,7 @@ import {
   workingSteel,
 } from '..';
 import type { EdgeTest, Finding, Inspection, Session } from '../../domain/session';
-import { finding, NO_CHECKS, passes } from '../../domain/observation';
+import { finding, NO_CHECKS, passedTest } from '../../domain/observation';
 import { CAUSES, SHARPNESS_TESTS, type SharpnessTest } from '../../domain/terms';
 import type { Tool } from '../../domain/tool';
 import { TASKS } from '../../domain/tasks';
@@ -31,7 +31,7 @@ const judge = (
   judgeEdge({
     tool: knife,
     zone: knife.zones[0]!,
-    seen: { tests: test ? [passes(test)] : [], findings },
+    seen: { tests: test ? [passedTest(test)] : [], findings },
     checks: NO_CHECKS,
     history: [],
     knownApexUm: null,
@@ -158,9 +158,11 @@ describe('the adviser', () => {
         tasks: TASKS.slice(0, 1),
       }).move;
     const tested = (...tests: EdgeTest[]) => ({ before: { tests, findings: [] } });
-    expect(log(tested(passes('slices-paper')))).toBe('flatter');
-    expect(log(tested(passes('blunt')))).toBe('keep');
-    expect(log(tested(passes('tears-paper', 'tip'), passes('shaves', 'heel')))).toBe('keep');
+    expect(log(tested(passedTest('slices-paper')))).toBe('flatter');
+    expect(log(tested(passedTest('blunt')))).toBe('keep');
+    expect(log(tested(passedTest('tears-paper', 'tip'), passedTest('shaves', 'heel')))).toBe(
+      'keep',
+    );
     expect(log({ job: 'spine' })).toBe('keep');
     expect(log({ finishedAt: null })).toBe('keep');
   });

@@ -10,7 +10,7 @@ import {
   stopReasons,
 } from '..';
 import type { Inspection, ToolChecks } from '../../domain/session';
-import { finding, NO_CHECKS, passes } from '../../domain/observation';
+import { finding, NO_CHECKS, passedTest } from '../../domain/observation';
 import { benchWith } from '../../testing/bench';
 import { toolOf } from '../../testing/ladderFixtures';
 import { sample } from '../../testing/sample';
@@ -75,7 +75,7 @@ describe('what is to be mended', () => {
   it('a glint counts as dull whatever the other stretches pass', () => {
     const tool = toolOf('flat-knife');
     const zone = { ...tool.zones[0]!, targetApexUm: 1 };
-    const seen = { tests: [passes('shaves')], findings: [finding('glint', 40, 0)] };
+    const seen = { tests: [passedTest('shaves')], findings: [finding('glint', 40, 0)] };
     const inspections = [{ ...sample.inspections[0]!, zoneId: 'edge', seen }];
     expect(edgeState({ tool, zone, sessions: [], inspections }).word).toBe('blunt');
     const left = { ...seen, findings: [finding('glint', 40, 0, { leftOnPurpose: true })] };
@@ -104,7 +104,7 @@ describe('the plan for an edge', () => {
       ...edgeJobOf({
         tool,
         zone: tool.zones[0]!,
-        seen: { tests: [passes('blunt')], findings: [] },
+        seen: { tests: [passedTest('blunt')], findings: [] },
         knownApexUm: null,
         keenRadiusUm: null,
         sessions: [],

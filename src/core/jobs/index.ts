@@ -8,7 +8,7 @@ export {
   type ThinningWork,
 } from './planThinning';
 export { planNewAngle } from './planNewAngle';
-export { byHand, LONGEST_JOB_MINUTES } from './byHand';
+export { withinHandWork, LONGEST_JOB_MINUTES } from './withinHandWork';
 export type { EdgeJob } from './edgeJob';
 export { NO_PLAN, withSteps, type JobPlan } from './jobPlan';
 export { planFlattening } from './planFlattening';

@@ -16,7 +16,7 @@ import {
   type EdgeJob,
 } from '..';
 import type { Session } from '../../domain/session';
-import { passes } from '../../domain/observation';
+import { passedTest } from '../../domain/observation';
 import { GRINDS, TOOL_KINDS, type Job, type SharpnessTest } from '../../domain/terms';
 import { zoneSchema, type Tool } from '../../domain/tool';
 import { benchWith, usualHand } from '../../testing/bench';
@@ -54,7 +54,7 @@ function done(tool: { id: string }, number: number, job: Job, before: SharpnessT
     job,
     startedAt: at,
     finishedAt: at,
-    before: { tests: [passes(before)], findings: [] },
+    before: { tests: [passedTest(before)], findings: [] },
     steps: like!.steps.slice(0, 1),
     zoneAfter: null,
   };

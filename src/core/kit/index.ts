@@ -7,5 +7,6 @@ export type {
   KitPlan,
   KitProblem,
   ServedNeed,
+  WhyUnserved,
   SolveLp,
 } from './types';

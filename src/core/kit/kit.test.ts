@@ -1,10 +1,10 @@
 /** @jest-environment node */
 import fc from 'fast-check';
 import loadHighs, { type Highs } from 'highs';
-import { planKit, shortestLadder, type KitProblem, type SolveLp } from '..';
+import { planKit, type KitProblem, type SolveLp } from '..';
 import { usualHand } from '../../testing/bench';
 import { faceOf, stone, strop } from '../../testing/ladderFixtures';
-import { needProblem } from './flowNetwork';
+import { quickestWay } from './needWays';
 
 let highs: Highs;
 beforeAll(async () => {
@@ -61,7 +61,7 @@ describe('the lightest kit', () => {
     const kit = planKit(problem(), solve);
     expect(kit.carried.map((c) => c.item.id)).toEqual(['plate', 'belt', 'crayon']);
     expect(kit.grams).toBe(104);
-    expect(kit.served.every((s) => s.path !== null)).toBe(true);
+    expect(kit.served.every((s) => s.way !== null)).toBe(true);
     const plate = kit.carried.find((c) => c.item.id === 'plate')!;
     expect(plate.usedFor).toEqual(['knife', 'axe']);
     expect(plate.unservedWithout).toEqual(['knife']);
@@ -84,11 +84,35 @@ describe('the lightest kit', () => {
     }));
     const kit = planKit(problem({ needs: chipped, minutesPerTouchUp: 20 }), solve);
     const knife = kit.served.find((s) => s.need.id === 'knife')!;
-    expect(knife.path).toBeNull();
-    expect(knife.whyNot).toMatch(/takes \d+ min, over the limit of 20/);
+    expect(knife.way).toBeNull();
+    expect(knife.whyNot).toMatchObject({ kind: 'too long', limitMinutes: 20 });
     const bare = planKit(problem({ abrasives: [] }), solve);
     expect(bare).toMatchObject({ grams: 0, carried: [] });
-    expect(bare.served[0]!.whyNot).toMatch('Nothing you own');
+    expect(bare.served[0]!.whyNot).toEqual({ kind: 'nothing owned' });
+  });
+
+  it('serves an edge that has only turned with a hone, where that is the lightest', () => {
+    const steel = stone(1, { id: 'steel/s', form: 'rod', family: 'smooth-steel' });
+    const turned = { apexRadiusUm: 0.55, damageDepthMm: 0, keenRadiusUm: 0.35 };
+    const knife = { ...problem().needs[0]!, condition: turned };
+    const owning = (needs: KitProblem['needs']) =>
+      problem({
+        needs,
+        items: [...problem().items, { id: 'steel', name: 'steel', massG: 50 }],
+        abrasives: [
+          ...problem().abrasives,
+          { abrasive: steel, needsAll: ['steel'], needsOneOf: null },
+        ],
+      });
+    const kit = planKit(owning([knife]), solve);
+    expect(kit.served[0]!.way!.minutes).toBeLessThan(5);
+    expect(kit.grams).toBeLessThanOrEqual(50);
+    const alone = { ...owning([knife]), abrasives: owning([knife]).abrasives.slice(-1) };
+    expect(planKit(alone, solve).carried.map(({ item }) => item.id)).toEqual(['steel']);
+
+    const chipped = { ...knife, condition: { ...turned, damageDepthMm: 0.2 } };
+    const without = planKit({ ...alone, needs: [chipped] }, solve);
+    expect(without.served[0]!.whyNot).toEqual({ kind: 'nothing owned' });
   });
 
   it('refuses a limit of no minutes', () => {
@@ -109,8 +133,8 @@ function exhaustive(p: KitProblem): string[] {
         (!a.needsOneOf || a.needsOneOf.some((id) => ids.has(id))),
     );
     const unserved = p.needs.filter((need) => {
-      const path = shortestLadder(needProblem({ ...p, abrasives }, need));
-      return !path || path.minutes > p.minutesPerTouchUp;
+      const way = quickestWay({ ...p, abrasives }, need);
+      return !way || way.minutes > p.minutesPerTouchUp;
     });
     const key = [
       unserved.length,

@@ -1,7 +1,7 @@
-import { shortestLadder } from '../ladder';
-import { flowNetwork, needProblem, slowestWay, SOURCE, TARGET, type FlowArc } from './flowNetwork';
+import { flowNetwork, slowestWay, SOURCE, TARGET, type FlowArc } from './flowNetwork';
 import { LinearProgramme, type Terms } from './linearProgramme';
-import type { KitProblem, SolveLp } from './types';
+import { honeWays, quickestWay } from './needWays';
+import type { KitNeed, KitProblem, SolveLp } from './types';
 
 /** Items carried, by id, and the indices of needs that go unserved. */
 export interface LightestKit {
@@ -22,7 +22,9 @@ export class KitProgramme {
     private readonly solve: SolveLp,
   ) {
     this.itemVariables = problem.items.map((_, i) => this.base.binary(`x${i}`));
-    problem.needs.forEach((need, i) => this.addNeed(flowNetwork(problem, need, i), i));
+    problem.needs.forEach((need, i) =>
+      this.addNeed([...flowNetwork(problem, need, i), ...honeArcs(problem, need, i)], i),
+    );
   }
 
   /**
@@ -138,6 +140,19 @@ export class KitProgramme {
   }
 }
 
+/** A hone takes a turned edge to its target in one go. */
+function honeArcs(problem: KitProblem, need: KitNeed, index: number): FlowArc[] {
+  return honeWays(problem, need)
+    .filter(({ minutes }) => minutes <= problem.minutesPerTouchUp)
+    .map(({ things, minutes }, i) => ({
+      name: `h${index}_${i}`,
+      from: SOURCE,
+      to: TARGET,
+      minutes,
+      abrasiveId: things[0]!.id,
+    }));
+}
+
 /** Needs that go unserved even with everything but `withoutId` carried: no kit can do better. */
 function unservable(problem: KitProblem, withoutId?: string): number[] {
   const abrasives = problem.abrasives.filter(
@@ -146,7 +161,7 @@ function unservable(problem: KitProblem, withoutId?: string): number[] {
       (needsOneOf === null || needsOneOf.some((id) => id !== withoutId)),
   );
   return problem.needs.flatMap((need, i) => {
-    const path = shortestLadder(needProblem({ ...problem, abrasives }, need));
-    return path && path.minutes <= problem.minutesPerTouchUp ? [] : [i];
+    const way = quickestWay({ ...problem, abrasives }, need);
+    return way && way.minutes <= problem.minutesPerTouchUp ? [] : [i];
   });
 }

@@ -1,8 +1,15 @@
 import { positive } from '../check';
-import { shortestLadder } from '../ladder';
-import { needProblem } from './flowNetwork';
 import { KitProgramme } from './lightestKit';
-import type { CarriedItem, KitNeed, KitPlan, KitProblem, ServedNeed, SolveLp } from './types';
+import { quickestWay } from './needWays';
+import type {
+  CarriedItem,
+  KitNeed,
+  KitPlan,
+  KitProblem,
+  ServedNeed,
+  SolveLp,
+  WhyUnserved,
+} from './types';
 
 /**
  * The exact lightest kit of owned items whose ladders bring every needed edge to its target, with
@@ -22,8 +29,8 @@ export function planKit(
   const carriedIds = new Set(kit.itemIds);
   const served = problem.needs.map((need, i) =>
     kit.unserved.includes(i)
-      ? { need, path: null, whyNot: whyUnserved(problem, need) }
-      : { need, path: ladderFrom(problem, need, carriedIds), whyNot: null },
+      ? { need, way: null, whyNot: whyUnserved(problem, need) }
+      : { need, way: wayWith(problem, need, carriedIds), whyNot: null },
   );
   const items = problem.items.filter(({ id }) => carriedIds.has(id));
   const grams = items.reduce((sum, { massG }) => sum + massG, 0);
@@ -43,25 +50,25 @@ export function planKit(
   return { grams, carried, left: problem.items.filter(({ id }) => !carriedIds.has(id)), served };
 }
 
-/** The quickest ladder of a need with the carried items only. */
-function ladderFrom(problem: KitProblem, need: KitNeed, carried: ReadonlySet<string>) {
+/** The quickest way to serve a need with the carried items only. */
+function wayWith(problem: KitProblem, need: KitNeed, carried: ReadonlySet<string>) {
   const abrasives = problem.abrasives.filter(
     ({ needsAll, needsOneOf }) =>
       needsAll.every((id) => carried.has(id)) &&
       (needsOneOf === null || needsOneOf.some((id) => carried.has(id))),
   );
-  return shortestLadder(needProblem({ ...problem, abrasives }, need));
+  return quickestWay({ ...problem, abrasives }, need);
 }
 
-function whyUnserved(problem: KitProblem, need: KitNeed): string {
-  const best = shortestLadder(needProblem(problem, need));
+function whyUnserved(problem: KitProblem, need: KitNeed): WhyUnserved {
+  const best = quickestWay(problem, need);
   return best
-    ? `The quickest ladder you own takes ${Math.ceil(best.minutes)} min, over the limit of ${problem.minutesPerTouchUp}.`
-    : 'Nothing you own brings this edge to its target.';
+    ? { kind: 'too long', minutes: best.minutes, limitMinutes: problem.minutesPerTouchUp }
+    : { kind: 'nothing owned' };
 }
 
-function uses(problem: KitProblem, { path }: ServedNeed, itemId: string): boolean {
-  const used = new Set(path?.arcs.map((arc) => arc.to.last.id));
+function uses(problem: KitProblem, { way }: ServedNeed, itemId: string): boolean {
+  const used = new Set(way?.things.map(({ id }) => id));
   return problem.abrasives.some(
     ({ abrasive, needsAll, needsOneOf }) =>
       used.has(abrasive.id) && (needsAll.includes(itemId) || !!needsOneOf?.includes(itemId)),

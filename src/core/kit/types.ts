@@ -2,7 +2,7 @@ import type {
   EdgeCondition,
   EdgeTarget,
   Hand,
-  LadderPath,
+  LadderAbrasive,
   ShelfAbrasive,
   WorkingFace,
 } from '../ladder';
@@ -23,6 +23,16 @@ export interface KitNeed {
   target: Required<EdgeTarget>;
 }
 
+/** A way to serve one need: the things in their order, and how long they take. */
+export interface NeedWay {
+  things: LadderAbrasive[];
+  minutes: number;
+}
+
+/** Why no kit serves a need: the quickest way owned takes too long, or there is none. */
+export type WhyUnserved =
+  { kind: 'too long'; minutes: number; limitMinutes: number } | { kind: 'nothing owned' };
+
 export interface KitProblem {
   needs: readonly KitNeed[];
   items: readonly KitItem[];
@@ -32,11 +42,11 @@ export interface KitProblem {
   hand: Hand;
 }
 
-/** A need with the ladder that the kit gives it; null where it goes unserved, with the reason. */
+/** A need with the way that the kit serves it; null where it goes unserved, with the reason. */
 export interface ServedNeed {
   need: KitNeed;
-  path: LadderPath | null;
-  whyNot: string | null;
+  way: NeedWay | null;
+  whyNot: WhyUnserved | null;
 }
 
 /** What leaving a carried item out would cost. */

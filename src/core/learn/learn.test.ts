@@ -14,7 +14,7 @@ import {
   withHardness,
 } from '..';
 import type { Session } from '../../domain/session';
-import { passes } from '../../domain/observation';
+import { passedTest } from '../../domain/observation';
 import type { Tool } from '../../domain/tool';
 import { sample } from '../../testing/sample';
 
@@ -73,7 +73,7 @@ describe('what a log teaches', () => {
       activeSeconds: 120,
       finishedAt: at,
     };
-    const after = { tests: [passes('pops-hair')], findings: [] };
+    const after = { tests: [passedTest('pops-hair')], findings: [] };
     return { ...like!, id: `s${number}`, finishedAt: at, steps: [step], after, ...change };
   };
   const learn = (sessions: Session[], forgotten: { what: string; at: string }[] = []) =>
@@ -100,7 +100,7 @@ describe('what a log teaches', () => {
   });
 
   it('nothing from steps that were stopped early, not done, or usual counts', () => {
-    const blunt = { tests: [passes('blunt')], findings: [] };
+    const blunt = { tests: [passedTest('blunt')], findings: [] };
     const stopped = done(1, 1 / 3, { after: blunt });
     const idle = done(2, 0);
     const open = done(3, 1, { finishedAt: null });
@@ -188,7 +188,7 @@ describe('hardness by the log', () => {
     expect(hardnessFromLog({ tools: [open], sessions: [] })(open)).toBeNull();
     const short = worked(1).map((s) => ({
       ...s,
-      after: { tests: [passes('blunt')], findings: [] },
+      after: { tests: [passedTest('blunt')], findings: [] },
     }));
     expect(hardnessFromLog({ tools: [open], sessions: short })(open)).toBeNull();
   });

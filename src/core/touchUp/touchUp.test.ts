@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { advance, balance, findingsLeft, planLadder, startSession, type GuideEvent } from '..';
 import { sessionSchema, type Session } from '../../domain/session';
-import { finding, passes } from '../../domain/observation';
+import { finding, passedTest } from '../../domain/observation';
 import { faceOf, stone, strop } from '../../testing/ladderFixtures';
 
 const at = (seconds: number): string => new Date(1_700_000_000_000 + seconds * 1000).toISOString();
@@ -97,11 +97,11 @@ describe('a touch-up in the guide', () => {
   });
 
   it('ends with its last test and what is still to be seen', () => {
-    const reading = passes('shaves');
+    const reading = passedTest('shaves');
     const chip = finding('chip', 10, 0.1);
     const session = run(
       begun(),
-      { type: 'test', reading: passes('slices-paper'), at: at(1) },
+      { type: 'test', reading: passedTest('slices-paper'), at: at(1) },
       { type: 'next step', from: 0, at: at(2) },
       { type: 'test', reading, at: at(3) },
       { type: 'note', notes: 'fin', at: at(3) },
@@ -145,7 +145,7 @@ describe('a touch-up in the guide', () => {
       let findings = [chip];
       let touchUps = 0;
       while (findings.length > 0 && touchUps < 50) {
-        const before = { tests: [passes('slices-paper')], findings };
+        const before = { tests: [passedTest('slices-paper')], findings };
         findings = findingsLeft({ ...begun(), steps: worked, before, damageWay: 'leave it' }, 20);
         touchUps += 1;
         if (findings.length > 0) expect(findings[0]!.leftOnPurpose).toBe(true);

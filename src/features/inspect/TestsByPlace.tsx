@@ -3,7 +3,7 @@
 import { useState } from 'react';
 import { toolForm } from '../../core';
 import type { EdgeTest } from '../../domain/session';
-import { passes } from '../../domain/observation';
+import { passedTest } from '../../domain/observation';
 import { EDGE_PLACES, SHAVING_WAYS, type SharpnessTest } from '../../domain/terms';
 import type { Tool } from '../../domain/tool';
 import { Choice } from '../../ui/Choice';
@@ -39,7 +39,7 @@ export function TestsByPlace(props: {
       <TestChoice
         legend="The finest test it passes there"
         chosen={here?.test ?? null}
-        onChoose={(test: SharpnessTest) => put(passes(test, place))}
+        onChoose={(test: SharpnessTest) => put(passedTest(test, place))}
       />
       {here?.test === 'shaves' && (
         <Choice

@@ -3,6 +3,7 @@
 import type { CarriedItem, KitPlan, ServedNeed, Shelf } from '../../core';
 import { grams, minutes, plural, sentence, spoken } from '../../ui/format';
 import { MicronRuler } from '../../ui/ruler/MicronRuler';
+import { kitFailureWords, whyNotWords } from '../../ui/words/kitWords';
 import type { KitPlanState } from './useKitPlan';
 
 /** The packed kit: grams in total, each thing with its reason, each edge with its ladder. */
@@ -39,7 +40,7 @@ export function PackedKit(props: {
           <h2 role="status">
             {state.phase === 'cancelled'
               ? 'Stopped.'
-              : `The kit could not be planned: ${state.message}`}
+              : `The kit could not be planned. ${kitFailureWords(state.error)}`}
           </h2>
           <button type="button" className="btn btn-primary mt-3" onClick={onAgain}>
             Plan it again
@@ -52,7 +53,7 @@ export function PackedKit(props: {
 }
 
 function Plan({ plan, toolCount, shelf }: { plan: KitPlan; toolCount: number; shelf: Shelf }) {
-  const unserved = plan.served.filter(({ path }) => !path);
+  const unserved = plan.served.filter(({ way }) => !way);
   if (toolCount === 0) return <h2 role="status">Tick the tools that travel.</h2>;
   return (
     <section aria-label="The kit" className="min-h-[32rem] min-w-0">
@@ -70,7 +71,7 @@ function Plan({ plan, toolCount, shelf }: { plan: KitPlan; toolCount: number; sh
           <h2>Unserved</h2>
           {unserved.map(({ need, whyNot }) => (
             <p key={need.id}>
-              <b>{need.name}.</b> {whyNot}
+              <b>{need.name}.</b> {whyNotWords(whyNot!)}
             </p>
           ))}
         </div>
@@ -121,7 +122,7 @@ function Plan({ plan, toolCount, shelf }: { plan: KitPlan; toolCount: number; sh
               <tr key={served.need.id}>
                 <td className="font-semibold">{served.need.name}</td>
                 <td>{ladder(served)}</td>
-                <td className="number">{served.path ? minutes(served.path.minutes) : 'none'}</td>
+                <td className="number">{served.way ? minutes(served.way.minutes) : 'none'}</td>
               </tr>
             ))}
           </tbody>
@@ -144,12 +145,12 @@ function without({ unservedWithout, gramsMoreWithout }: CarriedItem): string {
     : `the next best kit is ${grams(gramsMoreWithout!)} heavier`;
 }
 
-function ladder({ path, whyNot }: ServedNeed): string {
-  return path ? path.arcs.map(({ to }) => to.last.name).join(', then ') : whyNot!;
+function ladder({ way, whyNot }: ServedNeed): string {
+  return way ? way.things.map(({ name }) => name).join(', then ') : whyNotWords(whyNot!);
 }
 
 function kitRuler(plan: KitPlan) {
-  const used = plan.served.flatMap(({ path }) => path?.arcs.map(({ to }) => to.last) ?? []);
+  const used = plan.served.flatMap(({ way }) => way?.things ?? []);
   const unique = new Map(used.map((abrasive) => [abrasive.id, abrasive]));
   return [...unique.values()].map((abrasive) => ({
     id: abrasive.id,

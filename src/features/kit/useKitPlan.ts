@@ -9,7 +9,7 @@ export type KitPlanState =
   | { phase: 'planning'; share: number }
   | { phase: 'planned'; plan: KitPlan }
   | { phase: 'cancelled' }
-  | { phase: 'failed'; message: string };
+  | { phase: 'failed'; error: Error };
 
 /** Plans anew whenever the problem changes; the plan before is stopped. */
 export function useKitPlan(problem: KitProblem): [KitPlanState, () => void, () => void] {
@@ -37,7 +37,7 @@ export function useKitPlan(problem: KitProblem): [KitPlanState, () => void, () =
         over = true;
       },
       (error: Error) => {
-        show({ phase: 'failed', message: error.message });
+        show({ phase: 'failed', error });
         over = true;
       },
     );

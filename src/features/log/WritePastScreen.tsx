@@ -9,7 +9,7 @@ import { useFieldArray, useForm, type Resolver } from 'react-hook-form';
 import { notice } from '../../ui/notice';
 import { pastSession, shelfAbrasives, type Shelf } from '../../core';
 import type { Observation } from '../../domain/session';
-import { passes } from '../../domain/observation';
+import { passedTest } from '../../domain/observation';
 import { SHARPNESS_TESTS, type SharpnessTest } from '../../domain/terms';
 import type { Tool } from '../../domain/tool';
 import { useRecords, useShelf, useStore } from '../../live';
@@ -183,5 +183,5 @@ function edgesOf(tools: readonly Tool[]) {
 }
 
 function seen(test: SharpnessTest | ''): Observation {
-  return { tests: test === '' ? [] : [passes(test)], findings: [] };
+  return { tests: test === '' ? [] : [passedTest(test)], findings: [] };
 }

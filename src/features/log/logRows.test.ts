@@ -1,6 +1,6 @@
 import { sample } from '../../testing/sample';
 import { edgeName, findRows, logRows, testWords } from './logRows';
-import { passes } from '../../domain/observation';
+import { passedTest } from '../../domain/observation';
 
 const rows = logRows(sample.sessions, sample.tools);
 
@@ -41,10 +41,10 @@ describe('the log', () => {
   it('says the last test, or that there was none', () => {
     const findings: [] = [];
     expect(testWords({ tests: [], findings })).toBe('not tested');
-    expect(testWords({ tests: [passes('blunt'), passes('shaves')], findings })).toBe(
+    expect(testWords({ tests: [passedTest('blunt'), passedTest('shaves')], findings })).toBe(
       'shaves, both ways',
     );
-    const grams = { ...passes(null), grams: 160 };
+    const grams = { ...passedTest(null), grams: 160 };
     expect(testWords({ tests: [grams], findings })).toBe('160 g');
   });
 });

@@ -1,5 +1,5 @@
 import Link from 'next/link';
-import { worstWord, type EdgeNeed } from '../../core';
+import { bluntestWord, type EdgeNeed } from '../../core';
 import type { Tool } from '../../domain/tool';
 import { TOOL_KIND_NAMES } from '../../domain/toolKindNames';
 import { EdgeStrip, type Stretch } from '../../ui/edge-strip/EdgeStrip';
@@ -10,7 +10,7 @@ import { asksForWork, toolLink, touchUpLink, workWithMinutes } from '../../ui/wo
 export function ToolLabel({ tool, needs }: { tool: Tool; needs: readonly EdgeNeed[] }) {
   const own = needs.filter((need) => need.tool.id === tool.id);
   const stopped = own.some(({ beyond }) => beyond === 'stop use');
-  const word = worstWord(own.map(({ state }) => state.word));
+  const word = bluntestWord(own.map(({ state }) => state.word));
   const several = tool.count > 1 ? `, ${tool.count} of them` : '';
   return (
     <div className="min-w-0">

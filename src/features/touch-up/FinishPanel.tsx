@@ -6,7 +6,7 @@ import { FormProvider, useForm, type Resolver } from 'react-hook-form';
 import { findingsLeft, workingFace } from '../../core';
 import { useStore } from '../../live';
 import type { EdgeTest, Finding, Session } from '../../domain/session';
-import { passes } from '../../domain/observation';
+import { passedTest } from '../../domain/observation';
 import { zoneSchema, type Tool, type Zone } from '../../domain/tool';
 import { NotesField } from '../../ui/forms/fields';
 import { chipDepth, deg, fineMm, placeMm, sentence } from '../../ui/format';
@@ -71,7 +71,7 @@ export default function FinishPanel(props: FinishProps) {
           <TestChoice
             legend="The finest test it passes at the end"
             chosen={latest?.test ?? null}
-            onChoose={(test) => onTest(passes(test))}
+            onChoose={(test) => onTest(passedTest(test))}
           />
         )}
         {zoneAfter && !facetOnly && <MeasuredAfter />}

@@ -25,12 +25,12 @@ export function LadderChoice(props: {
 }) {
   const { edge, plan, onChange } = props;
   // The ladder answers a tap at once; what each further tap would cost follows when there is time.
-  const asked = useDeferredValue(edge);
+  const settledEdge = useDeferredValue(edge);
   const shown = useDeferredValue(plan);
   const [open, setOpen] = useState(false);
   const changes = useMemo(
-    () => (open ? ladderChanges(ladderRequest(asked), shown) : []),
-    [open, asked, shown],
+    () => (open ? ladderChanges(ladderRequest(settledEdge), shown) : []),
+    [open, settledEdge, shown],
   );
   const byId = new Map(edge.abrasives.map((abrasive) => [abrasive.id, abrasive]));
   const { ownLadder } = edge;

@@ -4,7 +4,7 @@ import { useMemo } from 'react';
 import { adviseAngle, worstStretch, type AngleAdvice, type SymptomId } from '../../core';
 import { useZoneState, useToolLog } from '../../live';
 import type { EdgeTest, Session } from '../../domain/session';
-import { passes } from '../../domain/observation';
+import { passedTest } from '../../domain/observation';
 import { tasksOf } from '../../domain/tasks';
 import type { Tool, Zone } from '../../domain/tool';
 import { DiagnosisPanel } from '../../ui/DiagnosisPanel';
@@ -34,7 +34,7 @@ export default function TestPanel(props: {
       <TestChoice
         legend="The finest test it passes now"
         chosen={latest?.test ?? null}
-        onChoose={(test) => onTest(passes(test))}
+        onChoose={(test) => onTest(passedTest(test))}
       />
       <p role="status" className="text-lg">
         {latest ? testVerdict(readings, zone) : 'Wipe it first, from spine toward edge.'}

@@ -38,7 +38,7 @@ export function usePlan(
   return useMemo(() => {
     if (!bench) return undefined;
     const zone = { ...need.zone, ...asks };
-    const asked = {
+    const problem = {
       tool,
       zone,
       seen,
@@ -52,8 +52,8 @@ export function usePlan(
     if (stops.length > 0) return { zone, edge: null, plan: null };
     return {
       zone,
-      edge: edgeJobOf(asked),
-      plan: planJob({ ...address, ...asked }),
+      edge: edgeJobOf(problem),
+      plan: planJob({ ...address, ...problem }),
     };
   }, [bench, need.zone, asks, tool, state, sessions, stops, seen, damageWay, ownLadder, address]);
 }

@@ -4,7 +4,7 @@ import type { LadderPlan } from '../ladder';
 export const LONGEST_JOB_MINUTES = 600;
 
 /** The plan, or where it would take longer than a hand lasts, none. */
-export function byHand<P extends LadderPlan>(plan: P): P {
+export function withinHandWork<P extends LadderPlan>(plan: P): P {
   if (plan.minutes <= LONGEST_JOB_MINUTES) return plan;
   return {
     ...plan,

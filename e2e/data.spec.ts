@@ -114,7 +114,8 @@ test('a long log comes in with progress, can be stopped, and is taken back witho
   await expect(other.getByText('Wren the second is saved.')).toBeVisible();
   await untilStored(other);
 
-  await page.getByRole('button', { name: 'Undo' }).click();
+  await page.getByRole('button', { name: 'Take the import back' }).click();
+  await expect(page.getByText(/^(Taken back|The import is taken back)/)).toBeVisible();
   await expect(touchUps).toContainText('36');
   await open(other, '/');
   await expect(other.getByRole('link', { name: 'Wren the second' }).first()).toBeVisible();

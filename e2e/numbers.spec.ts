@@ -42,6 +42,7 @@ test('rack, list, plan and verdict say the same of every edge', async ({ page })
     const onRack = page.locator(`a[href*="tool=${tool}&zone=${zone}"]:visible`).first();
     const words = await onRack.innerText();
     expect([tool, zone, minutesIn(words)]).toEqual([tool, zone, minutes]);
+    expect(words).toContain(says);
   }
 
   for (const { tool, zone, state, says } of edges) {
@@ -57,10 +58,10 @@ test('rack, list, plan and verdict say the same of every edge', async ({ page })
       continue;
     }
     if (rung === 'professional') {
-      expect(says).toBe('to a smith');
+      expect(says).toBe('To a smith');
       continue;
     }
-    expect(says === 'leave it').toBe(rung === 'leave alone');
+    expect(says === 'Leave it').toBe(rung === 'leave alone');
     if (minutes === null) continue;
     const row = verdict.locator('tr').filter({ hasText: new RegExp(`^${rung}`, 'i') });
     if (rung !== 'thin') expect(minutesIn(await row.last().innerText())).toBe(minutes);

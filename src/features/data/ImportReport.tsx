@@ -40,7 +40,7 @@ export function ImportReport({ state, onAgain }: { state: ImportState; onAgain: 
     case 'refused':
       return <Refused name={name} problems={state.problems} more={state.more} />;
     case 'merged':
-      return <Merged name={name} report={state.report} />;
+      return <Merged name={name} report={state.report} onTakeBack={state.takeBack} />;
   }
 }
 
@@ -61,7 +61,8 @@ function Refused(props: { name: string; problems: FileProblem[]; more: number })
   );
 }
 
-function Merged({ name, report }: { name: string; report: MergeReport }) {
+function Merged(props: { name: string; report: MergeReport; onTakeBack: () => void }) {
+  const { name, report, onTakeBack } = props;
   const rows = Object.entries(report).filter(
     ([, { added, replaced, kept }]) => added + replaced + kept > 0,
   );
@@ -89,6 +90,9 @@ function Merged({ name, report }: { name: string; report: MergeReport }) {
         </tbody>
       </table>
       {rows.length === 0 && <p>{plural(0, 'record')} in it.</p>}
+      <button type="button" className="btn btn-outline mt-3" onClick={onTakeBack}>
+        Take the import back
+      </button>
     </section>
   );
 }

@@ -13,7 +13,8 @@ import {
 export type ImportState = { file: File } & (
   | { kind: 'under way'; stage: ImportStage; share: number; cancel: () => void }
   | { kind: 'failed'; error: Error }
-  | ImportOutcome
+  | Exclude<ImportOutcome, { kind: 'merged' }>
+  | (Extract<ImportOutcome, { kind: 'merged' }> & { takeBack: () => void })
 );
 
 /** Imports a file; shows how far it is, what came of it, and the way to take it back. */
@@ -32,8 +33,9 @@ export function useImport(): { state: ImportState | null; importFile: (file: Fil
     };
     job.outcome.then(
       (outcome) => {
-        setState({ file, ...outcome });
-        if (outcome.kind === 'merged') offerUndo(file.name, job, () => setState(null));
+        if (outcome.kind === 'refused') setState({ file, ...outcome });
+        else
+          setState({ file, ...outcome, takeBack: () => void takeBack(job, () => setState(null)) });
       },
       (error: Error) => setState({ file, kind: 'failed', error }),
     );
@@ -41,12 +43,13 @@ export function useImport(): { state: ImportState | null; importFile: (file: Fil
   return { state, importFile };
 }
 
-function offerUndo(fileName: string, job: ImportJob, onUndone: () => void): void {
-  const undo = async (): Promise<void> => {
-    const changedSince = await job.undo();
-    onUndone();
-    if (changedSince > 0)
-      void notice(`Taken back, but for ${changedSince} changed since: they stay as they are now.`);
-  };
-  void notice(`${fileName} is in.`, { action: { label: 'Undo', onClick: () => void undo() } });
+/** Takes an import back, however long ago it was; what was changed since stays. */
+async function takeBack(job: ImportJob, onDone: () => void): Promise<void> {
+  const changedSince = await job.undo();
+  onDone();
+  void notice(
+    changedSince > 0
+      ? `Taken back, but for ${changedSince} changed since: they stay as they are now.`
+      : 'The import is taken back.',
+  );
 }

@@ -11,7 +11,7 @@ import type { RackProps } from './rackProps';
 import { placeMm } from '../../ui/format';
 
 /** Height kept for the hanging tools, in pixels. */
-const HANG_PX = 222;
+const HANG_PX = 200;
 const HOOK_PX = 16;
 
 /** Width that the words under a tool need, in pixels. */
@@ -68,7 +68,7 @@ function Hanging({ tool, scale, needs }: { tool: Tool; scale: number; needs: Rac
             <Silhouette tool={tool} scale={scale} />
           </g>
         </svg>
-        <div className="absolute top-[3rem]" style={{ left: sectionLeft(tool, widthPx) }}>
+        <div className="absolute top-[2rem]" style={{ left: sectionLeft(tool, widthPx) }}>
           <HangingSection tool={tool} zone={tool.zones.at(-1)!} heightPx={108} />
         </div>
       </div>

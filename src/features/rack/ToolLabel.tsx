@@ -37,9 +37,7 @@ export function ToolLabel({ tool, needs }: { tool: Tool; needs: readonly EdgeNee
               {tool.zones.length > 1 && <span className="text-soft">{need.zone.name}: </span>}
               {workWithMinutes(need)}
             </Link>
-            {need.zone.noImpacts && asksForWork(need) && (
-              <span className="block text-[0.95rem]">no impacts here</span>
-            )}
+            {need.zone.noImpacts && <span className="block text-[0.95rem]">no impacts here</span>}
           </li>
         ))}
         {!stopped && own[0]?.hookSpent && (

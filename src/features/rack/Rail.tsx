@@ -68,7 +68,10 @@ function Hanging({ tool, scale, needs }: { tool: Tool; scale: number; needs: Rac
             <Silhouette tool={tool} scale={scale} />
           </g>
         </svg>
-        <div className="absolute top-[2rem]" style={{ left: sectionLeft(tool, widthPx) }}>
+        <div
+          className={`absolute ${toolForm(tool.kind) === 'axe' ? 'top-[2.9rem]' : 'top-[2rem]'}`}
+          style={{ left: sectionLeft(tool, widthPx) }}
+        >
           <HangingSection tool={tool} zone={tool.zones.at(-1)!} heightPx={108} />
         </div>
       </div>

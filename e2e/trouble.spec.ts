@@ -129,3 +129,41 @@ base('a screen that cannot be drawn says so, and the others go on', async ({ pag
   await page.getByRole('button', { name: 'Draw it again' }).click();
   await expect(heading).toHaveText('Shelf');
 });
+
+base(
+  'edges that cannot be judged leave no empty screen: it is said, and the rest goes on',
+  async ({ page }) => {
+    await open(page, '/data');
+    const line = { id: 'odd', toolId: 'wren', zoneId: 'edge', job: 'touch-up', finishedAt: 'x' };
+    const write = (odd: object | null): Promise<void> =>
+      page.evaluate(
+        (given) =>
+          new Promise<void>((resolve, reject) => {
+            const request = indexedDB.open('open-trail');
+            request.onerror = () => reject(request.error);
+            request.onsuccess = () => {
+              const database = request.result;
+              const transaction = database.transaction(['sessionLines', 'snapshot'], 'readwrite');
+              transaction.objectStore('snapshot').clear();
+              const lines = transaction.objectStore('sessionLines');
+              if (given) lines.put(given);
+              else lines.delete('odd');
+              transaction.oncomplete = () => {
+                database.close();
+                resolve();
+              };
+            };
+          }),
+        odd,
+      );
+    await write(line);
+    await page.goto('/');
+    const heading = page.getByRole('heading', { level: 1 });
+    await expect(heading).toHaveText('This screen could not be drawn');
+    await page.getByRole('link', { name: 'Data', exact: true }).click();
+    await expect(heading).toHaveText('Data');
+    await write(null);
+    await page.goto('/');
+    await expect(heading).toContainText('Tarrow Ness');
+  },
+);

@@ -1,4 +1,5 @@
 import type { StoreName } from '../domain/storeNames';
+import { isSame } from './isSame';
 import type { IsValid } from './lines';
 import type { Transaction } from './schema';
 import { putRaw, removeRaw } from './transaction';
@@ -31,8 +32,4 @@ export async function undoAct(
     else await putRaw(transaction, store, before as { id: string }, isValid);
   }
   return changedSince;
-}
-
-function isSame(one: unknown, other: unknown): boolean {
-  return JSON.stringify(one) === JSON.stringify(other);
 }

@@ -8,5 +8,4 @@ export { loadSample, loadSampleOnFirstVisit, startEmpty } from './sampleData';
 export { reportingFailures, type FailedWrite } from './failedWrites';
 export { soundRecords } from './soundRecords';
 export { COMPUTED_STORES, findUnusable, type UnusableRecord } from './unusable';
-export { STANDINGS_TABLES, type StandingsTable } from './standingsTables';
-export type { Table } from './lines';
+export { standingsTablesIn, type Revisions, type StandingsTable } from './standingsTables';

@@ -3,11 +3,12 @@ import type { Standings } from '../core';
 import type { RecordOf } from '../domain/records';
 import type { StoreName } from '../domain/storeNames';
 import type { Lines, Table } from './lines';
+import type { Revisions } from './standingsTables';
 
 /** The one record of the snapshot: standings as they were last judged. */
 export interface SnapshotRecord {
   id: 'standings';
-  revision: number;
+  revisions: Revisions;
   /** Null from a write until they are judged again. */
   standings: Standings | null;
 }

@@ -3,7 +3,8 @@ import type { StoreName } from '../domain/storeNames';
 import type { Inspection, Session } from '../domain/session';
 import type { Changes } from './changes';
 import type { Database, Transaction } from './schema';
-import { moveRevision } from './snapshot';
+import { isSame } from './isSame';
+import { moveRevisions } from './snapshot';
 import {
   type IsValid,
   lineOf,
@@ -30,7 +31,7 @@ export async function allOrNothing<T>(
   const changed = new Set<Table>();
   try {
     const result = await work(transaction, changed);
-    await moveRevision(transaction, changed);
+    await moveRevisions(transaction, changed);
     await transaction.done;
     if (changed.size > 0) changes.announce([...changed]);
     return result;
@@ -58,7 +59,7 @@ export async function putRecord<S extends StoreName>(
   if (!lines) return;
   const line = validLineOf(lines, record as unknown as Session | Inspection);
   const present = await transaction.objectStore(lines).get(record.id);
-  if (JSON.stringify(present) === JSON.stringify(line ?? undefined)) return;
+  if (isSame(present, line ?? undefined)) return;
   await putLine(transaction, lines, record.id, line);
   changed.add(lines);
 }

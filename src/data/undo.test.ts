@@ -103,3 +103,30 @@ describe('the lines of the log', () => {
     expect(new Set(ids).size).toBe(1203);
   });
 });
+
+describe('the snapshot of the standings', () => {
+  const judged = { hand: null, states: [], needs: [], underWay: [], hardness: {} } as never;
+
+  it('holds until something that it follows from is written, in any tab', async () => {
+    const name = freshName();
+    const [one, other] = [await freshStore(name), await freshStore(name)];
+    const revisions = await one.snapshot.revisions();
+    await one.snapshot.keep(revisions, judged);
+    expect(await other.snapshot.read()).toEqual(judged);
+    const [trip] = sample.trips;
+    await other.trips.save(trip!);
+    expect(await one.snapshot.read()).toEqual(judged);
+    await other.tools.save(sample.tools[0]!);
+    expect(await one.snapshot.read()).toBeNull();
+    expect(await one.snapshot.revisions()).toEqual({ tools: 1 });
+  });
+
+  it('is not kept where something was written while it was judged', async () => {
+    const store = await freshStore();
+    const revisions = await store.snapshot.revisions();
+    await store.sessions.save(sample.sessions[0]!);
+    await store.snapshot.keep(revisions, judged);
+    expect(await store.snapshot.read()).toBeNull();
+    expect(await store.snapshot.revisions()).toEqual({ sessionLines: 1 });
+  });
+});

@@ -6,11 +6,12 @@ import {
   loadSampleOnFirstVisit,
   openStore,
   reportingFailures,
+  standingsTablesIn,
   type FailedWrite,
   type Store,
 } from '../data';
-import { noteChanges, wakeStandings } from '../workers/standingsClient';
-import { KEPT_STANDINGS_KEY, STANDINGS_KEY } from './queryKeys';
+import { wakeStandings } from '../workers/standingsClient';
+import { KEPT_STANDINGS_KEY, STANDINGS_KEY, UNUSABLE_KEY } from './queryKeys';
 
 /** The standings' thread starts beside the opening of the database. */
 if (typeof window !== 'undefined') wakeStandings();
@@ -72,10 +73,11 @@ export function StoreProvider(props: {
 /** Reads anew what has changed, in this tab or another; what this tab is writing waits for its end. */
 function followChanges(store: Store, client: QueryClient): () => void {
   return store.changes.listen((tables) => {
-    if (noteChanges(tables)) {
+    if (standingsTablesIn(tables).length > 0) {
       client.setQueryData(KEPT_STANDINGS_KEY, null);
       void client.invalidateQueries({ queryKey: STANDINGS_KEY });
     }
+    void client.invalidateQueries({ queryKey: UNUSABLE_KEY });
     for (const table of tables)
       void client.invalidateQueries({
         queryKey: [table],

@@ -3,6 +3,7 @@ export { StoreProvider, useStore } from './StoreProvider';
 export { useNewestSessions, useRecords, useSessions } from './useRecords';
 export { useRecord, type LiveRecord } from './useRecord';
 export { useBench } from './useBench';
+export { useChangeSettings } from './useChangeSettings';
 export { useSettings, useShelf } from './useShelf';
 export {
   useEdgeNeeds,

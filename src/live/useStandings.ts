@@ -30,6 +30,8 @@ function useJudging(): { standings: Standings | undefined; isSettled: boolean } 
   const { snapshot } = useStore();
   const kept = useQuery({ queryKey: KEPT_STANDINGS_KEY, queryFn: () => snapshot.read() });
   const judged = useQuery({ queryKey: STANDINGS_KEY, queryFn: readStandings });
+  // The boundary of the route says so; drawing the screen again judges again.
+  if (judged.isError && !judged.isFetching) throw judged.error;
   return judged.data
     ? { standings: judged.data, isSettled: !judged.isFetching }
     : { standings: kept.data ?? undefined, isSettled: Boolean(kept.data) };

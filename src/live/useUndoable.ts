@@ -1,6 +1,7 @@
 'use client';
 
 import { notice } from '../ui/notice';
+import { leftAsItIs } from '../ui/words/undoWords';
 import type { Act } from '../data';
 import { useStore } from './StoreProvider';
 
@@ -10,11 +11,8 @@ export function useUndoable(): (words: string, work: () => Promise<Act>) => Prom
   return async (words, work) => {
     const act = await work();
     const undo = async (): Promise<void> => {
-      const changedSince = await whole.undo(act);
-      if (changedSince > 0)
-        void notice(
-          `Taken back, but for ${changedSince} changed since: they stay as they are now.`,
-        );
+      const left = leftAsItIs(await whole.undo(act));
+      if (left) void notice(left);
     };
     void notice(words, { action: { label: 'Undo', onClick: () => void undo() } });
   };

@@ -1,24 +1,15 @@
 'use client';
 
-import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { useEffect } from 'react';
+import { useQuery } from '@tanstack/react-query';
 import { COMPUTED_STORES, findUnusable, type Store, type UnusableRecord } from '../data';
 import type { StoreName } from '../domain/storeNames';
+import { UNUSABLE_KEY } from './queryKeys';
 import { useStore } from './StoreProvider';
 
-/** The records that cannot be used, as they are stored; read anew with every change of these stores. */
+/** The records that cannot be used, as they are stored; read anew with every change. */
 export function useUnusable(stores: readonly StoreName[] = COMPUTED_STORES): UnusableRecord[] {
   const store = useStore();
-  const client = useQueryClient();
-  const queryKey = ['unusable', ...stores];
-  useEffect(
-    () =>
-      store.changes.listen((tables) => {
-        if (tables.some((table) => stores.includes(table as StoreName)))
-          void client.invalidateQueries({ queryKey: ['unusable'] });
-      }),
-    [store, stores, client],
-  );
+  const queryKey = [...UNUSABLE_KEY, ...stores];
   return useQuery({ queryKey, queryFn: () => unusableIn(store, stores) }).data ?? [];
 }
 

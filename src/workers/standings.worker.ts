@@ -1,15 +1,12 @@
 import { expose } from 'comlink';
-import { array, string } from 'yup';
 import { standings, type Standings } from '../core';
 import {
   defaultSettings,
   openStore,
-  STANDINGS_TABLES,
+  type Revisions,
   type StandingsTable,
   type Store,
 } from '../data';
-
-const changedSchema = array(string().oneOf(STANDINGS_TABLES).required()).required();
 
 /** The ways to read each table. */
 const READS = {
@@ -23,40 +20,50 @@ const READS = {
   inspectionLines: (store: Store) => store.log.inspections(),
 } satisfies Record<StandingsTable, (store: Store) => Promise<unknown>>;
 
-/** What was read and has not changed since: a long log is read once. */
-const known = new Map<StandingsTable, Promise<unknown>>();
+type Rows<T extends StandingsTable> = Awaited<ReturnType<(typeof READS)[T]>>;
 
-let opened: Promise<Store> | null = null;
+/** Tables as they were read at a revision: a long log is not read again until it is written. */
+const known = new Map<StandingsTable, { revision: number; rows: unknown }>();
 
-function read<T extends StandingsTable>(store: Store, table: T): ReturnType<(typeof READS)[T]> {
-  const reading = known.get(table) ?? READS[table](store);
-  known.set(table, reading);
-  return reading as ReturnType<(typeof READS)[T]>;
+let opened: Store | null = null;
+
+async function read<T extends StandingsTable>(
+  store: Store,
+  revisions: Revisions,
+  table: T,
+): Promise<Rows<T>> {
+  const revision = revisions[table] ?? 0;
+  const last = known.get(table);
+  if (last?.revision === revision) return last.rows as Rows<T>;
+  const rows = await READS[table](store);
+  known.set(table, { revision, rows });
+  return rows as Rows<T>;
 }
 
 /** Reads and judges the whole log in a thread of its own, that no screen waits for it. */
 const api = {
-  /** Where everything stands; `changed` names the tables that were written since the last time. */
-  async read(changed: unknown): Promise<Standings> {
-    for (const table of changedSchema.validateSync(changed)) known.delete(table);
-    const store = await (opened ??= openStore());
-    const revision = await store.snapshot.revision();
+  /** Where everything stands now. */
+  async read(): Promise<Standings> {
+    const store = (opened ??= await openStore());
+    // Asked for first: rows that are newer than their revision are read again, older ones never are.
+    const revisions = await store.snapshot.revisions();
+    const rows = <T extends StandingsTable>(table: T) => read(store, revisions, table);
     const [tools, abrasives, strops, compounds, lubricants] = await Promise.all([
-      read(store, 'tools'),
-      read(store, 'abrasives'),
-      read(store, 'strops'),
-      read(store, 'compounds'),
-      read(store, 'lubricants'),
+      rows('tools'),
+      rows('abrasives'),
+      rows('strops'),
+      rows('compounds'),
+      rows('lubricants'),
     ]);
-    const [settings] = await read(store, 'settings');
+    const [settings] = await rows('settings');
     const judged = standings({
       tools,
       shelf: { abrasives, strops, compounds, lubricants },
-      sessions: await read(store, 'sessionLines'),
-      inspections: await read(store, 'inspectionLines'),
+      sessions: await rows('sessionLines'),
+      inspections: await rows('inspectionLines'),
       settings: settings ?? defaultSettings('1970-01-01T00:00:00.000Z'),
     });
-    await store.snapshot.keep(revision, judged);
+    await store.snapshot.keep(revisions, judged);
     return judged;
   },
 };

@@ -1,8 +1,9 @@
 import type { LoggedSession } from '../../domain/loggedSession';
 import type { Inspection } from '../../domain/session';
 import type { Tool, Zone } from '../../domain/tool';
+import { grouped } from '../grouped';
 import { raisingsLeft, thinningNeed, type ThinningNeed } from '../jobs';
-import { hardnessFromLog, withHardness } from '../learn';
+import { hardnessFromLog, withHardness, type LearnedHardness } from '../learn';
 import { beyondTouchUp, type Beyond } from './beyondTouchUp';
 import type { Bench } from './bench';
 import { edgeJobOf } from './edgeJobOf';
@@ -32,15 +33,19 @@ export interface EdgeNeed extends ZoneState, LightestJob {
 
 const URGENCY: readonly EdgeWord[] = ['blunt', 'tired', 'works', 'unknown', 'keen'];
 
-/** How every zone of every tool stands, in the order of the tools. */
+/**
+ * How every zone of every tool stands, in the order of the tools; `hardnessOf` where the caller has
+ * asked the log for it already.
+ */
 export function zoneStates(input: {
   tools: readonly Tool[];
   sessions: readonly LoggedSession[];
   inspections: readonly Inspection[];
+  hardnessOf?: (tool: Tool) => LearnedHardness | null;
 }): ZoneState[] {
-  const hardnessOf = hardnessFromLog(input);
-  const sessionsOf = byTool(input.sessions);
-  const inspectionsOf = byTool(input.inspections);
+  const { hardnessOf = hardnessFromLog(input) } = input;
+  const sessionsOf = grouped(input.sessions, toolIdOf);
+  const inspectionsOf = grouped(input.inspections, toolIdOf);
   return input.tools.flatMap((kept) => {
     const tool = withHardness(kept, hardnessOf(kept));
     const sessions = sessionsOf.get(tool.id) ?? [];
@@ -63,15 +68,7 @@ export function zoneStates(input: {
   });
 }
 
-function byTool<T extends { toolId: string }>(entries: readonly T[]): Map<string, T[]> {
-  const groups = new Map<string, T[]>();
-  for (const entry of entries) {
-    const own = groups.get(entry.toolId);
-    if (own) own.push(entry);
-    else groups.set(entry.toolId, [entry]);
-  }
-  return groups;
-}
+const toolIdOf = ({ toolId }: { toolId: string }): string => toolId;
 
 /** The work that each zone asks for, most urgent first: tools to stop using,
  * then by state, then by minutes, then by name. */
@@ -81,7 +78,7 @@ export function edgeNeeds(input: {
   /** What is at hand for the keeper of a tool: the keeper's lubricants come first. */
   benchOf: (tool: Tool) => Bench;
 }): EdgeNeed[] {
-  const sessionsOf = byTool(input.sessions);
+  const sessionsOf = grouped(input.sessions, toolIdOf);
   return input.states
     .map((zoneState) => {
       const { tool } = zoneState;

@@ -30,9 +30,9 @@ export function standings(input: {
 }): Standings {
   const { tools, shelf, sessions, settings } = input;
   const { strokesPerMinute: pace, forgotten } = settings;
-  const states = zoneStates(input);
-  const hand = handOf({ sessions, shelf, pace, forgotten });
   const hardnessOf = hardnessFromLog(input);
+  const states = zoneStates({ ...input, hardnessOf });
+  const hand = handOf({ sessions, shelf, pace, forgotten });
   return {
     hand,
     states,

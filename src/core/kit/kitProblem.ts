@@ -1,3 +1,4 @@
+import { edgeName } from '../../domain/edgeName';
 import type { Tool, Zone } from '../../domain/tool';
 import {
   edgeTarget,
@@ -38,7 +39,7 @@ function need(tool: Tool, zone: Zone, state: EdgeState, chipDepthMm: number): Ki
   const wornUm = WORN_RATIO * zone.targetApexUm;
   return {
     id: `${tool.id}/${zone.id}`,
-    name: tool.zones.length > 1 ? `${tool.name}, ${zone.name}` : tool.name,
+    name: edgeName(tool, zone),
     face: workingFace(tool, zone),
     condition: {
       apexRadiusUm: Math.max(wornUm, state.apex?.apexRadiusUm ?? 0),

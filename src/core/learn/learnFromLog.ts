@@ -1,6 +1,7 @@
 import type { LoggedSession, LoggedStep } from '../../domain/loggedSession';
 import { isWorked } from '../../domain/observation';
 import { MOTIONS, type Motion } from '../../domain/terms';
+import { grouped } from '../grouped';
 import { KEEN_UP_TO, TEST_CENTRE_UM } from '../sharpness';
 import type { Pace } from '../wear';
 import { calibrate, ratioSum, type RatioSum } from './calibrate';
@@ -176,13 +177,3 @@ export function reachedTarget({ steps, after, targetApexUm }: LoggedSession): bo
 
 /** A test's centre lies so far above the radius of an edge that just passes it, or less. */
 const PASSES_UP_TO = KEEN_UP_TO * Math.SQRT2;
-
-function grouped<T, K extends string>(values: readonly T[], key: (value: T) => K): Map<K, T[]> {
-  const groups = new Map<K, T[]>();
-  for (const value of values) {
-    const group = groups.get(key(value));
-    if (group) group.push(value);
-    else groups.set(key(value), [value]);
-  }
-  return groups;
-}

@@ -14,18 +14,25 @@ export function FilesInAndOut() {
   const input = useRef<HTMLInputElement>(null);
   const { state, importFile } = useImport();
 
-  const hand = async (): Promise<void> => {
-    const { file, leftOut } = await exportAll();
-    downloadFile(`open-trail-${formatISO(new Date(), { representation: 'date' })}.json`, file);
-    if (leftOut > 0)
-      void notice(
-        `${plural(leftOut, 'damaged record')} left out: mend or export what is named here.`,
-      );
+  const exportFile = async (): Promise<void> => {
+    try {
+      const { file, leftOut } = await exportAll();
+      downloadFile(`open-trail-${formatISO(new Date(), { representation: 'date' })}.json`, file);
+      if (leftOut > 0)
+        void notice(
+          `${plural(leftOut, 'damaged record')} left out: mend or export what is named here.`,
+        );
+    } catch (error) {
+      const { message } = error as Error;
+      void notice(`Nothing was exported: ${message}. Reload this page and export again.`, {
+        stays: true,
+      });
+    }
   };
   return (
     <>
       <div className="mt-5 flex flex-wrap gap-3">
-        <button type="button" className="btn btn-primary" onClick={() => void hand()}>
+        <button type="button" className="btn btn-primary" onClick={() => void exportFile()}>
           Export everything
         </button>
         <button

@@ -3,7 +3,7 @@
 import { yupResolver } from '@hookform/resolvers/yup';
 import { useForm, type Resolver } from 'react-hook-form';
 import { notice } from '../../ui/notice';
-import { useSettings, useStore } from '../../live';
+import { useChangeSettings, useSettings } from '../../live';
 import { settingsSchema, type Settings } from '../../domain/settings';
 import { NumberField } from '../../ui/forms/fields';
 import { FormMeasure } from '../../ui/forms/FormMeasure';
@@ -16,22 +16,21 @@ export default function HabitsForm() {
 }
 
 function Habits({ settings }: { settings: Settings }) {
-  const store = useStore();
+  const change = useChangeSettings();
   const { register, control, handleSubmit, formState } = useForm<Settings>({
     defaultValues: settings,
     resolver: yupResolver(settingsSchema) as unknown as Resolver<Settings>,
   });
   const { errors, isDirty } = formState;
   const number = { valueAsNumber: true } as const;
-  const save = handleSubmit(async (values) => {
-    const at = new Date().toISOString();
-    await store.settings.save({ ...values, createdAt: settings.createdAt, updatedAt: at });
+  const save = handleSubmit(async ({ coinThicknessMm, strokesPerMinute }) => {
+    const before = {
+      coinThicknessMm: settings.coinThicknessMm,
+      strokesPerMinute: settings.strokesPerMinute,
+    };
+    await change({ coinThicknessMm, strokesPerMinute });
     void notice('Kept. Plans count with it from now on.', {
-      action: {
-        label: 'Undo',
-        onClick: () =>
-          void store.settings.save({ ...settings, updatedAt: new Date().toISOString() }),
-      },
+      action: { label: 'Undo', onClick: () => void change(before) },
     });
   });
   return (

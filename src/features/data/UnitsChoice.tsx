@@ -1,12 +1,12 @@
 'use client';
 
-import { useSettings, useStore } from '../../live';
+import { useChangeSettings, useSettings } from '../../live';
 import { Choice } from '../../ui/Choice';
 
 /** Metric, or inches, ounces and pounds-force; everywhere at once. */
 export function UnitsChoice() {
   const settings = useSettings();
-  const store = useStore();
+  const change = useChangeSettings();
   if (!settings) return null;
   return (
     <div>
@@ -19,9 +19,7 @@ export function UnitsChoice() {
             ['imperial', 'inches, ounces, pounds-force'],
           ]}
           chosen={settings.units}
-          onChoose={(units) =>
-            void store.settings.save({ ...settings, units, updatedAt: new Date().toISOString() })
-          }
+          onChoose={(units) => void change({ units })}
         />
       </div>
       <p className="mt-2 max-w-[56ch] text-soft">

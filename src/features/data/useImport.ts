@@ -2,19 +2,18 @@
 
 import { useState } from 'react';
 import { notice } from '../../ui/notice';
-import {
-  startImport,
-  type ImportJob,
-  type ImportOutcome,
-  type ImportStage,
-} from '../../workers/filesClient';
+import type { MergeReport } from '../../data';
+import type { FileProblem } from '../../formats/jsonProblems';
+import { failureWords } from '../../ui/words/failureWords';
+import { leftAsItIs } from '../../ui/words/undoWords';
+import { startImport, type ImportJob, type ImportStage } from '../../workers/filesClient';
 
 /** Where the last import stands. */
 export type ImportState = { file: File } & (
   | { kind: 'under way'; stage: ImportStage; share: number; cancel: () => void }
   | { kind: 'failed'; error: Error }
-  | Exclude<ImportOutcome, { kind: 'merged' }>
-  | (Extract<ImportOutcome, { kind: 'merged' }> & { takeBack: () => void })
+  | { kind: 'refused'; problems: FileProblem[]; more: number }
+  | { kind: 'merged'; report: MergeReport; takeBack: () => void }
 );
 
 /** Imports a file; shows how far it is, what came of it, and the way to take it back. */
@@ -45,11 +44,12 @@ export function useImport(): { state: ImportState | null; importFile: (file: Fil
 
 /** Takes an import back, however long ago it was; what was changed since stays. */
 async function takeBack(job: ImportJob, onDone: () => void): Promise<void> {
-  const changedSince = await job.undo();
-  onDone();
-  void notice(
-    changedSince > 0
-      ? `Taken back, but for ${changedSince} changed since: they stay as they are now.`
-      : 'The import is taken back.',
-  );
+  try {
+    const left = leftAsItIs(await job.undo());
+    onDone();
+    void notice(left ?? 'The import is taken back.');
+  } catch (error) {
+    // The report stays, and with it the way to try again.
+    void notice(failureWords(error as Error), { stays: true });
+  }
 }

@@ -14,7 +14,7 @@ import { NotesField } from '../../ui/forms/fields';
 import { countSpan, day, deg, minutes, placeMm, sentence, spoken, um } from '../../ui/format';
 import { MicronRuler } from '../../ui/ruler/MicronRuler';
 import { stepItems } from '../../ui/ruler/stepItems';
-import { edgeName, testWords, WORK_WORDS } from './logRows';
+import { workedEdge, testWords, WORK_WORDS } from './logRows';
 
 /** One touch-up as it was: the edge before and after, what was done at each step, the note. */
 export function EntryScreen() {
@@ -52,7 +52,7 @@ export function EntryScreen() {
   return (
     <article className="mx-auto w-full max-w-[82rem] px-4 py-5 sm:px-8">
       <div className="flex flex-wrap items-baseline gap-x-5">
-        <h1>{edgeName(session, tool)}</h1>
+        <h1>{workedEdge(session, tool)}</h1>
         <p className="text-lg text-soft">
           {sentence(WORK_WORDS[session.job])} {day(session.startedAt)},{' '}
           {session.where === 'bench' ? 'at the bench' : 'on the trail'}

@@ -9,6 +9,7 @@ import { useFieldArray, useForm, type Resolver } from 'react-hook-form';
 import { notice } from '../../ui/notice';
 import { pastSession, shelfAbrasives, type Shelf } from '../../core';
 import type { Observation } from '../../domain/session';
+import { edgeName } from '../../domain/edgeName';
 import { passedTest } from '../../domain/observation';
 import { SHARPNESS_TESTS, type SharpnessTest } from '../../domain/terms';
 import type { Tool } from '../../domain/tool';
@@ -175,7 +176,7 @@ function edgesOf(tools: readonly Tool[]) {
   return tools.flatMap((tool) =>
     tool.zones.map((zone) => ({
       key: `${tool.id}/${zone.id}`,
-      name: tool.zones.length > 1 ? `${tool.name}, ${zone.name}` : tool.name,
+      name: edgeName(tool, zone),
       tool,
       zone,
     })),

@@ -1,5 +1,5 @@
 import { sample } from '../../testing/sample';
-import { edgeName, findRows, logRows, testWords } from './logRows';
+import { workedEdge, findRows, logRows, testWords } from './logRows';
 import { passedTest } from '../../domain/observation';
 
 const rows = logRows(sample.sessions, sample.tools);
@@ -25,9 +25,9 @@ describe('the log', () => {
   it('names zones only where there are several, and tools that were taken down', () => {
     const toolOf = (id: string) => sample.tools.find((tool) => tool.id === id);
     const of = (toolId: string) => sample.sessions.find((s) => s.toolId === toolId)!;
-    expect(edgeName(of('wren'), toolOf('wren'))).toBe('Wren');
-    expect(edgeName(of('bracken'), toolOf('bracken'))).toMatch(/^Bracken, /);
-    expect(edgeName(of('wren'), undefined)).toBe('a tool taken down');
+    expect(workedEdge(of('wren'), toolOf('wren'))).toBe('Wren');
+    expect(workedEdge(of('bracken'), toolOf('bracken'))).toMatch(/^Bracken, /);
+    expect(workedEdge(of('wren'), undefined)).toBe('a tool taken down');
   });
 
   it('is found by tool and by any of its words, notes included', () => {

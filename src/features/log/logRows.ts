@@ -1,3 +1,4 @@
+import { edgeName } from '../../domain/edgeName';
 import type { LoggedSession } from '../../domain/loggedSession';
 import type { Observation } from '../../domain/session';
 import type { Job } from '../../domain/terms';
@@ -42,7 +43,7 @@ function logRow(session: LoggedSession, tool: Tool | undefined): LogRow {
   const row = {
     id: session.id,
     startedAt: session.startedAt,
-    toolName: edgeName(session, tool),
+    toolName: workedEdge(session, tool),
     work: WORK_WORDS[session.job],
     where: session.where,
     abrasives: session.steps.map(({ abrasiveName }) => abrasiveName).join(', then '),
@@ -63,12 +64,12 @@ export function findRows(rows: readonly LogRow[], toolName: string, search: stri
   );
 }
 
-/** The edge that was worked; its zone is named where there are several. */
-export function edgeName(session: LoggedSession, tool: Tool | undefined): string {
+/** The edge that was worked, or the spine, by the name that its tool has now. */
+export function workedEdge(session: LoggedSession, tool: Tool | undefined): string {
   if (!tool) return 'a tool taken down';
   const zone = tool.zones.find(({ id }) => id === session.zoneId);
   if (session.job === 'spine') return `${tool.name}, spine`;
-  return tool.zones.length > 1 && zone ? `${tool.name}, ${zone.name}` : tool.name;
+  return zone ? edgeName(tool, zone) : tool.name;
 }
 
 export function testWords({ tests }: Observation): string {

@@ -3,6 +3,7 @@
 import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import { shelfAbrasives } from '../../core';
+import { edgeName } from '../../domain/edgeName';
 import { useEdgeNeeds, useKeepRecord, useSetAside, useShelf, useUnusable } from '../../live';
 import { SelectField } from '../../ui/forms/fields';
 import { minutes } from '../../ui/format';
@@ -63,11 +64,7 @@ export function ShelfScreen() {
               options={[
                 ['', 'no tool'],
                 ...needs.map(
-                  ({ tool, zone }) =>
-                    [
-                      `${tool.id}/${zone.id}`,
-                      tool.zones.length > 1 ? `${tool.name}, ${zone.name}` : tool.name,
-                    ] as const,
+                  ({ tool, zone }) => [`${tool.id}/${zone.id}`, edgeName(tool, zone)] as const,
                 ),
               ]}
               onChange={(event) => setToolZone(event.target.value)}

@@ -1,3 +1,6 @@
+import { createHash } from 'node:crypto';
+import { readdirSync, readFileSync } from 'node:fs';
+import { join } from 'node:path';
 import type { NextConfig } from 'next';
 
 /**
@@ -12,7 +15,21 @@ const headers = [
 const framePolicy = "frame-ancestors 'none'; object-src 'none'; base-uri 'none'";
 const workerPolicy = "default-src 'self'; script-src 'self' 'wasm-unsafe-eval'; connect-src 'self'";
 
+/** Changes with any line of the model, so that what an older one has judged is judged again. */
+function modelId(): string {
+  const hash = createHash('sha256');
+  for (const folder of ['src/core', 'src/domain']) {
+    for (const file of readdirSync(folder, { recursive: true, encoding: 'utf8' }).sort()) {
+      if (file.endsWith('.ts') && !file.endsWith('.test.ts')) {
+        hash.update(file).update(readFileSync(join(folder, file)));
+      }
+    }
+  }
+  return hash.digest('hex').slice(0, 16);
+}
+
 const config: NextConfig = {
+  env: { MODEL_ID: modelId() },
   reactStrictMode: true,
   poweredByHeader: false,
   devIndicators: false,

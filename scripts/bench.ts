@@ -1,17 +1,17 @@
 import {
   arcsFrom,
   comparePaths,
-  DEFAULT_PACE,
   reaches,
   shortestLadder,
-  UNTAUGHT_HAND,
   workedParts,
   workingFace,
   type LadderAbrasive,
   type LadderPath,
   type LadderProblem,
   type LadderState,
-} from '../src/core';
+} from '../src/core/ladder';
+import { UNTAUGHT_HAND } from '../src/core/learn';
+import { DEFAULT_PACE } from '../src/core/wear';
 import { typicalTool } from '../src/domain/typicalTools';
 import { millisecondsEach } from './millisecondsEach';
 

@@ -3,32 +3,32 @@ import {
   bevelAngleFromHeight,
   bevelGrowth,
   coinStack,
-  contactPressure,
   convexArc,
-  damageVolumeMm3,
-  defaultForceN,
   dishAngleError,
   equivalentGrades,
   facetSchedule,
-  faceVolumeMm3,
-  finishRadiusUm,
   forceInWords,
   gramsFromApex,
   microbevel,
   puckRearLift,
-  roundingShiftMm,
-  scratchShiftMm,
-  sizeForFinishUm,
   specificWearRate,
   steelBudget,
   strokesFor,
-  stropRates,
   thickening,
   thicknessBehindEdge,
-  touchUpsUntilThinning,
   wedgeHeight,
   workedBand,
 } from '.';
+import { touchUpsUntilThinning } from './edge';
+import { finishRadiusUm, sizeForFinishUm, stropRates } from './sharpness';
+import {
+  contactPressure,
+  damageVolumeMm3,
+  defaultForceN,
+  faceVolumeMm3,
+  roundingShiftMm,
+  scratchShiftMm,
+} from './wear';
 
 /** Every computation with good input, and one field at a time made bad: refused by that name. */
 

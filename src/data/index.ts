@@ -9,3 +9,4 @@ export { reportingFailures, type FailedWrite } from './failedWrites';
 export { soundRecords } from './soundRecords';
 export { COMPUTED_STORES, findUnusable, type UnusableRecord } from './unusable';
 export { standingsTablesIn, type Revisions, type StandingsTable } from './standingsTables';
+export type { KeptStandings } from './snapshot';

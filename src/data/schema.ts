@@ -11,6 +11,8 @@ export interface SnapshotRecord {
   revisions: Revisions;
   /** Null from a write until they are judged again. */
   standings: Standings | null;
+  /** The model that judged. */
+  model?: string;
 }
 
 /** Everything in the database: records, the lines that follow from them, and the snapshot. */

@@ -4,6 +4,15 @@ import type { Table } from './lines';
 import type { Database, Transaction } from './schema';
 import { standingsTablesIn, type Revisions } from './standingsTables';
 
+/** The model that judges: see next.config.ts. */
+const MODEL_ID = process.env.MODEL_ID ?? '';
+
+export interface KeptStandings {
+  standings: Standings;
+  /** Whether they hold everything that is written, as this model judges it. */
+  isCurrent: boolean;
+}
+
 /**
  * The standings as they were last judged, kept so that a screen shows them at once. Every write of
  * what they follow from moves the revision of its table on in its own transaction, and a snapshot of
@@ -11,7 +20,7 @@ import { standingsTablesIn, type Revisions } from './standingsTables';
  */
 export interface Snapshot {
   /** The standings of the present revisions; null where they are not judged yet. */
-  read(): Promise<Standings | null>;
+  read(): Promise<KeptStandings | null>;
   revisions(): Promise<Revisions>;
   /** Keeps standings that were judged at these revisions, unless something has been written since. */
   keep(revisions: Revisions, standings: Standings): Promise<void>;
@@ -20,12 +29,17 @@ export interface Snapshot {
 export function createSnapshot(database: Database): Snapshot {
   const present = () => database.get('snapshot', 'standings');
   return {
-    read: async () => (await present())?.standings ?? null,
+    async read() {
+      const { standings = null, model } = (await present()) ?? {};
+      return standings && { standings, isCurrent: model === MODEL_ID };
+    },
     revisions: async () => (await present())?.revisions ?? {},
     async keep(revisions, standings) {
       const { store, done } = database.transaction('snapshot', 'readwrite');
       const stands = (await store.get('standings'))?.revisions ?? {};
-      if (isSame(stands, revisions)) await store.put({ id: 'standings', revisions, standings });
+      if (isSame(stands, revisions)) {
+        await store.put({ id: 'standings', revisions, standings, model: MODEL_ID });
+      }
       await done;
     },
   };

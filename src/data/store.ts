@@ -16,8 +16,11 @@ export type Store = { [S in StoreName]: Repository<S> } & {
   changes: Changes;
 };
 
-export function createStore(database: Database, changes: Changes): Store {
-  const validity = createValidity();
+export function createStore(
+  database: Database,
+  changes: Changes,
+  validity = createValidity(),
+): Store {
   const repositories = Object.fromEntries(
     STORE_NAMES.map((name) => [name, createRepository(database, changes, validity, name)]),
   ) as { [S in StoreName]: Repository<S> };
@@ -38,6 +41,9 @@ export async function openStore(
     onBlocked?: () => void;
   } = {},
 ): Promise<Store> {
+  const validity = createValidity();
+  // The schemas load beside the opening; where they cannot, whoever waits for them hears why.
+  validity().catch(() => {});
   const database = await openDatabase(heard);
-  return createStore(database, createChanges(database.name));
+  return createStore(database, createChanges(database.name), validity);
 }

@@ -112,10 +112,10 @@ describe('the snapshot of the standings', () => {
     const [one, other] = [await freshStore(name), await freshStore(name)];
     const revisions = await one.snapshot.revisions();
     await one.snapshot.keep(revisions, judged);
-    expect(await other.snapshot.read()).toEqual(judged);
+    expect(await other.snapshot.read()).toEqual({ standings: judged, isCurrent: true });
     const [trip] = sample.trips;
     await other.trips.save(trip!);
-    expect(await one.snapshot.read()).toEqual(judged);
+    expect(await one.snapshot.read()).toEqual({ standings: judged, isCurrent: true });
     await other.tools.save(sample.tools[0]!);
     expect(await one.snapshot.read()).toBeNull();
     expect(await one.snapshot.revisions()).toEqual({ tools: 1 });

@@ -1,20 +1,16 @@
 'use client';
 
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
-import { createContext, useContext, useEffect, useState, type ReactNode } from 'react';
+import { createContext, useContext, useEffect, useMemo, useState, type ReactNode } from 'react';
 import {
-  loadSampleOnFirstVisit,
-  openStore,
   reportingFailures,
   standingsTablesIn,
   type FailedWrite,
+  type KeptStandings,
   type Store,
 } from '../data';
-import { wakeStandings } from '../workers/standingsClient';
+import { useOpening } from './opening';
 import { KEPT_STANDINGS_KEY, STANDINGS_KEY, UNUSABLE_KEY } from './queryKeys';
-
-/** The standings' thread starts beside the opening of the database. */
-if (typeof window !== 'undefined') wakeStandings();
 
 const StoreContext = createContext<Store | null>(null);
 
@@ -25,44 +21,38 @@ const options = {
 } as const;
 
 /**
- * Opens the database once for the whole application; screens below render when it is open.
- * `fallback` shows meanwhile, and `blocked` while another tab holds an older version; `onOutdated`
- * hears when another tab has brought a newer version, or the browser has closed the database;
- * `onFailedWrite` hears of every write that was refused.
+ * The database for the whole application; screens below render when it is open. `fallback` shows
+ * meanwhile, and `blocked` while another tab holds an older version; `onFailedWrite` hears of every
+ * write that was refused.
  */
 export function StoreProvider(props: {
   children: ReactNode;
   fallback: ReactNode;
   blocked: ReactNode;
   failed: (message: string) => ReactNode;
-  onOutdated: () => void;
   onFailedWrite: (failed: FailedWrite) => void;
 }) {
-  const { onOutdated, onFailedWrite } = props;
+  const { onFailedWrite } = props;
+  const opening = useOpening();
+  if (opening.stage === 'failed') return props.failed(opening.message);
+  if (opening.stage === 'blocked') return props.blocked;
+  if (opening.stage === 'opening') return props.fallback;
+  return (
+    <OpenStore opened={opening.store} onFailedWrite={onFailedWrite}>
+      {props.children}
+    </OpenStore>
+  );
+}
+
+function OpenStore(props: {
+  opened: Store;
+  onFailedWrite: (failed: FailedWrite) => void;
+  children: ReactNode;
+}) {
+  const { opened, onFailedWrite } = props;
   const [client] = useState(() => new QueryClient({ defaultOptions: options }));
-  const [store, setStore] = useState<Store | null>(null);
-  const [isBlocked, setBlocked] = useState(false);
-  const [failure, setFailure] = useState<string | null>(null);
-
-  useEffect(() => {
-    let stop = (): void => {};
-    let gone = false;
-    openStore({ onOutdated, onBlocked: () => setBlocked(true) })
-      .then(async (opened) => {
-        await loadSampleOnFirstVisit(opened);
-        if (gone) return;
-        stop = followChanges(opened, client);
-        setStore(reportingFailures(opened, onFailedWrite));
-      })
-      .catch((error: Error) => setFailure(error.message));
-    return () => {
-      gone = true;
-      stop();
-    };
-  }, [client, onOutdated, onFailedWrite]);
-
-  if (failure) return props.failed(failure);
-  if (!store) return isBlocked ? props.blocked : props.fallback;
+  const store = useMemo(() => reportingFailures(opened, onFailedWrite), [opened, onFailedWrite]);
+  useEffect(() => followChanges(opened, client), [opened, client]);
   return (
     <QueryClientProvider client={client}>
       <StoreContext.Provider value={store}>{props.children}</StoreContext.Provider>
@@ -74,7 +64,10 @@ export function StoreProvider(props: {
 function followChanges(store: Store, client: QueryClient): () => void {
   return store.changes.listen((tables) => {
     if (standingsTablesIn(tables).length > 0) {
-      client.setQueryData(KEPT_STANDINGS_KEY, null);
+      client.setQueryData<KeptStandings | null>(
+        KEPT_STANDINGS_KEY,
+        (kept) => kept && { ...kept, isCurrent: false },
+      );
       void client.invalidateQueries({ queryKey: STANDINGS_KEY });
     }
     void client.invalidateQueries({ queryKey: UNUSABLE_KEY });

@@ -1,4 +1,5 @@
 /** Front door of the data as screens follow it: records, and what is computed from them. */
+export { useOpening } from './opening';
 export { StoreProvider, useStore } from './StoreProvider';
 export { useNewestSessions, useRecords, useSessions } from './useRecords';
 export { useRecord, type LiveRecord } from './useRecord';

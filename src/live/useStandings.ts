@@ -9,7 +9,8 @@ import { useStore } from './StoreProvider';
 
 /**
  * Where everything stands by the whole log; undefined while it is read. What was kept at the last look
- * shows at once; it is judged anew beside that, as the model may have got better since.
+ * shows at once; it is judged anew beside that where something was written since, or the model has
+ * changed.
  */
 export function useStandings(): Standings | undefined {
   return useJudging().standings;
@@ -29,12 +30,16 @@ export function useSettledStandings(): Standings | undefined {
 function useJudging(): { standings: Standings | undefined; isSettled: boolean } {
   const { snapshot } = useStore();
   const kept = useQuery({ queryKey: KEPT_STANDINGS_KEY, queryFn: () => snapshot.read() });
-  const judged = useQuery({ queryKey: STANDINGS_KEY, queryFn: readStandings });
+  const judged = useQuery({
+    queryKey: STANDINGS_KEY,
+    queryFn: readStandings,
+    enabled: kept.isFetched && !kept.data?.isCurrent,
+  });
   // The boundary of the route says so; drawing the screen again judges again.
   if (judged.isError && !judged.isFetching) throw judged.error;
   return judged.data
     ? { standings: judged.data, isSettled: !judged.isFetching }
-    : { standings: kept.data ?? undefined, isSettled: Boolean(kept.data) };
+    : { standings: kept.data?.standings, isSettled: kept.data?.isCurrent ?? false };
 }
 
 /** The person's hand: its pace, and what the log has taught; undefined while it is read. */

@@ -1,4 +1,5 @@
-import { workingFace, type LadderStone, type LadderStrop, type WorkingFace } from '../core';
+import { workingFace, type WorkingFace } from '../core';
+import { type LadderStone, type LadderStrop } from '../core/ladder';
 import type { Schools } from '../domain/schools';
 import type { ToolKind } from '../domain/terms';
 import type { Tool } from '../domain/tool';

@@ -5,14 +5,9 @@ import type { StandingsWorker } from './standings.worker';
 let api: Remote<StandingsWorker> | null = null;
 
 /** Where everything stands now, read and judged in the worker. */
-export async function readStandings(): Promise<Standings> {
-  wakeStandings();
-  return api!.read();
-}
-
-/** Starts the thread ahead of its first question. */
-export function wakeStandings(): void {
+export function readStandings(): Promise<Standings> {
   api ??= wrap<StandingsWorker>(
     new Worker(new URL('./standings.worker.ts', import.meta.url), { type: 'module' }),
   );
+  return api.read();
 }

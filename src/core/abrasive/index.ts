@@ -1,3 +1,3 @@
-export { particleSizeUm, isTradeValue, COARSEST_UM, FINEST_UM, type Grade } from './particleSize';
-export { equivalentGrades, type EquivalentGrade } from './equivalentGrades';
+export { particleSizeUm, isTradeValue } from './particleSize';
+export { equivalentGrades } from './equivalentGrades';
 export { gradeSizeUm } from './gradeSize';

@@ -10,15 +10,13 @@ import {
   facetSchedule,
   flatAngle,
   microbevel,
-  paperFoldAngle,
   puckRearLift,
   spineLift,
   steelBudget,
-  stoneTilt,
   thicknessBehindEdge,
-  touchUpsUntilThinning,
   wedgeHeight,
 } from '..';
+import { paperFoldAngle, stoneTilt, touchUpsUntilThinning } from '.';
 
 const blade = { bladeWidthMm: 28, spineThicknessMm: 3.5 };
 const anyBlade = fc.record({

@@ -1,12 +1,12 @@
 export { bevelFaceWidthMm, withWorkedWidth, workedWidthMm } from './workedWidth';
 export { bevelAngleFromFaceWidth, bevelAngleFromHeight } from './bevelAngle';
 export { spineLift, angleFromSpineLift, flatAngle } from './spineLift';
-export { coinStack, type CoinStack } from './coinStack';
+export { coinStack } from './coinStack';
 export { stoneTilt, puckRearLift } from './stoneOverTool';
 export { paperFoldAngle, wedgeHeight } from './wedge';
-export { convexArc, facetSchedule, type Facet } from './convexArc';
+export { convexArc, facetSchedule } from './convexArc';
 export { microbevel } from './microbevel';
-export { thicknessBehindEdge, type StraightSection } from './thicknessBehindEdge';
+export { thicknessBehindEdge } from './thicknessBehindEdge';
 export { bevelGrowth, touchUpsUntilThinning, wideningPerRecession } from './bevelGrowth';
 export { dishAngleError } from './dish';
 export { steelBudget } from './steelBudget';
@@ -20,14 +20,7 @@ export {
   type FoundAngle,
   type MeasuredTool,
 } from './findAngle';
-export { tipReach, type TipReach } from './tipReach';
-export { thinningCut, type ThinningCut } from './thinningCut';
-export {
-  blendedFacet,
-  facetWidthMm,
-  reshapedZone,
-  reshapeZone,
-  type EdgeAim,
-  type Reshaped,
-} from './reshapeZone';
-export { thickening, type Thickening, type ThickeningPoint } from './thickening';
+export { tipReach } from './tipReach';
+export { thinningCut } from './thinningCut';
+export { blendedFacet, facetWidthMm, reshapedZone, reshapeZone, type EdgeAim } from './reshapeZone';
+export { thickening, type Thickening } from './thickening';

@@ -4,12 +4,11 @@ import {
   recessionsSinceMeasured,
   steelPace,
   thickening,
-  thinningNeed,
-  workedWidthMm,
   workingFace,
-  withWorkedWidth,
   zoneNow,
 } from '..';
+import { workedWidthMm, withWorkedWidth } from '.';
+import { thinningNeed } from '../jobs';
 import { TOOL_KINDS } from '../../domain/terms';
 import type { Session } from '../../domain/session';
 import { toolOf } from '../../testing/ladderFixtures';

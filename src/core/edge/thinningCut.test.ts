@@ -1,5 +1,6 @@
 import fc from 'fast-check';
-import { profileThickness, sectionProfile, thinningCut, tipReach, workingFace } from '..';
+import { profileThickness, sectionProfile, tipReach, workingFace } from '..';
+import { thinningCut } from '.';
 import type { ToolKind } from '../../domain/terms';
 import type { Tool, Zone } from '../../domain/tool';
 import { toolOf } from '../../testing/ladderFixtures';

@@ -1,12 +1,10 @@
 import fc from 'fast-check';
 import {
   adviseAngle,
-  abrasivesAtHand,
   damageChoices,
   diagnose,
   edgeJobOf,
   holdGuide,
-  planEdge,
   recessionsSinceMeasured,
   steelBudget,
   steelPace,
@@ -14,6 +12,8 @@ import {
   workingFace,
   zoneNow,
 } from '..';
+import { planEdge } from '.';
+import { abrasivesAtHand } from '../ladder';
 import { TASKS } from '../../domain/tasks';
 import type { Session } from '../../domain/session';
 import { finding, passedTest } from '../../domain/observation';

@@ -1,15 +1,7 @@
 import fc from 'fast-check';
-import {
-  abrasivesAtHand,
-  damageChoices,
-  edgeJobOf,
-  edgeNeeds,
-  jobOfRung,
-  judgeEdge,
-  RUNGS,
-  stopReasons,
-  zoneStates,
-} from '..';
+import { damageChoices, edgeJobOf, edgeNeeds, judgeEdge, RUNGS, zoneStates } from '..';
+import { jobOfRung, stopReasons } from '.';
+import { abrasivesAtHand } from '../ladder';
 import type { Inspection, Observation, ToolChecks } from '../../domain/session';
 import { finding, NO_CHECKS, passedTest } from '../../domain/observation';
 import { SHARPNESS_TESTS } from '../../domain/terms';

@@ -94,7 +94,7 @@ export function edgeNeeds(input: {
 }
 
 /** The work that one zone asks for at one bench, by its tool's own log. */
-export function edgeNeed(
+function edgeNeed(
   zoneState: ZoneState,
   sessions: readonly LoggedSession[],
   bench: Bench,

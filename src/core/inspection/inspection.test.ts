@@ -1,4 +1,5 @@
-import { edgeNeeds, edgeState, edgeWord, worstStretch, zoneStates } from '..';
+import { edgeNeeds, edgeWord, worstStretch, zoneStates } from '..';
+import { edgeState } from '.';
 import type { Inspection, Session } from '../../domain/session';
 import { passedTest } from '../../domain/observation';
 import type { SharpnessTest } from '../../domain/terms';

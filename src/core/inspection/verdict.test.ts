@@ -1,14 +1,6 @@
 import fc from 'fast-check';
-import {
-  abrasivesAtHand,
-  adviseAngle,
-  diagnose,
-  judgeEdge,
-  RUNGS,
-  spineLift,
-  SYMPTOM_IDS,
-  workingSteel,
-} from '..';
+import { adviseAngle, diagnose, judgeEdge, RUNGS, spineLift, SYMPTOM_IDS, workingSteel } from '..';
+import { abrasivesAtHand } from '../ladder';
 import type { EdgeTest, Finding, Inspection, Session } from '../../domain/session';
 import { finding, NO_CHECKS, passedTest } from '../../domain/observation';
 import { CAUSES, SHARPNESS_TESTS, type SharpnessTest } from '../../domain/terms';

@@ -1,14 +1,6 @@
-import {
-  damageOf,
-  damageToMend,
-  edgeJobOf,
-  edgeState,
-  honeReaches,
-  latestChecks,
-  planEdge,
-  abrasivesAtHand,
-  stopReasons,
-} from '..';
+import { damageToMend, edgeJobOf, latestChecks } from '..';
+import { damageOf, edgeState, honeReaches, planEdge, stopReasons } from '.';
+import { abrasivesAtHand } from '../ladder';
 import type { Inspection, ToolChecks } from '../../domain/session';
 import { finding, NO_CHECKS, passedTest } from '../../domain/observation';
 import { benchWith } from '../../testing/bench';

@@ -1,23 +1,10 @@
 export { bevelDrift, isZeroGround, STEEPER_PER_WOBBLE, type BevelDrift } from './bevelDrift';
 export { DRIFT_LIMIT_MM, thinningNeed, type ThinningNeed } from './thinningNeed';
-export {
-  narrowedTo,
-  planThinning,
-  thinningSteps,
-  thinningWork,
-  type ThinningWork,
-} from './planThinning';
+export { narrowedTo, planThinning, thinningSteps } from './planThinning';
 export { planNewAngle } from './planNewAngle';
-export { withinHandWork, LONGEST_JOB_MINUTES } from './withinHandWork';
+export { withinHandWork } from './withinHandWork';
 export type { EdgeJob } from './edgeJob';
 export { NO_PLAN, withSteps, type JobPlan } from './jobPlan';
 export { planFlattening } from './planFlattening';
 export { honedApexUm, hones, planHoning } from './planHoning';
-export {
-  planSpine,
-  RAISINGS_PER_FILING,
-  raisingsLeft,
-  SPINE_WORKS,
-  spineWorkDue,
-  type SpineWork,
-} from './spine';
+export { planSpine, raisingsLeft, SPINE_WORKS, spineWorkDue, type SpineWork } from './spine';

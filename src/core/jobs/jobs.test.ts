@@ -1,20 +1,16 @@
 import fc from 'fast-check';
+import { bevelDrift, bevelFaceWidthMm, NO_WISHES, workingFace, type EdgeJob } from '..';
+import { reshapeZone } from '../edge';
 import {
-  bevelDrift,
-  bevelFaceWidthMm,
   DRIFT_LIMIT_MM,
   honedApexUm,
-  KEEN_UP_TO,
-  NO_WISHES,
   planFlattening,
   planNewAngle,
-  reshapeZone,
   planHoning,
   planThinning,
   thinningNeed,
-  workingFace,
-  type EdgeJob,
-} from '..';
+} from '.';
+import { KEEN_UP_TO } from '../sharpness';
 import type { Session } from '../../domain/session';
 import { passedTest } from '../../domain/observation';
 import { GRINDS, TOOL_KINDS, type Job, type SharpnessTest } from '../../domain/terms';

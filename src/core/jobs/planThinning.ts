@@ -23,7 +23,7 @@ const THINNED_SHARE = 2 / 3;
 const LEAST_LEFT_SHARE = 0.5;
 
 /** What thinning takes off a zone: its worked face is narrowed to two thirds of its limit. */
-export function thinningWork(tool: Tool, zone: Zone): ThinningWork {
+function thinningWork(tool: Tool, zone: Zone): ThinningWork {
   const presentMm = workingFace(tool, zone).faceWidthMm;
   const limitMm = Math.min(presentMm, zone.faceLimitMm ?? presentMm);
   const towardMm = Math.max(THINNED_SHARE * limitMm, LEAST_LEFT_SHARE * presentMm);

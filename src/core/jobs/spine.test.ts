@@ -1,4 +1,6 @@
-import { abrasivesAtHand, planJob, planSpine, raisingsLeft, spineWorkDue } from '..';
+import { planJob, raisingsLeft, spineWorkDue } from '..';
+import { planSpine } from '.';
+import { abrasivesAtHand } from '../ladder';
 import type { Session, SessionStep } from '../../domain/session';
 import type { StepTask } from '../../domain/terms';
 import { benchWith, usualHand } from '../../testing/bench';

@@ -1,7 +1,7 @@
 import type { LadderPlan } from '../ladder';
 
 /** Longer than this (minutes) nobody grinds by hand: it is work for a smith (prior). */
-export const LONGEST_JOB_MINUTES = 600;
+const LONGEST_JOB_MINUTES = 600;
 
 /** The plan, or where it would take longer than a hand lasts, none. */
 export function withinHandWork<P extends LadderPlan>(plan: P): P {

@@ -1,12 +1,3 @@
 export { kitProblem } from './kitProblem';
 export { planKit } from './planKit';
-export type {
-  CarriedItem,
-  KitItem,
-  KitNeed,
-  KitPlan,
-  KitProblem,
-  ServedNeed,
-  WhyUnserved,
-  SolveLp,
-} from './types';
+export type { CarriedItem, KitPlan, KitProblem, ServedNeed, WhyUnserved, SolveLp } from './types';

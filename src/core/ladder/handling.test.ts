@@ -1,4 +1,5 @@
-import { planLadder, type LadderStone } from '..';
+import { planLadder } from '..';
+import { type LadderStone } from '.';
 import type { AbrasiveForm, ToolKind } from '../../domain/terms';
 import { faceOf, stone, strop } from '../../testing/ladderFixtures';
 

@@ -14,7 +14,7 @@ export { ladderChanges, type LadderChange } from './ladderChanges';
 export { usualDamageWay, takesBand } from './damageWays';
 export { damageBand, workedParts } from './workedParts';
 export { edgeTarget } from './edgeTarget';
-export { LUBRICANT_ORDER, practiceOf, type Practice } from './practice';
+export { practiceOf } from './practice';
 export { toolForm, workingFace } from './workingFace';
 export { handling } from './handling';
 export { abrasivesAtHand, shelfAbrasives, type Shelf, type ShelfAbrasive } from './shelfAbrasives';
@@ -25,7 +25,6 @@ export { NO_WISHES } from './types';
 export type {
   EdgeCondition,
   EdgeTarget,
-  HelpfulStone,
   LadderAbrasive,
   LadderPlan,
   LadderStep,

@@ -1,4 +1,5 @@
-import { ladderChanges, NO_WISHES, planLadder, type LadderAbrasive, type LadderRequest } from '..';
+import { ladderChanges, NO_WISHES, planLadder, type LadderAbrasive } from '..';
+import { type LadderRequest } from '.';
 import { faceOf, stone, strop } from '../../testing/ladderFixtures';
 
 const knife = faceOf('flat-knife');

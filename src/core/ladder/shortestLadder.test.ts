@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { type LadderAbrasive } from '..';
 import {
   arcsFrom,
   comparePaths,
@@ -6,11 +7,10 @@ import {
   reaches,
   shortestLadder,
   workedParts,
-  type LadderAbrasive,
   type LadderPath,
   type LadderProblem,
   type LadderState,
-} from '..';
+} from '.';
 import { DAMAGE_WAYS, TOOL_KINDS } from '../../domain/terms';
 import { usualHand } from '../../testing/bench';
 import { faceOf, stone, strop } from '../../testing/ladderFixtures';

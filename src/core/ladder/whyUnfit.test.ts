@@ -1,4 +1,5 @@
-import { planLadder, whyUnfit } from '..';
+import { planLadder } from '..';
+import { whyUnfit } from '.';
 import { TOOL_KINDS } from '../../domain/terms';
 import { faceOf, stone, strop } from '../../testing/ladderFixtures';
 

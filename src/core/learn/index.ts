@@ -1,10 +1,9 @@
-export { calibrate, type Calibration } from './calibrate';
+export { calibrate } from './calibrate';
 export {
   OBSERVATION_SD,
   PRIOR_SD,
   strokesLearned,
   UNTAUGHT_HAND,
-  type CutterFamily,
   type Learned,
   type LearnedHand,
   type StrokesLearned,
@@ -13,10 +12,8 @@ export {
   learnedPace,
   learnedSteps,
   learnFromLog,
-  ownFactor,
   type FamilyOf,
   type Forgotten,
-  type LearnedStep,
 } from './learnFromLog';
 export { taughtOf, type Taught } from './taught';
 export { hardnessFromLog, withHardness, type LearnedHardness } from './hardnessFromLog';

@@ -1,18 +1,13 @@
 import fc from 'fast-check';
+import { calibrate, DEFAULT_PACE, familyOnShelf, handOf, learnedSteps, taughtOf } from '..';
 import {
-  calibrate,
-  DEFAULT_PACE,
-  familyOnShelf,
-  handOf,
   hardnessFromLog,
-  learnedSteps,
   learnFromLog,
   OBSERVATION_SD,
   PRIOR_SD,
   strokesLearned,
-  taughtOf,
   withHardness,
-} from '..';
+} from '.';
 import type { Session } from '../../domain/session';
 import { passedTest } from '../../domain/observation';
 import type { Tool } from '../../domain/tool';

@@ -5,7 +5,6 @@ export {
   stroppedEdge,
   stropRadiusUm,
   stropRates,
-  type StropConditions,
   type StropRates,
   type StropStart,
 } from './stropCurve';

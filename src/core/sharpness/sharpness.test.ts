@@ -1,17 +1,14 @@
 import fc from 'fast-check';
+import { apexFromGrams, passedTest, estimateApex, gramsFromApex } from '..';
 import {
-  apexFromGrams,
-  passedTest,
   sizeForFinishUm,
   dulledEdge,
   bestStropStrokes,
-  estimateApex,
   finishRadiusUm,
-  gramsFromApex,
   stropRadiusUm,
   stropRates,
   stroppedRadiusUm,
-} from '..';
+} from '.';
 
 describe('finish', () => {
   const alternated = (sizeUm: number) => finishRadiusUm({ sizeUm, burr: 'alternating strokes' });

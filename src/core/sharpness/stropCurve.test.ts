@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { bestStropStrokes, stropRadiusUm, stropRates } from '..';
+import { bestStropStrokes, stropRadiusUm, stropRates } from '.';
 import { STROP_BACKINGS } from '../../domain/terms';
 
 const conditions = fc.record({

@@ -76,7 +76,7 @@ export function advance(session: Session, event: GuideEvent): Session {
 }
 
 /** Tests of the last step that was tested: what the edge passes at the end. */
-export function latestTests(steps: readonly SessionStep[]): EdgeTest[] {
+function latestTests(steps: readonly SessionStep[]): EdgeTest[] {
   const tests = steps.findLast((step) => step.tests.length > 0)?.tests ?? [];
   return tests.slice(-1);
 }

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
-import { abrasivesAtHand, advance, planJob, SPINE_WORKS, startSession } from '..';
+import { advance, planJob, SPINE_WORKS, startSession } from '..';
+import { abrasivesAtHand } from '../ladder';
 import { sessionSchema } from '../../domain/session';
 import { DAMAGE_WAYS, JOBS } from '../../domain/terms';
 import { toolSchema } from '../../domain/tool';

@@ -1,5 +1,5 @@
 export { findingsLeft } from './findingsLeft';
-export { pastSession, type PastStep } from './pastSession';
+export { pastSession } from './pastSession';
 export { startSession, type StepWords } from './startSession';
 export { stepTrouble, type StepTrouble } from './stepTrouble';
-export { advance, balance, latestTests, type GuideEvent } from './advance';
+export { advance, balance, type GuideEvent } from './advance';

@@ -1,7 +1,7 @@
 import type { AbrasiveFamily, AbrasiveForm, StropSurface } from '../../domain/terms';
 import { positive } from '../check';
 
-export const STROP_FORCE_N = 4;
+const STROP_FORCE_N = 4;
 /** On damage, thinning and flattening, from this particle size on. */
 const HEAVY_FORCE_N = 15;
 const HEAVY_FROM_UM = 20;

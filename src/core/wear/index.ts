@@ -1,7 +1,7 @@
-export { workingSteel, type WorkingSteel } from './workingSteel';
+export { workingSteel } from './workingSteel';
 export { rockwellHardness, vickersHardness } from './hardness';
 export { specificWearRate, FILE_LIMIT_HRC } from './specificWearRate';
-export { defaultForceN, forceInWords, contactPressure, FORCE_WORDS, STROP_FORCE_N } from './force';
+export { defaultForceN, forceInWords, contactPressure } from './force';
 export {
   bandVolumeMm3,
   damageVolumeMm3,
@@ -17,6 +17,5 @@ export {
   HOLD_WOBBLE_DEG,
   workedBand,
   type Hold,
-  type WorkedBand,
 } from './workedBand';
 export { strokesFor, DEFAULT_PACE, type Pace } from './strokesFor';

@@ -1,22 +1,18 @@
 import fc from 'fast-check';
+import { bevelFaceWidthMm, forceInWords, specificWearRate, strokesFor, workedBand } from '..';
 import {
   bandVolumeMm3,
-  bevelFaceWidthMm,
   contactPressure,
   damageVolumeMm3,
   defaultForceN,
   faceVolumeMm3,
   flatDamageBand,
-  forceInWords,
   microbevelVolumeMm3,
   rockwellHardness,
   roundingShiftMm,
   scratchShiftMm,
-  specificWearRate,
-  strokesFor,
   vickersHardness,
-  workedBand,
-} from '..';
+} from '.';
 import { ABRASIVE_FAMILIES } from '../../domain/terms';
 
 const on58 = { hardnessHrc: 58, carbide: 'low' } as const;

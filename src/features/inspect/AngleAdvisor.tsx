@@ -1,6 +1,6 @@
 'use client';
 
-import Link from 'next/link';
+import Link from '../../ui/Link';
 import { workingFace, type AngleAdvice, type EdgeAim } from '../../core';
 import { TASKS, type TaskId } from '../../domain/tasks';
 import type { Tool, Zone } from '../../domain/tool';

@@ -1,7 +1,7 @@
 'use client';
 
 import { nanoid } from 'nanoid';
-import Link from 'next/link';
+import Link from '../../ui/Link';
 import { useRouter } from 'next/navigation';
 import { useMemo, useState } from 'react';
 import { notice } from '../../ui/notice';

@@ -2,7 +2,7 @@
 
 import { nanoid } from 'nanoid';
 import { formatISO } from 'date-fns';
-import Link from 'next/link';
+import Link from '../../ui/Link';
 import { useMemo, useState } from 'react';
 import { kitProblem, type Hand, type Shelf, type ZoneState } from '../../core';
 import { useHand, useRecords, useShelf, useStore, useZoneStates } from '../../live';

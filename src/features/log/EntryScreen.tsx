@@ -1,6 +1,6 @@
 'use client';
 
-import Link from 'next/link';
+import Link from '../../ui/Link';
 import { useRouter, useSearchParams } from 'next/navigation';
 import { useState } from 'react';
 import { notice } from '../../ui/notice';

@@ -3,7 +3,7 @@
 import { yupResolver } from '@hookform/resolvers/yup';
 import { formatISO } from 'date-fns';
 import { nanoid } from 'nanoid';
-import Link from 'next/link';
+import Link from '../../ui/Link';
 import { useRouter, useSearchParams } from 'next/navigation';
 import { useFieldArray, useForm, type Resolver } from 'react-hook-form';
 import { notice } from '../../ui/notice';

@@ -5,7 +5,7 @@ import {
   sortFn_basic,
   tableFeatures,
 } from '@tanstack/react-table';
-import Link from 'next/link';
+import Link from '../../ui/Link';
 import { day, minutes } from '../../ui/format';
 import type { LogRow } from './logRows';
 

@@ -1,7 +1,7 @@
 'use client';
 
 import { differenceInCalendarDays, parseISO, startOfToday } from 'date-fns';
-import Link from 'next/link';
+import Link from '../../ui/Link';
 import type { EdgeNeed } from '../../core';
 import { useEdgeNeeds, useRecords } from '../../live';
 import type { Trip } from '../../domain/trip';

@@ -1,4 +1,4 @@
-import Link from 'next/link';
+import Link from '../../ui/Link';
 import { bluntestWord, type EdgeNeed } from '../../core';
 import type { Tool } from '../../domain/tool';
 import { TOOL_KIND_NAMES } from '../../domain/toolKindNames';

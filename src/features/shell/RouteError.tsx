@@ -1,6 +1,6 @@
 'use client';
 
-import Link from 'next/link';
+import Link from '../../ui/Link';
 import { useKeepRecord, useSetAside, useUnusable } from '../../live';
 import { UnusableRecords } from '../../ui/UnusableRecords';
 

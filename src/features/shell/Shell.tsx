@@ -2,10 +2,10 @@
 
 import { Flame, Keyboard, Sun } from 'lucide-react';
 import dynamic from 'next/dynamic';
-import Link from 'next/link';
+import Link from '../../ui/Link';
 import { usePathname } from 'next/navigation';
-import { useCallback, useEffect, useState, type ReactNode } from 'react';
-import { StoreProvider } from '../../live';
+import { useEffect, useState, type ReactNode } from 'react';
+import { StoreProvider, useOpening } from '../../live';
 import { failedWriteNotice } from './failedWriteNotice';
 import { THEME_KEY, usePreference } from '../../ui/preferences';
 import { InUnits } from './InUnits';
@@ -23,14 +23,14 @@ export function Shell({ children }: { children: ReactNode }) {
   const here = screenOf(pathname);
   const [theme, setTheme] = usePreference(THEME_KEY, 'day');
   const [sheetOpen, setSheetOpen] = useState(false);
-  const [outdated, setOutdated] = useState(false);
+  const opening = useOpening();
   const newVersion = useServiceWorker();
-  const onOutdated = useCallback(() => setOutdated(true), []);
   useShortcuts(() => setSheetOpen(true));
   useEffect(() => {
     document.documentElement.dataset.theme = theme;
   }, [theme]);
 
+  const isOutdated = opening.stage === 'open' && opening.isOutdated;
   const inGuide = pathname.startsWith('/touch-up/guide');
   return (
     <div className="flex min-h-dvh flex-col">
@@ -68,9 +68,8 @@ export function Shell({ children }: { children: ReactNode }) {
           </div>
         </header>
       )}
-      {(newVersion || outdated) && <NewVersion />}
+      {(newVersion || isOutdated) && <NewVersion />}
       <StoreProvider
-        onOutdated={onOutdated}
         onFailedWrite={failedWriteNotice}
         fallback={<main id="main" className="flex-1" aria-busy="true" />}
         blocked={<Blocked />}

@@ -1,4 +1,4 @@
-import Link from 'next/link';
+import Link from '../../ui/Link';
 import { SCREENS } from './screens';
 
 const POST = `sign flex min-h-12 items-center px-2 text-[0.98rem] whitespace-nowrap

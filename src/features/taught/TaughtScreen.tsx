@@ -1,7 +1,7 @@
 'use client';
 
 import { useMemo } from 'react';
-import Link from 'next/link';
+import Link from '../../ui/Link';
 import { useEdgeNeeds, useHand, useSettings, useShelf, useSessions } from '../../live';
 import { plural, um } from '../../ui/format';
 import { Alphabet } from '../../ui/Alphabet';

@@ -1,4 +1,4 @@
-import Link from 'next/link';
+import Link from '../../ui/Link';
 import type { EdgeNeed } from '../../core';
 import { minutes } from '../../ui/format';
 import { jobLink } from '../../ui/jobAddress';

@@ -1,6 +1,6 @@
 'use client';
 
-import Link from 'next/link';
+import Link from '../../ui/Link';
 import { raisingsLeft, SPINE_WORKS, spineWorkDue } from '../../core';
 import { useToolLog } from '../../live';
 import type { Tool } from '../../domain/tool';

@@ -1,6 +1,6 @@
 'use client';
 
-import Link from 'next/link';
+import Link from '../../ui/Link';
 import { useToolLog } from '../../live';
 import type { Tool } from '../../domain/tool';
 import { day } from '../../ui/format';

@@ -1,4 +1,4 @@
-import Link from 'next/link';
+import Link from '../../ui/Link';
 import type { Session } from '../../domain/session';
 import type { Tool, Zone } from '../../domain/tool';
 import { minutesLeft } from './guideStep';

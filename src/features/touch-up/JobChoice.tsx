@@ -1,6 +1,6 @@
 'use client';
 
-import Link from 'next/link';
+import Link from '../../ui/Link';
 import { SPINE_WORKS, spineWorkDue } from '../../core';
 import { sentence } from '../../ui/format';
 import { jobLink, type JobAddress } from '../../ui/jobAddress';

@@ -1,0 +1,50 @@
+import { useSyncExternalStore } from 'react';
+import { loadSampleOnFirstVisit, openStore, type Store } from '../data';
+
+/** How far the opening of the database has come. */
+export type Opening =
+  | { stage: 'opening' }
+  /** Another tab holds an older version and does not let go. */
+  | { stage: 'blocked' }
+  | { stage: 'failed'; message: string }
+  /** Outdated: another tab has brought a newer version, or the browser has closed the database. */
+  | { stage: 'open'; store: Store; isOutdated: boolean };
+
+const START: Opening = { stage: 'opening' };
+const listeners = new Set<() => void>();
+let present: Opening = START;
+
+function become(next: Opening): void {
+  present = next;
+  listeners.forEach((listener) => listener());
+}
+
+async function open(): Promise<void> {
+  let isOutdated = false;
+  const store = await openStore({
+    onBlocked: () => become({ stage: 'blocked' }),
+    onOutdated() {
+      isOutdated = true;
+      if (present.stage === 'open') become({ ...present, isOutdated });
+    },
+  });
+  await loadSampleOnFirstVisit(store);
+  become({ stage: 'open', store, isOutdated });
+}
+
+// With the script itself and not with the first drawing: the storage wakes meanwhile.
+if (typeof window !== 'undefined') {
+  open().catch((error: Error) => become({ stage: 'failed', message: error.message }));
+}
+
+/** The one database of this tab, as far as it is open. */
+export function useOpening(): Opening {
+  return useSyncExternalStore(
+    (listener) => {
+      listeners.add(listener);
+      return () => listeners.delete(listener);
+    },
+    () => present,
+    () => START,
+  );
+}

@@ -18,11 +18,15 @@ export const viewport: Viewport = {
   themeColor: '#17342a',
 };
 
+/** The browser takes a while to bring up a long log's storage: it does so while the scripts load. */
+const WAKE_STORAGE_SCRIPT = `try{indexedDB.databases().catch(function(){})}catch(e){}`;
+
 export default function RootLayout({ children }: { children: ReactNode }) {
   return (
     <html lang="en" data-theme="day" suppressHydrationWarning>
       <head>
         <script dangerouslySetInnerHTML={{ __html: THEME_SCRIPT }} />
+        <script dangerouslySetInnerHTML={{ __html: WAKE_STORAGE_SCRIPT }} />
       </head>
       <body>
         <Shell>{children}</Shell>

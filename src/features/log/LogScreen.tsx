@@ -7,7 +7,7 @@ import { LogTable } from './LogTable';
 import { logRows } from './logRows';
 
 /** So many entries are shown while the rest of a long log is read. */
-const FIRST_PAGE = 60;
+const FIRST_PAGE = 40;
 
 /** Every touch-up, newest first; by tool, and searched in its words. */
 export function LogScreen() {

@@ -12,7 +12,7 @@ import { findRows, type LogRow } from './logRows';
 /** A row of one line; a row that wraps is measured when it comes into view. */
 const ROW_PX = 44;
 /** Rows beyond the window that are drawn ahead of the scroll. */
-const AHEAD = 12;
+const AHEAD = 4;
 
 /** The entries that are asked for, sorted; only those in the window are drawn. */
 export function LogTable({ rows, isWhole }: { rows: readonly LogRow[]; isWhole: boolean }) {

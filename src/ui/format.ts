@@ -1,4 +1,4 @@
-import { intlFormat, intlFormatDistance, parseISO } from 'date-fns';
+import { intlFormatDistance, parseISO } from 'date-fns';
 import { G_PER_OUNCE, inchFraction, isImperial, MM_PER_INCH, N_PER_POUND } from './units';
 
 /** Measures in words, with honest precision. One place, so that every screen says them alike. */
@@ -138,22 +138,23 @@ export function plural(count: number, one: string, many = `${one}s`): string {
   return `${count} ${count === 1 ? one : many}`;
 }
 
+// A formatter costs more to make than a hundred dates to write.
+const DAY = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', year: 'numeric' });
+const WEEKDAY = new Intl.DateTimeFormat('en-GB', { weekday: 'long' });
+const DAY_AND_MONTH = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'long' });
+
 /** A day, as on a signpost: 24 Oct 2026. */
 export function day(iso: string): string {
-  return inEnglish(iso, { day: 'numeric', month: 'short', year: 'numeric' });
+  return DAY.format(parseISO(iso));
 }
 
 /** A day of the near future: Friday, or 27 November where that would not be clear. */
 export function dayAhead(iso: string, daysAway: number): string {
-  return inEnglish(iso, daysAway < 7 ? { weekday: 'long' } : { day: 'numeric', month: 'long' });
+  return (daysAway < 7 ? WEEKDAY : DAY_AND_MONTH).format(parseISO(iso));
 }
 
 export function ago(iso: string): string {
   return intlFormatDistance(parseISO(iso), new Date(), { locale: 'en', numeric: 'always' });
-}
-
-function inEnglish(iso: string, options: Intl.DateTimeFormatOptions): string {
-  return intlFormat(parseISO(iso), options, { locale: 'en-GB' });
 }
 
 /** First letter as a capital: identifiers of the domain are written small. */

@@ -45,7 +45,7 @@ module.exports = {
       name: 'core-has-one-front-door',
       comment: 'outside the core, import it through src/core/index.ts',
       severity: 'error',
-      from: { path: '^src/', pathNot: '^src/core/' },
+      from: { path: '^src/', pathNot: '^src/(core|testing)/' },
       to: { path: '^src/core/', pathNot: '^src/core/index\\.ts$' },
     },
     {

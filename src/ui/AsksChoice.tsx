@@ -1,5 +1,6 @@
 'use client';
 
+import { Choice } from './Choice';
 import { SHARPNESS_TESTS, type SharpnessTest } from '../domain/terms';
 import { TASKS, targetApexFor, type TaskId } from '../domain/tasks';
 import type { Zone } from '../domain/tool';
@@ -45,19 +46,13 @@ export function AsksChoice(props: {
         ))}
       </div>
       <p className="mt-2">or the test it must pass:</p>
-      <div className="mt-1 flex flex-wrap gap-2" role="group" aria-label="By a test">
-        {REACHABLE.map((test) => (
-          <button
-            key={test}
-            type="button"
-            aria-pressed={chosenTest === test}
-            className={`btn ${chosenTest === test ? 'btn-neutral' : 'btn-outline'}`}
-            onClick={() => pass(test)}
-          >
-            {TEST_WORDS[test]}
-          </button>
-        ))}
-      </div>
+      <Choice
+        legend="By a test"
+        isLegendHidden
+        options={REACHABLE.map((test) => [test, TEST_WORDS[test]] as const)}
+        chosen={chosenTest ?? null}
+        onChoose={pass}
+      />
       <p className="figures mt-2 text-[0.95rem] text-soft">
         That is an apex of about {um(apexRadiusUm)}, off a last stone of at most {um(finishSizeUm)}.
       </p>

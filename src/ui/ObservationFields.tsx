@@ -1,6 +1,7 @@
 'use client';
 
 import type { Finding, Observation } from '../domain/session';
+import { Choice } from './Choice';
 import { finding, passedTest } from '../domain/observation';
 import { SHARPNESS_TESTS, type SharpnessTest } from '../domain/terms';
 import { LimitedMeasureField } from './forms/MeasureField';
@@ -74,24 +75,16 @@ export function TestChoice(props: {
 }) {
   const { legend, chosen, onChoose } = props;
   return (
-    <fieldset>
-      <legend className="mb-2 font-semibold">{legend}</legend>
-      <div className="flex flex-wrap gap-2">
-        {SHARPNESS_TESTS.map((test) => (
-          <button
-            key={test}
-            type="button"
-            aria-pressed={chosen === test}
-            className={`btn ${chosen === test ? 'btn-neutral' : 'btn-outline'}`}
-            onClick={() => onChoose(test)}
-          >
-            {TEST_WORDS[test]}
-          </button>
-        ))}
-      </div>
+    <div>
+      <Choice
+        legend={legend}
+        options={SHARPNESS_TESTS.map((test) => [test, TEST_WORDS[test]] as const)}
+        chosen={chosen}
+        onChoose={onChoose}
+      />
       <p className="mt-2 text-[0.92rem] text-soft">
         Test on paper or hair, never by pressing a thumb on the edge.
       </p>
-    </fieldset>
+    </div>
   );
 }

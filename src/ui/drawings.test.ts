@@ -6,7 +6,8 @@ import { typicalTool } from '../domain/typicalTools';
 import { describeEdge, edgePath, notchSize } from './edge-strip/edgePath';
 import { ago, fineMm, minutes, mm, plural, um } from './format';
 import { placeLabels, rulerScale } from './ruler/layout';
-import { lengthLabel, roundedSide, scaleBarMm } from './section/drawing';
+import { roundedSide, scaleBar } from './section/drawing';
+import { setUnits } from './units';
 import { schoolWords } from './schoolWords';
 import { toolOutline } from './silhouette/outline';
 
@@ -90,8 +91,14 @@ describe('the section', () => {
   });
 
   it('has a scale bar of a round length', () => {
-    expect([0.7, 0.03, 12].map(scaleBarMm)).toEqual([0.5, 0.02, 10]);
-    expect([lengthLabel(0.005), lengthLabel(2)]).toEqual(['5 µm', '2 mm']);
+    expect([0.7, 0.03, 12].map(scaleBar)).toEqual([
+      { lengthMm: 0.5, label: '0.5 mm' },
+      { lengthMm: 0.02, label: '20 µm' },
+      { lengthMm: 10, label: '10 mm' },
+    ]);
+    setUnits('imperial');
+    expect([7, 0.03].map((roomMm) => scaleBar(roomMm).label)).toEqual(['1/4 in', '20 µm']);
+    setUnits('metric');
   });
 });
 

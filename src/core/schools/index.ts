@@ -1,3 +1,3 @@
 export { microBevelCost, USUAL_MICRO_BEVEL, type MicroBevelCost } from './microBevelCost';
 export { schoolCosts } from './schoolCosts';
-export type { SchoolNote } from './schoolNote';
+export type { SchoolNote } from './types';

@@ -3,7 +3,11 @@ import type { Tool, Zone } from '../../domain/tool';
 import { planEdge } from '../inspection';
 import type { EdgeJob } from '../jobs';
 import { abrasivesAtHand, NO_WISHES, type Hand, type Shelf } from '../ladder';
-import { schoolNote, WORN_SHARE, type SchoolNote } from './schoolNote';
+import { schoolNote } from './schoolNote';
+import type { SchoolNote } from './types';
+
+/** An edge this many times as round as its work asks for wants a stone: stropping is past. */
+const WORN_SHARE = 5;
 
 /** What one answer costs on one edge. */
 export interface SchoolCost {

@@ -4,7 +4,7 @@ import type { Finding } from '../../domain/session';
 import { BANDS, CAUSES, SIDES } from '../../domain/terms';
 import type { Zone } from '../../domain/tool';
 import { Choice } from '../../ui/Choice';
-import { placeMm, sentence, spoken } from '../../ui/format';
+import { chipDepth, placeMm, sentence, spoken } from '../../ui/format';
 
 /** Sizes that an eye can tell apart, in mm of depth. */
 const SIZES = ['0.05', '0.1', '0.2', '0.4', '0.8', '1.5', '2.5'] as const;
@@ -39,8 +39,8 @@ export function FindingEditor(props: {
       </h2>
       {sized && (
         <Choice
-          legend="Depth, about, in mm"
-          options={SIZES.map((size) => [size, size] as const)}
+          legend="Depth, about"
+          options={SIZES.map((size) => [size, chipDepth(Number(size))] as const)}
           chosen={String(finding.depthMm) as (typeof SIZES)[number]}
           onChoose={(size) => onChange({ ...finding, depthMm: Number(size) })}
         />

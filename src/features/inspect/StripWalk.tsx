@@ -6,6 +6,7 @@ import type { Finding } from '../../domain/session';
 import { finding } from '../../domain/observation';
 import { FINDING_KINDS, type FindingKind } from '../../domain/terms';
 import type { Tool, Zone } from '../../domain/tool';
+import { Choice } from '../../ui/Choice';
 import { EdgeStrip } from '../../ui/edge-strip/EdgeStrip';
 import { chipDepth, placeMm, sentence, spoken } from '../../ui/format';
 import { LimitedMeasureField } from '../../ui/forms/MeasureField';
@@ -41,19 +42,13 @@ export function StripWalk(props: {
   const places = namedPlaces(tool, zone);
   return (
     <section aria-label="Walk the strip" className="mt-3">
-      <div className="flex flex-wrap gap-2" role="group" aria-label="What you see">
-        {FINDING_KINDS.map((each) => (
-          <button
-            key={each}
-            type="button"
-            aria-pressed={kind === each}
-            className={`btn ${kind === each ? 'btn-neutral' : 'btn-outline'}`}
-            onClick={() => setKind(each)}
-          >
-            {spoken(each)}
-          </button>
-        ))}
-      </div>
+      <Choice
+        legend="What you see"
+        isLegendHidden
+        options={FINDING_KINDS.map((each) => [each, spoken(each)] as const)}
+        chosen={kind}
+        onChoose={setKind}
+      />
       <div
         className="relative mt-2 cursor-crosshair py-5"
         data-testid="strip"

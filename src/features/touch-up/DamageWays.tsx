@@ -1,4 +1,5 @@
-import { edgeWord, type DamageChoice, type EdgeJob } from '../../core';
+import { useMemo } from 'react';
+import { damageChoices, damageWayOf, edgeWord, type DamageChoice, type EdgeJob } from '../../core';
 import type { Finding } from '../../domain/session';
 import type { DamageWay } from '../../domain/terms';
 import { EdgeStrip } from '../../ui/edge-strip/EdgeStrip';
@@ -8,12 +9,13 @@ import { ChipSection } from './ChipSection';
 /** A chip three ways, side by side: what each takes, what it leaves, and which is chosen. */
 export function DamageWays(props: {
   edge: EdgeJob;
-  choices: readonly DamageChoice[];
-  chosen: DamageWay;
   findings: readonly Finding[];
   onChoose: (way: DamageWay) => void;
 }) {
-  const { edge, choices, chosen, findings, onChoose } = props;
+  const { edge, findings, onChoose } = props;
+  const choices = useMemo(() => damageChoices(edge), [edge]);
+  const chosen = damageWayOf(edge);
+  if (choices.length === 0 || !chosen) return null;
   const widest = Math.max(...choices.map(({ facet }) => facet?.widthMm ?? 0));
   const word = edgeWord(edge.apexRadiusUm / edge.zone.targetApexUm, 0);
   const shownMm = Math.max(6 * edge.damageDepthMm, 1.7 * widest, 0.8);

@@ -6,6 +6,7 @@ import { workingFace, type EdgeAim } from '../../core';
 import type { Tool, Zone } from '../../domain/tool';
 import { AngleField } from '../../ui/forms/AngleField';
 import { deg } from '../../ui/format';
+import { Choice } from '../../ui/Choice';
 import { SelectField } from '../../ui/forms/fields';
 import { AIM_GRINDS, jobLink } from '../../ui/jobAddress';
 
@@ -32,19 +33,13 @@ export function NewAngle(props: { tool: Tool; zone: Zone; chosen: EdgeAim | null
   const turns = [-2, -1, 1, 2, 3].filter((turn) => present + turn >= 5 && present + turn <= 60);
   return (
     <section aria-label="New angle" className="mt-3 border-l-4 border-neutral pl-4">
-      <div className="flex flex-wrap gap-2" role="group" aria-label="Flatter or steeper">
-        {turns.map((turn) => (
-          <button
-            key={turn}
-            type="button"
-            className={`btn ${angleDeg === present + turn && grind === 'as it is' ? 'btn-neutral' : 'btn-outline'}`}
-            aria-pressed={angleDeg === present + turn && grind === 'as it is'}
-            onClick={() => choose({ grind: 'as it is', angleDeg: present + turn })}
-          >
-            {deg(Math.abs(turn))} {turn < 0 ? 'flatter' : 'steeper'}
-          </button>
-        ))}
-      </div>
+      <Choice
+        legend="Flatter or steeper"
+        isLegendHidden
+        options={turns.map((turn) => [String(turn), turnWords(turn)] as const)}
+        chosen={grind === 'as it is' ? String(angleDeg - present) : null}
+        onChoose={(turn) => choose({ grind: 'as it is', angleDeg: present + Number(turn) })}
+      />
       <div className="mt-2 grid max-w-2xl gap-4 sm:grid-cols-2">
         <SelectField
           label="Grind"
@@ -65,4 +60,8 @@ export function NewAngle(props: { tool: Tool; zone: Zone; chosen: EdgeAim | null
       </p>
     </section>
   );
+}
+
+function turnWords(turn: number): string {
+  return `${deg(Math.abs(turn))} ${turn < 0 ? 'flatter' : 'steeper'}`;
 }

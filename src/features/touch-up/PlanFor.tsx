@@ -1,27 +1,10 @@
 'use client';
 
-import { nanoid } from 'nanoid';
 import Link from '../../ui/Link';
-import { useRouter } from 'next/navigation';
-import { useMemo, useState } from 'react';
-import {
-  damageChoices,
-  damageWayOf,
-  NO_WISHES,
-  startSession,
-  toolForm,
-  workingFace,
-  type EdgeJob,
-  type JobPlan,
-} from '../../core';
-import { useStore } from '../../live';
-import type { Observation } from '../../domain/session';
+import { useState } from 'react';
+import { NO_WISHES, workingFace } from '../../core';
 import type { Settings } from '../../domain/settings';
-import { angleBothWays } from '../../ui/format';
 import type { JobAddress } from '../../ui/jobAddress';
-import { stepWords } from '../../ui/words/stepWords';
-import { stopWords } from '../../ui/words/stopWords';
-import { STOP_USE } from './cautions';
 import type { LoggedNeed } from './loggedNeed';
 import { DamageWays } from './DamageWays';
 import { JobChoice } from './JobChoice';
@@ -33,9 +16,9 @@ import { PlanAside } from './PlanAside';
 import { PlanBar } from './PlanBar';
 import { PlanHead } from './PlanHead';
 import { PlanSteps } from './PlanSteps';
+import { StopUse } from './StopUse';
 import { usePlan, type PlanWishes } from './usePlan';
-
-const NOTHING_SEEN: Observation = { tests: [], findings: [] };
+import { useStart } from './useStart';
 
 /** The plan for one edge: what it starts from, the chip, the ladder, the steps, and the start. */
 export function PlanFor(props: {
@@ -74,7 +57,7 @@ export function PlanFor(props: {
           </Link>
         </div>
         {stopped ? (
-          <Stopped need={need} />
+          <StopUse need={need} />
         ) : (
           <>
             {job === 'spine' ? (
@@ -90,7 +73,11 @@ export function PlanFor(props: {
             )}
             {job === 'angle' && <NewAngle tool={tool} zone={zone} chosen={address.aim} />}
             {job === 'touch-up' && edge && (
-              <Chip edge={edge} wishes={wishes} onChange={setWishes} />
+              <DamageWays
+                edge={edge}
+                findings={wishes.seen.findings}
+                onChoose={(damageWay) => setWishes({ ...wishes, damageWay })}
+              />
             )}
             {plan?.outcome === 'planned' && (
               <>
@@ -132,65 +119,6 @@ export function PlanFor(props: {
         startWords={JOB_WORDS[job].start}
         onStart={() => plan && void start(plan, edge)}
       />
-    </>
-  );
-}
-
-/** Starts the guide on a plan: the session keeps it as it was seen. */
-function useStart({ tool, zone }: LoggedNeed, { job }: JobAddress, { seen, where }: PlanWishes) {
-  const store = useStore();
-  const router = useRouter();
-  const isAxe = toolForm(tool.kind) === 'axe';
-  return async (plan: JobPlan, edge: EdgeJob | null): Promise<void> => {
-    const session = startSession({
-      id: nanoid(),
-      at: new Date().toISOString(),
-      toolId: tool.id,
-      zoneId: zone.id,
-      job,
-      where,
-      before: job === 'spine' ? NOTHING_SEEN : seen,
-      targetApexUm: edge?.zone.targetApexUm ?? null,
-      damageWay: edge && job === 'touch-up' ? damageWayOf(edge) : null,
-      plan,
-      wordsOf: (step) => stepWords(step, isAxe),
-    });
-    await store.sessions.save(session);
-    router.push(`/touch-up/guide?session=${session.id}`);
-  };
-}
-
-function Chip(props: {
-  edge: EdgeJob;
-  wishes: PlanWishes;
-  onChange: (wishes: PlanWishes) => void;
-}) {
-  const { edge, wishes, onChange } = props;
-  const choices = useMemo(() => damageChoices(edge), [edge]);
-  const chosen = damageWayOf(edge);
-  if (choices.length === 0 || !chosen) return null;
-  return (
-    <DamageWays
-      edge={edge}
-      choices={choices}
-      chosen={chosen}
-      findings={wishes.seen.findings}
-      onChoose={(damageWay) => onChange({ ...wishes, damageWay })}
-    />
-  );
-}
-
-function Stopped({ need: { tool, zone, stops } }: { need: LoggedNeed }) {
-  return (
-    <>
-      <p className="figures">{angleBothWays(workingFace(tool, zone).angleDeg)}</p>
-      <section role="alert" className="mt-4 border-l-4 border-blaze pl-4">
-        <h2>Stop: {stopWords(stops)}</h2>
-        <p>{STOP_USE}</p>
-        <Link className="link" href={`/inspect?tool=${tool.id}&zone=${zone.id}`}>
-          It has been mended: look at it again
-        </Link>
-      </section>
     </>
   );
 }

@@ -1,6 +1,6 @@
 import type { LadderStep, WorkingFace } from '../../core';
 import { isSpineTask } from '../../domain/terms';
-import { deg, fineMm, newtons, ratio, um } from '../../ui/format';
+import { deg, fineMm, mm, newtons, ratio, um } from '../../ui/format';
 import type { WorkingLine } from '../../ui/Working';
 
 /** The sums behind one step, in words and numbers. */
@@ -73,7 +73,7 @@ function removal(step: LadderStep, face: WorkingFace): WorkingLine[] {
     },
     {
       what: 'Strokes',
-      formula: `steel ÷ (wear rate × ${newtons(step.forceN)} × ${(step.strokeLengthMm / 1000).toFixed(3)} m)${learned(step)}, half on each side`,
+      formula: `steel ÷ (wear rate × ${newtons(step.forceN)} × ${mm(step.strokeLengthMm)})${learned(step)}, half on each side`,
       answer: `${step.strokesPerSide} a side`,
     },
   ];

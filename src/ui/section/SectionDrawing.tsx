@@ -5,7 +5,7 @@ import { profileThickness, sectionProfile, type ProfilePoint } from '../../core'
 import type { Tool, Zone } from '../../domain/tool';
 import { deg, fineMm, mm } from '../format';
 import { useWidth } from '../useWidth';
-import { lengthLabel, roundedSide, scaleBarMm, sectionViews, type SectionView } from './drawing';
+import { roundedSide, scaleBar, sectionViews, type SectionView } from './drawing';
 
 const HEIGHT = 280;
 const LEFT = 34;
@@ -178,7 +178,7 @@ function Thickness(props: { profile: readonly ProfilePoint[]; scale: number; at:
 }
 
 function ScaleBar({ scale, width }: { scale: number; width: number }) {
-  const lengthMm = scaleBarMm(110 / scale);
+  const { lengthMm, label } = scaleBar(110 / scale);
   const x1 = width - 14;
   const x0 = x1 - lengthMm * scale;
   return (
@@ -192,7 +192,7 @@ function ScaleBar({ scale, width }: { scale: number; width: number }) {
         stroke="none"
         fontSize={14}
       >
-        {lengthLabel(lengthMm)}
+        {label}
       </text>
     </g>
   );

@@ -1,4 +1,6 @@
 import type { ProfilePoint } from '../../core';
+import { mm, um } from '../format';
+import { isImperial, MM_PER_INCH } from '../units';
 
 /** A view of the section: how many mm behind the apex are shown, and how it is called. */
 export interface SectionView {
@@ -15,8 +17,8 @@ export function sectionViews(
   return [
     { id: 'blade', label: 'whole blade', depthMm: profile.at(-1)!.depthMm * 1.04 },
     { id: 'bevel', label: 'bevel', depthMm: shoulderDepthMm * 1.35 },
-    { id: 'edge', label: 'edge, 1 mm', depthMm: 1.15 },
-    { id: 'apex', label: 'apex, 20 µm', depthMm: 0.02 },
+    { id: 'edge', label: 'edge', depthMm: 1.15 },
+    { id: 'apex', label: 'apex', depthMm: 0.02 },
   ];
 }
 
@@ -38,15 +40,14 @@ export function roundedSide(
   return [...arc, ...sharp.filter(([depth]) => depth > tangentDepth)];
 }
 
-/** A round length for a scale bar of at most `roomMm`. */
-export function scaleBarMm(roomMm: number): number {
+/** The longest round length that fits in `roomMm`, and what stands beside it. */
+export function scaleBar(roomMm: number): { lengthMm: number; label: string } {
+  if (isImperial() && roomMm >= MM_PER_INCH / 64) {
+    const lengthMm = MM_PER_INCH * 2 ** Math.floor(Math.log2(roomMm / MM_PER_INCH));
+    return { lengthMm, label: mm(lengthMm) };
+  }
   const decade = 10 ** Math.floor(Math.log10(roomMm));
-  return [5, 2, 1].map((k) => k * decade).find((length) => length <= roomMm)!;
+  const lengthMm = [5, 2, 1].map((k) => k * decade).find((length) => length <= roomMm)!;
+  const isFine = isImperial() || lengthMm < 0.09;
+  return { lengthMm, label: isFine ? um(1000 * lengthMm) : mm(lengthMm) };
 }
-
-/** A length in the unit that reads best at its size. */
-export function lengthLabel(lengthMm: number): string {
-  return lengthMm >= 0.1 ? `${round(lengthMm)} mm` : `${round(lengthMm * 1000)} µm`;
-}
-
-const round = (value: number): number => Math.round(value * 1000) / 1000;

@@ -1,0 +1,45 @@
+import type { EdgeVerdict } from '../../core';
+import type { Job } from '../../domain/terms';
+import { sentence } from '../../ui/format';
+
+/** The one action that a verdict leads to. */
+const PLAN_THE_JOB: Record<Job, string> = {
+  'touch-up': 'Plan the touch-up',
+  hone: 'Plan the honing',
+  thin: 'Plan the thinning',
+  angle: 'Plan the new angle',
+  spine: 'Plan the work on the spine',
+};
+
+/** The verdict in a word, and what to do with it: note the look, or note it and plan the job. */
+export function InspectionBar(props: {
+  verdict: EdgeVerdict;
+  onNote: () => void;
+  onPlan: () => void;
+}) {
+  const { rung, job, plan } = props.verdict;
+  return (
+    <div className="sticky bottom-0 mt-auto border-t-2 border-rule bg-base-200">
+      <div className="mx-auto flex max-w-[82rem] items-center gap-x-3 px-4 py-2 sm:px-8 sm:py-3">
+        <p className="sign hidden text-xl sm:block">
+          {rung === 'leave alone' ? 'Leave it alone.' : `${sentence(rung)}.`}
+        </p>
+        <button
+          type="button"
+          className="btn btn-outline px-3 whitespace-nowrap sm:ml-auto sm:px-5"
+          onClick={props.onNote}
+        >
+          Note the look
+        </button>
+        <button
+          type="button"
+          className="btn btn-primary flex-1 px-3 whitespace-nowrap sm:flex-none sm:px-7 sm:text-lg"
+          disabled={plan?.outcome !== 'planned'}
+          onClick={props.onPlan}
+        >
+          {PLAN_THE_JOB[job]}
+        </button>
+      </div>
+    </div>
+  );
+}

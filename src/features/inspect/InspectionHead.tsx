@@ -1,0 +1,53 @@
+import type { Zone } from '../../domain/tool';
+import Link from '../../ui/Link';
+import type { ZoneState } from '../../core';
+import type { JudgedLook } from './useJudgedLook';
+
+/** Which edge is looked at, how it is, and the way to the others. */
+export function InspectionHead(props: {
+  zoneState: ZoneState;
+  zones: readonly Zone[];
+  word: JudgedLook['word'];
+  isTested: boolean;
+}) {
+  const { zones, word, isTested } = props;
+  const { tool, zone } = props.zoneState;
+  return (
+    <>
+      <div className="flex flex-wrap items-baseline gap-x-5">
+        <h1>
+          {tool.name}
+          {zones.length > 1 && `, ${zone.name}`}
+        </h1>
+        <p className="text-lg text-soft">{wordNow(word, isTested)}</p>
+        <nav aria-label="Zones" className="ml-auto flex gap-x-5">
+          {zones
+            .filter(({ id }) => id !== zone.id)
+            .map(({ id, name }) => (
+              <Link
+                key={id}
+                href={`/inspect?tool=${tool.id}&zone=${id}`}
+                className="link inline-flex min-h-12 items-center"
+              >
+                {name}
+              </Link>
+            ))}
+          <Link href="/inspect" className="link inline-flex min-h-12 items-center">
+            Another edge
+          </Link>
+        </nav>
+      </div>
+      {zone.noImpacts && (
+        <p className="font-semibold">
+          No impacts here: this stretch must never hit anything hard. Damage on it counts as misuse
+          unless you say otherwise.
+        </p>
+      )}
+    </>
+  );
+}
+
+function wordNow(word: JudgedLook['word'], isTested: boolean): string {
+  if (word === 'unknown') return 'not tested yet';
+  return isTested ? `now ${word}` : `${word}, by the last test`;
+}

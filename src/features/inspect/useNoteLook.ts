@@ -1,0 +1,23 @@
+'use client';
+
+import { nanoid } from 'nanoid';
+import { newRecord } from '../../domain/newRecord';
+import type { Inspection } from '../../domain/session';
+import { useStore } from '../../live';
+import { notice } from '../../ui/notice';
+
+/** Writes a look into the log, with a notice that can take it back. */
+export function useNoteLook() {
+  const { inspections } = useStore();
+  return async (look: Pick<Inspection, 'toolId' | 'zoneId' | 'seen' | 'checks'>): Promise<void> => {
+    const at = new Date().toISOString();
+    const id = nanoid();
+    await inspections.save({ ...newRecord(id, at), ...look, at, notes: '' });
+    void notice('The look is noted; what was found stays on the strip.', {
+      action: {
+        label: 'Undo',
+        onClick: () => void inspections.remove(id, new Date().toISOString()),
+      },
+    });
+  };
+}

@@ -8,7 +8,7 @@ test('a machete is walked, judged while it is looked at, and led to its touch-up
   await expect(verdict).toHaveText('Leave alone');
   const strip = page.getByTestId('strip');
   await strip.click({ position: { x: 300, y: 30 } });
-  await page.getByRole('button', { name: '0.8', exact: true }).click();
+  await page.getByRole('button', { name: '0.8 mm', exact: true }).click();
   await page.getByRole('button', { name: 'misuse' }).click();
   await expect(verdict).toHaveText('Coarse stone or file');
   await expect(page.getByText(/^Not medium stone: /)).toBeVisible();
@@ -39,7 +39,7 @@ test('a full look at a machete takes few taps', async ({ page }) => {
     await page.getByRole('button', { name, exact: true }).click();
   };
   await page.getByTestId('strip').click({ position: { x: 500, y: 30 } });
-  await tap('0.2');
+  await tap('0.2 mm');
   await tap('Done');
   for (const place of ['heel', 'middle', 'tip']) {
     await tap(place);
@@ -94,7 +94,7 @@ test('the adviser starts from the work and prices each angle', async ({ page }) 
   ]);
   await adviser.getByLabel('splitting').uncheck();
   await page.getByTestId('strip').click({ position: { x: 200, y: 30 } });
-  await page.getByRole('button', { name: '0.2', exact: true }).click();
+  await page.getByRole('button', { name: '0.2 mm', exact: true }).click();
   await page.getByRole('button', { name: 'normal work' }).click();
   await expect(adviser.getByRole('heading', { name: /^Angle: up/ })).toBeVisible();
 });

@@ -12,6 +12,8 @@ import {
   NAMED_GRADES,
 } from '../../domain/terms';
 import { NumberField, SelectField, TextField, wordOptions } from '../../ui/forms/fields';
+import { fineMm, mm } from '../../ui/format';
+import { Folded } from '../../ui/forms/Folded';
 import { FormMeasure } from '../../ui/forms/FormMeasure';
 import { useRecordForm } from './otherForms';
 import { SCALE_OPTIONS } from './scaleNames';
@@ -47,6 +49,10 @@ export function AbrasiveForm(props: ShelfFormProps<Abrasive>) {
   );
   const { register, formState, handleSubmit, control } = form;
   const { errors } = formState;
+  const [widthMm, dishMm, lubricants] = useWatch({
+    control,
+    name: ['widthMm', 'dishMm', 'lubricants'],
+  });
   const faces = useFieldArray({ control, name: 'faces', keyName: 'key' });
   return (
     <ShelfForm
@@ -57,33 +63,8 @@ export function AbrasiveForm(props: ShelfFormProps<Abrasive>) {
       <div className="grid gap-4 sm:grid-cols-2">
         <TextField label="Name" error={errors.name?.message} {...register('name')} />
         <SelectField label="Form" options={wordOptions(ABRASIVE_FORMS)} {...register('form')} />
-      </div>
-      <div className="grid gap-4 sm:grid-cols-3">
         <FormMeasure label="Length" quantity="length" control={control} name={'lengthMm'} />
-        <FormMeasure label="Width" quantity="length" control={control} name={'widthMm'} />
-        <FormMeasure label="Worn hollow by" quantity="length" control={control} name={'dishMm'} />
       </div>
-      <fieldset>
-        <legend>Goes with; never mix on one stone</legend>
-        <div className="flex flex-wrap gap-x-6">
-          {LUBRICANT_KINDS.map((kind) => (
-            <label key={kind} className="flex min-h-12 items-center gap-2">
-              <input
-                type="checkbox"
-                className="checkbox"
-                value={kind}
-                {...register('lubricants')}
-              />
-              {kind}
-            </label>
-          ))}
-        </div>
-        {errors.lubricants && (
-          <p role="alert" className="field-error">
-            Tick at least one: dry counts.
-          </p>
-        )}
-      </fieldset>
       {faces.fields.map((face, i) => (
         <FaceFields key={face.key} form={form} index={i} twoSided={faces.fields.length > 1} />
       ))}
@@ -102,6 +83,41 @@ export function AbrasiveForm(props: ShelfFormProps<Abrasive>) {
           </button>
         )}
       </div>
+      <Folded
+        title="Width, wear, what it goes with"
+        holds={[
+          `${mm(widthMm)} wide`,
+          dishMm > 0 ? `hollow by ${fineMm(dishMm)}` : 'flat',
+          lubricants.join(' or '),
+        ].join(' · ')}
+        hasError={Boolean(errors.widthMm ?? errors.dishMm ?? errors.lubricants)}
+      >
+        <div className="grid gap-4 sm:grid-cols-3">
+          <FormMeasure label="Width" quantity="length" control={control} name={'widthMm'} />
+          <FormMeasure label="Worn hollow by" quantity="length" control={control} name={'dishMm'} />
+        </div>
+        <fieldset>
+          <legend>Goes with; never mix on one stone</legend>
+          <div className="flex flex-wrap gap-x-6">
+            {LUBRICANT_KINDS.map((kind) => (
+              <label key={kind} className="flex min-h-12 items-center gap-2">
+                <input
+                  type="checkbox"
+                  className="checkbox"
+                  value={kind}
+                  {...register('lubricants')}
+                />
+                {kind}
+              </label>
+            ))}
+          </div>
+          {errors.lubricants && (
+            <p role="alert" className="field-error">
+              Tick at least one: dry counts.
+            </p>
+          )}
+        </fieldset>
+      </Folded>
     </ShelfForm>
   );
 }

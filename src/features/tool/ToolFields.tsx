@@ -24,12 +24,17 @@ import {
   TextField,
   wordOptions,
 } from '../../ui/forms/fields';
+import { spoken } from '../../ui/format';
+import { Folded } from '../../ui/forms/Folded';
 import { FormMeasure } from '../../ui/forms/FormMeasure';
 
 /** The measures of the whole tool, its steel, and taking it down. */
 export function ToolFields({ tool }: { tool: Tool }) {
   const { register, formState, control } = useFormContext<Tool>();
-  const spine = useWatch({ control, name: 'spine' });
+  const [steel, spine, handleMaterial, head, sheath] = useWatch({
+    control,
+    name: ['steel', 'spine', 'handle', 'head', 'sheath'],
+  });
   const store = useStore();
   const router = useRouter();
   const { errors } = formState;
@@ -70,19 +75,6 @@ export function ToolFields({ tool }: { tool: Tool }) {
           control={control}
           name={'spineThicknessMm'}
         />
-        <FormMeasure
-          label="Must remain"
-          hint="of width, or of hardened bit"
-          quantity="length"
-          control={control}
-          name={'reserveMm'}
-        />
-        <FormMeasure
-          label="Handle length"
-          quantity="length"
-          control={control}
-          name={'outline.handleLengthMm'}
-        />
         <NumberField
           label="How many alike"
           error={errors.count?.message}
@@ -101,47 +93,79 @@ export function ToolFields({ tool }: { tool: Tool }) {
           {...register('steel.hardnessHighHrc', number)}
         />
         <SelectField
-          label="A file on it"
-          options={[['', 'not tried'], ...wordOptions(FILE_BITES)]}
-          {...register('steel.fileBite', { setValueAs: (value: string | null) => value || null })}
-        />
-        <SelectField
           label="Steel"
           options={wordOptions(STEEL_CLASSES)}
           {...register('steel.steelClass')}
         />
-        <SelectField
-          label="Hard carbides"
-          options={wordOptions([...CARBIDES, 'unknown'])}
-          {...register('steel.carbide')}
-        />
-        <SelectField
-          label="Stainless"
-          options={wordOptions(YES_NO_UNKNOWN)}
-          {...register('steel.stainless')}
-        />
-        <SelectField label="Spine" options={wordOptions(SPINE_USES)} {...register('spine.use')} />
-        {spine.use === 'burnished hook' && (
-          <NumberField
-            label="Hook could be raised, when hung"
-            unit="times"
-            error={errors.spine?.raisingsLeft?.message}
-            {...register('spine.raisingsLeft', number)}
-          />
-        )}
-        <SelectField label="Head" options={wordOptions(HEAD_FIXINGS)} {...register('head')} />
-        <SelectField
-          label="Handle"
-          options={wordOptions(HANDLE_MATERIALS)}
-          {...register('handle')}
-        />
-        <SelectField
-          label="Sheath"
-          options={wordOptions(SHEATH_MATERIALS)}
-          {...register('sheath')}
-        />
       </div>
       <LearnedHardness tool={tool} />
+      <Folded
+        title="More about its steel"
+        holds={[
+          steel.fileBite ? `a file ${spoken(steel.fileBite)}` : 'no file tried',
+          `carbides ${spoken(steel.carbide)}`,
+          `stainless: ${spoken(steel.stainless)}`,
+        ].join(' · ')}
+      >
+        <div className="grid gap-4 sm:grid-cols-3">
+          <SelectField
+            label="A file on it"
+            options={[['', 'not tried'], ...wordOptions(FILE_BITES)]}
+            {...register('steel.fileBite', { setValueAs: (value: string | null) => value || null })}
+          />
+          <SelectField
+            label="Hard carbides"
+            options={wordOptions([...CARBIDES, 'unknown'])}
+            {...register('steel.carbide')}
+          />
+          <SelectField
+            label="Stainless"
+            options={wordOptions(YES_NO_UNKNOWN)}
+            {...register('steel.stainless')}
+          />
+        </div>
+      </Folded>
+      <Folded
+        title="Handle, head, sheath, spine"
+        holds={[handleMaterial, head, sheath, spine.use].map(spoken).join(' · ')}
+        hasError={Boolean(errors.reserveMm ?? errors.outline ?? errors.spine)}
+      >
+        <div className="grid gap-4 sm:grid-cols-3">
+          <FormMeasure
+            label="Must remain"
+            hint="of width, or of hardened bit"
+            quantity="length"
+            control={control}
+            name={'reserveMm'}
+          />
+          <FormMeasure
+            label="Handle length"
+            quantity="length"
+            control={control}
+            name={'outline.handleLengthMm'}
+          />
+          <SelectField label="Spine" options={wordOptions(SPINE_USES)} {...register('spine.use')} />
+          {spine.use === 'burnished hook' && (
+            <NumberField
+              label="Hook could be raised, when hung"
+              unit="times"
+              error={errors.spine?.raisingsLeft?.message}
+              {...register('spine.raisingsLeft', number)}
+            />
+          )}
+          <SelectField label="Head" options={wordOptions(HEAD_FIXINGS)} {...register('head')} />
+          <SelectField
+            label="Handle"
+            options={wordOptions(HANDLE_MATERIALS)}
+            {...register('handle')}
+          />
+          <SelectField
+            label="Sheath"
+            options={wordOptions(SHEATH_MATERIALS)}
+            {...register('sheath')}
+          />
+        </div>
+      </Folded>
       {spine.use !== 'plain' && <SpineWork tool={tool} use={spine.use} />}
       <NotesField label="Notes" error={errors.notes?.message} {...register('notes')} />
       <div>

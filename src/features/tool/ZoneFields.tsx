@@ -4,9 +4,10 @@ import { useFormContext, useWatch } from 'react-hook-form';
 import { CONTOURS, GRINDS } from '../../domain/terms';
 import type { Tool } from '../../domain/tool';
 import { CheckField, SelectField, TextField, wordOptions } from '../../ui/forms/fields';
+import { Folded } from '../../ui/forms/Folded';
 import { FormMeasure } from '../../ui/forms/FormMeasure';
 import { AsksChoice } from '../../ui/AsksChoice';
-import { deg, fineMm } from '../../ui/format';
+import { deg, fineMm, spoken } from '../../ui/format';
 import { AngleField } from '../../ui/forms/AngleField';
 import { AngleFields } from './AngleFields';
 import { MicroBevelFields } from './MicroBevelFields';
@@ -31,23 +32,11 @@ export function ZoneFields({ index, drawn }: { index: number; drawn: Tool }) {
         />
         <FormMeasure label="Up to" quantity="length" control={control} name={`${path}.endMm`} />
         <SelectField label="Grind" options={wordOptions(GRINDS)} {...register(`${path}.grind`)} />
-        <SelectField
-          label="Contour"
-          options={wordOptions(CONTOURS)}
-          {...register(`${path}.contour`)}
-        />
         <FormMeasure
           label={zone.grind === 'scandi' ? 'Stock thickness' : 'Thick at the shoulder'}
           quantity="length"
           control={control}
           name={`${path}.shoulderThicknessMm`}
-        />
-        <FormMeasure
-          label="Thin past a face of"
-          quantity="length"
-          control={control}
-          name={`${path}.faceLimitMm`}
-          optional
         />
         {zone.grind === 'hollow' && (
           <FormMeasure
@@ -58,19 +47,6 @@ export function ZoneFields({ index, drawn }: { index: number; drawn: Tool }) {
             optional
           />
         )}
-        <AngleField
-          label="Faces behind"
-          valueDeg={zone.primaryAngleDeg}
-          min={0}
-          max={45}
-          error={errors?.primaryAngleDeg?.message}
-          onValue={(angleDeg) =>
-            setValue(`${path}.primaryAngleDeg`, angleDeg, {
-              shouldDirty: true,
-              shouldValidate: true,
-            })
-          }
-        />
       </div>
       <AngleFields index={index} />
       <AsksChoice
@@ -95,6 +71,43 @@ export function ZoneFields({ index, drawn }: { index: number; drawn: Tool }) {
         </p>
       )}
       <MicroBevelFields index={index} drawn={drawn} />
+      <Folded
+        title="Contour, faces behind, thinning"
+        holds={[
+          spoken(zone.contour),
+          `${deg(zone.primaryAngleDeg)} behind, per side`,
+          zone.faceLimitMm === null ? 'no limit set' : `thin past ${fineMm(zone.faceLimitMm)}`,
+        ].join(' · ')}
+        hasError={Boolean(errors?.primaryAngleDeg ?? errors?.faceLimitMm)}
+      >
+        <div className="grid gap-4 sm:grid-cols-3">
+          <SelectField
+            label="Contour"
+            options={wordOptions(CONTOURS)}
+            {...register(`${path}.contour`)}
+          />
+          <AngleField
+            label="Faces behind"
+            valueDeg={zone.primaryAngleDeg}
+            min={0}
+            max={45}
+            error={errors?.primaryAngleDeg?.message}
+            onValue={(angleDeg) =>
+              setValue(`${path}.primaryAngleDeg`, angleDeg, {
+                shouldDirty: true,
+                shouldValidate: true,
+              })
+            }
+          />
+          <FormMeasure
+            label="Thin past a face of"
+            quantity="length"
+            control={control}
+            name={`${path}.faceLimitMm`}
+            optional
+          />
+        </div>
+      </Folded>
       <CheckField
         label="No impacts here: this zone must never hit anything hard"
         {...register(`${path}.noImpacts`)}

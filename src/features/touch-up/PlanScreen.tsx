@@ -90,7 +90,9 @@ function ChooseEdge() {
                 <span className="sign text-xl">{need.tool.name}</span>
                 {need.tool.zones.length > 1 && <span>{need.zone.name}</span>}
                 <span className="sign ml-auto uppercase">{edgeStands(need)}</span>
-                <span className="figures w-56 text-right">{workWithMinutes(need)}</span>
+                <span className="figures w-full pb-1 sm:w-56 sm:pb-0 sm:text-right">
+                  {workWithMinutes(need)}
+                </span>
               </Link>
             </li>
           ))}

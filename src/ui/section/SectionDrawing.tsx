@@ -1,14 +1,21 @@
 'use client';
 
-import { useState } from 'react';
+import { useId, useState } from 'react';
 import { profileThickness, sectionProfile, type ProfilePoint } from '../../core';
 import type { Tool, Zone } from '../../domain/tool';
 import { deg, fineMm, mm } from '../format';
 import { useWidth } from '../useWidth';
 import { roundedSide, scaleBar, sectionViews, type SectionView } from './drawing';
 
-const HEIGHT = 280;
+const HEIGHT = 312;
 const LEFT = 34;
+/** The steel stands in a band of its own; words stand above it, figures and scale below. */
+const TOP = 54;
+const FOOT = 56;
+const MIDDLE = (TOP + HEIGHT - FOOT) / 2;
+const BAND = HEIGHT - TOP - FOOT;
+/** Half the room of a figure, so that none is cut at the sides. */
+const HALF_FIGURE = 60;
 
 /**
  * The section of one zone, apex to the left, to true scale at four zoom steps, with its angles and
@@ -24,13 +31,14 @@ export function SectionDrawing(props: {
   const { tool, zone, apexRadiusUm, asItIs } = props;
   const [viewId, setViewId] = useState<SectionView['id']>('bevel');
   const [ref, width] = useWidth<SVGSVGElement>(560);
+  const bandId = useId();
   const profile = sectionProfile(tool, zone);
   const views = sectionViews(profile, shoulderDepth(profile, zone));
   const view = views.find(({ id }) => id === viewId)!;
   // One scale for both directions: a short steep bevel is bound by the height.
   const scale = Math.min(
     (width - LEFT - 12) / view.depthMm,
-    (HEIGHT - 92) / profileThickness(profile, view.depthMm),
+    (BAND - 8) / profileThickness(profile, view.depthMm),
   );
   return (
     <figure>
@@ -42,12 +50,29 @@ export function SectionDrawing(props: {
         role="img"
         aria-label={`Section, ${view.label}: ${deg(zone.bevelAngleDeg)} per side, ${fineMm(profileThickness(profile, 0.25))} thick a quarter of a millimetre behind the edge`}
       >
-        <Steel profile={profile} apexMm={(apexRadiusUm ?? 0) / 1000} scale={scale} width={width} />
-        {asItIs && <Ghost profile={sectionProfile(tool, asItIs)} scale={scale} width={width} />}
+        <clipPath id={bandId}>
+          <rect y={TOP} width={LEFT + view.depthMm * scale} height={BAND} />
+        </clipPath>
+        <g clipPath={`url(#${bandId})`}>
+          <Steel
+            profile={profile}
+            apexMm={(apexRadiusUm ?? 0) / 1000}
+            scale={scale}
+            width={width}
+          />
+          {asItIs && <Ghost profile={sectionProfile(tool, asItIs)} scale={scale} />}
+        </g>
+        {asItIs && (
+          <text x={width - 8} y={44} textAnchor="end" fontSize={15} fill="var(--blaze)">
+            dashed: as it is
+          </text>
+        )}
         <AngleMark zone={zone} width={width} />
-        {view.id === 'edge' && <Thickness profile={profile} scale={scale} at={[0.25, 1]} />}
+        {view.id === 'edge' && (
+          <Thickness profile={profile} scale={scale} width={width} at={[0.25, 1]} />
+        )}
         {view.id === 'bevel' && view.depthMm > 1.6 && (
-          <Thickness profile={profile} scale={scale} at={[1]} />
+          <Thickness profile={profile} scale={scale} width={width} at={[1]} />
         )}
         <ScaleBar scale={scale} width={width} />
       </svg>
@@ -56,7 +81,7 @@ export function SectionDrawing(props: {
           <button
             key={id}
             type="button"
-            className={`btn btn-sm ${id === viewId ? 'btn-neutral' : 'btn-ghost'}`}
+            className={`btn btn-sm px-3 ${id === viewId ? 'btn-neutral' : 'btn-ghost'}`}
             aria-pressed={id === viewId}
             onClick={() => setViewId(id)}
           >
@@ -87,9 +112,8 @@ function Steel(props: {
   // The point beyond the drawing keeps the last visible face on its line.
   const next = side.find(([depth]) => depth > far);
   const points = next ? [...shown.filter(([d]) => d < far), next] : shown;
-  const middle = HEIGHT / 2;
-  const upper = points.map(([d, h]) => `${LEFT + d * scale},${middle - h * scale}`);
-  const lower = [...points].reverse().map(([d, h]) => `${LEFT + d * scale},${middle + h * scale}`);
+  const upper = points.map(([d, h]) => `${LEFT + d * scale},${MIDDLE - h * scale}`);
+  const lower = [...points].reverse().map(([d, h]) => `${LEFT + d * scale},${MIDDLE + h * scale}`);
   return (
     <g>
       <polygon
@@ -102,8 +126,8 @@ function Steel(props: {
       <line
         x1={8}
         x2={width}
-        y1={middle}
-        y2={middle}
+        y1={MIDDLE}
+        y2={MIDDLE}
         stroke="var(--ink)"
         strokeDasharray="2 6"
         strokeWidth={1}
@@ -113,18 +137,14 @@ function Steel(props: {
 }
 
 /** The outline of the section before the change. */
-function Ghost(props: { profile: readonly ProfilePoint[]; scale: number; width: number }) {
-  const { profile, scale, width } = props;
-  const middle = HEIGHT / 2;
+function Ghost(props: { profile: readonly ProfilePoint[]; scale: number }) {
+  const { profile, scale } = props;
   const side = (sign: number): string =>
-    profile.map((p) => `${LEFT + p.depthMm * scale},${middle + sign * p.halfMm * scale}`).join(' ');
+    profile.map((p) => `${LEFT + p.depthMm * scale},${MIDDLE + sign * p.halfMm * scale}`).join(' ');
   return (
     <g fill="none" stroke="var(--blaze)" strokeWidth={1.8} strokeDasharray="7 5">
       <polyline points={side(-1)} />
       <polyline points={side(1)} />
-      <text x={width - 8} y={44} textAnchor="end" fontSize={15} stroke="none">
-        dashed: as it is
-      </text>
     </g>
   );
 }
@@ -133,7 +153,7 @@ function AngleMark({ zone, width }: { zone: Zone; width: number }) {
   const micro = zone.microBevel;
   const behind =
     zone.grind === 'convex'
-      ? `arc from ${deg(zone.bevelAngleDeg)} at the apex to ${deg(zone.primaryAngleDeg)} at the cheek`
+      ? `arc, ${deg(zone.bevelAngleDeg)} to ${deg(zone.primaryAngleDeg)} at the cheek`
       : `bevel ${deg(zone.bevelAngleDeg)} per side`;
   return (
     <g fontSize={16} className="figures">
@@ -155,9 +175,13 @@ function AngleMark({ zone, width }: { zone: Zone; width: number }) {
 }
 
 /** Dimension lines of the thickness behind the edge. */
-function Thickness(props: { profile: readonly ProfilePoint[]; scale: number; at: number[] }) {
-  const { profile, scale, at } = props;
-  const middle = HEIGHT / 2;
+function Thickness(props: {
+  profile: readonly ProfilePoint[];
+  scale: number;
+  width: number;
+  at: number[];
+}) {
+  const { profile, scale, width, at } = props;
   return (
     <g className="figures" fontSize={15}>
       {at.map((distanceMm) => {
@@ -166,8 +190,14 @@ function Thickness(props: { profile: readonly ProfilePoint[]; scale: number; at:
         const half = (thicknessMm / 2) * scale;
         return (
           <g key={distanceMm} stroke="var(--blaze)" strokeWidth={1.6}>
-            <line x1={x} x2={x} y1={middle - half} y2={middle + half + 14} />
-            <text x={x} y={middle + half + 30} textAnchor="middle" stroke="none">
+            <line x1={x} x2={x} y1={MIDDLE - half} y2={HEIGHT - FOOT + 6} />
+            <text
+              x={Math.min(Math.max(x, HALF_FIGURE), width - HALF_FIGURE)}
+              y={HEIGHT - FOOT + 22}
+              textAnchor="middle"
+              stroke="none"
+              fill="var(--ink)"
+            >
               {fineMm(thicknessMm)} at {distanceMm < 1 ? fineMm(distanceMm) : mm(distanceMm)}
             </text>
           </g>
@@ -183,13 +213,14 @@ function ScaleBar({ scale, width }: { scale: number; width: number }) {
   const x0 = x1 - lengthMm * scale;
   return (
     <g stroke="var(--ink)" strokeWidth={1.6}>
-      <path d={`M${x0},${HEIGHT - 16}v8H${x1}v-8`} fill="none" />
+      <path d={`M${x0},${HEIGHT - 14}v8H${x1}v-8`} fill="none" />
       <text
         className="figures"
-        x={(x0 + x1) / 2}
-        y={HEIGHT - 18}
-        textAnchor="middle"
+        x={x0 - 8}
+        y={HEIGHT - 5}
+        textAnchor="end"
         stroke="none"
+        fill="var(--ink)"
         fontSize={14}
       >
         {label}

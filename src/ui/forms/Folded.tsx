@@ -1,0 +1,30 @@
+'use client';
+
+import { useState, type ReactNode } from 'react';
+
+/**
+ * The rest of a form, folded behind a line that says what it holds at present; open where something
+ * in it is wrong.
+ */
+export function Folded(props: {
+  title: string;
+  holds: string;
+  hasError?: boolean;
+  children: ReactNode;
+}) {
+  const { title, holds, hasError = false, children } = props;
+  const [isOpen, setOpen] = useState(false);
+  return (
+    <details
+      className="border-y border-rule"
+      open={isOpen || hasError}
+      onToggle={(event) => setOpen(event.currentTarget.open)}
+    >
+      <summary className="min-h-12 cursor-pointer py-3">
+        <span className="font-semibold">{title}</span>{' '}
+        <span className="figures text-soft">{holds}</span>
+      </summary>
+      <div className="grid gap-4 pb-4">{children}</div>
+    </details>
+  );
+}

@@ -56,7 +56,7 @@ test('a cracked haft stops everything until it is mended', async ({ page }) => {
   await open(page, '/');
   await expect(page.getByText('Stop: the haft or handle is cracked').first()).toBeVisible();
   await open(page, '/touch-up?tool=knap');
-  await expect(page.getByRole('heading', { name: /^Stop: the haft/ })).toBeVisible();
+  await expect(page.getByRole('heading', { name: /^Stop ?: the haft/ })).toBeVisible();
   await expect(page.getByRole('button', { name: 'Start the touch-up' })).toBeDisabled();
   await page.getByRole('link', { name: /It has been mended/ }).click();
   await expect(page.getByTestId('verdict')).toHaveText('Stop use');

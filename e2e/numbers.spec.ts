@@ -88,7 +88,7 @@ test('a stopped tool can be started nowhere, not even from a session under way',
   await page.getByRole('button', { name: 'Note the look' }).click();
   await expect(page.getByText('The look is noted')).toBeVisible();
   await page.goto(guide);
-  await expect(page.getByRole('heading', { name: /^Stop: the haft/ })).toBeVisible();
+  await expect(page.getByRole('heading', { name: /^Stop ?: the haft/ })).toBeVisible();
   await expect(page.getByTestId('count')).toHaveCount(0);
   await open(page, '/touch-up');
   await expect(page.getByRole('link', { name: /Old Hob.*stop use/i })).toHaveAttribute(

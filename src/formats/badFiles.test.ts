@@ -116,7 +116,7 @@ describe('a file from a stranger', () => {
     ['nests without end', '['.repeat(500_000), 'nests too deep'],
     ['nests in a record', withSessions([deep(2000)]), 'nests too deep'],
     ['is one list without end', withSessions([{ steps: Array(200_000).fill(1) }]), 'more than any'],
-    ['is one word', `"${'a'.repeat(1_000_000)}"`, 'must be a `object` type'],
+    ['is one word', `"${'a'.repeat(1_000_000)}"`, 'not an Open Trail file'],
     ['has a key without end', `{"${'k'.repeat(1_000_000)}": 1}`, 'not an Open Trail file'],
     ['is text', 'edge '.repeat(200_000), 'is not whole JSON'],
     ['is a list of nulls', withSessions(Array(100_000).fill(null)), ''],

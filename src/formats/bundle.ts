@@ -35,10 +35,10 @@ const PROBLEMS_COUNTED = 10_000;
 /** Progress is told after every so many records. */
 const TOLD_EVERY = 200;
 
+const NOT_OURS = 'this is not an Open Trail file: choose one made by Export';
+
 const headSchema = object({
-  format: string()
-    .oneOf([BUNDLE_FORMAT], 'this is not an Open Trail file: choose one made by Export')
-    .required('this is not an Open Trail file: choose one made by Export'),
+  format: string().oneOf([BUNDLE_FORMAT], NOT_OURS).required(NOT_OURS),
   formatVersion: number()
     .integer()
     .min(1)
@@ -84,7 +84,11 @@ export function readBundle(text: string, onProgress?: (share: number) => void): 
   };
   const refused = (): BundleReading => ({ ok: false, problems: locateFaults(text, faults), more });
 
-  found([], recordFaults(headSchema, withoutRecords(parsed.value)), '');
+  if (!isOurs(parsed.value)) {
+    found([], [{ path: 'format', message: NOT_OURS }], '');
+    return refused();
+  }
+  found([], recordFaults(headSchema, withoutRecords(parsed.value as object)), '');
   if (faults.length > 0) return refused();
   const file = parsed.value as Bundle;
   const stores = storesOf(file.records, file.formatVersion, found);
@@ -114,9 +118,12 @@ export function readBundle(text: string, onProgress?: (share: number) => void): 
   return { ok: true, bundle: { ...file, formatVersion: BUNDLE_VERSION, records: whole } };
 }
 
+function isOurs(file: unknown): boolean {
+  return typeof file === 'object' && (file as Loose | null)?.format === BUNDLE_FORMAT;
+}
+
 /** The head alone: the records are checked one by one. */
-function withoutRecords(file: unknown): unknown {
-  if (typeof file !== 'object' || file === null || Array.isArray(file)) return file;
+function withoutRecords(file: object): unknown {
   return 'records' in file ? { ...file, records: true } : file;
 }
 

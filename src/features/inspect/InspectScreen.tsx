@@ -3,7 +3,7 @@
 import Link from '../../ui/Link';
 import { useSearchParams } from 'next/navigation';
 import { useSettings, useSettledStandings, useToolLog } from '../../live';
-import { edgeStands } from '../../ui/words/needWords';
+import { EdgeStands } from '../../ui/EdgeStands';
 import { Inspection } from './Inspection';
 
 /** An edge walked from heel to tip; without a tool in the address, the choice of one. */
@@ -40,7 +40,9 @@ export function InspectScreen() {
               >
                 <span className="sign text-xl">{tool.name}</span>
                 {tool.zones.length > 1 && <span>{zone.name}</span>}
-                <span className="sign ml-auto uppercase">{edgeStands({ state, stops })}</span>
+                <span className="ml-auto">
+                  <EdgeStands state={state} stops={stops} />
+                </span>
               </Link>
             </li>
           ))}

@@ -25,7 +25,7 @@ export function VerdictPanel({
     >
       <p className="text-soft">Verdict</p>
       <p className="sign text-4xl" data-testid="verdict">
-        {sentence(rung)}
+        <span className={rung === 'stop use' ? 'battened' : ''}>{sentence(rung)}</span>
       </p>
       <p className="mt-1 text-lg">{verdictReason(verdict.reason)}</p>
       {lighter && <p className="mt-1">{lighter}</p>}

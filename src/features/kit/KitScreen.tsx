@@ -120,7 +120,7 @@ function Planner(props: {
               />
               <span className="font-semibold">{tool.name}</span>
               {states.some((own) => own.tool.id === tool.id && own.stops.length > 0) && (
-                <span className="sign uppercase">stop use</span>
+                <span className="sign battened uppercase">stop use</span>
               )}
               <span className="ml-auto text-soft">{TOOL_KIND_NAMES[tool.kind]}</span>
             </label>

@@ -24,8 +24,14 @@ export function ToolLabel({ tool, needs }: { tool: Tool; needs: readonly EdgeNee
         {several}
       </p>
       <EdgeStrip edgeLengthMm={tool.edgeLengthMm} stretches={stretches(tool, own)} />
-      <p className="sign tracking-wide uppercase">
-        {stopped ? 'stop use' : word === 'unknown' ? 'not tested' : word}
+      <p>
+        {stopped ? (
+          <span className="sign battened tracking-wide uppercase">stop use</span>
+        ) : (
+          <span className="sign tracking-wide uppercase">
+            {word === 'unknown' ? 'not tested' : word}
+          </span>
+        )}
       </p>
       <ul>
         {own.map((need) => (

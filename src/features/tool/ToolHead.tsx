@@ -8,6 +8,7 @@ import type { Steel, Tool } from '../../domain/tool';
 import { TOOL_KIND_NAMES } from '../../domain/toolKindNames';
 import { EdgeStrip } from '../../ui/edge-strip/EdgeStrip';
 import { placeMm, sentence } from '../../ui/format';
+import { StopUse } from '../../ui/StopUse';
 import { toolOutline } from '../../ui/silhouette/outline';
 import { LyingSilhouette } from '../../ui/silhouette/Silhouette';
 import { NoteEdge } from './NoteEdge';
@@ -22,6 +23,7 @@ function steelInWords(steel: Steel): string {
 /** The tool as it lies on the bench, its edge below, and what can be done next. */
 export function ToolHead({ tool }: { tool: Tool }) {
   const states = useZoneStates()?.filter(({ tool: { id } }) => id === tool.id) ?? [];
+  const stops = states[0]?.stops ?? [];
   const [noting, setNoting] = useState(false);
   const outline = toolOutline(tool);
   const scale = Math.min(560 / outline.lengthMm, 96 / outline.widthMm, 1.5);
@@ -49,11 +51,14 @@ export function ToolHead({ tool }: { tool: Tool }) {
           <Link href={`/inspect?tool=${tool.id}`} className="btn btn-outline">
             Inspect it
           </Link>
-          <Link href={`/touch-up?tool=${tool.id}`} className="btn btn-primary">
-            Plan a touch-up
-          </Link>
+          {stops.length === 0 && (
+            <Link href={`/touch-up?tool=${tool.id}`} className="btn btn-primary">
+              Plan a touch-up
+            </Link>
+          )}
         </div>
       </div>
+      {stops.length > 0 && <StopUse toolId={tool.id} stops={stops} />}
       {noting && <NoteEdge tool={tool} onDone={() => setNoting(false)} />}
       <div className="grid items-end gap-x-12 gap-y-2 py-4 lg:grid-cols-2">
         <div className="overflow-x-auto">

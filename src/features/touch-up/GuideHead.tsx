@@ -1,4 +1,5 @@
 import Link from '../../ui/Link';
+import { Pegs } from '../../ui/Pegs';
 import type { Session } from '../../domain/session';
 import type { Tool, Zone } from '../../domain/tool';
 import { minutesLeft } from './guideStep';
@@ -14,9 +15,12 @@ export function GuideHead(props: { session: Session; tool: Tool; zone: Zone; isK
           {tool.name}
           {session.job === 'spine' ? ', spine' : tool.zones.length > 1 && `, ${zone.name}`}
         </h1>
-        <p className="order-last w-full sm:order-none sm:w-auto">
-          step {session.stepIndex + 1} of {session.steps.length}, {step.abrasiveName}, to{' '}
-          {step.task}
+        <p className="order-last flex w-full items-center gap-x-3 sm:order-none sm:w-auto">
+          <Pegs done={session.stepIndex} of={session.steps.length} />
+          <span>
+            step {session.stepIndex + 1} of {session.steps.length}, {step.abrasiveName}, to{' '}
+            {step.task}
+          </span>
         </p>
         <p className="figures ml-auto">{minutesLeft(session)} left</p>
         <p className="w-16" data-testid="kept">

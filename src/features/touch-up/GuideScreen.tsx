@@ -1,11 +1,10 @@
 'use client';
 
 import Link from '../../ui/Link';
+import { StopUse } from '../../ui/StopUse';
 import { useRouter, useSearchParams } from 'next/navigation';
 import { useEffect } from 'react';
 import { useRecord, useRecords, useSettings, useZoneState } from '../../live';
-import { stopWords } from '../../ui/words/stopWords';
-import { STOP_USE } from './cautions';
 import { Guide } from './Guide';
 
 /** The guide of one session; a finished one leads on to its entry in the log. */
@@ -41,16 +40,11 @@ export function GuideScreen() {
   }
   if (stops.length > 0) {
     return (
-      <section role="alert" className="mx-auto w-full max-w-3xl px-4 py-12 sm:px-8">
-        <h1>Stop: {stopWords(stops)}</h1>
-        <p className="mt-3">{STOP_USE}</p>
-        <p className="mt-3">
-          What was counted so far is kept.{' '}
-          <Link href={`/inspect?tool=${tool.id}&zone=${zone.id}`} className="link">
-            It has been mended: look at it again
-          </Link>
-        </p>
-      </section>
+      <div className="mx-auto w-full max-w-3xl px-4 py-12 sm:px-8">
+        <h1>{tool.name}</h1>
+        <p className="mt-3">What was counted so far is kept.</p>
+        <StopUse toolId={tool.id} stops={stops} />
+      </div>
     );
   }
   return <Guide live={live} session={session} tool={tool} zone={zone} settings={settings} />;

@@ -5,7 +5,7 @@ import type { Job } from '../../domain/terms';
 import { plural } from '../../ui/format';
 import { HoldDrawing } from '../../ui/section/HoldDrawing';
 import { SectionDrawing } from '../../ui/section/SectionDrawing';
-import { STOP_USE } from './cautions';
+import { STOP_USE } from '../../ui/words/stopWords';
 import type { LoggedNeed } from './loggedNeed';
 
 /** Beside the steps: how each angle is held, and the section as it is and as planned. */

@@ -5,6 +5,7 @@ import { useState } from 'react';
 import { NO_WISHES, workingFace } from '../../core';
 import type { Settings } from '../../domain/settings';
 import type { JobAddress } from '../../ui/jobAddress';
+import { StopUse } from '../../ui/StopUse';
 import type { LoggedNeed } from './loggedNeed';
 import { DamageWays } from './DamageWays';
 import { JobChoice } from './JobChoice';
@@ -16,7 +17,6 @@ import { PlanAside } from './PlanAside';
 import { PlanBar } from './PlanBar';
 import { PlanHead } from './PlanHead';
 import { PlanSteps } from './PlanSteps';
-import { StopUse } from './StopUse';
 import { usePlan, type PlanWishes } from './usePlan';
 import { useStart } from './useStart';
 
@@ -57,7 +57,7 @@ export function PlanFor(props: {
           </Link>
         </div>
         {stopped ? (
-          <StopUse need={need} />
+          <StopUse toolId={tool.id} stops={stops} />
         ) : (
           <>
             {job === 'spine' ? (

@@ -1,5 +1,6 @@
 'use client';
 
+import { EdgeStands } from '../../ui/EdgeStands';
 import Link from '../../ui/Link';
 import { useSearchParams } from 'next/navigation';
 import { useMemo } from 'react';
@@ -13,7 +14,7 @@ import {
 } from '../../live';
 import { ago } from '../../ui/format';
 import { readJob } from '../../ui/jobAddress';
-import { edgeStands, touchUpLink, workWithMinutes } from '../../ui/words/needWords';
+import { touchUpLink, workWithMinutes } from '../../ui/words/needWords';
 import { PlanFor } from './PlanFor';
 
 /** The plan of a touch-up; without a tool in the address, the choice of one. */
@@ -89,7 +90,9 @@ function ChooseEdge() {
               >
                 <span className="sign text-xl">{need.tool.name}</span>
                 {need.tool.zones.length > 1 && <span>{need.zone.name}</span>}
-                <span className="sign ml-auto uppercase">{edgeStands(need)}</span>
+                <span className="ml-auto">
+                  <EdgeStands {...need} />
+                </span>
                 <span className="figures w-full pb-1 sm:w-56 sm:pb-0 sm:text-right">
                   {workWithMinutes(need)}
                 </span>

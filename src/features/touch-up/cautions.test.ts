@@ -1,4 +1,5 @@
-import { stepCautions, STOP_USE } from './cautions';
+import { STOP_USE } from '../../ui/words/stopWords';
+import { stepCautions } from './cautions';
 import { handWords, sideWords } from './handWords';
 
 const filing = {

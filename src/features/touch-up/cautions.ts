@@ -39,7 +39,3 @@ export function stepCautions(
   }
   return found;
 }
-
-/** What no touch-up may go on with. */
-export const STOP_USE =
-  'Cracked haft, loose head or cracked blade: stop. Do not use or sharpen it; replace it or take it to a professional. Carrying edged tools is regulated: local law, land-owner, park and fire rules come first.';

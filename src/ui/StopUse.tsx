@@ -1,0 +1,19 @@
+import type { StopReason } from '../core';
+import Link from './Link';
+import { STOP_USE, stopWords } from './words/stopWords';
+
+/** That a tool must not be used: why, what to do, and the way back when it is mended. */
+export function StopUse(props: { toolId: string; stops: readonly StopReason[] }) {
+  const { toolId, stops } = props;
+  return (
+    <section role="alert" className="mt-4 border-l-4 border-blaze pl-4">
+      <h2>
+        <span className="battened uppercase">Stop</span>: {stopWords(stops)}
+      </h2>
+      <p className="max-w-[60ch]">{STOP_USE}</p>
+      <Link className="link" href={`/inspect?tool=${toolId}`}>
+        It has been mended: look at it again
+      </Link>
+    </section>
+  );
+}

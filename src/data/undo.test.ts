@@ -1,5 +1,6 @@
 import { sample } from '../testing/sample';
 import { freshName, freshStore, later } from '../testing/stores';
+import { openDatabase } from './database';
 import { startEmpty } from './sampleData';
 import { soundRecords } from './soundRecords';
 
@@ -119,6 +120,16 @@ describe('the snapshot of the standings', () => {
     await other.tools.save(sample.tools[0]!);
     expect(await one.snapshot.read()).toBeNull();
     expect(await one.snapshot.revisions()).toEqual({ tools: 1 });
+  });
+
+  it('of an older model shows, and says that it wants judging anew', async () => {
+    const name = freshName();
+    const store = await freshStore(name);
+    await store.snapshot.keep({}, judged);
+    const database = await openDatabase({ name });
+    const kept = await database.get('snapshot', 'standings');
+    await database.put('snapshot', { ...kept!, model: 'older' });
+    expect(await store.snapshot.read()).toEqual({ standings: judged, isCurrent: false });
   });
 
   it('is not kept where something was written while it was judged', async () => {

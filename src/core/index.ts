@@ -72,7 +72,12 @@ export {
   gramsFromApex,
   passedTest,
   TEST_CENTRE_UM,
+  analyseStropSeries,
+  gramsOf,
+  readingNoiseG,
+  stropGrams,
 } from './sharpness';
+export type { StropReading, StropSeries } from './sharpness';
 export {
   adviseAngle,
   benchAt,
@@ -118,7 +123,16 @@ export type {
 } from './inspection';
 export { microBevelCost, schoolCosts, USUAL_MICRO_BEVEL } from './schools';
 export type { MicroBevelCost, SchoolNote } from './schools';
-export { advance, balance, findingsLeft, pastSession, startSession, stepTrouble } from './touchUp';
+export {
+  advance,
+  balance,
+  findingsLeft,
+  inkDue,
+  pastSession,
+  startSession,
+  stepSeries,
+  stepTrouble,
+} from './touchUp';
 export type { GuideEvent, StepTrouble, StepWords } from './touchUp';
 export { kitProblem, planKit } from './kit';
 export type { CarriedItem, KitPlan, KitProblem, ServedNeed, SolveLp, WhyUnserved } from './kit';

@@ -14,6 +14,7 @@ export type LoggedStep = Pick<
   | 'left'
   | 'right'
   | 'activeSeconds'
+  | 'skipped'
   | 'finishedAt'
 >;
 
@@ -57,11 +58,12 @@ export function loggedSession(session: Session): LoggedSession {
 function loggedStep(step: SessionStep, underWay: boolean): LoggedStep {
   const { itemId, abrasiveName, kind, task, motion } = step;
   const { plannedPerSide, plannedApexUm, learnedFactor } = step;
-  const { left, right, activeSeconds, finishedAt } = step;
+  const { left, right, activeSeconds, skipped, finishedAt } = step;
   return {
     ...{ itemId, abrasiveName, kind, task, motion },
     ...{ plannedPerSide, plannedApexUm, learnedFactor },
     ...(underWay ? { left: 0, right: 0, activeSeconds: 0 } : { left, right, activeSeconds }),
+    skipped,
     finishedAt,
   };
 }

@@ -11,7 +11,12 @@ export function isWorked({
 
 /** A reading of the finest test that an edge passes, over its whole length. */
 export function passedTest(test: EdgeTest['test'], place: EdgeTest['place'] = 'whole'): EdgeTest {
-  return { test, grams: null, place, shaves: null };
+  return { test, grams: null, place, shaves: null, strokes: null };
+}
+
+/** A reading of the force tester, over the whole length of an edge. */
+export function readGrams(grams: number): EdgeTest {
+  return { test: null, grams, place: 'whole', shaves: null, strokes: null };
 }
 
 /** A finding of normal work that goes through the whole bevel. */

@@ -8,7 +8,7 @@ import type { InferType } from 'yup';
 import type { StoreName } from './storeNames';
 
 /** Version of the shapes below: of the database and of the data file alike. */
-export const RECORDS_VERSION = 5;
+export const RECORDS_VERSION = 6;
 
 /** Every kind of stored record, by the name of its store. */
 export const RECORD_SCHEMAS = {

@@ -18,12 +18,14 @@ import {
   DAMAGE_WAYS,
   EDGE_PLACES,
   FINDING_KINDS,
+  INK_SEEN,
   JOBS,
   LUBRICANT_KINDS,
   MOTIONS,
   SHAVING_WAYS,
   SHARPNESS_TESTS,
   SIDES,
+  SKIP_REASONS,
   STEP_TASKS,
 } from './terms';
 
@@ -34,6 +36,8 @@ export const testSchema = object({
   place: oneOf(EDGE_PLACES),
   /** Of shaving only: one way tells a burr. */
   shaves: oneOfOrNull(SHAVING_WAYS),
+  /** Strokes over both sides on the surface under the hand by then; null outside of a step. */
+  strokes: count().nullable(),
 })
   .noUnknown()
   .test(
@@ -66,6 +70,9 @@ const observationSchema = object({
 }).noUnknown();
 
 export type Observation = InferType<typeof observationSchema>;
+
+/** What ink on the bevel told after so many strokes over both sides. */
+const inkCheckSchema = object({ strokes: count(), seen: oneOf(INK_SEEN) }).noUnknown();
 
 /** One step of a touch-up: what was planned, as it was seen then, and what was done. */
 const sessionStepSchema = object({
@@ -107,7 +114,10 @@ const sessionStepSchema = object({
   left: count(),
   right: count(),
   activeSeconds: measure(0, 1_000_000),
-  tests: array(testSchema.required()).max(50).required(),
+  tests: array(testSchema.required()).max(200).required(),
+  inkChecks: array(inkCheckSchema.required()).max(200).required(),
+  /** Why it was left out; null for one that was walked. */
+  skipped: oneOfOrNull(SKIP_REASONS),
   finishedAt: timestampOrNull(),
 }).noUnknown();
 

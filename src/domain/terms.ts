@@ -208,3 +208,16 @@ export type StepTask = (typeof STEP_TASKS)[number];
 export function isSpineTask(task: StepTask): boolean {
   return (SPINE_TASKS as readonly StepTask[]).includes(task);
 }
+
+/** Where ink went off the bevel: at the edge too, all but the edge, or the edge alone. */
+export const INK_SEEN = ['gone to the edge', 'left at the edge', 'gone at the edge alone'] as const;
+export type InkSeen = (typeof INK_SEEN)[number];
+
+/** Why a step was left out. */
+export const SKIP_REASONS = [
+  'its signs are there already',
+  'the thing is not at hand',
+  'no time for it',
+  'it does nothing',
+] as const;
+export type SkipReason = (typeof SKIP_REASONS)[number];

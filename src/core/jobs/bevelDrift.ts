@@ -3,7 +3,7 @@ import { isWorked } from '../../domain/observation';
 import type { Tool, Zone } from '../../domain/tool';
 import { workingFace } from '../ladder';
 import { HOLD_WOBBLE_DEG, roundingShiftMm } from '../wear';
-import { TEST_CENTRE_UM } from '../sharpness';
+import { readingApexUm } from '../sharpness';
 
 /** How far touch-ups have rounded a bevel that is ground to the apex. */
 export interface BevelDrift {
@@ -47,8 +47,8 @@ export function bevelDrift(tool: Tool, zone: Zone, sessions: readonly LoggedSess
     .slice(lastFlat + 1)
     .filter(({ job, steps }) => job === 'touch-up' && steps.some(isStoneWork))
     .map(({ before }) => {
-      const test = before.tests.at(-1)?.test;
-      return test ? roundingShiftMm({ apexRadiusUm: TEST_CENTRE_UM[test], angleDeg }) : 0;
+      const tested = before.tests.at(-1);
+      return tested ? roundingShiftMm({ apexRadiusUm: readingApexUm(tested), angleDeg }) : 0;
     });
   if (shifts.length === 0) return NO_DRIFT;
   return {

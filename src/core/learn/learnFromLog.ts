@@ -2,7 +2,7 @@ import type { LoggedSession, LoggedStep } from '../../domain/loggedSession';
 import { isWorked } from '../../domain/observation';
 import { MOTIONS, type Motion } from '../../domain/terms';
 import { grouped } from '../grouped';
-import { KEEN_UP_TO, TEST_CENTRE_UM } from '../sharpness';
+import { KEEN_UP_TO, readingApexUm } from '../sharpness';
 import type { Pace } from '../wear';
 import { calibrate, ratioSum, type RatioSum } from './calibrate';
 import {
@@ -54,7 +54,7 @@ export function learnedSteps(
       const family = familyOf(itemId);
       if (!family || isForgotten(forgotten, itemId, at)) continue;
       const ratio = ((left + right) / (2 * plannedPerSide)) * learnedFactor;
-      const stoppedEarly = step.finishedAt === null || !reached;
+      const stoppedEarly = step.finishedAt === null || step.skipped !== null || !reached;
       learned.push({ itemId, family, sessionId, at, ratio, stoppedEarly });
     }
   }
@@ -169,10 +169,10 @@ function isForgotten(forgotten: Forgotten, what: string, at: string): boolean {
  */
 export function reachedTarget({ steps, after, targetApexUm }: LoggedSession): boolean {
   const last = after.tests.at(-1);
-  if (!last || last.test === null) return steps.every(isWorked);
+  if (!last) return steps.every(isWorked);
   const promisedUm = steps.at(-1)?.plannedApexUm ?? 0;
   const enoughUm = Math.max(promisedUm, targetApexUm ?? 0);
-  return TEST_CENTRE_UM[last.test] <= PASSES_UP_TO * enoughUm;
+  return readingApexUm(last) <= PASSES_UP_TO * enoughUm;
 }
 
 /** A test's centre lies so far above the radius of an edge that just passes it, or less. */

@@ -1,20 +1,7 @@
 import type { SharpnessTest } from '../../domain/terms';
 import { positive } from '../check';
-import { apexFromGrams } from './grams';
-
-/** Apex radius (µm) at the centre of each test (prior). */
-export const TEST_CENTRE_UM: Record<SharpnessTest, number> = {
-  'pops-hair': 0.2,
-  shaves: 0.5,
-  'push-cuts-newsprint': 1,
-  'slices-paper': 2,
-  'tears-paper': 4,
-  'slides-on-nail': 8,
-  blunt: 15,
-};
-
-/** Spread of ln r behind one test. */
-const TEST_SD = 0.35;
+import { apexFromGrams, readingNoiseG } from './grams';
+import { TEST_CENTRE_UM, TEST_SD } from './testCentres';
 
 /** The finest test that an edge passes, or a reading of the force tester. */
 export type TestReading = { test: SharpnessTest } | { grams: number };
@@ -54,7 +41,7 @@ function lnReading(reading: TestReading): { ln: number; sd: number } {
   if ('test' in reading) return { ln: Math.log(TEST_CENTRE_UM[reading.test]), sd: TEST_SD };
   const grams = positive(reading.grams, 'grams');
   const r = apexFromGrams({ grams });
-  const noiseG = Math.max(10, 0.1 * grams);
+  const noiseG = readingNoiseG({ test: null, grams });
   // d ln r / d g = 1.25 / (g − 50), with the excess kept at the floor where it would vanish.
   const overG = Math.max(grams - 50, 150 * 0.05 ** 0.8);
   return { ln: Math.log(r), sd: (1.25 * noiseG) / overG };

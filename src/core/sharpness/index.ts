@@ -8,6 +8,14 @@ export {
   type StropRates,
   type StropStart,
 } from './stropCurve';
-export { gramsFromApex, apexFromGrams } from './grams';
-export { estimateApex, TEST_CENTRE_UM, type ApexEstimate, type TestReading } from './estimateApex';
+export { apexFromGrams, gramsFromApex, gramsOf, readingApexUm, readingNoiseG } from './grams';
+export { TEST_CENTRE_UM } from './testCentres';
+export { estimateApex, type ApexEstimate, type TestReading } from './estimateApex';
 export { KEEN_UP_TO, passedTest } from './keen';
+export {
+  analyseStropSeries,
+  stropGrams,
+  type StropFit,
+  type StropReading,
+  type StropSeries,
+} from './stropSeries';

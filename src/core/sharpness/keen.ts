@@ -1,7 +1,7 @@
 import type { SharpnessTest } from '../../domain/terms';
 import { SHARPNESS_TESTS } from '../../domain/terms';
 import { positive } from '../check';
-import { TEST_CENTRE_UM } from './estimateApex';
+import { TEST_CENTRE_UM } from './testCentres';
 
 /** Apex radius over target up to which an edge is keen for its work: a test is no finer. */
 export const KEEN_UP_TO = 1.25;

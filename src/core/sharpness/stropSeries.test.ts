@@ -93,7 +93,9 @@ describe('a series on one strop', () => {
   it('is unmoved by the order of its readings', () => {
     const readings = series(usual, [0, 10, 20, 40, 80], [3, -4, 2]);
     const judged = analyseStropSeries({ readings, noiseGrams: 6 });
-    expect(analyseStropSeries({ readings: [...readings].reverse(), noiseGrams: 6 })).toEqual(judged);
+    expect(analyseStropSeries({ readings: [...readings].reverse(), noiseGrams: 6 })).toEqual(
+      judged,
+    );
   });
 
   it.each([

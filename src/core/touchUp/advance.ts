@@ -1,4 +1,5 @@
 import type { EdgeTest, Finding, Session, SessionStep } from '../../domain/session';
+import type { InkSeen, SkipReason } from '../../domain/terms';
 
 /** What the hand or the person does in the guide; `at` is the moment, ISO 8601. */
 export type GuideEvent = { at: string } & (
@@ -6,11 +7,13 @@ export type GuideEvent = { at: string } & (
   | { type: 'take back' }
   | { type: 'turn over' }
   | { type: 'next step'; from: number }
+  | { type: 'skip step'; from: number; reason: SkipReason }
   | { type: 'previous step'; from: number }
   | { type: 'tick' }
   | { type: 'pause' }
   | { type: 'resume' }
   | { type: 'test'; reading: EdgeTest }
+  | { type: 'ink'; seen: InkSeen }
   | { type: 'note'; notes: string }
   | { type: 'finish'; findings: Finding[]; notes: string }
 );
@@ -43,11 +46,12 @@ export function advance(session: Session, event: GuideEvent): Session {
     case 'next step':
       if (event.from !== session.stepIndex) return session;
       if (session.stepIndex >= session.steps.length - 1) return session;
-      return {
-        ...onStep(working, (step) => ({ ...step, finishedAt: event.at })),
-        stepIndex: session.stepIndex + 1,
-        side: 'left',
-      };
+      return onward(onStep(working, (step) => ({ ...step, skipped: null, finishedAt: event.at })));
+    case 'skip step': {
+      if (event.from !== session.stepIndex) return session;
+      const { at, reason } = event;
+      return onward(onStep(working, (step) => ({ ...step, skipped: reason, finishedAt: at })));
+    }
     case 'previous step':
       if (event.from !== session.stepIndex || session.stepIndex === 0) return session;
       return { ...working, stepIndex: session.stepIndex - 1, side: 'left' };
@@ -61,7 +65,15 @@ export function advance(session: Session, event: GuideEvent): Session {
     case 'resume':
       return { ...working, pausedAt: null };
     case 'test':
-      return onStep(working, (step) => ({ ...step, tests: [...step.tests, event.reading] }));
+      return onStep(working, (step) => ({
+        ...step,
+        tests: [...step.tests, { ...event.reading, strokes: step.left + step.right }],
+      }));
+    case 'ink':
+      return onStep(working, (step) => ({
+        ...step,
+        inkChecks: [...step.inkChecks, { strokes: step.left + step.right, seen: event.seen }],
+      }));
     case 'note':
       return { ...working, notes: event.notes };
     case 'finish':
@@ -75,10 +87,18 @@ export function advance(session: Session, event: GuideEvent): Session {
   }
 }
 
+/** At the step after; still at the last one where there is none. */
+function onward(session: Session): Session {
+  const { stepIndex, steps } = session;
+  return stepIndex === steps.length - 1
+    ? session
+    : { ...session, stepIndex: stepIndex + 1, side: 'left' };
+}
+
 /** Tests of the last step that was tested: what the edge passes at the end. */
 function latestTests(steps: readonly SessionStep[]): EdgeTest[] {
   const tests = steps.findLast((step) => step.tests.length > 0)?.tests ?? [];
-  return tests.slice(-1);
+  return tests.slice(-1).map((reading) => ({ ...reading, strokes: null }));
 }
 
 /** How far the sides have drifted apart, as strokes more on the left; negative for the right. */

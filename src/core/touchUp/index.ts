@@ -3,3 +3,5 @@ export { pastSession } from './pastSession';
 export { startSession, type StepWords } from './startSession';
 export { stepTrouble, type StepTrouble } from './stepTrouble';
 export { advance, balance, type GuideEvent } from './advance';
+export { inkDue } from './inkDue';
+export { stepSeries, type StepSeries } from './stepSeries';

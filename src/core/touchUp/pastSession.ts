@@ -89,6 +89,8 @@ function pastStep(past: PastStep, tool: Tool, zone: Zone, doneAt: string): Sessi
     right: strokesPerSide ?? 0,
     activeSeconds: Math.round((minutes ?? 0) * 60),
     tests: [],
+    inkChecks: [],
+    skipped: null,
     finishedAt: doneAt,
   };
 }

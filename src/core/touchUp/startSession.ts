@@ -69,6 +69,8 @@ function sessionStep(step: LadderStep, words: StepWords): SessionStep {
     right: 0,
     activeSeconds: 0,
     tests: [],
+    inkChecks: [],
+    skipped: null,
     finishedAt: null,
   };
 }

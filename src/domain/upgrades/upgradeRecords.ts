@@ -3,6 +3,7 @@ import { inspectionToVersion2, sessionToVersion2, toolToVersion2, VERSION_1 } fr
 import { sessionToVersion3, toolToVersion3, VERSION_2 } from './toVersion3';
 import { sessionToVersion4, settingsToVersion4, toolToVersion4, VERSION_3 } from './toVersion4';
 import { sessionToVersion5, settingsToVersion5, VERSION_4 } from './toVersion5';
+import { inspectionToVersion6, sessionToVersion6, VERSION_5 } from './toVersion6';
 
 type Loose = Record<string, unknown>;
 
@@ -48,6 +49,13 @@ export const UPGRADES: readonly Upgrade[] = [
     records: {
       sessions: { from: VERSION_4.session, upgrade: sessionToVersion5 },
       settings: { from: VERSION_4.settings, upgrade: settingsToVersion5 },
+    },
+    newStores: [],
+  },
+  {
+    records: {
+      sessions: { from: VERSION_5.session, upgrade: sessionToVersion6 },
+      inspections: { from: VERSION_5.inspection, upgrade: inspectionToVersion6 },
     },
     newStores: [],
   },

@@ -46,6 +46,12 @@ describe('records of older versions', () => {
     expect(session!.steps.map(({ form }) => form)).toEqual(session!.steps.map(() => null));
   });
 
+  it('say that nobody noted after how many strokes an edge was tested', () => {
+    const [session] = present('sessions') as unknown as Session[];
+    expect(session!.after.tests.map(({ strokes }) => strokes)).toContain(null);
+    session!.steps.forEach((step) => expect(step).toMatchObject({ inkChecks: [], skipped: null }));
+  });
+
   it('say how heads are held, and take measures as they were last kept', () => {
     const tools = present('tools') as unknown as Tool[];
     tools.forEach((tool) => {

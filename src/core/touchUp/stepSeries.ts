@@ -1,0 +1,35 @@
+import type { EdgeTest, Session } from '../../domain/session';
+import { gramsOf, readingNoiseG, type StropReading } from '../sharpness';
+
+/** The readings that belong to one surface, and the spread of one of them (g). */
+export interface StepSeries {
+  readings: StropReading[];
+  noiseGrams: number;
+}
+
+/**
+ * What was read on one step's own surface; null before the first reading on it. A series begins with
+ * the state in which the edge came to the surface, where it was tested just then, and is never joined
+ * to that of another.
+ */
+export function stepSeries(session: Session, stepIndex: number): StepSeries | null {
+  const { tests } = session.steps[stepIndex]!;
+  if (tests.length === 0) return null;
+  const all = [...arrivedWith(session, stepIndex), ...tests];
+  const readings = all.map((test) => ({ strokes: test.strokes ?? 0, grams: gramsOf(test) }));
+  const noiseGrams = all.reduce((sum, test) => sum + readingNoiseG(test), 0) / all.length;
+  return { readings, noiseGrams };
+}
+
+/** The last reading before the surface, unless strokes came after it. */
+function arrivedWith({ before, steps }: Session, stepIndex: number): EdgeTest[] {
+  const walked = steps.slice(0, stepIndex).filter(({ left, right }) => left + right > 0);
+  const last = walked.at(-1);
+  if (!last) return before.tests.slice(-1).map(atStart);
+  const test = last.tests.at(-1);
+  return test && test.strokes === last.left + last.right ? [atStart(test)] : [];
+}
+
+function atStart(test: EdgeTest): EdgeTest {
+  return { ...test, strokes: 0 };
+}

@@ -86,7 +86,8 @@ test('goes on in the same step after the tab is closed', async ({ page, context 
   await again.getByRole('link', { name: /Old Hob step 2 of 2/ }).click();
   await expect(again.getByTestId('count')).toHaveText('3');
   await expect(again.getByText('paused')).toBeVisible();
-  await again.getByRole('button', { name: 'Step back' }).click();
+  await again.getByRole('button', { name: 'This step' }).click();
+  await again.getByRole('button', { name: /^Step back to/ }).click();
   await expect(again.getByTestId('count')).toHaveText('5');
   await untilStored(again);
   await again.reload();

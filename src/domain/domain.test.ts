@@ -67,7 +67,14 @@ describe('a grade', () => {
 
 it('a test is one reading, not two and not none', () => {
   const test = (change: object) =>
-    problem(testSchema, { test: null, grams: null, place: 'whole', shaves: null, strokes: null, ...change });
+    problem(testSchema, {
+      test: null,
+      grams: null,
+      place: 'whole',
+      shaves: null,
+      strokes: null,
+      ...change,
+    });
   expect(test({ test: 'shaves' })).toBeNull();
   expect(test({ grams: 160 })).toBeNull();
   expect(test({})).toContain('either a test or grams');

@@ -12,10 +12,4 @@ export { apexFromGrams, gramsFromApex, gramsOf, readingApexUm, readingNoiseG } f
 export { TEST_CENTRE_UM } from './testCentres';
 export { estimateApex, type ApexEstimate, type TestReading } from './estimateApex';
 export { KEEN_UP_TO, passedTest } from './keen';
-export {
-  analyseStropSeries,
-  stropGrams,
-  type StropFit,
-  type StropReading,
-  type StropSeries,
-} from './stropSeries';
+export { analyseStropSeries, stropGrams, type StropReading, type StropSeries } from './stropSeries';

@@ -4,4 +4,4 @@ export { startSession, type StepWords } from './startSession';
 export { stepTrouble, type StepTrouble } from './stepTrouble';
 export { advance, balance, type GuideEvent } from './advance';
 export { inkDue } from './inkDue';
-export { stepSeries, type StepSeries } from './stepSeries';
+export { stepSeries } from './stepSeries';

@@ -4,16 +4,17 @@ import Link from '../../ui/Link';
 import { useRouter, useSearchParams } from 'next/navigation';
 import { useState } from 'react';
 import { notice } from '../../ui/notice';
-import { damageToMend, edgeWord, forceInWords, worstStretch } from '../../core';
+import { damageToMend, edgeWord, worstStretch } from '../../core';
 import { useRecord, useRecords, useStore } from '../../live';
-import type { Observation, Session } from '../../domain/session';
-import { isSpineTask } from '../../domain/terms';
+import type { Observation } from '../../domain/session';
 import type { Tool, Zone } from '../../domain/tool';
 import { EdgeStrip } from '../../ui/edge-strip/EdgeStrip';
 import { NotesField } from '../../ui/forms/fields';
-import { countSpan, day, deg, minutes, placeMm, sentence, spoken, um } from '../../ui/format';
+import { day, placeMm, sentence, um } from '../../ui/format';
 import { MicronRuler } from '../../ui/ruler/MicronRuler';
 import { stepItems } from '../../ui/ruler/stepItems';
+import { EntryReadings } from './EntryReadings';
+import { EntrySteps } from './EntrySteps';
 import { workedEdge, testWords, WORK_WORDS } from './logRows';
 
 /** One touch-up as it was: the edge before and after, what was done at each step, the note. */
@@ -75,7 +76,8 @@ export function EntryScreen() {
           walk={{ steps: session.steps }}
         />
       </div>
-      <Steps session={session} />
+      <EntrySteps session={session} />
+      <EntryReadings session={session} />
       <EntryNotes
         notes={session.notes}
         onSave={(notes) => change((record) => ({ ...record, notes, updatedAt: now() }))}
@@ -115,59 +117,6 @@ function Edge(props: {
           : 'not tested'}
       </p>
     </section>
-  );
-}
-
-function Steps({ session }: { session: Session }) {
-  const byGuide = session.written === 'in the guide';
-  return (
-    <div className="overflow-x-auto">
-      <table className="table-plain mt-3">
-        <thead>
-          <tr>
-            <th>Step</th>
-            <th className="number">Left</th>
-            <th className="number">Right</th>
-            <th className="number">Planned a side</th>
-            <th className="number">Time</th>
-            <th>Held at</th>
-            <th>Hand</th>
-            <th>Test at its end</th>
-          </tr>
-        </thead>
-        <tbody>
-          {session.steps.map((step, i) => (
-            <tr key={i}>
-              <td>
-                {step.abrasiveName}
-                <p className="text-[0.92rem] text-soft">to {step.task}</p>
-              </td>
-              <td className="number">{step.left}</td>
-              <td className="number">{step.right}</td>
-              <td className="number">
-                {byGuide
-                  ? countSpan(step.plannedPerSide, step.plannedPerSideLow, step.plannedPerSideHigh)
-                  : 'no plan'}
-              </td>
-              <td className="number">{minutes(step.activeSeconds / 60)}</td>
-              <td className="figures whitespace-nowrap">
-                {!byGuide
-                  ? 'not noted'
-                  : isSpineTask(step.task)
-                    ? 'square'
-                    : `${deg(step.angleDeg)} per side`}
-              </td>
-              <td>
-                {byGuide
-                  ? `${forceInWords(step)}, ${spoken(step.motion)}, ${step.lubricant}`
-                  : spoken(step.motion)}
-              </td>
-              <td>{testWords({ tests: step.tests, findings: [] })}</td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
-    </div>
   );
 }
 

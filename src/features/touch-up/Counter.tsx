@@ -1,7 +1,7 @@
 'use client';
 
 import type { Ref } from 'react';
-import { balance, stepTrouble } from '../../core';
+import { balance, inkDue, stepTrouble } from '../../core';
 import type { SessionStep } from '../../domain/session';
 import { isSpineTask, type Side } from '../../domain/terms';
 import type { Tool, Zone } from '../../domain/tool';
@@ -78,6 +78,11 @@ export function Counter(props: {
           {troubleWords(trouble)}
         </span>
       ))}
+      {inkDue(step) && (
+        <span role="status" className="block font-semibold">
+          Ink it and look: do the strokes reach the edge?
+        </span>
+      )}
       {!isSpineTask(step.task) && (
         <EdgeStrip
           edgeLengthMm={edgeLengthMm}

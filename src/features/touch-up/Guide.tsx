@@ -1,7 +1,7 @@
 'use client';
 
 import dynamic from 'next/dynamic';
-import { useRef, useState } from 'react';
+import { useLayoutEffect, useRef, useState } from 'react';
 import { advance, toolForm, type GuideEvent } from '../../core';
 import type { Session } from '../../domain/session';
 import type { Settings } from '../../domain/settings';
@@ -12,11 +12,16 @@ import { GuideAside } from './GuideAside';
 import { GuideBar } from './GuideBar';
 import { GuideHead } from './GuideHead';
 import type { GuideAction } from './guideAction';
+import { beatMs, type Beat } from './beat';
 import { stretchBefore } from './guideStep';
+import { useAwake } from './useAwake';
+import { useBeat } from './useBeat';
 import { useClock } from './useClock';
 import { useGuideKeys } from './useGuideKeys';
 
 const LadderWalked = dynamic(() => import('./LadderWalked'), { ssr: false });
+const InkPanel = dynamic(() => import('./InkPanel'), { ssr: false });
+const StepPanel = dynamic(() => import('./StepPanel'), { ssr: false });
 const TestPanel = dynamic(() => import('./TestPanel'), { ssr: false });
 const FinishPanel = dynamic(() => import('./FinishPanel'), { ssr: false });
 
@@ -29,10 +34,13 @@ export function Guide(props: {
   settings: Settings;
 }) {
   const { live, session, tool, zone, settings } = props;
-  const [panel, setPanel] = useState<'count' | 'test' | 'finish'>('count');
+  const [panel, setPanel] = useState<'count' | 'test' | 'ink' | 'step' | 'finish'>('count');
   const step = session.steps[session.stepIndex]!;
+  // On a phone a panel may have been scrolled: the next one begins at its head.
+  useLayoutEffect(() => window.scrollTo(0, 0), [panel, session.stepIndex]);
   const byFeel = tool.schools.counting === 'by feel';
   const paused = session.pausedAt !== null;
+  const isLast = session.stepIndex === session.steps.length - 1;
 
   const act = (action: GuideAction): void => {
     const event = { ...action, at: new Date().toISOString() } as GuideEvent;
@@ -46,13 +54,18 @@ export function Guide(props: {
     counter.current?.focus({ preventScroll: true });
   };
   const goOn = (): void => {
-    if (session.stepIndex === session.steps.length - 1) setPanel('finish');
+    if (isLast) setPanel('finish');
     else press({ type: 'next step', from: session.stepIndex });
   };
   const pause = (): void => {
     if (byFeel && !paused) act({ type: 'tick' });
     press({ type: paused ? 'resume' : 'pause' });
   };
+  const [beat, setBeat] = useState<Beat>('no beat');
+  const pacePerMinute = settings.strokesPerMinute[step.motion];
+  const counts = panel === 'count' && !paused;
+  useBeat(counts ? beatMs(beat, pacePerMinute) : null, () => act({ type: 'stroke' }));
+  useAwake();
   useClock(byFeel && !paused && panel === 'count', () => act({ type: 'tick' }));
   useGuideKeys(panel === 'count', {
     stroke: () => act({ type: 'stroke' }),
@@ -61,6 +74,7 @@ export function Guide(props: {
     pause,
     nextStep: goOn,
     previousStep: () => act({ type: 'previous step', from: session.stepIndex }),
+    ink: () => setPanel('ink'),
   });
   return (
     <div className="flex min-h-dvh flex-1 flex-col">
@@ -77,6 +91,33 @@ export function Guide(props: {
           onTest={(reading) => act({ type: 'test', reading })}
           onBack={() => setPanel('count')}
           onFinish={() => setPanel('finish')}
+        />
+      )}
+      {panel === 'ink' && (
+        <InkPanel
+          step={step}
+          tool={tool}
+          zone={zone}
+          coinThicknessMm={settings.coinThicknessMm}
+          onSeen={(seen) => act({ type: 'ink', seen })}
+          onBack={() => setPanel('count')}
+        />
+      )}
+      {panel === 'step' && (
+        <StepPanel
+          session={session}
+          pacePerMinute={pacePerMinute}
+          beat={beat}
+          onBeat={setBeat}
+          onPrevious={() => {
+            act({ type: 'previous step', from: session.stepIndex });
+            setPanel('count');
+          }}
+          onSkip={(reason) => {
+            act({ type: 'skip step', from: session.stepIndex, reason });
+            setPanel(isLast ? 'finish' : 'count');
+          }}
+          onBack={() => setPanel('count')}
         />
       )}
       {panel === 'finish' && (
@@ -120,6 +161,8 @@ export function Guide(props: {
             press={press}
             onPause={pause}
             onTest={() => setPanel('test')}
+            onInk={() => setPanel('ink')}
+            onStep={() => setPanel('step')}
             onNext={goOn}
           />
         </>

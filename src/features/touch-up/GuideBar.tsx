@@ -9,9 +9,11 @@ export function GuideBar(props: {
   press: (action: GuideAction) => void;
   onPause: () => void;
   onTest: () => void;
+  onInk: () => void;
+  onStep: () => void;
   onNext: () => void;
 }) {
-  const { session, byFeel, press, onPause, onTest, onNext } = props;
+  const { session, byFeel, press, onPause, onTest, onInk, onStep, onNext } = props;
   const step = session.steps[session.stepIndex]!;
   const isLast = session.stepIndex === session.steps.length - 1;
   const paused = session.pausedAt !== null;
@@ -21,11 +23,7 @@ export function GuideBar(props: {
         <Action label="Back one" onClick={() => press({ type: 'take back' })} />
         <Action label={paused ? (byFeel ? 'Start' : 'Go on') : 'Pause'} onClick={onPause} />
         <Action label="Test" disabled={session.job === 'spine'} onClick={onTest} />
-        <Action
-          label="Step back"
-          disabled={session.stepIndex === 0}
-          onClick={() => press({ type: 'previous step', from: session.stepIndex })}
-        />
+        <Action label="Ink" disabled={session.job === 'spine'} onClick={onInk} />
         {[5, 10].map((count) => (
           <Action
             key={count}
@@ -33,12 +31,11 @@ export function GuideBar(props: {
             onClick={() => press({ type: 'stroke', count })}
           />
         ))}
-        <div className="col-span-2 grid sm:block">
-          <Action
-            label={`One set, ${setOf(step)}`}
-            onClick={() => press({ type: 'stroke', count: setOf(step) })}
-          />
-        </div>
+        <Action
+          label={`Set of ${setOf(step)}`}
+          onClick={() => press({ type: 'stroke', count: setOf(step) })}
+        />
+        <Action label="This step" onClick={onStep} />
         <button
           type="button"
           className="btn btn-neutral col-span-2 px-6 text-lg sm:ml-auto"

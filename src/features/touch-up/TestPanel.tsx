@@ -1,15 +1,23 @@
 'use client';
 
 import { useMemo } from 'react';
-import { adviseAngle, worstStretch, type AngleAdvice, type SymptomId } from '../../core';
+import {
+  adviseAngle,
+  stepSeries,
+  worstStretch,
+  type AngleAdvice,
+  type SymptomId,
+} from '../../core';
 import { useZoneState, useToolLog } from '../../live';
 import type { EdgeTest, Session } from '../../domain/session';
-import { passedTest } from '../../domain/observation';
+import { passedTest, readGrams } from '../../domain/observation';
 import { tasksOf } from '../../domain/tasks';
 import type { Tool, Zone } from '../../domain/tool';
 import { DiagnosisPanel } from '../../ui/DiagnosisPanel';
 import { um } from '../../ui/format';
 import { TestChoice } from '../../ui/ObservationFields';
+import { StropCurve } from '../../ui/StropCurve';
+import { GramsField } from './GramsField';
 
 /** A test in mid-step: what it passes now, against what its work asks for. */
 export default function TestPanel(props: {
@@ -27,7 +35,9 @@ export default function TestPanel(props: {
     ...session.before.tests,
     ...session.steps.slice(0, session.stepIndex + 1).flatMap(({ tests }) => tests),
   ];
-  const latest = session.steps[session.stepIndex]!.tests.at(-1);
+  const step = session.steps[session.stepIndex]!;
+  const latest = step.tests.at(-1);
+  const series = step.kind === 'strop' ? stepSeries(session, session.stepIndex) : null;
   return (
     <section className="mx-auto grid w-full max-w-3xl flex-1 content-start gap-5 px-4 py-6 sm:px-8">
       <h2>Test it</h2>
@@ -36,9 +46,11 @@ export default function TestPanel(props: {
         chosen={latest?.test ?? null}
         onChoose={(test) => onTest(passedTest(test))}
       />
+      <GramsField onGrams={(grams) => onTest(readGrams(grams))} />
       <p role="status" className="text-lg">
         {latest ? testVerdict(readings, zone) : 'Wipe it first, from spine toward edge.'}
       </p>
+      {series && <StropCurve {...series} />}
       {latest && !improved(readings) && (
         <DiagnosisPanel
           tool={tool}

@@ -1,0 +1,86 @@
+import type { Page } from '@playwright/test';
+import { expect, open, startTouchUp, test, untilStored } from './fixtures';
+
+/** So many strokes on the side that is up, then a reading of the force tester. */
+async function readAfter(page: Page, tens: number, grams: number): Promise<void> {
+  for (let i = 0; i < tens; i += 1) await page.getByRole('button', { name: '+10' }).click();
+  await page.getByRole('button', { name: 'Test', exact: true }).click();
+  await page.getByLabel('Or grams, on a tester').fill(String(grams));
+  await page.keyboard.press('Enter');
+  await expect(page.getByLabel('Or grams, on a tester')).toHaveValue('');
+}
+
+test('grams on a strop are one curve, that says where the best was and stays in the log', async ({
+  page,
+}) => {
+  await startTouchUp(page, 'plover');
+  await readAfter(page, 1, 190);
+  const title = page.getByRole('heading', { level: 3 });
+  await expect(title).toContainText(/3 readings more, at other counts/);
+  for (const grams of [140, 132, 150, 175, 205]) {
+    await page.getByRole('button', { name: 'Go on with this step' }).click();
+    await readAfter(page, 1, grams);
+  }
+  await expect(title).toContainText(/^Past it by \d+ strokes: best at about \d+ strokes/);
+  const said = await title.innerText();
+  await page.getByText('The readings', { exact: true }).click();
+  await expect(page.getByRole('cell', { name: '205' })).toBeVisible();
+  await page.getByRole('button', { name: 'Finish here' }).click();
+  await page.getByRole('button', { name: 'Write it into the log' }).click();
+  await open(page, '/log');
+  await page.getByRole('row').nth(1).getByRole('link').click();
+  await expect(page.getByRole('heading', { level: 3 })).toHaveText(said);
+});
+
+test('ink is asked for after a few strokes, and its answer is a lift in millimetres', async ({
+  page,
+}) => {
+  await startTouchUp(page, 'tern');
+  await expect(page.getByText('Ink it and look')).toBeHidden();
+  await page.getByRole('button', { name: '+10' }).click();
+  await expect(page.getByText('Ink it and look')).toBeVisible();
+  await page.keyboard.press('i');
+  await page.getByRole('button', { name: 'still there at the edge' }).click();
+  await expect(
+    page.getByText(/^Raise the spine by [\d.]+ mm, [\d.]+°; then ink again/),
+  ).toBeVisible();
+  await page.getByRole('button', { name: 'gone at the edge alone' }).click();
+  await expect(page.getByText(/^Lower the spine by/)).toBeVisible();
+  await page.getByRole('button', { name: 'gone, to the very edge' }).click();
+  await expect(page.getByText('It reaches the edge: hold it so.')).toBeVisible();
+  await page.getByRole('button', { name: 'Go on with this step' }).click();
+  await expect(page.getByText('Ink it and look')).toBeHidden();
+  await untilStored(page);
+  await page.reload();
+  await expect(page.getByTestId('count')).toHaveText('10');
+  await expect(page.getByText('Ink it and look')).toBeHidden();
+});
+
+test('a step is left out with its reason, which the log keeps', async ({ page }) => {
+  await startTouchUp(page, 'tern');
+  const first = await page.getByText(/^step 1 of 3/).innerText();
+  await page.getByRole('button', { name: 'This step' }).click();
+  await page.getByRole('button', { name: 'the thing is not at hand' }).click();
+  await expect(page.getByText(/^step 2 of 3/)).not.toHaveText(first);
+  await page.getByRole('button', { name: '+10' }).click();
+  await page.getByRole('button', { name: 'Test', exact: true }).click();
+  await page.getByRole('button', { name: 'shaves, both ways' }).click();
+  await page.getByRole('button', { name: 'Finish here' }).click();
+  await page.getByRole('button', { name: 'Write it into the log' }).click();
+  await open(page, '/log');
+  await page.getByRole('row').nth(1).getByRole('link').click();
+  await expect(page.getByText('left out: the thing is not at hand')).toBeVisible();
+});
+
+test('a beat counts by itself until it is paused', async ({ page }) => {
+  await startTouchUp(page, 'wren');
+  await page.getByRole('button', { name: 'This step' }).click();
+  await page.getByRole('button', { name: /^faster, \d+ a minute$/ }).click();
+  await page.getByRole('button', { name: 'Go on with this step' }).click();
+  await expect(page.getByTestId('count')).toHaveText(/^[2-9]$/, { timeout: 15_000 });
+  await page.getByRole('button', { name: 'Pause' }).click();
+  await expect(page.getByText(', paused')).toBeVisible();
+  const count = await page.getByTestId('count').innerText();
+  await page.waitForTimeout(2500);
+  await expect(page.getByTestId('count')).toHaveText(count);
+});

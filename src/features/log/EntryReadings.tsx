@@ -1,0 +1,38 @@
+import { stepSeries } from '../../core';
+import type { Session } from '../../domain/session';
+import { plural } from '../../ui/format';
+import { StropCurve } from '../../ui/StropCurve';
+import { INK_WORDS } from '../../ui/words/inkWords';
+
+/** What was read on the way: one curve a strop, and what the ink told on each stone. */
+export function EntryReadings({ session }: { session: Session }) {
+  const { steps } = session;
+  const curves = steps.flatMap((step, i) => {
+    const series = step.kind === 'strop' ? stepSeries(session, i) : null;
+    return series && series.readings.length > 1 ? [{ step, series }] : [];
+  });
+  const inked = steps.filter(({ inkChecks }) => inkChecks.length > 0);
+  if (curves.length + inked.length === 0) return null;
+  return (
+    <div className="mt-4 grid gap-x-12 gap-y-6 lg:grid-cols-2">
+      {curves.map(({ step, series }) => (
+        <section key={step.itemId}>
+          <h2>Readings on {step.abrasiveName}</h2>
+          <StropCurve {...series} />
+        </section>
+      ))}
+      {inked.map((step) => (
+        <section key={step.itemId}>
+          <h2>Ink on {step.abrasiveName}</h2>
+          <ul>
+            {step.inkChecks.map((check, i) => (
+              <li key={i}>
+                after {plural(check.strokes, 'stroke')}: {INK_WORDS[check.seen]}
+              </li>
+            ))}
+          </ul>
+        </section>
+      ))}
+    </div>
+  );
+}

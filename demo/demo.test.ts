@@ -1,5 +1,6 @@
 import { readFileSync } from 'node:fs';
 import {
+  analyseStropSeries,
   benchAt,
   DEFAULT_PACE,
   edgeNeeds,
@@ -7,6 +8,7 @@ import {
   judgeEdge,
   latestChecks,
   RUNGS,
+  stepSeries,
   zoneStates,
   type ZoneState,
 } from '../src/core';
@@ -71,6 +73,9 @@ it('has an edge that was over-stropped, and a session that was broken off', () =
   const past = sample.sessions.find(({ notes }) => notes.includes('Too long on the belt'))!;
   expect(past.after.tests).toEqual(past.before.tests);
   expect(past.steps.at(-1)!.left).toBeGreaterThan(2 * past.steps.at(-1)!.plannedPerSide);
+  const { readings, noiseGrams } = stepSeries(past, past.steps.length - 1)!;
+  const judged = analyseStropSeries({ readings, noiseGrams });
+  expect(judged.verdict).toBe('past-it');
   const broken = sample.sessions.find(({ notes }) => notes.includes('Broken off'))!;
   expect(broken.steps.at(-1)!.left).toBe(0);
 });

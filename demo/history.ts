@@ -87,6 +87,7 @@ const HISTORY: PastJob[] = [
   job('2026-03-21T19:20', 'plover', 'field', 'slices-paper', 'slices-paper', {
     with: ['belt'],
     effort: 4.5,
+    grams: [225, 190, 186, 210, 245, 285],
     notes: 'Too long on the belt: worse after than in the middle. Next time stop earlier.',
   }),
   job('2026-04-11T09:30', 'bracken', 'field', 'slides-on-nail', 'slices-paper', {

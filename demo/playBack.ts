@@ -13,7 +13,7 @@ import {
   workingFace,
 } from '../src/core';
 import type { Finding, Observation, Session } from '../src/domain/session';
-import { finding, passedTest } from '../src/domain/observation';
+import { finding, passedTest, readGrams } from '../src/domain/observation';
 import { SHARPNESS_TESTS, type DamageWay, type Job, type SharpnessTest } from '../src/domain/terms';
 import { stepWords } from '../src/ui/words/stepWords';
 import { abrasives, compounds, lubricants, strops, tools } from './crew';
@@ -34,6 +34,8 @@ export interface PastJob {
   with?: string[];
   /** Strokes done over what this hand usually takes with the thing. */
   effort?: number;
+  /** Grams on the force tester, read at even distances along the last step. */
+  grams?: number[];
   /** Steps done before it was broken off. */
   brokenOffAfter?: number;
   notes?: string;
@@ -136,13 +138,27 @@ function worked(begun: Session, past: PastJob, index: number, angleDeg: number):
     const times = (TRUE_FACTORS[step.itemId] ?? 1) * (past.effort ?? 1) * scatter(index + 3 * i);
     const perSide = Math.max(1, Math.round(usual * times));
     const perMinute = { sweeps: 45, 'back-and-forth': 100, circles: 60 }[step.motion] * TRUE_PACE;
-    for (const side of ['left', 'right']) {
-      // Strokes come in tens: a stroke at a time would only make the same record more slowly.
-      for (let done = 0; done < perSide; done += 10) {
-        const count = Math.min(10, perSide - done);
-        session = advance(session, { type: 'stroke', count, at: later((count * 60) / perMinute) });
+    const grams = i === steps.length - 1 ? (past.grams ?? []) : [];
+    const sets = Math.max(1, grams.length);
+    for (let set = 0; set < sets; set += 1) {
+      const setPerSide = share(perSide, sets, set);
+      for (const side of ['left', 'right']) {
+        // Strokes come in tens: a stroke at a time would only make the same record more slowly.
+        for (let done = 0; done < setPerSide; done += 10) {
+          const count = Math.min(10, setPerSide - done);
+          const at = later((count * 60) / perMinute);
+          session = advance(session, { type: 'stroke', count, at });
+        }
+        const turns = side === 'left' || set < sets - 1;
+        if (turns) session = advance(session, { type: 'turn over', at: later(4) });
       }
-      if (side === 'left') session = advance(session, { type: 'turn over', at: later(4) });
+      if (grams.length > 0) {
+        session = advance(session, {
+          type: 'test',
+          reading: readGrams(grams[set]!),
+          at: later(15),
+        });
+      }
     }
     const reading = passedTest(i === steps.length - 1 ? past.after : between(past));
     if (past.job !== 'spine') session = advance(session, { type: 'test', reading, at: later(15) });
@@ -151,6 +167,11 @@ function worked(begun: Session, past: PastJob, index: number, angleDeg: number):
   });
   const findings = findingsLeft(session, angleDeg);
   return advance(session, { type: 'finish', findings, notes: past.notes ?? '', at: later(20) });
+}
+
+/** What falls to one of so many parts, so that all of them make up the whole. */
+function share(whole: number, parts: number, part: number): number {
+  return Math.round((whole * (part + 1)) / parts) - Math.round((whole * part) / parts);
 }
 
 /** The test half-way between before and after. */

@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { expect, open, startTouchUp, test, untilStored } from './fixtures';
+import { expect, startTouchUp, test, untilStored } from './fixtures';
 
 /** So many strokes on the side that is up, then a reading of the force tester. */
 async function readAfter(page: Page, tens: number, grams: number): Promise<void> {
@@ -27,8 +27,7 @@ test('grams on a strop are one curve, that says where the best was and stays in 
   await expect(page.getByRole('cell', { name: '205' })).toBeVisible();
   await page.getByRole('button', { name: 'Finish here' }).click();
   await page.getByRole('button', { name: 'Write it into the log' }).click();
-  await open(page, '/log');
-  await page.getByRole('row').nth(1).getByRole('link').click();
+  await expect(page).toHaveURL(/\/log\/entry/);
   await expect(page.getByRole('heading', { level: 3 })).toHaveText(said);
 });
 
@@ -67,8 +66,7 @@ test('a step is left out with its reason, which the log keeps', async ({ page })
   await page.getByRole('button', { name: 'shaves, both ways' }).click();
   await page.getByRole('button', { name: 'Finish here' }).click();
   await page.getByRole('button', { name: 'Write it into the log' }).click();
-  await open(page, '/log');
-  await page.getByRole('row').nth(1).getByRole('link').click();
+  await expect(page).toHaveURL(/\/log\/entry/);
   await expect(page.getByText('left out: the thing is not at hand')).toBeVisible();
 });
 
@@ -83,4 +81,39 @@ test('a beat counts by itself until it is paused', async ({ page }) => {
   const count = await page.getByTestId('count').innerText();
   await page.waitForTimeout(2500);
   await expect(page.getByTestId('count')).toHaveText(count);
+});
+
+test('the stone is swapped in mid-step: the rest is planned anew, the log keeps both', async ({
+  page,
+}) => {
+  await startTouchUp(page, 'tern');
+  await page.getByRole('button', { name: '+10' }).click();
+  await page.getByRole('button', { name: 'This step' }).click();
+  await page.getByRole('button', { name: /^pocket plate, medium/ }).click();
+  await expect(page.getByText(/^step 2 of \d, pocket plate, medium/)).toBeVisible();
+  await expect(page.getByTestId('count')).toHaveText('0');
+  await page.getByRole('button', { name: '+10' }).click();
+  await page.getByRole('button', { name: 'Test', exact: true }).click();
+  await page.getByRole('button', { name: 'shaves, both ways' }).click();
+  await page.getByRole('button', { name: 'Finish here' }).click();
+  await page.getByRole('button', { name: 'Write it into the log' }).click();
+  await expect(page).toHaveURL(/\/log\/entry/);
+  await expect(page.getByRole('cell', { name: /^diamond rod to/ })).toBeVisible();
+  await expect(page.getByRole('cell', { name: /^pocket plate, medium to/ })).toBeVisible();
+});
+
+test('a countdown turns the tool over by itself, set by set', async ({ page }) => {
+  await startTouchUp(page, 'tern');
+  await page.getByRole('button', { name: 'This step' }).click();
+  await page.getByRole('button', { name: 'countdown' }).click();
+  await page.getByRole('button', { name: 'Go on with this step' }).click();
+  const set = page.getByText(/^set 1 of \d+: \d+ more, then turn over$/);
+  const first = Number(/: (\d+) more/.exec(await set.innerText())![1]);
+  expect(first).toBeGreaterThan(3);
+  for (let i = 0; i < first; i += 1) await page.keyboard.press('Space');
+  await expect(page.getByText(/^right side up/i)).toBeVisible();
+  await expect(page.getByTestId('count')).toHaveText('0');
+  for (let i = 0; i < first; i += 1) await page.keyboard.press('Space');
+  await expect(page.getByText(/^left side up/i)).toBeVisible();
+  await expect(page.getByText(new RegExp(`^set 2 of \\d+: ${first - 1} more`))).toBeVisible();
 });

@@ -221,3 +221,7 @@ export const SKIP_REASONS = [
   'it does nothing',
 ] as const;
 export type SkipReason = (typeof SKIP_REASONS)[number];
+
+/** How strokes are shared between the sides. */
+export const COUNT_SCHEMES = ['a side at a time', 'sets of ten', 'countdown', 'alternate'] as const;
+export type CountScheme = (typeof COUNT_SCHEMES)[number];

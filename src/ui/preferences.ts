@@ -41,6 +41,8 @@ export function usePreference(key: string, usual: string): [string, (value: stri
 export const THEME_KEY = 'open-trail-theme';
 /** How angles are typed: `per side` or `inclusive`. */
 export const ANGLES_KEY = 'open-trail-angles';
+/** How strokes are shared between the sides: a scheme of counting. */
+export const SCHEME_KEY = 'open-trail-scheme';
 /** When the sample crew was loaded whose notice has been dismissed. */
 export const SAMPLE_NOTICE_KEY = 'open-trail-sample-notice';
 export const SHORTCUTS_KEY = 'open-trail-shortcuts';

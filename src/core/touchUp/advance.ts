@@ -1,13 +1,21 @@
 import type { EdgeTest, Finding, Session, SessionStep } from '../../domain/session';
+import { isWorked } from '../../domain/observation';
 import type { InkSeen, SkipReason } from '../../domain/terms';
+import { handInSets } from './scheme';
 
 /** What the hand or the person does in the guide; `at` is the moment, ISO 8601. */
 export type GuideEvent = { at: string } & (
-  | { type: 'stroke'; count?: number }
+  | {
+      type: 'stroke';
+      count?: number;
+      /** Where the tool turns over by itself: strokes of each set. */
+      sets?: readonly number[];
+    }
   | { type: 'take back' }
   | { type: 'turn over' }
   | { type: 'next step'; from: number }
   | { type: 'skip step'; from: number; reason: SkipReason }
+  | { type: 'go on with'; from: number; steps: SessionStep[] }
   | { type: 'previous step'; from: number }
   | { type: 'tick' }
   | { type: 'pause' }
@@ -31,11 +39,14 @@ export function advance(session: Session, event: GuideEvent): Session {
   const working = { ...session, updatedAt: event.at };
   switch (event.type) {
     case 'stroke':
-      return onStep({ ...working, pausedAt: null }, (step) => ({
-        ...step,
-        [session.side]: step[session.side] + (event.count ?? 1),
-        activeSeconds: step.activeSeconds + gapSeconds(session, event.at),
-      }));
+      return turned(
+        onStep({ ...working, pausedAt: null }, (step) => ({
+          ...step,
+          [session.side]: step[session.side] + (event.count ?? 1),
+          activeSeconds: step.activeSeconds + gapSeconds(session, event.at),
+        })),
+        event.sets,
+      );
     case 'take back':
       return onStep(working, (step) => ({
         ...step,
@@ -52,6 +63,10 @@ export function advance(session: Session, event: GuideEvent): Session {
       const { at, reason } = event;
       return onward(onStep(working, (step) => ({ ...step, skipped: reason, finishedAt: at })));
     }
+    case 'go on with':
+      return event.from === session.stepIndex
+        ? goneOnWith(working, event.steps, event.at)
+        : session;
     case 'previous step':
       if (event.from !== session.stepIndex || session.stepIndex === 0) return session;
       return { ...working, stepIndex: session.stepIndex - 1, side: 'left' };
@@ -85,6 +100,21 @@ export function advance(session: Session, event: GuideEvent): Session {
         notes: event.notes,
       };
   }
+}
+
+/** With the side up that its sets ask for; as it is without sets, and when all of them are done. */
+function turned(session: Session, sets: readonly number[] | undefined): Session {
+  const hand = sets && handInSets(sets, session.steps[session.stepIndex]!);
+  return hand ? { ...session, side: hand.side } : session;
+}
+
+/** Other steps in the place of what is left: what was done at the present one stands before them. */
+function goneOnWith(session: Session, steps: readonly SessionStep[], at: string): Session {
+  const { stepIndex } = session;
+  const present = session.steps[stepIndex]!;
+  const walked = session.steps.slice(0, stepIndex);
+  const kept = isWorked(present) ? [...walked, { ...present, finishedAt: at }] : walked;
+  return { ...session, steps: [...kept, ...steps], stepIndex: kept.length, side: 'left' };
 }
 
 /** At the step after; still at the last one where there is none. */

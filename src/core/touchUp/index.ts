@@ -1,7 +1,8 @@
 export { findingsLeft } from './findingsLeft';
 export { pastSession } from './pastSession';
-export { startSession, type StepWords } from './startSession';
+export { plannedSteps, startSession, type StepWords } from './startSession';
 export { stepTrouble, type StepTrouble } from './stepTrouble';
 export { advance, balance, type GuideEvent } from './advance';
 export { inkDue } from './inkDue';
 export { stepSeries } from './stepSeries';
+export { handInSets, setsOf } from './scheme';

@@ -29,7 +29,7 @@ export function startSession(input: {
     finishedAt: null,
     after: { tests: [], findings: [] },
     zoneAfter: plan.zoneAfter,
-    steps: plan.steps.map((step) => sessionStep(step, wordsOf(step))),
+    steps: plannedSteps(plan, wordsOf),
     stepIndex: 0,
     side: 'left',
     pausedAt: null,
@@ -41,6 +41,14 @@ export function startSession(input: {
 export interface StepWords {
   doneWhen: string[];
   warnings: string[];
+}
+
+/** The steps of a plan, none of them begun. */
+export function plannedSteps(
+  plan: JobPlan,
+  wordsOf: (step: LadderStep) => StepWords,
+): SessionStep[] {
+  return plan.steps.map((step) => sessionStep(step, wordsOf(step)));
 }
 
 function sessionStep(step: LadderStep, words: StepWords): SessionStep {

@@ -133,3 +133,27 @@ describe('a step that is left out', () => {
     expect(last.steps[2]!.skipped).toBe('the thing is not at hand');
   });
 });
+
+describe('another thing in mid-step', () => {
+  const swap = (session: Session, from = 0): Act => ({
+    type: 'go on with',
+    from,
+    steps: [{ ...session.steps[2]!, itemId: 'swapped-in' }],
+  });
+  const items = ({ steps }: Session): string[] => steps.map(({ itemId }) => itemId);
+
+  it('keeps what was done, and puts other steps in the place of the rest', () => {
+    const session = begun();
+    const after3 = after(session, stroke(3), swap(session));
+    expect(items(after3)).toEqual([session.steps[0]!.itemId, 'swapped-in']);
+    expect(after3).toMatchObject({ stepIndex: 1, steps: [{ left: 3 }, { left: 0 }] });
+    expect(after3.steps[0]!.finishedAt).not.toBeNull();
+  });
+
+  it('leaves no trace of a step that was not begun, and is done once by a double tap', () => {
+    const session = begun();
+    expect(items(after(session, swap(session)))).toEqual(['swapped-in']);
+    const twice = after(session, stroke(3), swap(session), swap(session));
+    expect(twice.steps).toHaveLength(2);
+  });
+});

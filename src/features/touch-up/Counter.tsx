@@ -1,7 +1,7 @@
 'use client';
 
 import type { Ref } from 'react';
-import { balance, inkDue, stepTrouble } from '../../core';
+import { balance, handInSets, inkDue, stepTrouble } from '../../core';
 import type { SessionStep } from '../../domain/session';
 import { isSpineTask, type Side } from '../../domain/terms';
 import type { Tool, Zone } from '../../domain/tool';
@@ -19,6 +19,8 @@ export function Counter(props: {
   isAxe: boolean;
   /** The keeper goes by feel: time is shown in the place of the range of strokes. */
   byFeel: boolean;
+  /** Strokes of each set, where the sides change set by set. */
+  sets?: readonly number[];
   tool: Tool;
   zone: Zone;
   coinThicknessMm: number;
@@ -26,7 +28,7 @@ export function Counter(props: {
   onStroke: () => void;
   ref: Ref<HTMLButtonElement>;
 }) {
-  const { step, side, paused, isAxe, byFeel, tool, zone, stretches, onStroke, ref } = props;
+  const { step, side, paused, isAxe, byFeel, sets, tool, zone, stretches, onStroke, ref } = props;
   const { edgeLengthMm } = tool;
   const count = step[side];
   const other = side === 'left' ? 'right' : 'left';
@@ -67,6 +69,7 @@ export function Counter(props: {
               </>
             )}
           </span>
+          {sets && <span className="figures block font-semibold">{setWords(sets, step)}</span>}
           <span className="figures block">
             {other} side stands at <b>{step[other]}</b>
             {balanceWords(step)}
@@ -125,6 +128,13 @@ function workedStretch(step: SessionStep, count: number, zone: Zone) {
 
 function motionWord({ motion }: SessionStep): string {
   return motion === 'circles' ? 'circles' : motion === 'sweeps' ? 'strokes' : 'scrubs';
+}
+
+/** Where the hand is in its sets: set 2 of 7, 4 of 6 done. */
+function setWords(sets: readonly number[], step: SessionStep): string {
+  const hand = handInSets(sets, step);
+  if (!hand) return 'all sets done';
+  return `set ${hand.set + 1} of ${sets.length}: ${hand.size - hand.done} more, then turn over`;
 }
 
 function balanceWords(step: SessionStep): string {

@@ -2,7 +2,7 @@
 
 import dynamic from 'next/dynamic';
 import { useLayoutEffect, useRef, useState } from 'react';
-import { advance, toolForm, type GuideEvent } from '../../core';
+import { advance, setsOf, toolForm, type GuideEvent } from '../../core';
 import type { Session } from '../../domain/session';
 import type { Settings } from '../../domain/settings';
 import type { Tool, Zone } from '../../domain/tool';
@@ -18,6 +18,7 @@ import { useAwake } from './useAwake';
 import { useBeat } from './useBeat';
 import { useClock } from './useClock';
 import { useGuideKeys } from './useGuideKeys';
+import { useScheme } from './useScheme';
 
 const LadderWalked = dynamic(() => import('./LadderWalked'), { ssr: false });
 const InkPanel = dynamic(() => import('./InkPanel'), { ssr: false });
@@ -37,13 +38,19 @@ export function Guide(props: {
   const [panel, setPanel] = useState<'count' | 'test' | 'ink' | 'step' | 'finish'>('count');
   const step = session.steps[session.stepIndex]!;
   // On a phone a panel may have been scrolled: the next one begins at its head.
-  useLayoutEffect(() => window.scrollTo(0, 0), [panel, session.stepIndex]);
+  useLayoutEffect(() => {
+    window.scrollTo(0, 0);
+  }, [panel, session.stepIndex]);
   const byFeel = tool.schools.counting === 'by feel';
   const paused = session.pausedAt !== null;
   const isLast = session.stepIndex === session.steps.length - 1;
 
+  const [scheme] = useScheme();
+  // One whole side is turned over by hand; sets turn by themselves.
+  const sets = scheme === 'a side at a time' ? undefined : setsOf(scheme, step.plannedPerSide);
   const act = (action: GuideAction): void => {
-    const event = { ...action, at: new Date().toISOString() } as GuideEvent;
+    const own = action.type === 'stroke' ? { sets } : {};
+    const event = { ...action, ...own, at: new Date().toISOString() } as GuideEvent;
     // A refused write shows its own notice, and can be tried again there.
     live.change((present) => advance(present, event)).catch(() => {});
   };
@@ -106,11 +113,17 @@ export function Guide(props: {
       {panel === 'step' && (
         <StepPanel
           session={session}
+          tool={tool}
+          zone={zone}
           pacePerMinute={pacePerMinute}
           beat={beat}
           onBeat={setBeat}
           onPrevious={() => {
             act({ type: 'previous step', from: session.stepIndex });
+            setPanel('count');
+          }}
+          onGoOnWith={(steps) => {
+            act({ type: 'go on with', from: session.stepIndex, steps });
             setPanel('count');
           }}
           onSkip={(reason) => {
@@ -141,6 +154,7 @@ export function Guide(props: {
               paused={paused}
               isAxe={toolForm(tool.kind) === 'axe'}
               byFeel={byFeel}
+              sets={sets}
               tool={tool}
               zone={zone}
               coinThicknessMm={settings.coinThicknessMm}

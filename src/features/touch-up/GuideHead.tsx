@@ -15,7 +15,7 @@ export function GuideHead(props: { session: Session; tool: Tool; zone: Zone; isK
           {tool.name}
           {session.job === 'spine' ? ', spine' : tool.zones.length > 1 && `, ${zone.name}`}
         </h1>
-        <p className="order-last flex w-full items-center gap-x-3 sm:order-none sm:w-auto">
+        <p className="order-last flex w-full items-center gap-x-3 leading-tight sm:order-none sm:w-auto">
           <Pegs done={session.stepIndex} of={session.steps.length} />
           <span>
             step {session.stepIndex + 1} of {session.steps.length}, {step.abrasiveName}, to{' '}

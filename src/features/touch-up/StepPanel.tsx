@@ -1,27 +1,40 @@
 'use client';
 
-import type { Session } from '../../domain/session';
-import { SKIP_REASONS, type SkipReason } from '../../domain/terms';
+import type { Session, SessionStep } from '../../domain/session';
+import { COUNT_SCHEMES, SKIP_REASONS, type SkipReason } from '../../domain/terms';
+import type { Tool, Zone } from '../../domain/tool';
 import { Choice } from '../../ui/Choice';
 import { sentence } from '../../ui/format';
+import { SwapChoice } from './SwapChoice';
+import { useScheme } from './useScheme';
 import { BEATS, type Beat } from './beat';
 
 /** What is seldom wanted in a step: going back, leaving it out with a reason, a beat to count by. */
 export default function StepPanel(props: {
   session: Session;
+  tool: Tool;
+  zone: Zone;
   pacePerMinute: number;
   beat: Beat;
   onBeat: (beat: Beat) => void;
   onPrevious: () => void;
+  onGoOnWith: (steps: SessionStep[]) => void;
   onSkip: (reason: SkipReason) => void;
   onBack: () => void;
 }) {
-  const { session, pacePerMinute, beat, onBeat, onPrevious, onSkip, onBack } = props;
+  const { session, tool, zone, pacePerMinute, beat, onBeat, onPrevious, onSkip, onBack } = props;
+  const [scheme, setScheme] = useScheme();
   const step = session.steps[session.stepIndex]!;
   const before = session.steps[session.stepIndex - 1];
   return (
     <section className="mx-auto grid w-full max-w-3xl flex-1 content-start gap-6 px-4 py-6 sm:px-8">
       <h2>This step: {step.abrasiveName}</h2>
+      <Choice
+        legend="Share the strokes between the sides; the count turns over with you"
+        options={COUNT_SCHEMES.map((each) => [each, each] as const)}
+        chosen={scheme}
+        onChoose={setScheme}
+      />
       <Choice
         legend="Count by a beat: each click is a stroke, until you pause"
         options={BEATS.map(([value, share]) => [
@@ -31,6 +44,7 @@ export default function StepPanel(props: {
         chosen={beat}
         onChoose={onBeat}
       />
+      <SwapChoice session={session} tool={tool} zone={zone} onGoOnWith={props.onGoOnWith} />
       <Choice
         legend="Leave this step out, because"
         options={SKIP_REASONS.map((reason) => [reason, reason] as const)}

@@ -1,0 +1,66 @@
+'use client';
+
+import { useMemo } from 'react';
+import {
+  findingsLeft,
+  NO_WISHES,
+  planJob,
+  plannedSteps,
+  toolForm,
+  workingFace,
+  type LadderAbrasive,
+} from '../../core';
+import type { Session, SessionStep } from '../../domain/session';
+import type { Tool, Zone } from '../../domain/tool';
+import { useBench, useToolLog } from '../../live';
+import { stepWords } from '../../ui/words/stepWords';
+
+/** A session holds no more steps than this. */
+const MOST_STEPS = 20;
+
+/** A thing at hand that the work could go on with, and the steps from there on. */
+export interface Swap {
+  abrasive: LadderAbrasive;
+  steps: SessionStep[];
+  minutes: number;
+}
+
+/**
+ * What a touch-up could go on with in the place of the thing under the hand, each with the rest planned
+ * anew from the last test, the quickest first; undefined while the shelf is read, none for other jobs.
+ */
+export function useSwaps(session: Session, tool: Tool, zone: Zone): Swap[] | undefined {
+  const benchFor = useBench();
+  const log = useToolLog(tool.id);
+  return useMemo(() => {
+    if (session.job !== 'touch-up') return [];
+    if (!benchFor || !log) return undefined;
+    const { steps, stepIndex, before, damageWay, where } = session;
+    const present = steps[stepIndex]!;
+    const bench = benchFor(tool, where);
+    const tested = steps.slice(0, stepIndex + 1).findLast(({ tests }) => tests.length > 0);
+    const seen = {
+      tests: (tested?.tests ?? before.tests).slice(-1),
+      findings: findingsLeft(session, workingFace(tool, zone).angleDeg),
+    };
+    const others = bench.abrasives.filter(({ id }) => id !== present.itemId);
+    const swaps = others.flatMap((abrasive): Swap[] => {
+      const wish =
+        abrasive.kind === 'stone' ? { startsWith: abrasive.id } : { sequence: [abrasive.id] };
+      const plan = planJob({
+        ...{ job: 'touch-up', spineWork: null, aim: null },
+        ...{ tool, zone, seen, bench, damageWay },
+        knownApexUm: null,
+        keenRadiusUm: null,
+        sessions: log.sessions,
+        ownLadder: { ...NO_WISHES, leftOut: [present.itemId], ...wish },
+      });
+      if (plan?.outcome !== 'planned' || plan.wishesFailed) return [];
+      if (stepIndex + 1 + plan.steps.length > MOST_STEPS) return [];
+      const isAxe = toolForm(tool.kind) === 'axe';
+      const rest = plannedSteps(plan, (step) => stepWords(step, isAxe));
+      return [{ abrasive, steps: rest, minutes: plan.minutes }];
+    });
+    return swaps.sort((a, b) => a.minutes - b.minutes);
+  }, [session, tool, zone, benchFor, log]);
+}

@@ -117,3 +117,26 @@ test('a countdown turns the tool over by itself, set by set', async ({ page }) =
   await expect(page.getByText(/^left side up/i)).toBeVisible();
   await expect(page.getByText(new RegExp(`^set 2 of \\d+: ${first - 1} more`))).toBeVisible();
 });
+
+test('a burr is walked along the strip until it is continuous, and the log keeps the walk', async ({
+  page,
+}) => {
+  await startTouchUp(page, 'tern');
+  await page.getByRole('button', { name: '+10' }).click();
+  await page.getByRole('button', { name: 'Look', exact: true }).click();
+  await expect(page.getByText('Not felt for yet.')).toBeVisible();
+  const parts = page.getByRole('group', { name: 'Where it is felt' }).getByRole('button');
+  await expect(parts).toHaveCount(6);
+  for (const part of [0, 1, 2, 4]) await parts.nth(part).click();
+  await expect(page.getByText('None yet from 75 to 100 mm, 125 to 150 mm')).toBeVisible();
+  for (const part of [3, 5]) await parts.nth(part).click();
+  await expect(page.getByText(/^Along all of it: turn over/)).toBeVisible();
+  await page.getByRole('button', { name: 'left', exact: true }).click();
+  await expect(page.getByText('Not felt for yet.')).toBeVisible();
+  await page.getByRole('button', { name: 'Go on with this step' }).click();
+  await page.getByRole('button', { name: 'Test', exact: true }).click();
+  await page.getByRole('button', { name: 'shaves, both ways' }).click();
+  await page.getByRole('button', { name: 'Finish here' }).click();
+  await page.getByRole('button', { name: 'Write it into the log' }).click();
+  await expect(page.getByText('burr on the right in 6 of 6 parts')).toBeVisible();
+});

@@ -126,6 +126,8 @@ export type { MicroBevelCost, SchoolNote } from './schools';
 export {
   advance,
   balance,
+  BURR_PARTS,
+  burrGaps,
   findingsLeft,
   handInSets,
   inkDue,

@@ -74,6 +74,15 @@ export type Observation = InferType<typeof observationSchema>;
 /** What ink on the bevel told after so many strokes over both sides. */
 const inkCheckSchema = object({ strokes: count(), seen: oneOf(INK_SEEN) }).noUnknown();
 
+/** Where along the zone a burr was felt, heel to tip in equal parts, on the side that it stands on. */
+const burrWalkSchema = object({
+  strokes: count(),
+  side: oneOf(SIDES),
+  felt: array(boolean().required()).min(2).max(20).required(),
+}).noUnknown();
+
+export type BurrWalk = InferType<typeof burrWalkSchema>;
+
 /** One step of a touch-up: what was planned, as it was seen then, and what was done. */
 const sessionStepSchema = object({
   /** Shelf record and, for stones, face; the name stands as it was at the time. */
@@ -116,6 +125,7 @@ const sessionStepSchema = object({
   activeSeconds: measure(0, 1_000_000),
   tests: array(testSchema.required()).max(200).required(),
   inkChecks: array(inkCheckSchema.required()).max(200).required(),
+  burrWalks: array(burrWalkSchema.required()).max(200).required(),
   /** Why it was left out; null for one that was walked. */
   skipped: oneOfOrNull(SKIP_REASONS),
   finishedAt: timestampOrNull(),

@@ -1,6 +1,6 @@
 import type { EdgeTest, Finding, Session, SessionStep } from '../../domain/session';
 import { isWorked } from '../../domain/observation';
-import type { InkSeen, SkipReason } from '../../domain/terms';
+import type { InkSeen, Side, SkipReason } from '../../domain/terms';
 import { handInSets } from './scheme';
 
 /** What the hand or the person does in the guide; `at` is the moment, ISO 8601. */
@@ -22,6 +22,7 @@ export type GuideEvent = { at: string } & (
   | { type: 'resume' }
   | { type: 'test'; reading: EdgeTest }
   | { type: 'ink'; seen: InkSeen }
+  | { type: 'burr'; side: Side; felt: boolean[] }
   | { type: 'note'; notes: string }
   | { type: 'finish'; findings: Finding[]; notes: string }
 );
@@ -85,10 +86,20 @@ export function advance(session: Session, event: GuideEvent): Session {
         tests: [...step.tests, { ...event.reading, strokes: step.left + step.right }],
       }));
     case 'ink':
-      return onStep(working, (step) => ({
-        ...step,
-        inkChecks: [...step.inkChecks, { strokes: step.left + step.right, seen: event.seen }],
-      }));
+      return onStep(working, (step) => {
+        const strokes = step.left + step.right;
+        const others = step.inkChecks.filter((check) => check.strokes !== strokes);
+        return { ...step, inkChecks: [...others, { strokes, seen: event.seen }] };
+      });
+    case 'burr': {
+      const { side, felt } = event;
+      return onStep(working, (step) => {
+        const strokes = step.left + step.right;
+        // The same walk, gone on with: it stands once.
+        const others = step.burrWalks.filter((w) => w.strokes !== strokes || w.side !== side);
+        return { ...step, burrWalks: [...others, { strokes, side, felt }] };
+      });
+    }
     case 'note':
       return { ...working, notes: event.notes };
     case 'finish':

@@ -6,3 +6,4 @@ export { advance, balance, type GuideEvent } from './advance';
 export { inkDue } from './inkDue';
 export { stepSeries } from './stepSeries';
 export { handInSets, setsOf } from './scheme';
+export { BURR_PARTS, burrGaps } from './burrGaps';

@@ -90,6 +90,7 @@ function pastStep(past: PastStep, tool: Tool, zone: Zone, doneAt: string): Sessi
     activeSeconds: Math.round((minutes ?? 0) * 60),
     tests: [],
     inkChecks: [],
+    burrWalks: [],
     skipped: null,
     finishedAt: doneAt,
   };

@@ -78,6 +78,7 @@ function sessionStep(step: LadderStep, words: StepWords): SessionStep {
     activeSeconds: 0,
     tests: [],
     inkChecks: [],
+    burrWalks: [],
     skipped: null,
     finishedAt: null,
   };

@@ -1,6 +1,6 @@
 import { passedTest, readGrams } from '../../domain/observation';
 import type { Session } from '../../domain/session';
-import { advance, analyseStropSeries, inkDue, stepSeries, type GuideEvent } from '..';
+import { advance, analyseStropSeries, burrGaps, inkDue, stepSeries, type GuideEvent } from '..';
 import { sample } from '../../testing/sample';
 
 const at = (seconds: number): string => new Date(1_700_000_000_000 + seconds * 1000).toISOString();
@@ -107,6 +107,33 @@ describe('ink', () => {
     expect(due(after(reached, stroke(6)))).toBe(fresh.steps[0]!.plannedPerSide <= 6);
     expect(due(after(reached, stroke(fresh.steps[0]!.plannedPerSide + 6)))).toBe(true);
     expect(due(after(fresh, stroke(6), next(0), stroke(40)))).toBe(false);
+  });
+});
+
+describe('a walk along the burr', () => {
+  const walk = (...felt: boolean[]): Act => ({ type: 'burr', side: 'right', felt });
+
+  it('stands once for each count and side, as it was last felt', () => {
+    const session = after(
+      begun(),
+      ...[stroke(9), walk(true, false, false), walk(true, true, false)],
+      ...[stroke(4), walk(true, true, true)],
+    );
+    expect(session.steps[0]!.burrWalks).toEqual([
+      { strokes: 9, side: 'right', felt: [true, true, false] },
+      { strokes: 13, side: 'right', felt: [true, true, true] },
+    ]);
+  });
+
+  it('names the stretches without one, joined up, from the heel of the edge', () => {
+    const zone = { startMm: 20, endMm: 80 };
+    const gaps = (...felt: boolean[]) => burrGaps({ felt }, zone);
+    expect(gaps(true, true, true)).toEqual([]);
+    expect(gaps(false, false, false)).toEqual([zone]);
+    expect(gaps(false, true, true, false, false, true)).toEqual([
+      { startMm: 20, endMm: 30 },
+      { startMm: 50, endMm: 70 },
+    ]);
   });
 });
 

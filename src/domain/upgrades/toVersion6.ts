@@ -1,6 +1,6 @@
 /**
  * From version 5 to 6: a test says how many strokes it came after, and a step keeps its looks at the
- * ink and why it was left out. Until then none of that was noted.
+ * ink, its walks along the burr and why it was left out. Until then none of that was noted.
  */
 
 import { recordWith, someObjects } from './olderShapes';
@@ -28,6 +28,7 @@ export function sessionToVersion6(session: Loose): Loose {
     steps: (session.steps as Loose[]).map((step) => ({
       ...withStrokes(step),
       inkChecks: [],
+      burrWalks: [],
       skipped: null,
     })),
   };

@@ -11,7 +11,7 @@ export function EntryReadings({ session }: { session: Session }) {
     const series = step.kind === 'strop' ? stepSeries(session, i) : null;
     return series && series.readings.length > 1 ? [{ step, series }] : [];
   });
-  const inked = steps.filter(({ inkChecks }) => inkChecks.length > 0);
+  const inked = steps.filter(({ inkChecks, burrWalks }) => inkChecks.length + burrWalks.length > 0);
   if (curves.length + inked.length === 0) return null;
   return (
     <div className="mt-4 grid gap-x-12 gap-y-6 lg:grid-cols-2">
@@ -23,11 +23,17 @@ export function EntryReadings({ session }: { session: Session }) {
       ))}
       {inked.map((step) => (
         <section key={step.itemId}>
-          <h2>Ink on {step.abrasiveName}</h2>
+          <h2>Looks on {step.abrasiveName}</h2>
           <ul>
             {step.inkChecks.map((check, i) => (
               <li key={i}>
-                after {plural(check.strokes, 'stroke')}: {INK_WORDS[check.seen]}
+                after {plural(check.strokes, 'stroke')}: ink {INK_WORDS[check.seen]}
+              </li>
+            ))}
+            {step.burrWalks.map(({ strokes, side, felt }) => (
+              <li key={`${strokes} ${side}`}>
+                after {plural(strokes, 'stroke')}: burr on the {side} in{' '}
+                {felt.filter(Boolean).length} of {felt.length} parts
               </li>
             ))}
           </ul>

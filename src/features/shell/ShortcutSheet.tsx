@@ -11,7 +11,7 @@ const GUIDE_KEYS = [
   ['P', 'pause, and go on'],
   ['N', 'next step'],
   ['B', 'step back'],
-  ['I', 'ink it and look'],
+  ['I', 'look: ink and burr'],
 ] as const;
 
 /** The sheet of keys, with the switch that turns single keys off. */

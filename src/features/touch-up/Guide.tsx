@@ -21,7 +21,7 @@ import { useGuideKeys } from './useGuideKeys';
 import { useScheme } from './useScheme';
 
 const LadderWalked = dynamic(() => import('./LadderWalked'), { ssr: false });
-const InkPanel = dynamic(() => import('./InkPanel'), { ssr: false });
+const LookPanel = dynamic(() => import('./LookPanel'), { ssr: false });
 const StepPanel = dynamic(() => import('./StepPanel'), { ssr: false });
 const TestPanel = dynamic(() => import('./TestPanel'), { ssr: false });
 const FinishPanel = dynamic(() => import('./FinishPanel'), { ssr: false });
@@ -35,7 +35,7 @@ export function Guide(props: {
   settings: Settings;
 }) {
   const { live, session, tool, zone, settings } = props;
-  const [panel, setPanel] = useState<'count' | 'test' | 'ink' | 'step' | 'finish'>('count');
+  const [panel, setPanel] = useState<'count' | 'test' | 'look' | 'step' | 'finish'>('count');
   const step = session.steps[session.stepIndex]!;
   // On a phone a panel may have been scrolled: the next one begins at its head.
   useLayoutEffect(() => {
@@ -81,7 +81,7 @@ export function Guide(props: {
     pause,
     nextStep: goOn,
     previousStep: () => act({ type: 'previous step', from: session.stepIndex }),
-    ink: () => setPanel('ink'),
+    look: () => setPanel('look'),
   });
   return (
     <div className="flex min-h-dvh flex-1 flex-col">
@@ -100,13 +100,15 @@ export function Guide(props: {
           onFinish={() => setPanel('finish')}
         />
       )}
-      {panel === 'ink' && (
-        <InkPanel
+      {panel === 'look' && (
+        <LookPanel
           step={step}
+          worked={session.side}
           tool={tool}
           zone={zone}
           coinThicknessMm={settings.coinThicknessMm}
           onSeen={(seen) => act({ type: 'ink', seen })}
+          onFelt={(side, felt) => act({ type: 'burr', side, felt })}
           onBack={() => setPanel('count')}
         />
       )}
@@ -175,7 +177,7 @@ export function Guide(props: {
             press={press}
             onPause={pause}
             onTest={() => setPanel('test')}
-            onInk={() => setPanel('ink')}
+            onLook={() => setPanel('look')}
             onStep={() => setPanel('step')}
             onNext={goOn}
           />

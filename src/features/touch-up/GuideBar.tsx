@@ -9,11 +9,11 @@ export function GuideBar(props: {
   press: (action: GuideAction) => void;
   onPause: () => void;
   onTest: () => void;
-  onInk: () => void;
+  onLook: () => void;
   onStep: () => void;
   onNext: () => void;
 }) {
-  const { session, byFeel, press, onPause, onTest, onInk, onStep, onNext } = props;
+  const { session, byFeel, press, onPause, onTest, onLook, onStep, onNext } = props;
   const step = session.steps[session.stepIndex]!;
   const isLast = session.stepIndex === session.steps.length - 1;
   const paused = session.pausedAt !== null;
@@ -23,7 +23,7 @@ export function GuideBar(props: {
         <Action label="Back one" onClick={() => press({ type: 'take back' })} />
         <Action label={paused ? (byFeel ? 'Start' : 'Go on') : 'Pause'} onClick={onPause} />
         <Action label="Test" disabled={session.job === 'spine'} onClick={onTest} />
-        <Action label="Ink" disabled={session.job === 'spine'} onClick={onInk} />
+        <Action label="Look" disabled={session.job === 'spine'} onClick={onLook} />
         {[5, 10].map((count) => (
           <Action
             key={count}

@@ -10,7 +10,7 @@ interface GuideKeys {
   pause: () => void;
   nextStep: () => void;
   previousStep: () => void;
-  ink: () => void;
+  look: () => void;
 }
 
 const KEYS: Record<string, keyof GuideKeys> = {
@@ -20,7 +20,7 @@ const KEYS: Record<string, keyof GuideKeys> = {
   p: 'pause',
   n: 'nextStep',
   b: 'previousStep',
-  i: 'ink',
+  i: 'look',
 };
 
 /** Keys of the guide. The space bar always counts; on a focused control it keeps its own meaning. */

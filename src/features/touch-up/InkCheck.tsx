@@ -16,15 +16,14 @@ const SYMPTOM: Record<InkSeen, SymptomId | null> = {
 };
 
 /** Ink on the bevel, a few strokes, and a look: where it has gone, and how far to change the hold. */
-export default function InkPanel(props: {
+export function InkCheck(props: {
   step: SessionStep;
   tool: Tool;
   zone: Zone;
   coinThicknessMm: number;
   onSeen: (seen: InkSeen) => void;
-  onBack: () => void;
 }) {
-  const { step, tool, zone, coinThicknessMm, onSeen, onBack } = props;
+  const { step, tool, zone, coinThicknessMm, onSeen } = props;
   const done = step.left + step.right;
   const last = step.inkChecks.at(-1);
   const seen = last && last.strokes === done ? last.seen : null;
@@ -34,11 +33,11 @@ export default function InkPanel(props: {
     : [];
   const held = toolForm(tool.kind) === 'knife' ? 'the spine' : 'the rear of the stone';
   return (
-    <section className="mx-auto grid w-full max-w-3xl flex-1 content-start gap-5 px-4 py-6 sm:px-8">
+    <section className="grid gap-4">
       <h2>Ink it and look</h2>
       <p className="max-w-[60ch]">
         Draw a marker along the bevel up to the edge, take two or three strokes, wipe, and look
-        across the light. After {plural(done, 'stroke')} on this side and the other, the ink is
+        across the light. After {plural(done, 'stroke')}, both sides together, the ink is
       </p>
       <Choice
         legend="Where the ink is"
@@ -61,11 +60,6 @@ export default function InkPanel(props: {
           ))}
         </ul>
       )}
-      <div>
-        <button type="button" className="btn btn-neutral" onClick={onBack}>
-          Go on with this step
-        </button>
-      </div>
     </section>
   );
 }

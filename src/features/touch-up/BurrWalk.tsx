@@ -1,0 +1,81 @@
+'use client';
+
+import { useState } from 'react';
+import { BURR_PARTS, burrGaps } from '../../core';
+import { finding } from '../../domain/observation';
+import type { SessionStep } from '../../domain/session';
+import { SIDES, type Side } from '../../domain/terms';
+import type { Tool, Zone } from '../../domain/tool';
+import { Choice } from '../../ui/Choice';
+import { EdgeStrip } from '../../ui/edge-strip/EdgeStrip';
+import { placeMm, spanMm } from '../../ui/format';
+
+/** A walk along the strip, one side at a time: where a burr is felt, until it is continuous. */
+export function BurrWalk(props: {
+  step: SessionStep;
+  /** The side that was worked; its burr stands on the other. */
+  worked: Side;
+  tool: Tool;
+  zone: Zone;
+  onFelt: (side: Side, felt: boolean[]) => void;
+}) {
+  const { step, worked, tool, zone, onFelt } = props;
+  const [side, setSide] = useState<Side>(worked === 'left' ? 'right' : 'left');
+  const walk = step.burrWalks.findLast((each) => each.side === side);
+  const felt = walk?.felt ?? Array<boolean>(BURR_PARTS).fill(false);
+  const partMm = (zone.endMm - zone.startMm) / felt.length;
+  const gaps = burrGaps({ felt }, zone);
+  return (
+    <section className="grid gap-4">
+      <h2>Feel for the burr</h2>
+      <p className="max-w-[60ch]">
+        Draw a fingertip from the spine off the edge, never along it, or a cotton bud that snags.
+        Tap each part where you feel it.
+      </p>
+      <Choice
+        legend="It stands on the side"
+        options={SIDES.map((each) => [each, each] as const)}
+        chosen={side}
+        onChoose={setSide}
+      />
+      <div>
+        <EdgeStrip
+          edgeLengthMm={tool.edgeLengthMm}
+          stretches={[
+            {
+              ...zone,
+              word: 'works',
+              findings: felt.flatMap((isFelt, i) =>
+                isFelt ? [finding('burr', zone.startMm + (i + 0.5) * partMm, 0, { side })] : [],
+              ),
+            },
+          ]}
+          ends={['heel', placeMm(tool.edgeLengthMm)]}
+        />
+        <div className="mt-2 grid grid-cols-6 gap-1" role="group" aria-label="Where it is felt">
+          {felt.map((isFelt, i) => (
+            <button
+              key={i}
+              type="button"
+              aria-pressed={isFelt}
+              aria-label={`from ${spanMm(zone.startMm + i * partMm, zone.startMm + (i + 1) * partMm)}`}
+              className={`btn figures px-0 ${isFelt ? 'btn-neutral' : 'btn-outline'}`}
+              onClick={() => onFelt(side, felt.with(i, !isFelt))}
+            >
+              {placeMm(zone.startMm + (i + 0.5) * partMm).replace(/ (mm|in)$/, '')}
+            </button>
+          ))}
+        </div>
+      </div>
+      <p role="status" className="sign text-xl">
+        {walk ? walkWords(gaps) : 'Not felt for yet.'}
+      </p>
+    </section>
+  );
+}
+
+function walkWords(gaps: readonly { startMm: number; endMm: number }[]): string {
+  if (gaps.length === 0) return 'Along all of it: turn over, or go on to the next step.';
+  const places = gaps.map(({ startMm, endMm }) => spanMm(startMm, endMm)).join(', ');
+  return `None yet from ${places}: more strokes there.`;
+}

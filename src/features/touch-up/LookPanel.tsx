@@ -1,0 +1,22 @@
+'use client';
+
+import type { ComponentProps } from 'react';
+import { BurrWalk } from './BurrWalk';
+import { InkCheck } from './InkCheck';
+
+/** What a look in mid-step can tell: whether the strokes reach the edge, and where a burr stands. */
+export default function LookPanel(
+  props: ComponentProps<typeof InkCheck> & ComponentProps<typeof BurrWalk> & { onBack: () => void },
+) {
+  return (
+    <div className="mx-auto grid w-full max-w-3xl flex-1 content-start gap-8 px-4 py-6 sm:px-8">
+      <InkCheck {...props} />
+      {props.step.kind === 'stone' && <BurrWalk {...props} />}
+      <div>
+        <button type="button" className="btn btn-neutral" onClick={props.onBack}>
+          Go on with this step
+        </button>
+      </div>
+    </div>
+  );
+}

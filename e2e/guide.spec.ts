@@ -71,6 +71,7 @@ test('a step is left out with its reason, which the log keeps', async ({ page })
 });
 
 test('a beat counts by itself until it is paused', async ({ page }) => {
+  await page.clock.install();
   await startTouchUp(page, 'wren');
   await page.getByRole('button', { name: 'This step' }).click();
   await page.getByRole('button', { name: /^faster, \d+ a minute$/ }).click();
@@ -79,7 +80,7 @@ test('a beat counts by itself until it is paused', async ({ page }) => {
   await page.getByRole('button', { name: 'Pause' }).click();
   await expect(page.getByText(', paused')).toBeVisible();
   const count = await page.getByTestId('count').innerText();
-  await page.waitForTimeout(2500);
+  await page.clock.runFor(5000);
   await expect(page.getByTestId('count')).toHaveText(count);
 });
 
@@ -139,4 +140,15 @@ test('a burr is walked along the strip until it is continuous, and the log keeps
   await page.getByRole('button', { name: 'Finish here' }).click();
   await page.getByRole('button', { name: 'Write it into the log' }).click();
   await expect(page.getByText('burr on the right in 6 of 6 parts')).toBeVisible();
+});
+
+test('a side that has its strokes says so, until the other has them too', async ({ page }) => {
+  await startTouchUp(page, 'tern');
+  const said = page.getByText('This side has its strokes: turn it over.');
+  for (let i = 0; i < 4; i += 1) await page.getByRole('button', { name: '+10' }).click();
+  await expect(said).toBeHidden();
+  await page.getByRole('button', { name: '+10' }).click();
+  await expect(said).toBeVisible();
+  await page.getByRole('button', { name: 'Turn it over' }).click();
+  await expect(said).toBeHidden();
 });

@@ -20,23 +20,28 @@ export type ImportState = { file: File } & (
 export function useImport(): { state: ImportState | null; importFile: (file: File) => void } {
   const [state, setState] = useState<ImportState | null>(null);
   const importFile = (file: File): void => {
-    let cancelled = false;
+    // Progress comes by a way of its own, and may come later than the outcome.
+    let isOver = false;
     const job = startImport(file, (stage, share) => {
-      if (!cancelled) setState({ file, kind: 'under way', stage, share, cancel });
+      if (!isOver) setState({ file, kind: 'under way', stage, share, cancel });
     });
     const cancel = (): void => {
-      cancelled = true;
+      isOver = true;
       job.cancel();
       setState(null);
       void notice(`${file.name} is not brought in; nothing has changed.`);
     };
     job.outcome.then(
       (outcome) => {
+        isOver = true;
         if (outcome.kind === 'refused') setState({ file, ...outcome });
         else
           setState({ file, ...outcome, takeBack: () => void takeBack(job, () => setState(null)) });
       },
-      (error: Error) => setState({ file, kind: 'failed', error }),
+      (error: Error) => {
+        isOver = true;
+        setState({ file, kind: 'failed', error });
+      },
     );
   };
   return { state, importFile };

@@ -81,6 +81,11 @@ export function Counter(props: {
           {troubleWords(trouble)}
         </span>
       ))}
+      {!sets && !byFeel && sideHasIts(step, side) && (
+        <span role="status" className="block font-semibold">
+          This side has its strokes: turn it over.
+        </span>
+      )}
       {inkDue(step) && (
         <span role="status" className="block font-semibold">
           Ink it and look: do the strokes reach the edge?
@@ -128,6 +133,12 @@ function workedStretch(step: SessionStep, count: number, zone: Zone) {
 
 function motionWord({ motion }: SessionStep): string {
   return motion === 'circles' ? 'circles' : motion === 'sweeps' ? 'strokes' : 'scrubs';
+}
+
+/** Whether this side has what was planned for it, and the other has not. */
+function sideHasIts(step: SessionStep, side: Side): boolean {
+  const other = side === 'left' ? 'right' : 'left';
+  return step[side] >= step.plannedPerSide && step[other] < step.plannedPerSide;
 }
 
 /** Where the hand is in its sets: set 2 of 7, 4 of 6 done. */

@@ -4,12 +4,15 @@ import { plural } from '../../ui/format';
 import { StropCurve } from '../../ui/StropCurve';
 import { INK_WORDS } from '../../ui/words/inkWords';
 
+/** Before and after are said above already; a curve has something between them. */
+const FEWEST_DRAWN = 3;
+
 /** What was read on the way: one curve a strop, and what the ink told on each stone. */
 export function EntryReadings({ session }: { session: Session }) {
   const { steps } = session;
   const curves = steps.flatMap((step, i) => {
     const series = step.kind === 'strop' ? stepSeries(session, i) : null;
-    return series && series.readings.length > 1 ? [{ step, series }] : [];
+    return series && series.readings.length >= FEWEST_DRAWN ? [{ step, series }] : [];
   });
   const inked = steps.filter(({ inkChecks, burrWalks }) => inkChecks.length + burrWalks.length > 0);
   if (curves.length + inked.length === 0) return null;

@@ -10,6 +10,15 @@ async function readAfter(page: Page, tens: number, grams: number): Promise<void>
   await expect(page.getByLabel('Or grams, on a tester')).toHaveValue('');
 }
 
+/** A test that the edge passes, and the end of the touch-up. */
+async function finishShaving(page: Page): Promise<void> {
+  await page.getByRole('button', { name: 'Test', exact: true }).click();
+  await page.getByRole('button', { name: 'shaves, both ways' }).click();
+  await page.getByRole('button', { name: 'Finish here' }).click();
+  await page.getByRole('button', { name: 'Write it into the log' }).click();
+  await expect(page).toHaveURL(/\/log\/entry/);
+}
+
 test('grams on a strop are one curve, that says where the best was and stays in the log', async ({
   page,
 }) => {
@@ -62,11 +71,7 @@ test('a step is left out with its reason, which the log keeps', async ({ page })
   await page.getByRole('button', { name: 'the thing is not at hand' }).click();
   await expect(page.getByText(/^step 2 of 3/)).not.toHaveText(first);
   await page.getByRole('button', { name: '+10' }).click();
-  await page.getByRole('button', { name: 'Test', exact: true }).click();
-  await page.getByRole('button', { name: 'shaves, both ways' }).click();
-  await page.getByRole('button', { name: 'Finish here' }).click();
-  await page.getByRole('button', { name: 'Write it into the log' }).click();
-  await expect(page).toHaveURL(/\/log\/entry/);
+  await finishShaving(page);
   await expect(page.getByText('left out: the thing is not at hand')).toBeVisible();
 });
 
@@ -94,11 +99,7 @@ test('the stone is swapped in mid-step: the rest is planned anew, the log keeps 
   await expect(page.getByText(/^step 2 of \d, pocket plate, medium/)).toBeVisible();
   await expect(page.getByTestId('count')).toHaveText('0');
   await page.getByRole('button', { name: '+10' }).click();
-  await page.getByRole('button', { name: 'Test', exact: true }).click();
-  await page.getByRole('button', { name: 'shaves, both ways' }).click();
-  await page.getByRole('button', { name: 'Finish here' }).click();
-  await page.getByRole('button', { name: 'Write it into the log' }).click();
-  await expect(page).toHaveURL(/\/log\/entry/);
+  await finishShaving(page);
   await expect(page.getByRole('cell', { name: /^diamond rod to/ })).toBeVisible();
   await expect(page.getByRole('cell', { name: /^pocket plate, medium to/ })).toBeVisible();
 });
@@ -135,10 +136,7 @@ test('a burr is walked along the strip until it is continuous, and the log keeps
   await page.getByRole('button', { name: 'left', exact: true }).click();
   await expect(page.getByText('Not felt for yet.')).toBeVisible();
   await page.getByRole('button', { name: 'Go on with this step' }).click();
-  await page.getByRole('button', { name: 'Test', exact: true }).click();
-  await page.getByRole('button', { name: 'shaves, both ways' }).click();
-  await page.getByRole('button', { name: 'Finish here' }).click();
-  await page.getByRole('button', { name: 'Write it into the log' }).click();
+  await finishShaving(page);
   await expect(page.getByText('burr on the right in 6 of 6 parts')).toBeVisible();
 });
 

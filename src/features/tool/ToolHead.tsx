@@ -22,7 +22,8 @@ function steelInWords(steel: Steel): string {
 
 /** The tool as it lies on the bench, its edge below, and what can be done next. */
 export function ToolHead({ tool }: { tool: Tool }) {
-  const states = useZoneStates()?.filter(({ tool: { id } }) => id === tool.id) ?? [];
+  const judged = useZoneStates();
+  const states = judged?.filter(({ tool: { id } }) => id === tool.id) ?? [];
   const stops = states[0]?.stops ?? [];
   const [noting, setNoting] = useState(false);
   const outline = toolOutline(tool);
@@ -52,7 +53,11 @@ export function ToolHead({ tool }: { tool: Tool }) {
             Inspect it
           </Link>
           {stops.length === 0 && (
-            <Link href={`/touch-up?tool=${tool.id}`} className="btn btn-primary">
+            <Link
+              href={`/touch-up?tool=${tool.id}`}
+              // Nothing is begun on a tool of which it is not known whether it may be used.
+              className={`btn btn-primary ${judged ? '' : 'invisible'}`}
+            >
               Plan a touch-up
             </Link>
           )}
@@ -71,7 +76,8 @@ export function ToolHead({ tool }: { tool: Tool }) {
             ends={['heel', placeMm(tool.edgeLengthMm)]}
           />
           <p>
-            {stretches
+            {!judged && '\u00a0'}
+            {(judged ? stretches : [])
               .map(({ name, word }) =>
                 sentence(`${name}: ${word === 'unknown' ? 'not tested' : word}`),
               )

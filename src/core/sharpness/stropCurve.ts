@@ -1,5 +1,6 @@
 import type { StropBacking, StropSurface } from '../../domain/terms';
 import { notNegative, positive } from '../check';
+import { lowestCount } from './lowestCount';
 
 /** How much each backing rounds the apex. */
 const SOFTNESS: Record<StropBacking, number> = {
@@ -105,10 +106,7 @@ export function bestStropStrokes(
 ): number {
   const burrUm = notNegative(input.burrUm, 'burrUm');
   const { tau, betaUm, loaded, roundingUm = 0 } = input;
-  if (!loaded) {
-    const gain = burrUm / (betaUm * tau);
-    return gain <= 1 ? 0 : tau * Math.log(gain);
-  }
+  if (!loaded) return lowestCount(burrUm, betaUm, tau);
   const addedUm = LOADED_SUM * betaUm - roundingUm;
   if (addedUm <= 0) return nearTheEnd({ ...input, keenUm: input.keenUm ?? 0 });
   const gain = (burrUm * ROUNDING_DECAY) / (tau * addedUm);

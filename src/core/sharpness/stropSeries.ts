@@ -1,4 +1,5 @@
 import { notNegative, positive } from '../check';
+import { lowestCount } from './lowestCount';
 
 /** One reading on a strop: strokes over both sides so far on this surface, and grams on the tester. */
 export interface StropReading {
@@ -69,7 +70,7 @@ export function analyseStropSeries(input: {
   if (flat - error < BEATS_CONSTANT * noiseG ** 2) return { verdict: 'no-effect', meanG };
 
   const last = readings.at(-1)!.strokes;
-  const lowest = lowestAt(fit);
+  const lowest = lowestCount(fit.burrG, fit.roundingGPerStroke, fit.tau);
   const gramsAt = (strokes: number): number => stropGrams(fit, strokes);
   const isLowerBound = lowest > last;
   const lostG = isLowerBound ? 0 : gramsAt(last) - gramsAt(lowest);
@@ -96,13 +97,6 @@ function changeOf(readings: readonly StropReading[], noiseG: number): 'keener' |
   const change = readings.at(-1)!.grams - readings[0]!.grams;
   if (Math.abs(change) <= Math.SQRT2 * noiseG) return 'none';
   return change < 0 ? 'keener' : 'duller';
-}
-
-/** n* = τ·ln(A/(B·τ)); infinite where nothing rounds the apex, 0 where every stroke does harm. */
-function lowestAt({ burrG, tau, roundingGPerStroke }: StropFit): number {
-  if (roundingGPerStroke === 0) return burrG > 0 ? Infinity : 0;
-  const gain = burrG / (roundingGPerStroke * tau);
-  return gain <= 1 ? 0 : tau * Math.log(gain);
 }
 
 function endG(fit: StropFit, lowest: number): number {

@@ -1,3 +1,4 @@
+import { edgeName } from '../../domain/edgeName';
 import type { Zone } from '../../domain/tool';
 import Link from '../../ui/Link';
 import type { ZoneState } from '../../core';
@@ -15,10 +16,7 @@ export function InspectionHead(props: {
   return (
     <>
       <div className="flex flex-wrap items-baseline gap-x-5">
-        <h1>
-          {tool.name}
-          {zones.length > 1 && `, ${zone.name}`}
-        </h1>
+        <h1>{edgeName(tool, zone)}</h1>
         <p className="text-lg text-soft">{wordNow(word, isTested)}</p>
         <nav aria-label="Zones" className="ml-auto flex gap-x-5">
           {zones

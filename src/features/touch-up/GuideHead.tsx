@@ -1,5 +1,6 @@
 import Link from '../../ui/Link';
 import { Pegs } from '../../ui/Pegs';
+import { edgeName } from '../../domain/edgeName';
 import type { Session } from '../../domain/session';
 import type { Tool, Zone } from '../../domain/tool';
 import { minutesLeft } from './guideStep';
@@ -12,8 +13,7 @@ export function GuideHead(props: { session: Session; tool: Tool; zone: Zone; isK
     <header className="bg-neutral text-neutral-content">
       <div className="mx-auto flex max-w-[82rem] flex-wrap items-center gap-x-5 px-4 py-1 sm:px-8">
         <h1 className="!text-[1.35rem]">
-          {tool.name}
-          {session.job === 'spine' ? ', spine' : tool.zones.length > 1 && `, ${zone.name}`}
+          {session.job === 'spine' ? `${tool.name}, spine` : edgeName(tool, zone)}
         </h1>
         <p className="order-last flex w-full items-center gap-x-3 leading-tight sm:order-none sm:w-auto">
           <Pegs done={session.stepIndex} of={session.steps.length} />

@@ -3,6 +3,7 @@
 import Link from '../../ui/Link';
 import { useState } from 'react';
 import { NO_WISHES, workingFace } from '../../core';
+import { edgeName } from '../../domain/edgeName';
 import type { Settings } from '../../domain/settings';
 import type { JobAddress } from '../../ui/jobAddress';
 import { StopUse } from '../../ui/StopUse';
@@ -21,13 +22,8 @@ import { usePlan, type PlanWishes } from './usePlan';
 import { useStart } from './useStart';
 
 /** The plan for one edge: what it starts from, the chip, the ladder, the steps, and the start. */
-export function PlanFor(props: {
-  need: LoggedNeed;
-  address: JobAddress;
-  zones: number;
-  settings: Settings;
-}) {
-  const { need, address, zones, settings } = props;
+export function PlanFor(props: { need: LoggedNeed; address: JobAddress; settings: Settings }) {
+  const { need, address, settings } = props;
   const { tool, state, stops } = need;
   const { job } = address;
   const [wishes, setWishes] = useState<PlanWishes>(() => ({
@@ -47,10 +43,7 @@ export function PlanFor(props: {
     <>
       <div className="mx-auto w-full max-w-[82rem] px-4 pt-3 pb-8 sm:px-8">
         <div className="flex flex-wrap items-center gap-x-5">
-          <h1>
-            {tool.name}
-            {job === 'spine' ? ', spine' : zones > 1 && `, ${zone.name}`}
-          </h1>
+          <h1>{job === 'spine' ? `${tool.name}, spine` : edgeName(tool, zone)}</h1>
           {!stopped && <JobChoice need={need} chosen={address} />}
           <Link href="/touch-up" className="link ml-auto inline-flex min-h-12 items-center">
             Another edge

@@ -35,7 +35,6 @@ export function PlanScreen() {
       key={`${need.tool.id}/${need.zone.id}`}
       address={address}
       need={{ ...need, sessions: log.sessions }}
-      zones={own.length}
       settings={settings}
     />
   );

@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { open, startTouchUp, test, waitUntilPlanned } from './fixtures';
+import { expect, open, startTouchUp, test, waitUntilPlanned } from './fixtures';
 
 const FOLDER = 'docs/screenshots';
 const PHONE = { width: 360, height: 740 };
@@ -32,6 +32,8 @@ for (const [name, path] of [
   test(name, async ({ page }) => {
     await open(page, path);
     if (name === 'thin') await page.mouse.wheel(0, 420);
+    if (name === 'tool')
+      await expect(page.getByRole('link', { name: 'Plan a touch-up' })).toBeVisible();
     await shoot(page, name);
   });
 }

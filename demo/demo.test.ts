@@ -34,7 +34,8 @@ const benchOf = ({ schools }: Tool) =>
 
 it('holds eighteen months of touch-ups, every job that is done now and then among them', () => {
   expect(sample.tools).toHaveLength(9);
-  expect(sample.abrasives).toHaveLength(12);
+  expect(sample.abrasives).toHaveLength(13);
+  expect(sample.helpers).toHaveLength(10);
   expect(sample.sessions.length).toBeGreaterThanOrEqual(30);
   expect(new Set(sample.sessions.map(({ job }) => job))).toEqual(
     new Set(JOBS.filter((job) => job !== 'angle')),

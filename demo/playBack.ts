@@ -16,7 +16,8 @@ import type { Finding, Observation, Session } from '../src/domain/session';
 import { finding, passedTest, readGrams } from '../src/domain/observation';
 import { SHARPNESS_TESTS, type DamageWay, type Job, type SharpnessTest } from '../src/domain/terms';
 import { stepWords } from '../src/ui/words/stepWords';
-import { abrasives, compounds, lubricants, strops, tools } from './crew';
+import { tools } from './crew';
+import { abrasives, compounds, lubricants, strops } from './shelf';
 
 /** One past touch-up, or another job, as the crew did it. */
 export interface PastJob {

@@ -1,7 +1,8 @@
 import type { AllRecords } from '../src/domain/records';
 import { writeBundle } from '../src/formats/bundle';
-import { abrasives, compounds, lubricants, strops, tools } from './crew';
+import { tools } from './crew';
 import { inspections, sessions } from './history';
+import { abrasives, compounds, helpers, lubricants, strops } from './shelf';
 
 /** The day on which the sample stands; loading it moves all dates so that this day is today. */
 const TODAY = '2026-11-23T08:00:00.000Z';
@@ -16,6 +17,7 @@ export const sampleRecords: AllRecords = {
   strops,
   compounds,
   lubricants,
+  helpers,
   inspections,
   sessions,
   trips: [

@@ -1,5 +1,12 @@
 /** Front door of the core: what a screen, a worker or a file may ask of the model, and no more. */
-export { equivalentGrades, gradeSizeUm, isTradeValue, particleSizeUm } from './abrasive';
+export {
+  equivalentGrades,
+  gradeSizeUm,
+  isTradeValue,
+  particleSizeUm,
+  soakMl,
+  stoneDensity,
+} from './abrasive';
 export {
   agreement,
   ANGLE_METHOD_RULES,
@@ -47,9 +54,11 @@ export {
   edgeTarget,
   ladderChanges,
   NO_WISHES,
+  otherFaceId,
   planLadder,
   shelfAbrasives,
   toolForm,
+  whyUnfit,
   workingFace,
 } from './ladder';
 export type {
@@ -58,6 +67,7 @@ export type {
   LadderChange,
   LadderPlan,
   LadderStep,
+  LadderStone,
   OwnLadder,
   Shelf,
   StepNote,
@@ -139,7 +149,15 @@ export {
   stepTrouble,
 } from './touchUp';
 export type { GuideEvent, StepTrouble, StepWords } from './touchUp';
-export { kitProblem, planKit } from './kit';
-export type { CarriedItem, KitPlan, KitProblem, ServedNeed, SolveLp, WhyUnserved } from './kit';
+export { candidateWorth, kitProblem, planKit, thingsWorth } from './kit';
+export type {
+  CarriedItem,
+  KitPlan,
+  KitProblem,
+  ServedNeed,
+  SolveLp,
+  ThingWorth,
+  WhyUnserved,
+} from './kit';
 export { calibrate, learnedSteps, taughtOf } from './learn';
-export type { Forgotten, Learned, Taught } from './learn';
+export type { Forgotten, Learned, SurfaceUse, Taught } from './learn';

@@ -3,6 +3,7 @@ export { openStore, type Store } from './store';
 export type { Act } from './act';
 export type { Repository } from './repository';
 export type { MergeReport } from './merge';
+export { noteOil } from './noteOil';
 export { defaultSettings } from './defaultSettings';
 export { loadSample, loadSampleOnFirstVisit, startEmpty } from './sampleData';
 export { reportingFailures, type FailedWrite } from './failedWrites';

@@ -21,6 +21,7 @@ export const COMPUTED_STORES: readonly StoreName[] = [
   'strops',
   'compounds',
   'lubricants',
+  'helpers',
   'trips',
   'settings',
 ];

@@ -26,6 +26,8 @@ export interface WholeData {
   ): Promise<{ report: MergeReport; act: Act }>;
   /** Changes records of several stores, each as it stands in the transaction. All or nothing. */
   editTogether(edits: readonly Edit[]): Promise<void>;
+  /** Puts records of several stores, new or in the place of what is there. All or nothing. */
+  putTogether(incoming: readonly { store: StoreName; record: { id: string } }[]): Promise<Act>;
   /** A store's records as they are, unchecked, removed ones included. */
   readRaw<S extends StoreName>(store: S): Promise<RecordOf<S>[]>;
   /** Writes one record as it is, unchecked: to set a damaged one aside, and to mend it. */
@@ -82,6 +84,24 @@ export function createWholeData(
             const next = (change as (record: unknown) => RecordOf<StoreName>)(present);
             await putRecord(transaction, changed, store, validated(store, next));
           }
+        },
+      );
+    },
+    async putTogether(incoming) {
+      const { validated } = await validity();
+      return allOrNothing(
+        database,
+        changes,
+        [...new Set(incoming.map(({ store }) => store))],
+        async (transaction, changed) => {
+          const act: Written[] = [];
+          for (const { store, record } of incoming) {
+            const before: unknown = await transaction.objectStore(store).get(record.id);
+            const after = validated(store, record as RecordOf<StoreName>);
+            await putRecord(transaction, changed, store, after);
+            act.push({ store, id: record.id, before, after });
+          }
+          return act;
         },
       );
     },

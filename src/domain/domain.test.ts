@@ -1,4 +1,5 @@
-import { abrasiveSchema, gradeSchema } from './shelf';
+import { gradeSchema } from './grade';
+import { abrasiveSchema } from './shelf';
 import { testSchema } from './session';
 import { toolSchema } from './tool';
 import { TOOL_KINDS } from './terms';

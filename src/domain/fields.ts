@@ -60,6 +60,16 @@ export function count(max = 100_000): NumberSchema<number> {
   return measure(0, max).integer('${path} must be a whole number');
 }
 
+/** A measure that need not be taken; null then. */
+export function measureOrNull(min: number, max: number): NumberSchema<number | null> {
+  return measure(min, max).nullable();
+}
+
+/** A count that need not be kept; null then. */
+export function countOrNull(max: number): NumberSchema<number | null> {
+  return count(max).nullable();
+}
+
 /** One word out of a closed list. */
 export function oneOf<const T extends readonly string[]>(words: T): StringSchema<T[number]> {
   return string()

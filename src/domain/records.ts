@@ -1,14 +1,20 @@
 import { photoSchema } from './photo';
 import { sessionSchema, inspectionSchema } from './session';
 import { settingsSchema } from './settings';
-import { abrasiveSchema, compoundSchema, lubricantSchema, stropSchema } from './shelf';
+import {
+  abrasiveSchema,
+  compoundSchema,
+  helperSchema,
+  lubricantSchema,
+  stropSchema,
+} from './shelf';
 import { toolSchema } from './tool';
 import { tripSchema } from './trip';
 import type { InferType } from 'yup';
 import type { StoreName } from './storeNames';
 
 /** Version of the shapes below: of the database and of the data file alike. */
-export const RECORDS_VERSION = 6;
+export const RECORDS_VERSION = 7;
 
 /** Every kind of stored record, by the name of its store. */
 export const RECORD_SCHEMAS = {
@@ -17,6 +23,7 @@ export const RECORD_SCHEMAS = {
   strops: stropSchema,
   compounds: compoundSchema,
   lubricants: lubricantSchema,
+  helpers: helperSchema,
   inspections: inspectionSchema,
   sessions: sessionSchema,
   trips: tripSchema,

@@ -1,65 +1,27 @@
-import { array, boolean, number, object, string, type InferType } from 'yup';
-import { measure, name, oneOf, oneOfOrNull, recordFields, text } from './fields';
+import { array, boolean, object, string, type InferType } from 'yup';
+import {
+  countOrNull,
+  measure,
+  measureOrNull,
+  name,
+  oneOf,
+  recordFields,
+  text,
+  timestampOrNull,
+} from './fields';
+import { gradeSchema } from './grade';
+import { carriedFields } from './shelfFields';
 import {
   ABRASIVE_FAMILIES,
   ABRASIVE_FORMS,
+  COVERS,
   FACE_STATES,
+  HELPER_KINDS,
   LUBRICANT_KINDS,
-  NAMED_GRADES,
-  PLACES,
-  SCALE_LIMITS,
-  SCALES,
   STROP_BACKINGS,
+  STROP_FORMS,
   STROP_SURFACES,
-  type NumberedScale,
 } from './terms';
-
-/** What every thing on the shelf has: a weight and a place where it lives. */
-const carriedFields = {
-  massG: measure(0, 10_000),
-  place: oneOf(PLACES),
-  /** Carried whether or not it is wanted for edges, like the trouser belt: counts 0 g. */
-  carriedAnyway: boolean().required(),
-};
-
-/** What is wrong with a number outside its scale, and what to do. */
-function outsideScale(scale: NumberedScale, least: number, most: number): string {
-  if (scale === 'micron') return `must be from ${least} to ${most} µm`;
-  return `must be from ${least} to ${most} on this scale: check which scale it is, or give its size as µm or as a span of µm`;
-}
-
-/** A size as it is printed on the thing: a number, a name, or a range where nothing is known. */
-export const gradeSchema = object({
-  scale: oneOf(SCALES),
-  number: number().min(0.05).max(15_000).nullable().defined(),
-  named: oneOfOrNull(NAMED_GRADES),
-  finestUm: number().min(0.05).max(2000).nullable().defined(),
-  coarsestUm: number().min(0.05).max(2000).nullable().defined(),
-})
-  .noUnknown()
-  .test('fits-scale', (grade, context) => {
-    const refuse = (field: string, message: string) =>
-      context.createError({ path: `${context.path}.${field}`, message });
-    if (grade.scale === 'natural') {
-      return grade.named !== null || refuse('named', 'choose what kind of stone or file it is');
-    }
-    if (grade.scale === 'range') {
-      if (grade.finestUm === null) return refuse('finestUm', 'enter the finest size, in µm');
-      if (grade.coarsestUm === null) return refuse('coarsestUm', 'enter the coarsest size, in µm');
-      return (
-        grade.finestUm <= grade.coarsestUm ||
-        refuse('coarsestUm', 'the coarsest size must not be below the finest')
-      );
-    }
-    if (grade.number === null) return refuse('number', 'enter the number printed on it');
-    const [least, most] = SCALE_LIMITS[grade.scale];
-    return (
-      (grade.number >= least && grade.number <= most) ||
-      refuse('number', outsideScale(grade.scale, least, most))
-    );
-  });
-
-export type ShelfGrade = InferType<typeof gradeSchema>;
 
 /** One working face of a stone, file or paper. */
 const faceSchema = object({
@@ -78,10 +40,19 @@ export const abrasiveSchema = object({
   ...carriedFields,
   name: name(),
   form: oneOf(ABRASIVE_FORMS),
+  /** Fresh sheets after the present one; null for what is not used up. */
+  freshLeft: countOrNull(1000),
+  /** When its faces were last cleaned, flattened or replaced; null if unknown. */
+  freshAt: timestampOrNull(),
   lengthMm: measure(10, 400),
   widthMm: measure(3, 200),
+  thicknessMm: measureOrNull(0.1, 120),
   /** What may be put on it; a stone once used with oil stays an oil stone. */
   lubricants: array(oneOf(LUBRICANT_KINDS)).min(1, '${path} must name at least one').required(),
+  /** Whether oil or fat was ever on it: the pores keep it. */
+  usedWithOil: boolean().required(),
+  /** Water that it soaks up before a use; null for what is usual for its kind. */
+  soakMl: measureOrNull(0, 2000),
   /** How far its face has worn hollow. */
   dishMm: measure(0, 10),
   faces: array(faceSchema.required()).min(1).max(2).required(),
@@ -100,15 +71,30 @@ export const compoundSchema = object({
 
 export type Compound = InferType<typeof compoundSchema>;
 
+/** What lies under the edge: leather or cloth, bare or with compound. */
+const stropFace = {
+  surface: oneOf(STROP_SURFACES),
+  /** The compound it is used with; null when bare. */
+  compoundId: string().max(64).nullable().defined(),
+  /** When the compound was last renewed, or the surface replaced; null if unknown. */
+  loadedAt: timestampOrNull(),
+};
+
 export const stropSchema = object({
   ...recordFields,
   ...carriedFields,
   name: name(),
-  surface: oneOf(STROP_SURFACES),
+  /** Fresh faces or stretches after the present one; null for what is not used up. */
+  freshLeft: countOrNull(1000),
+  form: oneOf(STROP_FORMS),
+  ...stropFace,
   backing: oneOf(STROP_BACKINGS),
   lengthMm: measure(30, 1500),
-  /** The compound it is used with; null when bare. */
-  compoundId: string().max(64).nullable().defined(),
+  widthMm: measureOrNull(3, 300),
+  /** How far it gives way under the edge, in the middle of its length. */
+  sagMm: measure(0, 60),
+  /** The other face of a two-sided one; null where there is none. */
+  otherFace: object(stropFace).noUnknown().nullable().defined(),
   notes: text(),
 }).noUnknown();
 
@@ -123,3 +109,16 @@ export const lubricantSchema = object({
 }).noUnknown();
 
 export type Lubricant = InferType<typeof lubricantSchema>;
+
+/** What helps and does not cut: a marker, coins, gloves, a wax, a first-aid pack. */
+export const helperSchema = object({
+  ...recordFields,
+  ...carriedFields,
+  name: name(),
+  kind: oneOf(HELPER_KINDS),
+  /** What it does for a kit; one thing may do several. */
+  covers: array(oneOf(COVERS)).required(),
+  notes: text(),
+}).noUnknown();
+
+export type Helper = InferType<typeof helperSchema>;

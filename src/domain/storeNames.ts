@@ -5,6 +5,7 @@ export const STORE_NAMES = [
   'strops',
   'compounds',
   'lubricants',
+  'helpers',
   'inspections',
   'sessions',
   'trips',

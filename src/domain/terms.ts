@@ -13,6 +13,7 @@ export const ABRASIVE_FAMILIES = [
   'novaculite',
   'smooth-steel',
   'grooved-steel',
+  'carbide-cutter',
 ] as const;
 export type AbrasiveFamily = (typeof ABRASIVE_FAMILIES)[number];
 
@@ -22,6 +23,18 @@ export type StropSurface = (typeof STROP_SURFACES)[number];
 /** How a strop yields under the edge, hardest first. */
 export const STROP_BACKINGS = ['hard', 'leather-on-wood', 'soft', 'slack'] as const;
 export type StropBacking = (typeof STROP_BACKINGS)[number];
+
+/** The body that carries a strop's surface. */
+export const STROP_FORMS = [
+  'paddle',
+  'bench-strop',
+  'belt',
+  'hanging-strop',
+  'block',
+  'curved-block',
+  'board',
+] as const;
+export type StropForm = (typeof STROP_FORMS)[number];
 
 export const CARBIDES = ['low', 'moderate', 'high', 'vanadium-rich'] as const;
 export type Carbide = (typeof CARBIDES)[number];
@@ -74,12 +87,18 @@ export const NAMED_GRADES = [
 ] as const;
 export type NamedGrade = (typeof NAMED_GRADES)[number];
 
-/** `natural` takes a name, `range` a span of µm for a thing whose scale is unknown. */
-export const SCALES = [...NUMBERED_SCALES, 'natural', 'range'] as const;
+/** Density (g/ml) of the natural stones that are rated by it, loose to dense. */
+export const DENSITY_LIMITS = [2, 2.75] as const;
+
+/**
+ * `natural` takes a name, `density` that of a natural stone in g/ml, `range` a span of µm for a thing
+ * whose scale is unknown.
+ */
+export const SCALES = [...NUMBERED_SCALES, 'natural', 'density', 'range'] as const;
 export type Scale = (typeof SCALES)[number];
 
-/** A surface that cuts freely, as usual, or not at all well. */
-export const FACE_STATES = ['fresh', 'normal', 'loaded'] as const;
+/** A surface that cuts freely, as usual, or not at all well: full of swarf, or its grains worn smooth. */
+export const FACE_STATES = ['fresh', 'normal', 'loaded', 'glazed'] as const;
 export type FaceState = (typeof FACE_STATES)[number];
 
 /** The body that carries an abrasive face. */
@@ -92,11 +111,42 @@ export const ABRASIVE_FORMS = [
   'rod',
   'paper',
   'pebble',
+  'steel',
+  'pull-through',
 ] as const;
 export type AbrasiveForm = (typeof ABRASIVE_FORMS)[number];
 
 export const LUBRICANT_KINDS = ['dry', 'water', 'oil', 'fat'] as const;
 export type LubricantKind = (typeof LUBRICANT_KINDS)[number];
+
+/** Things that help and do not cut. */
+export const HELPER_KINDS = [
+  'marker',
+  'coins',
+  'wedge',
+  'clamp',
+  'gloves',
+  'eye protection',
+  'wipes',
+  'oil or wax',
+  'first aid',
+  'flat board',
+  'flattening stone',
+  'other',
+] as const;
+export type HelperKind = (typeof HELPER_KINDS)[number];
+
+/** What a kit has to cover beside the edges themselves. */
+export const COVERS = [
+  'see the angle',
+  'lubricant',
+  'rust film',
+  'wipe',
+  'flat backing',
+  'hand protection',
+  'first aid',
+] as const;
+export type Cover = (typeof COVERS)[number];
 
 export const PLACES = ['pouch', 'pack', 'base-camp', 'workshop'] as const;
 

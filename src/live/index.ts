@@ -11,11 +11,13 @@ export {
   useHand,
   useSettledStandings,
   useStandings,
+  useSurfaceUse,
   useZoneState,
   useZoneStates,
 } from './useStandings';
 export { useLineCount, useToolLog, type ToolLog } from './useToolLog';
 export { useKeepRecord } from './useKeepRecord';
+export { useJob, type JobState } from './useJob';
 export { useSetAside } from './useSetAside';
 export { useUndoable } from './useUndoable';
 export { useUnusable } from './useUnusable';

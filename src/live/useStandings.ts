@@ -2,7 +2,7 @@
 
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import type { EdgeNeed, Hand, Standings, ZoneState } from '../core';
+import type { EdgeNeed, Hand, Standings, SurfaceUse, ZoneState } from '../core';
 import { readStandings } from '../workers/standingsClient';
 import { KEPT_STANDINGS_KEY, STANDINGS_KEY } from './queryKeys';
 import { useStore } from './StoreProvider';
@@ -45,6 +45,11 @@ function useJudging(): { standings: Standings | undefined; isSettled: boolean } 
 /** The person's hand: its pace, and what the log has taught; undefined while it is read. */
 export function useHand(): Hand | undefined {
   return useStandings()?.hand;
+}
+
+/** What was done on each surface of the shelf since it was fresh; undefined while it is read. */
+export function useSurfaceUse(): Record<string, SurfaceUse> | undefined {
+  return useStandings()?.surfaceUse;
 }
 
 /** How every zone of every tool stands; undefined while it is read. */

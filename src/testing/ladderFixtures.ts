@@ -15,9 +15,11 @@ export const stone = (sizeUm: number, change: Partial<LadderStone> = {}): Ladder
   form: 'plate',
   sizeUm,
   lengthMm: 100,
+  widthMm: 50,
   dishMm: 0,
   state: 'normal',
   lubricant: 'water',
+  soakMl: 0,
   ...change,
 });
 
@@ -25,10 +27,12 @@ export const strop = (sizeUm: number, change: Partial<LadderStrop> = {}): Ladder
   kind: 'strop',
   id: `strop-${sizeUm}`,
   name: `strop ${sizeUm} µm`,
+  form: 'paddle',
   surface: 'leather',
   backing: 'leather-on-wood',
   sizeUm,
   lengthMm: 200,
+  sagMm: 0,
   loaded: true,
   ...change,
 });

@@ -1,5 +1,12 @@
 import { intlFormatDistance, parseISO } from 'date-fns';
-import { G_PER_OUNCE, inchFraction, isImperial, MM_PER_INCH, N_PER_POUND } from './units';
+import {
+  G_PER_OUNCE,
+  inchFraction,
+  isImperial,
+  ML_PER_FLUID_OUNCE,
+  MM_PER_INCH,
+  N_PER_POUND,
+} from './units';
 
 /** Measures in words, with honest precision. One place, so that every screen says them alike. */
 
@@ -58,6 +65,12 @@ export function volume(mm3: number): string {
 /** Micrometres: two significant figures below 10, whole above. */
 export function um(value: number): string {
   return `${value < 1 ? trim(rounded(value, 2)) : value < 10 ? trim(rounded(value, 1)) : rounded(value, 0)} µm`;
+}
+
+/** Water and oil by volume; fluid ounces where those are used. */
+export function ml(value: number): string {
+  if (isImperial()) return `${Number((value / ML_PER_FLUID_OUNCE).toPrecision(2))} fl oz`;
+  return `${value < 10 ? Math.round(value) : Math.round(value / 5) * 5} ml`;
 }
 
 export function deg(value: number): string {
@@ -155,6 +168,13 @@ export function dayAhead(iso: string, daysAway: number): string {
 
 export function ago(iso: string): string {
   return intlFormatDistance(parseISO(iso), new Date(), { locale: 'en', numeric: 'always' });
+}
+
+const LIST = new Intl.ListFormat('en');
+
+/** Names in a sentence: Wren, Knap and Tern. */
+export function listed(names: readonly string[]): string {
+  return LIST.format(names);
 }
 
 /** First letter as a capital: identifiers of the domain are written small. */

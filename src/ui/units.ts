@@ -16,6 +16,7 @@ export function isImperial(): boolean {
 
 export const MM_PER_INCH = 25.4;
 export const G_PER_OUNCE = 28.349523125;
+export const ML_PER_FLUID_OUNCE = 29.5735;
 export const N_PER_POUND = 4.4482216152605;
 
 /** Inches as a ruler has them: whole ones and a fraction in its lowest terms, to the nearest `of`th. */

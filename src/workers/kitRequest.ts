@@ -1,5 +1,5 @@
 import { array, boolean, lazy, number, object, string } from 'yup';
-import type { KitProblem } from '../core';
+import type { KitProblem, LadderStone } from '../core';
 import { oneOf, oneOfOrNull } from '../domain/fields';
 import {
   ABRASIVE_FAMILIES,
@@ -10,6 +10,7 @@ import {
   LUBRICANT_KINDS,
   MOTIONS,
   STROP_BACKINGS,
+  STROP_FORMS,
   STROP_SURFACES,
 } from '../domain/terms';
 
@@ -82,19 +83,23 @@ const stoneSchema = object({
   form: oneOf(ABRASIVE_FORMS),
   sizeUm: positive,
   lengthMm: positive,
+  widthMm: positive,
   dishMm: notNegative,
   state: oneOf(FACE_STATES),
   lubricant: oneOfOrNull(LUBRICANT_KINDS),
+  soakMl: notNegative,
 });
 
 const stropSchema = object({
   kind: oneOf(['strop']),
   id,
   name: string().required(),
+  form: oneOf(STROP_FORMS),
   surface: oneOf(STROP_SURFACES),
   backing: oneOf(STROP_BACKINGS),
   sizeUm: positive,
   lengthMm: positive,
+  sagMm: notNegative,
   loaded: boolean().required(),
 });
 
@@ -137,4 +142,9 @@ const requestSchema = object({
 /** The problem in a message; throws a `ValidationError` that names the field when it is not one. */
 export function readKitRequest(message: unknown): KitProblem {
   return requestSchema.validateSync(message, { strict: true }) as unknown as KitProblem;
+}
+
+/** The stone in a message, as `readKitRequest` reads those of a problem. */
+export function readStone(message: unknown): LadderStone {
+  return stoneSchema.validateSync(message, { strict: true }) as LadderStone;
 }

@@ -1,8 +1,11 @@
 import fc from 'fast-check';
-import { equivalentGrades, isTradeValue, particleSizeUm } from '..';
-import { gradeSchema } from '../../domain/shelf';
+import { equivalentGrades, isTradeValue, particleSizeUm, soakMl, stoneDensity } from '..';
+import { gradeSchema } from '../../domain/grade';
 import { NUMBERED_SCALES, SCALE_LIMITS } from '../../domain/terms';
 import { GRADE_TABLES } from './gradeTables';
+
+const gradeAt = (number: number) =>
+  ({ scale: 'micron', number, named: null, finestUm: null, coarsestUm: null }) as const;
 
 describe('particle size', () => {
   it('reads every table at its entries', () => {
@@ -67,6 +70,34 @@ describe('particle size', () => {
     expect(isTradeValue({ scale: 'fepa-p', grade: 5000 })).toBe(true);
     expect(isTradeValue({ scale: 'fepa-p', grade: 2500 })).toBe(false);
     expect(isTradeValue({ scale: 'cami', grade: 1200 })).toBe(false);
+  });
+});
+
+describe('natural stones and water', () => {
+  const brick = { lengthMm: 100, widthMm: 50, thicknessMm: 20 };
+
+  it('a novaculite cuts the finer, the denser it is', () => {
+    const size = (grade: number) => particleSizeUm({ scale: 'density', grade });
+    expect([2.25, 2.45, 2.6].map(size)).toEqual([18, 8, 4]);
+    fc.assert(
+      fc.property(fc.double({ min: 2, max: 2.7, noNaN: true }), (density) => {
+        expect(size(density + 0.01)).toBeLessThan(size(density));
+      }),
+    );
+    expect(() => size(3.2)).toThrow(RangeError);
+  });
+
+  it('density comes from weight and measures, where they are those of a stone', () => {
+    expect(stoneDensity({ ...brick, massG: 245 })).toBeCloseTo(2.45, 9);
+    expect(stoneDensity({ ...brick, massG: 90 })).toBeNull();
+  });
+
+  it('a water stone soaks up a fifth of itself unless it was measured; others nothing', () => {
+    const face = { id: 'a', name: 'a', grade: gradeAt(12), state: 'normal' } as const;
+    const item = { ...brick, soakMl: null, faces: [{ ...face, family: 'water-stone' as const }] };
+    expect(soakMl(item)).toBe(20);
+    expect(soakMl({ ...item, soakMl: 35 })).toBe(35);
+    expect(soakMl({ ...item, faces: [{ ...face, family: 'diamond' }] })).toBe(0);
   });
 });
 

@@ -1,4 +1,4 @@
-import type { ShelfGrade } from '../../domain/shelf';
+import type { ShelfGrade } from '../../domain/grade';
 import { particleSizeUm } from './particleSize';
 
 /**

@@ -53,6 +53,13 @@ export const NAMED_SIZES_UM: Record<NamedGrade, number> = {
   'grooved-steel': 30,
 };
 
+/** Density (g/ml) of novaculite and the size it cuts at: soft, hard, translucent (prior). */
+export const DENSITY_TABLE: readonly GradeRow[] = [
+  [2.25, 18],
+  [2.45, 8],
+  [2.6, 4],
+];
+
 /** Diamond mesh: size in µm times mesh number. */
 export const MESH_UM = 14_900;
 /** Above this mesh sellers' labels differ from the rule. */

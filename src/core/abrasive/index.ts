@@ -1,3 +1,5 @@
 export { particleSizeUm, isTradeValue } from './particleSize';
 export { equivalentGrades } from './equivalentGrades';
 export { gradeSizeUm } from './gradeSize';
+export { soakMl } from './soak';
+export { stoneDensity } from './stoneDensity';

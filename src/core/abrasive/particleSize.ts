@@ -1,6 +1,12 @@
-import { SCALE_LIMITS, type NamedGrade, type NumberedScale } from '../../domain/terms';
+import {
+  DENSITY_LIMITS,
+  SCALE_LIMITS,
+  type NamedGrade,
+  type NumberedScale,
+} from '../../domain/terms';
 import { inRange } from '../check';
 import {
+  DENSITY_TABLE,
   FINEST_MESH,
   GRADE_TABLES,
   MESH_UM,
@@ -11,7 +17,10 @@ import {
 
 /** A grade as it is printed on the thing: a number on a numbered scale, or a name. */
 export type Grade =
-  { scale: NumberedScale; grade: number } | { scale: 'natural'; grade: NamedGrade };
+  | { scale: NumberedScale; grade: number }
+  /** Density of a novaculite in g/ml. */
+  | { scale: 'density'; grade: number }
+  | { scale: 'natural'; grade: NamedGrade };
 
 /** Abrasives and compounds are taken to lie between these sizes (µm). */
 export const FINEST_UM = 0.05;
@@ -33,6 +42,10 @@ export function particleSizeUm(input: Grade): number {
     }
     return sizeUm;
   }
+  if (input.scale === 'density') {
+    const [loosest, densest] = DENSITY_LIMITS;
+    return interpolate(DENSITY_TABLE, inRange(input.grade, 'grade', loosest, densest));
+  }
   const { scale, grade } = input;
   if (scale === 'micron') return inRange(grade, 'grade', FINEST_UM, COARSEST_UM);
   if (scale === 'mesh') {
@@ -47,16 +60,18 @@ export function particleSizeUm(input: Grade): number {
 
 /** Whether a grade lies beyond its published standard, where sellers set the size. */
 export function isTradeValue(input: Grade): boolean {
-  if (input.scale === 'natural' || input.scale === 'micron') return false;
-  if (input.scale === 'mesh') return input.grade > FINEST_MESH;
-  const finest = TRADE_VALUES[input.scale];
+  const { scale } = input;
+  if (scale === 'natural' || scale === 'density' || scale === 'micron') return false;
+  if (scale === 'mesh') return input.grade > FINEST_MESH;
+  const finest = TRADE_VALUES[scale];
   return finest !== undefined && input.grade > finest;
 }
 
+/** Log-log between the entries on either side; beyond the ends of a table its last stretch goes on. */
 function interpolate(table: readonly GradeRow[], grade: number): number {
-  const above = table.findIndex(([g]) => g >= grade);
+  const next = table.findIndex(([g]) => g >= grade);
+  const above = next === -1 ? table.length - 1 : Math.max(1, next);
   const [g1, d1] = table[above]!;
-  if (g1 === grade) return d1;
   const [g0, d0] = table[above - 1]!;
   const share = Math.log(grade / g0) / Math.log(g1 / g0);
   return d0 * (d1 / d0) ** share;

@@ -146,7 +146,7 @@ describe('records as the model sees them', () => {
 
   it('sees every face of every stone and each strop with its compound', () => {
     const abrasives = shelfAbrasives(sample);
-    expect(abrasives).toHaveLength(15 + 3);
+    expect(abrasives).toHaveLength(16 + 3);
     const belt = abrasives.find(({ abrasive }) => abrasive.id === 'belt')!;
     expect(belt).toMatchObject({ needsAll: ['belt', 'crayon-1'], abrasive: { sizeUm: 1 } });
     const oilStone = abrasives.find(({ needsAll }) => needsAll.includes('old-stone'))!;

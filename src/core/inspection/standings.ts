@@ -2,8 +2,8 @@ import type { LoggedSession } from '../../domain/loggedSession';
 import type { Inspection } from '../../domain/session';
 import type { Settings } from '../../domain/settings';
 import type { Tool } from '../../domain/tool';
-import type { Hand, Shelf } from '../ladder';
-import { hardnessFromLog, type LearnedHardness } from '../learn';
+import { freshSince, type Hand, type Shelf } from '../ladder';
+import { hardnessFromLog, surfaceUse, type LearnedHardness, type SurfaceUse } from '../learn';
 import { benchAt, handOf } from './bench';
 import { edgeNeeds, zoneStates, type EdgeNeed, type ZoneState } from './edgeNeeds';
 
@@ -18,6 +18,8 @@ export interface Standings {
   underWay: LoggedSession[];
   /** By tool: hardness as the log narrows it; null where it does not. */
   hardness: Record<string, LearnedHardness | null>;
+  /** By surface: what was done on it since it was last made fresh. */
+  surfaceUse: Record<string, SurfaceUse>;
 }
 
 /** Walks the whole log once: work for a thread of its own when the log is long. */
@@ -45,5 +47,6 @@ export function standings(input: {
       .filter(({ finishedAt }) => finishedAt === null)
       .sort((a, b) => (a.startedAt < b.startedAt ? 1 : -1)),
     hardness: Object.fromEntries(tools.map((tool) => [tool.id, hardnessOf(tool)])),
+    surfaceUse: surfaceUse(sessions, freshSince(shelf)),
   };
 }

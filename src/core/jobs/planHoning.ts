@@ -27,7 +27,7 @@ export function hones(abrasives: readonly LadderAbrasive[]): LadderStone[] {
     .filter(
       ({ family, form, sizeUm }) =>
         family === 'smooth-steel' ||
-        (family === 'ceramic' && form === 'rod' && sizeUm <= FINE_ROD_UM),
+        (family === 'ceramic' && (form === 'rod' || form === 'steel') && sizeUm <= FINE_ROD_UM),
     )
     .sort((a, b) => steelFirst(a) - steelFirst(b) || a.sizeUm - b.sizeUm || (a.id < b.id ? -1 : 1));
 }

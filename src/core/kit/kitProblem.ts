@@ -24,10 +24,12 @@ export function kitProblem(input: {
   minutesPerTouchUp: number;
   chipDepthMm: number;
   hand: Hand;
+  /** How many times as round as it should be an edge is by then; a day's work where nothing is said. */
+  wornRatio?: number;
 }): KitProblem {
-  const { zones, shelf, minutesPerTouchUp, chipDepthMm, hand } = input;
+  const { zones, shelf, minutesPerTouchUp, chipDepthMm, hand, wornRatio = WORN_RATIO } = input;
   return {
-    needs: zones.map(({ tool, zone, state }) => need(tool, zone, state, chipDepthMm)),
+    needs: zones.map(({ tool, zone, state }) => need(tool, zone, state, chipDepthMm, wornRatio)),
     items: kitItems(shelf),
     abrasives: shelfAbrasives(shelf),
     minutesPerTouchUp,
@@ -35,8 +37,14 @@ export function kitProblem(input: {
   };
 }
 
-function need(tool: Tool, zone: Zone, state: EdgeState, chipDepthMm: number): KitNeed {
-  const wornUm = WORN_RATIO * zone.targetApexUm;
+function need(
+  tool: Tool,
+  zone: Zone,
+  state: EdgeState,
+  chipDepthMm: number,
+  wornRatio: number,
+): KitNeed {
+  const wornUm = wornRatio * zone.targetApexUm;
   return {
     id: `${tool.id}/${zone.id}`,
     name: edgeName(tool, zone),

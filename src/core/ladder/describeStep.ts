@@ -12,6 +12,8 @@ const SHORT_JUMP = 1.5;
 const BENCH_MINUTES = 30;
 /** A hollow stone that changes the angle by more is worth a word. */
 const NOTABLE_DISH_DEG = 0.5;
+/** A splash of water on a stone (ml, prior). */
+const SPLASH_ML = 3;
 /** Length of edge in contact with a flat surface at a time. */
 const CONTACT_LENGTH_MM = 25;
 
@@ -28,6 +30,7 @@ export function describeStep(input: {
   const { face, abrasive, work, learned, jumpRatio } = input;
   const { strokesPerSide, minutes } = work;
   const up = Math.exp(learned.sdLn);
+  const lubricant = abrasive.kind === 'stone' ? (abrasive.lubricant ?? 'dry') : 'dry';
   return {
     abrasive,
     task: work.task,
@@ -35,7 +38,8 @@ export function describeStep(input: {
     angleDeg: face.angleDeg,
     stretch: work.stretch,
     ...work.handling,
-    lubricant: abrasive.kind === 'stone' ? (abrasive.lubricant ?? 'dry') : 'dry',
+    lubricant,
+    waterMl: abrasive.kind === 'stone' && lubricant === 'water' ? abrasive.soakMl + SPLASH_ML : 0,
     forceN: work.forceN,
     strokesPerSide,
     strokesPerSideLow: Math.max(1, Math.round(strokesPerSide / up)),
@@ -72,7 +76,11 @@ function stepNotes({
   if (jumpRatio !== null && jumpRatio < SHORT_JUMP) {
     notes.push({ kind: 'short jump', ratio: jumpRatio });
   }
-  if (abrasive.kind === 'strop') return notes;
+  if (abrasive.kind === 'strop') {
+    const angleDeg = dishAngleError(abrasive);
+    if (angleDeg > NOTABLE_DISH_DEG) notes.push({ kind: 'sagging strop', angleDeg });
+    return notes;
+  }
   if (work.minutes > BENCH_MINUTES) notes.push({ kind: 'bench job' });
   const angleDeg = dishAngleError({ sagMm: abrasive.dishMm, lengthMm: abrasive.lengthMm });
   if (angleDeg > NOTABLE_DISH_DEG) notes.push({ kind: 'hollow stone', angleDeg });

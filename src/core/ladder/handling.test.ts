@@ -1,4 +1,4 @@
-import { planLadder } from '..';
+import { planLadder, whyUnfit } from '..';
 import { type LadderStone } from '.';
 import type { AbrasiveForm, ToolKind } from '../../domain/terms';
 import { faceOf, stone, strop } from '../../testing/ladderFixtures';
@@ -46,6 +46,43 @@ describe('how the hand moves', () => {
     expect(note).toMatchObject({ kind: 'hollow stone' });
     const wide = firstStep('scandi-knife', 'plate', 0.4);
     expect(wide.notes.map(({ kind }) => kind)).toContain('bench job');
+  });
+
+  it('a strop that sags comes up steeper: it rounds the apex sooner, and says by how much', () => {
+    const stropped = (sagMm: number) =>
+      planLadder({
+        zone: faceOf('flat-knife'),
+        condition: { apexRadiusUm: 0.9, damageDepthMm: 0, keenRadiusUm: 0.3 },
+        target: { apexRadiusUm: 0.6 },
+        abrasives: [strop(1, { lengthMm: 300, sagMm })],
+      });
+    const [taut, slack] = [stropped(0), stropped(6)];
+    expect(slack.steps[0]!.notes).toMatchObject([{ kind: 'sagging strop' }]);
+    expect(taut.steps[0]!.notes).toEqual([]);
+    expect(slack.apexRadiusUm).toBeGreaterThan(taut.apexRadiusUm);
+  });
+
+  it('a stone takes the water that it soaks up and a splash, and none with oil', () => {
+    const water = (change: Partial<LadderStone>) =>
+      planLadder({
+        zone: faceOf('flat-knife'),
+        condition: { apexRadiusUm: 4, damageDepthMm: 0 },
+        target: { apexRadiusUm: 1 },
+        abrasives: [stone(12, change)],
+      }).steps[0]!.waterMl;
+    expect(water({ soakMl: 80 })).toBe(83);
+    expect(water({ soakMl: 0 })).toBe(3);
+    expect(water({ soakMl: 80, lubricant: 'oil' })).toBe(0);
+  });
+
+  it('a curved block and a narrow stone lie in a hollow edge, a pull-through never works', () => {
+    const hook = faceOf('recurve-hook');
+    expect(whyUnfit(strop(1, { backing: 'hard' }), hook)?.kind).toBe('hard strop on a hollow edge');
+    expect(whyUnfit(strop(1, { backing: 'hard', form: 'curved-block' }), hook)).toBeNull();
+    expect(whyUnfit(stone(25), hook)?.kind).toBe('flat stone on a hollow edge');
+    expect(whyUnfit(stone(25, { widthMm: 8 }), hook)).toBeNull();
+    const cutter = stone(200, { family: 'carbide-cutter', form: 'pull-through' });
+    expect(whyUnfit(cutter, faceOf('flat-knife'))?.kind).toBe('scrapes');
   });
 
   it('minutes are those of the strokes shown, with the changeover', () => {

@@ -17,7 +17,15 @@ export { edgeTarget } from './edgeTarget';
 export { practiceOf } from './practice';
 export { toolForm, workingFace } from './workingFace';
 export { handling } from './handling';
-export { abrasivesAtHand, shelfAbrasives, type Shelf, type ShelfAbrasive } from './shelfAbrasives';
+export {
+  abrasivesAtHand,
+  BARE_STROP_UM,
+  otherFaceId,
+  shelfAbrasives,
+  type Shelf,
+  type ShelfAbrasive,
+} from './shelfAbrasives';
+export { freshSince } from './freshSince';
 export { whyUnfit } from './whyUnfit';
 export { plainStoneWork, type AbrasiveWork, type Hand } from './stoneWork';
 export { describeStep } from './describeStep';

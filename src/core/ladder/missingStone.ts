@@ -85,8 +85,10 @@ function candidate({ face }: LadderProblem, sizeUm: number): LadderStone {
     form: face.contour === 'recurve' ? 'rod' : 'pocket-stone',
     sizeUm,
     lengthMm: 100,
+    widthMm: face.contour === 'recurve' ? 6 : 30,
     dishMm: 0,
     state: 'normal',
     lubricant: 'dry',
+    soakMl: 0,
   };
 }

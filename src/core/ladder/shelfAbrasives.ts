@@ -1,7 +1,8 @@
+import { lubricantsOf } from '../../domain/lubricantsOf';
 import type { Abrasive, Compound, Lubricant, Strop } from '../../domain/shelf';
 import type { Schools } from '../../domain/schools';
 import type { LubricantKind } from '../../domain/terms';
-import { gradeSizeUm } from '../abrasive';
+import { gradeSizeUm, soakMl } from '../abrasive';
 import { LUBRICANT_ORDER } from './practice';
 import type { LadderAbrasive, LadderStone, LadderStrop } from './types';
 
@@ -23,7 +24,7 @@ export interface ShelfAbrasive<A = LadderStone | LadderStrop> {
 }
 
 /** What a bare strop does counts as particles of this size (prior). */
-const BARE_STROP_UM = 0.5;
+export const BARE_STROP_UM = 0.5;
 /** Order in which lubricants are preferred where a stone takes several. */
 const PREFERENCE: readonly LubricantKind[] = ['water', 'oil', 'fat', 'dry'];
 
@@ -50,10 +51,11 @@ function stones(
   { lubricants }: Shelf,
   order: readonly LubricantKind[],
 ): ShelfAbrasive<LadderStone>[] {
-  const fitting = lubricants.filter(({ kind }) => item.lubricants.includes(kind));
+  const taken = lubricantsOf(item);
+  const fitting = lubricants.filter(({ kind }) => taken.includes(kind));
   const atHand = order.find(
     (kind) =>
-      item.lubricants.includes(kind) &&
+      taken.includes(kind) &&
       (kind === 'dry' || fitting.some((lubricant) => lubricant.kind === kind)),
   );
   return item.faces.map((face) => ({
@@ -65,31 +67,49 @@ function stones(
       form: item.form,
       sizeUm: gradeSizeUm(face.grade),
       lengthMm: item.lengthMm,
+      widthMm: item.widthMm,
       dishMm: item.dishMm,
       state: face.state,
       lubricant: atHand ?? null,
+      soakMl: soakMl(item),
     },
     needsAll: [item.id],
-    needsOneOf: item.lubricants.includes('dry') ? null : fitting.map(({ id }) => id),
+    needsOneOf: taken.includes('dry') ? null : fitting.map(({ id }) => id),
   }));
 }
 
+/** The faces of every strop: its own id names the first, as the log does. */
 function strops({ strops, compounds }: Shelf): ShelfAbrasive<LadderStrop>[] {
-  return strops.map((strop) => {
-    const compound = compounds.find(({ id }) => id === strop.compoundId);
-    return {
-      abrasive: {
-        kind: 'strop',
-        id: strop.id,
-        name: compound ? `${strop.name}, ${compound.name}` : strop.name,
-        surface: strop.surface,
-        backing: strop.backing,
-        sizeUm: compound?.sizeUm ?? BARE_STROP_UM,
-        lengthMm: strop.lengthMm,
-        loaded: compound !== undefined,
-      },
-      needsAll: compound ? [strop.id, compound.id] : [strop.id],
-      needsOneOf: null,
-    };
-  });
+  return strops.flatMap((strop) => [
+    stropFace(strop, strop, compounds),
+    ...(strop.otherFace ? [stropFace(strop, strop.otherFace, compounds, true)] : []),
+  ]);
+}
+
+function stropFace(
+  strop: Strop,
+  { surface, compoundId }: Pick<Strop, 'surface' | 'compoundId'>,
+  compounds: readonly Compound[],
+  isOther = false,
+): ShelfAbrasive<LadderStrop> {
+  const compound = compounds.find(({ id }) => id === compoundId);
+  const name = isOther ? `${strop.name}, other face` : strop.name;
+  const { form, backing, lengthMm, sagMm } = strop;
+  return {
+    abrasive: {
+      kind: 'strop',
+      id: isOther ? otherFaceId(strop.id) : strop.id,
+      name: compound ? `${name}, ${compound.name}` : name,
+      ...{ form, surface, backing, lengthMm, sagMm },
+      sizeUm: compound?.sizeUm ?? BARE_STROP_UM,
+      loaded: compound !== undefined,
+    },
+    needsAll: compound ? [strop.id, compound.id] : [strop.id],
+    needsOneOf: null,
+  };
+}
+
+/** The id that the log and the ladder know a strop's second face by. */
+export function otherFaceId(stropId: string): string {
+  return `${stropId}/other`;
 }

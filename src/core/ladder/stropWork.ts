@@ -9,6 +9,7 @@ import {
   type StropRates,
   type StropStart,
 } from '../sharpness';
+import { dishAngleError } from '../edge';
 import { specificWearRate } from '../wear';
 import { handling } from './handling';
 import { CHANGEOVER_MINUTES, type AbrasiveWork, type Hand } from './stoneWork';
@@ -107,7 +108,8 @@ function ratesOn(face: WorkingFace, strop: LadderStrop, { learned }: Hand): Stro
   const { factor } = strokesLearned(learned, { id: strop.id, family: strop.surface });
   const { tau, betaUm, loaded } = stropRates({
     forceN: practice.stropForceN,
-    holdAboveApexDeg: practice.stropAboveApexDeg,
+    // What gives way comes up at the apex as if it were held steeper.
+    holdAboveApexDeg: practice.stropAboveApexDeg + dishAngleError(strop),
     backing: strop.backing,
     surface: strop.surface,
     loaded: strop.loaded,

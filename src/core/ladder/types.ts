@@ -9,6 +9,7 @@ import type {
   Motion,
   StepTask,
   StropBacking,
+  StropForm,
   StropSurface,
 } from '../../domain/terms';
 import type { Hold } from '../wear';
@@ -55,11 +56,14 @@ export interface LadderStone {
   form: AbrasiveForm;
   sizeUm: number;
   lengthMm: number;
+  widthMm: number;
   /** How far the face has worn hollow. */
   dishMm: number;
   state: FaceState;
   /** The lubricant to use on it; null where it has to be one that is not at hand. */
   lubricant: LubricantKind | null;
+  /** Water that it soaks up before a use, where it is used with water. */
+  soakMl: number;
 }
 
 /** One strop at hand, with the size of the compound on it. */
@@ -67,10 +71,13 @@ export interface LadderStrop {
   kind: 'strop';
   id: string;
   name: string;
+  form: StropForm;
   surface: StropSurface;
   backing: StropBacking;
   sizeUm: number;
   lengthMm: number;
+  /** How far it gives way under the edge, in the middle of its length. */
+  sagMm: number;
   /** Whether compound is on it: it takes rounding back as well as burr. */
   loaded: boolean;
 }
@@ -118,6 +125,7 @@ export type StepNote =
   | { kind: 'short jump'; ratio: number }
   | { kind: 'bench job' }
   | { kind: 'hollow stone'; angleDeg: number }
+  | { kind: 'sagging strop'; angleDeg: number }
   | { kind: 'may skate' }
   | { kind: 'may score' };
 
@@ -126,6 +134,7 @@ export type UnfitReason =
   | { kind: 'too short'; toolForm: WorkingFace['toolForm']; needsMm: number }
   | { kind: 'hard strop on a hollow edge' }
   | { kind: 'removes nothing' }
+  | { kind: 'scrapes' }
   | { kind: 'no lubricant' }
   | { kind: 'flat stone on a hollow edge' }
   | { kind: 'bench stone' }
@@ -147,6 +156,8 @@ export interface LadderStep {
   motion: Motion;
   direction: 'edge leading' | 'edge trailing' | 'both ways';
   lubricant: LubricantKind;
+  /** Water for this step: what the stone soaks up, and a splash. */
+  waterMl: number;
   forceN: number;
   strokeLengthMm: number;
   /** Stretches that the edge is worked in, heel to tip. */

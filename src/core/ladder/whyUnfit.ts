@@ -1,8 +1,15 @@
+import type { AbrasiveForm } from '../../domain/terms';
 import { FILE_LIMIT_HRC } from '../wear';
 import type { LadderAbrasive, UnfitReason, WorkingFace } from './types';
 
 /** The shortest surface that a knife, axe or machete edge can be worked on. */
 const SHORTEST_MM = { knife: 40, axe: 40, machete: 50 } as const;
+
+/** Bodies that follow a hollow edge. */
+const REACHES_HOLLOWS: readonly AbrasiveForm[] = ['rod', 'steel', 'paper'];
+
+/** A surface no wider than this (mm) lies in a hollow edge like a rod (prior). */
+const NARROW_MM = 12;
 
 /** Why an abrasive cannot work this face; null when it can. */
 export function whyUnfit(abrasive: LadderAbrasive, face: WorkingFace): UnfitReason | null {
@@ -10,12 +17,15 @@ export function whyUnfit(abrasive: LadderAbrasive, face: WorkingFace): UnfitReas
   const needsMm = SHORTEST_MM[toolForm];
   if (abrasive.lengthMm < needsMm) return { kind: 'too short', toolForm, needsMm };
   if (abrasive.kind === 'strop') {
-    const hollow = contour === 'recurve' && abrasive.backing === 'hard';
+    const flat = abrasive.backing === 'hard' && abrasive.form !== 'curved-block';
+    const hollow = contour === 'recurve' && flat;
     return hollow ? { kind: 'hard strop on a hollow edge' } : null;
   }
+  if (abrasive.family === 'carbide-cutter') return { kind: 'scrapes' };
   if (abrasive.family === 'smooth-steel') return { kind: 'removes nothing' };
   if (abrasive.lubricant === null) return { kind: 'no lubricant' };
-  if (contour === 'recurve' && abrasive.form !== 'rod' && abrasive.form !== 'paper') {
+  const bends = REACHES_HOLLOWS.includes(abrasive.form) || abrasive.widthMm <= NARROW_MM;
+  if (contour === 'recurve' && !bends) {
     return { kind: 'flat stone on a hollow edge' };
   }
   if (toolForm !== 'knife' && abrasive.form === 'bench-stone') return { kind: 'bench stone' };

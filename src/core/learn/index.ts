@@ -1,3 +1,4 @@
+export { surfaceUse, type SurfaceUse } from './surfaceUse';
 export { calibrate } from './calibrate';
 export {
   OBSERVATION_SD,

@@ -15,6 +15,7 @@ const BITE: Record<AbrasiveFamily | StropSurface, number> = {
   novaculite: 0.3,
   'smooth-steel': 0,
   'grooved-steel': 0.3,
+  'carbide-cutter': 0,
   leather: 0.3,
   cloth: 0.4,
   wood: 0.4,
@@ -28,7 +29,12 @@ const CARBIDE_FACTOR: Record<Carbide, number> = {
   'vanadium-rich': 0.3,
 };
 
-const STATE_FACTOR: Record<FaceState, number> = { fresh: 1.2, normal: 1, loaded: 0.4 };
+const STATE_FACTOR: Record<FaceState, number> = {
+  fresh: 1.2,
+  normal: 1,
+  loaded: 0.4,
+  glazed: 0.4,
+};
 
 /** Hardness above which a file skates and removes nothing. */
 export const FILE_LIMIT_HRC = 58;
@@ -36,7 +42,7 @@ export const FILE_LIMIT_HRC = 58;
 /**
  * Wear rate k (mm³/(N·m)) of Archard and Preston, V = k·F·s:
  * 5·10⁻³ · min(1, d/100)^0.7 · a · (700/HV) · c. Zero for a file above 58 HRC, and for a smooth
- * steel, which only lays an edge straight.
+ * steel, which only lays an edge straight, and for a carbide cutter, which scrapes by no such law.
  */
 export function specificWearRate(input: {
   abrasive: AbrasiveFamily | StropSurface;

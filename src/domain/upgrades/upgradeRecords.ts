@@ -4,6 +4,7 @@ import { sessionToVersion3, toolToVersion3, VERSION_2 } from './toVersion3';
 import { sessionToVersion4, settingsToVersion4, toolToVersion4, VERSION_3 } from './toVersion4';
 import { sessionToVersion5, settingsToVersion5, VERSION_4 } from './toVersion5';
 import { inspectionToVersion6, sessionToVersion6, VERSION_5 } from './toVersion6';
+import { abrasiveToVersion7, pricedToVersion7, stropToVersion7, VERSION_6 } from './toVersion7';
 
 type Loose = Record<string, unknown>;
 
@@ -58,5 +59,14 @@ export const UPGRADES: readonly Upgrade[] = [
       inspections: { from: VERSION_5.inspection, upgrade: inspectionToVersion6 },
     },
     newStores: [],
+  },
+  {
+    records: {
+      abrasives: { from: VERSION_6.abrasive, upgrade: abrasiveToVersion7 },
+      strops: { from: VERSION_6.strop, upgrade: stropToVersion7 },
+      compounds: { from: VERSION_6.priced, upgrade: pricedToVersion7 },
+      lubricants: { from: VERSION_6.priced, upgrade: pricedToVersion7 },
+    },
+    newStores: ['helpers'],
   },
 ];

@@ -60,6 +60,35 @@ describe('records of older versions', () => {
     });
   });
 
+  it('say of things on the shelf what nobody noted, and that an oil stone had oil', () => {
+    const at = '2026-01-01T00:00:00.000Z';
+    const kept = { id: 'x', createdAt: at, updatedAt: at, deletedAt: null, notes: '' };
+    const thing = { ...kept, name: 'x', massG: 60, place: 'pouch', carriedAnyway: false };
+    const grade = { scale: 'micron', number: 9, named: null, finestUm: null, coarsestUm: null };
+    const stone = {
+      ...thing,
+      ...{ form: 'plate', lengthMm: 85, widthMm: 54, dishMm: 0, lubricants: ['oil', 'fat'] },
+      faces: [{ id: 'a', name: 'a', family: 'alumina', grade, state: 'normal' }],
+    };
+    const strop = {
+      ...thing,
+      ...{ surface: 'cloth', backing: 'slack', lengthMm: 500, compoundId: null },
+    };
+    const upgraded = { abrasives: stone, strops: strop, compounds: { ...thing, sizeUm: 1 } };
+    for (const store of ['abrasives', 'strops', 'compounds'] as const) {
+      const { from, upgrade } = UPGRADES[5]!.records[store]!;
+      from.validateSync(upgraded[store], { strict: true });
+      const record = upgrade(upgraded[store]);
+      expect(() => RECORD_SCHEMAS[store].validateSync(record, { strict: true })).not.toThrow();
+    }
+    const { upgrade } = UPGRADES[5]!.records.abrasives!;
+    expect(upgrade(stone)).toMatchObject({ usedWithOil: true, thicknessMm: null });
+    expect(upgrade({ ...stone, lubricants: ['oil', 'water'] })).toMatchObject({
+      usedWithOil: false,
+    });
+    expect(UPGRADES[5]!.records.strops!.upgrade(strop)).toMatchObject({ form: 'hanging-strop' });
+  });
+
   it('change nothing in place', () => {
     const copy = structuredClone(versionOne.records);
     present('tools');

@@ -5,15 +5,15 @@ import { formatISO } from 'date-fns';
 import Link from '../../ui/Link';
 import { useMemo, useState } from 'react';
 import { kitProblem, type Hand, type Shelf, type ZoneState } from '../../core';
-import { useHand, useRecords, useShelf, useStore, useZoneStates } from '../../live';
+import { useHand, useJob, useRecords, useShelf, useStore, useZoneStates } from '../../live';
 import { newRecord } from '../../domain/newRecord';
 import type { Tool } from '../../domain/tool';
 import type { Trip } from '../../domain/trip';
 import { TOOL_KIND_NAMES } from '../../domain/toolKindNames';
 import { LimitedNumberField, SelectField } from '../../ui/forms/fields';
 import { chipDepth } from '../../ui/format';
+import { startKitPlan } from '../../workers/kitClient';
 import { PackedKit } from './PackedKit';
-import { useKitPlan } from './useKitPlan';
 
 /** The lightest kit for the tools that travel, exactly, and why each thing is in it. */
 export function KitScreen() {
@@ -89,7 +89,7 @@ function Planner(props: {
       }),
     [states, shelf, trip, hand],
   );
-  const [state, cancel, again] = useKitPlan(problem);
+  const [state, cancel, again] = useJob(problem, startKitPlan);
 
   const change = (next: Partial<Trip>): void => {
     const at = new Date().toISOString();

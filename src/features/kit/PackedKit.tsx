@@ -4,11 +4,11 @@ import type { CarriedItem, KitPlan, ServedNeed, Shelf } from '../../core';
 import { grams, minutes, plural, sentence, spoken } from '../../ui/format';
 import { MicronRuler } from '../../ui/ruler/MicronRuler';
 import { kitFailureWords, whyNotWords } from '../../ui/words/kitWords';
-import type { KitPlanState } from './useKitPlan';
+import type { JobState } from '../../live';
 
 /** The packed kit: grams in total, each thing with its reason, each edge with its ladder. */
 export function PackedKit(props: {
-  state: KitPlanState;
+  state: JobState<KitPlan>;
   toolCount: number;
   shelf: Shelf;
   onCancel: () => void;
@@ -16,7 +16,7 @@ export function PackedKit(props: {
 }) {
   const { state, toolCount, shelf, onCancel, onAgain } = props;
   switch (state.phase) {
-    case 'planning':
+    case 'working':
       return (
         <section aria-busy="true" className="min-h-[32rem]">
           <h2 role="status">Weighing every set that works …</h2>
@@ -47,8 +47,8 @@ export function PackedKit(props: {
           </button>
         </section>
       );
-    case 'planned':
-      return <Plan plan={state.plan} toolCount={toolCount} shelf={shelf} />;
+    case 'done':
+      return <Plan plan={state.answer} toolCount={toolCount} shelf={shelf} />;
   }
 }
 

@@ -3,6 +3,7 @@
 import { yupResolver } from '@hookform/resolvers/yup';
 import { formatISO } from 'date-fns';
 import { nanoid } from 'nanoid';
+import { noteOil } from '../../data';
 import Link from '../../ui/Link';
 import { useRouter, useSearchParams } from 'next/navigation';
 import { useFieldArray, useForm, type Resolver } from 'react-hook-form';
@@ -84,6 +85,7 @@ function PastWorkForm(props: { tools: readonly Tool[]; shelf: Shelf; chosen: str
       notes: work.notes,
     });
     await store.sessions.save(session);
+    await noteOil(store, session);
     router.push(`/log/entry?id=${session.id}`);
     void notice('Written into the log.', {
       action: {

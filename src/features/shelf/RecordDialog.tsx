@@ -2,33 +2,42 @@
 
 import { nanoid } from 'nanoid';
 import { notice } from '../../ui/notice';
-import { useStore } from '../../live';
-import type { Abrasive, Compound, Lubricant, Strop } from '../../domain/shelf';
+import { shelfAbrasives, type Shelf } from '../../core';
+import { useRecords, useStore } from '../../live';
+import type { Abrasive, Compound, Helper, Lubricant, Strop } from '../../domain/shelf';
 import { Dialog } from '../../ui/Dialog';
 import { AbrasiveForm } from './AbrasiveForm';
-import { CompoundForm, LubricantForm, StropForm } from './otherForms';
+import { CompoundForm, HelperForm, LubricantForm } from './otherForms';
+import { Reaches } from './Reaches';
+import { StropForm } from './StropForm';
 
 /** What is being edited: a record of its store, or a new one. */
 export type Editing =
   | { store: 'abrasives'; record?: Abrasive }
   | { store: 'strops'; record?: Strop }
   | { store: 'compounds'; record?: Compound }
-  | { store: 'lubricants'; record?: Lubricant };
+  | { store: 'lubricants'; record?: Lubricant }
+  | { store: 'helpers'; record?: Helper };
 
 const TITLES: Record<Editing['store'], string> = {
   abrasives: 'stone, file or paper',
   strops: 'strop',
   compounds: 'compound',
   lubricants: 'lubricant',
+  helpers: 'helper',
 };
 
 /** One thing of the shelf in a dialog: kept, changed or taken off, each with its undo. */
 export default function RecordDialog(props: {
   editing: Editing;
-  compounds: readonly Compound[];
+  shelf: Shelf;
   onClose: () => void;
 }) {
-  const { editing, compounds, onClose } = props;
+  const { editing, shelf, onClose } = props;
+  const tools = useRecords('tools') ?? [];
+  const faces = shelfAbrasives(shelf)
+    .filter(({ needsAll }) => needsAll[0] === editing.record?.id)
+    .map(({ abrasive }) => abrasive);
   const store = useStore();
 
   const now = (): string => new Date().toISOString();
@@ -66,6 +75,7 @@ export default function RecordDialog(props: {
       title={editing.record ? editing.record.name : `A new ${TITLES[editing.store]}`}
       onClose={onClose}
     >
+      <Reaches faces={faces} tools={tools} />
       {editing.store === 'abrasives' && (
         <AbrasiveForm
           record={editing.record}
@@ -78,7 +88,7 @@ export default function RecordDialog(props: {
         <StropForm
           record={editing.record}
           stamp={stamp}
-          compounds={compounds}
+          compounds={shelf.compounds}
           onSave={(r) => kept(r.name, r.id, () => store.strops.save(r))}
           {...common}
         />
@@ -96,6 +106,14 @@ export default function RecordDialog(props: {
           record={editing.record}
           stamp={stamp}
           onSave={(r) => kept(r.name, r.id, () => store.lubricants.save(r))}
+          {...common}
+        />
+      )}
+      {editing.store === 'helpers' && (
+        <HelperForm
+          record={editing.record}
+          stamp={stamp}
+          onSave={(r) => kept(r.name, r.id, () => store.helpers.save(r))}
           {...common}
         />
       )}

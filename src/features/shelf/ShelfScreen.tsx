@@ -4,7 +4,14 @@ import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import { shelfAbrasives } from '../../core';
 import { edgeName } from '../../domain/edgeName';
-import { useEdgeNeeds, useKeepRecord, useSetAside, useShelf, useUnusable } from '../../live';
+import {
+  useKeepRecord,
+  useRecords,
+  useSetAside,
+  useShelf,
+  useStandings,
+  useUnusable,
+} from '../../live';
 import { SelectField } from '../../ui/forms/fields';
 import { minutes } from '../../ui/format';
 import { walkSteps } from '../../ui/ruler/ladderItems';
@@ -12,22 +19,26 @@ import { MicronRuler, type RulerItem } from '../../ui/ruler/MicronRuler';
 import { UnusableRecords } from '../../ui/UnusableRecords';
 import { GradeConverter } from './GradeConverter';
 import type { Editing } from './RecordDialog';
+import { ShelfAsTable } from './ShelfAsTable';
 import { ShelfTable } from './ShelfTable';
+import { WorthTable } from './WorthTable';
 
 const RecordDialog = dynamic(() => import('./RecordDialog'), { ssr: false });
 
-const ON_SHELF = ['abrasives'] as const;
+const ON_SHELF = ['abrasives', 'strops', 'compounds', 'lubricants', 'helpers'] as const;
 
 /** Stones, files, papers, strops and compounds on one ruler in µm, and everything about them. */
 export function ShelfScreen() {
   const shelf = useShelf();
-  const needs = useEdgeNeeds();
+  const helpers = useRecords('helpers');
+  const standings = useStandings();
   const unusable = useUnusable(ON_SHELF);
   const setAside = useSetAside();
   const keep = useKeepRecord();
   const [toolZone, setToolZone] = useState('');
   const [editing, setEditing] = useState<Editing | null>(null);
-  if (!shelf || !needs) return null;
+  if (!shelf || !helpers || !standings) return null;
+  const { needs, states, hand } = standings;
 
   const need = needs.find(({ tool, zone }) => `${tool.id}/${zone.id}` === toolZone);
   const plan = need?.plan ?? null;
@@ -99,13 +110,15 @@ export function ShelfScreen() {
         )}
       </div>
       <UnusableRecords records={unusable} onSetAside={setAside} onMend={keep} />
-      <ShelfTable shelf={shelf} onEdit={setEditing} />
+      <ShelfTable shelf={shelf} helpers={helpers} onEdit={setEditing} />
+      {states.length > 0 && !empty && <WorthTable states={states} shelf={shelf} hand={hand} />}
+      <ShelfAsTable shelf={{ ...shelf, helpers }} />
       <GradeConverter />
       {editing && (
         <RecordDialog
           key={`${editing.store}${editing.record?.id ?? 'new'}`}
           editing={editing}
-          compounds={shelf.compounds}
+          shelf={shelf}
           onClose={() => setEditing(null)}
         />
       )}

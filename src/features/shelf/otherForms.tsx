@@ -1,83 +1,30 @@
 'use client';
 
-import { yupResolver } from '@hookform/resolvers/yup';
-import { useForm, type DefaultValues, type FieldValues, type Resolver } from 'react-hook-form';
 import type { ObjectSchema } from 'yup';
 import {
   compoundSchema,
+  helperSchema,
   lubricantSchema,
-  stropSchema,
   type Compound,
+  type Helper,
   type Lubricant,
-  type Strop,
 } from '../../domain/shelf';
-import { LUBRICANT_KINDS, STROP_BACKINGS, STROP_SURFACES } from '../../domain/terms';
-import { NumberField, SelectField, TextField, wordOptions } from '../../ui/forms/fields';
-import { FormMeasure } from '../../ui/forms/FormMeasure';
-import { ShelfForm, type ShelfFormProps } from './shelfForm';
-
-const NEW = { name: '', massG: 20, place: 'pouch', carriedAnyway: false, notes: '' } as const;
-
-/** A form over one record schema, starting from the record or from usual values. */
-export function useRecordForm<R extends FieldValues>(
-  schema: ObjectSchema<R>,
-  initial: Record<string, unknown>,
-  stamp: ShelfFormProps<R>['stamp'],
-) {
-  return useForm<R>({
-    defaultValues: { ...stamp(), ...initial } as DefaultValues<R>,
-    resolver: yupResolver(schema as never) as unknown as Resolver<R>,
-  });
-}
-
-export function StropForm(props: ShelfFormProps<Strop> & { compounds: readonly Compound[] }) {
-  const { record, compounds, stamp, onSave } = props;
-  const form = useRecordForm<Strop>(
-    stropSchema as ObjectSchema<Strop>,
-    record ?? {
-      ...NEW,
-      surface: 'leather',
-      backing: 'leather-on-wood',
-      lengthMm: 200,
-      compoundId: null,
-    },
-    stamp,
-  );
-  const { register, formState, handleSubmit, control } = form;
-  return (
-    <ShelfForm
-      {...props}
-      form={form}
-      onSubmit={handleSubmit((values) => onSave({ ...values, ...stamp() }))}
-    >
-      <TextField label="Name" error={formState.errors.name?.message} {...register('name')} />
-      <div className="grid gap-4 sm:grid-cols-2">
-        <SelectField
-          label="Surface"
-          options={wordOptions(STROP_SURFACES)}
-          {...register('surface')}
-        />
-        <SelectField
-          label="Backing"
-          options={wordOptions(STROP_BACKINGS)}
-          {...register('backing')}
-        />
-        <FormMeasure label="Length" quantity="length" control={control} name={'lengthMm'} />
-        <SelectField
-          label="Compound"
-          options={[['', 'bare'], ...compounds.map(({ id, name }) => [id, name] as const)]}
-          {...register('compoundId', { setValueAs: (value: string | null) => value || null })}
-        />
-      </div>
-    </ShelfForm>
-  );
-}
+import { COVERS, HELPER_KINDS, LUBRICANT_KINDS } from '../../domain/terms';
+import {
+  CheckField,
+  NumberField,
+  SelectField,
+  TextField,
+  wordOptions,
+} from '../../ui/forms/fields';
+import { usualCovers } from './usualCovers';
+import { NEW_THING, ShelfForm, useRecordForm, type ShelfFormProps } from './shelfForm';
 
 export function CompoundForm(props: ShelfFormProps<Compound>) {
   const { record, stamp, onSave } = props;
   const form = useRecordForm<Compound>(
     compoundSchema as ObjectSchema<Compound>,
-    record ?? { ...NEW, sizeUm: 1 },
+    record ?? { ...NEW_THING, sizeUm: 1 },
     stamp,
   );
   const { register, formState, handleSubmit } = form;
@@ -103,7 +50,7 @@ export function LubricantForm(props: ShelfFormProps<Lubricant>) {
   const { record, stamp, onSave } = props;
   const form = useRecordForm<Lubricant>(
     lubricantSchema as ObjectSchema<Lubricant>,
-    record ?? { ...NEW, kind: 'oil' },
+    record ?? { ...NEW_THING, kind: 'oil' },
     stamp,
   );
   const { register, formState, handleSubmit } = form;
@@ -119,6 +66,44 @@ export function LubricantForm(props: ShelfFormProps<Lubricant>) {
         options={wordOptions(LUBRICANT_KINDS.filter((kind) => kind !== 'dry'))}
         {...register('kind')}
       />
+    </ShelfForm>
+  );
+}
+
+/** What helps and does not cut. */
+export function HelperForm(props: ShelfFormProps<Helper>) {
+  const { record, stamp, onSave } = props;
+  const form = useRecordForm<Helper>(
+    helperSchema as ObjectSchema<Helper>,
+    record ?? { ...NEW_THING, kind: 'marker', covers: usualCovers('marker') },
+    stamp,
+  );
+  const { register, formState, handleSubmit, setValue } = form;
+  const kind = register('kind');
+  return (
+    <ShelfForm
+      {...props}
+      form={form}
+      onSubmit={handleSubmit((values) => onSave({ ...values, ...stamp() }))}
+    >
+      <TextField label="Name" error={formState.errors.name?.message} {...register('name')} />
+      <SelectField
+        label="Kind"
+        options={wordOptions(HELPER_KINDS)}
+        {...kind}
+        onChange={(event) => {
+          setValue('covers', usualCovers(event.target.value as Helper['kind']));
+          return kind.onChange(event);
+        }}
+      />
+      <fieldset>
+        <legend>Serves a kit as</legend>
+        <div className="grid grid-cols-2 sm:grid-cols-3">
+          {COVERS.map((cover) => (
+            <CheckField key={cover} label={cover} value={cover} {...register('covers')} />
+          ))}
+        </div>
+      </fieldset>
     </ShelfForm>
   );
 }

@@ -9,6 +9,7 @@ export const SCALE_NAMES: Record<Scale, string> = {
   mesh: 'mesh',
   micron: 'µm',
   natural: 'by name',
+  density: 'g/ml',
   range: 'range',
 };
 
@@ -20,5 +21,6 @@ export const SCALE_OPTIONS: readonly (readonly [Scale, string])[] = [
   ['jis', 'JIS, water stones (JIS R 6001)'],
   ['mesh', 'Diamond mesh, up to 600'],
   ['natural', 'Natural stone or file, by name'],
+  ['density', 'Natural stone, by density in g/ml'],
   ['range', 'Unknown: a range of µm'],
 ];

@@ -1,11 +1,27 @@
 'use client';
 
+import { yupResolver } from '@hookform/resolvers/yup';
 import type { ReactNode } from 'react';
-import type { FieldValues, Path, UseFormReturn } from 'react-hook-form';
+import {
+  useForm,
+  type DefaultValues,
+  type FieldValues,
+  type Path,
+  type Resolver,
+  type UseFormReturn,
+} from 'react-hook-form';
+import type { ObjectSchema } from 'yup';
 import { PLACES } from '../../domain/terms';
-import { CheckField, NotesField, SelectField, wordOptions } from '../../ui/forms/fields';
+import {
+  CheckField,
+  NotesField,
+  NumberField,
+  SelectField,
+  wordOptions,
+} from '../../ui/forms/fields';
 import { FormMeasure } from '../../ui/forms/FormMeasure';
 import { failureWords } from '../../ui/words/failureWords';
+import { optionalNumber } from './optionalNumber';
 
 /** What every form of the shelf is given. */
 export interface ShelfFormProps<R> {
@@ -15,6 +31,28 @@ export interface ShelfFormProps<R> {
   onSave: (record: R) => Promise<void>;
   onCancel: () => void;
   onTakeOff?: () => void;
+}
+
+/** What is usual of a small thing until its owner says otherwise. */
+export const NEW_THING = {
+  name: '',
+  massG: 20,
+  place: 'pouch',
+  carriedAnyway: false,
+  price: null,
+  notes: '',
+} as const;
+
+/** A form over one record schema, starting from the record or from usual values. */
+export function useRecordForm<R extends FieldValues>(
+  schema: ObjectSchema<R>,
+  initial: Record<string, unknown>,
+  stamp: ShelfFormProps<R>['stamp'],
+) {
+  return useForm<R>({
+    defaultValues: { ...stamp(), ...initial } as DefaultValues<R>,
+    resolver: yupResolver(schema as never) as unknown as Resolver<R>,
+  });
 }
 
 /** The frame of a shelf form, with the fields that every record has. */
@@ -39,12 +77,17 @@ export function ShelfForm<V extends FieldValues>(props: {
       }}
     >
       {children}
-      <div className="grid gap-4 sm:grid-cols-3">
+      <div className="grid gap-4 sm:grid-cols-2 lg:grid-cols-4">
         <FormMeasure label="Weight" quantity="mass" control={control} name={'massG' as Path<V>} />
         <SelectField
           label="Lives in"
           options={wordOptions(PLACES)}
           {...register('place' as Path<V>)}
+        />
+        <NumberField
+          label="Price, if wanted"
+          error={errors.price?.message}
+          {...register('price' as Path<V>, optionalNumber)}
         />
         <CheckField label="Carried anyway" {...register('carriedAnyway' as Path<V>)} />
       </div>

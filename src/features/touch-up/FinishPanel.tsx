@@ -4,6 +4,7 @@ import { yupResolver } from '@hookform/resolvers/yup';
 import { useState } from 'react';
 import { FormProvider, useForm, type Resolver } from 'react-hook-form';
 import { findingsLeft, workingFace } from '../../core';
+import { noteOil } from '../../data';
 import { useStore } from '../../live';
 import type { EdgeTest, Finding, Session } from '../../domain/session';
 import { passedTest } from '../../domain/observation';
@@ -61,7 +62,7 @@ export default function FinishPanel(props: FinishProps) {
                     : measured,
                   facetOnly,
                 })
-              : onFinish(remaining, notes.trim()),
+              : noteOil(store, session).then(() => onFinish(remaining, notes.trim())),
           )(event)
         }
         noValidate

@@ -1,6 +1,6 @@
 import { notice } from '../../ui/notice';
 import { advance } from '../../core';
-import type { Store } from '../../data';
+import { noteOil, type Store } from '../../data';
 import type { Finding, Session } from '../../domain/session';
 import { isWorked } from '../../domain/observation';
 import type { Tool, Zone } from '../../domain/tool';
@@ -74,6 +74,7 @@ export async function finishMeasured(
         ),
     },
   ]);
+  await noteOil(store, session);
   void notice(facetOnly ? 'The zone knows its facet.' : 'The zone has its new measures.', {
     action: {
       label: 'Undo',

@@ -18,6 +18,8 @@ function noteWords(note: StepNote): string {
       return 'More than half an hour on one stone: a job for the bench.';
     case 'hollow stone':
       return `It has worn hollow: the angle changes by ${deg(note.angleDeg)} along the stroke.`;
+    case 'sagging strop':
+      return `It sags: it comes up ${deg(note.angleDeg)} steeper at the apex than it is held, and rounds it.`;
     case 'may skate':
       return 'Little pressure on so wide a face: it may skate.';
     case 'may score':

@@ -10,6 +10,8 @@ export function unfitWords(reason: UnfitReason): string {
       return 'a flat hard strop touches only the ends of a hollow edge';
     case 'removes nothing':
       return 'it lays an edge straight and removes nothing';
+    case 'scrapes':
+      return 'a pull-through scrapes at its own angle and never touches the shoulders: for an emergency, and to be logged as one';
     case 'no lubricant':
       return 'none of its lubricants is at hand';
     case 'flat stone on a hollow edge':

@@ -1,0 +1,14 @@
+import { otherFaceId, type Shelf } from './shelfAbrasives';
+
+/** When each surface on a shelf was last made fresh, by the id that the log knows it by. */
+export function freshSince(shelf: Shelf): (itemId: string) => string | null {
+  const moments = new Map<string, string | null>();
+  for (const { id, freshAt, faces } of shelf.abrasives) {
+    for (const face of faces) moments.set(`${id}/${face.id}`, freshAt);
+  }
+  for (const { id, loadedAt, otherFace } of shelf.strops) {
+    moments.set(id, loadedAt);
+    if (otherFace) moments.set(otherFaceId(id), otherFace.loadedAt);
+  }
+  return (itemId) => moments.get(itemId) ?? null;
+}

@@ -1,0 +1,53 @@
+/**
+ * From version 6 to 7: things on the shelf say what they cost, how thick they are, what water they
+ * soak up, what is left of them and whether oil was on them; strops have a form and may have two
+ * faces. Until then none of that was noted. What took oil and nothing else was an oil stone.
+ */
+
+import { array, string } from 'yup';
+import { recordWith } from './olderShapes';
+
+type Loose = Record<string, unknown>;
+
+export const VERSION_6 = {
+  abrasive: recordWith({ lubricants: array(string().required()).required() }),
+  strop: recordWith({ backing: string().required(), surface: string().required() }),
+  priced: recordWith({}),
+};
+
+export function abrasiveToVersion7(abrasive: Loose): Loose {
+  const lubricants = abrasive.lubricants as string[];
+  const greasy = (lubricant: string): boolean => lubricant === 'oil' || lubricant === 'fat';
+  return {
+    ...abrasive,
+    price: null,
+    freshLeft: null,
+    freshAt: null,
+    thicknessMm: null,
+    usedWithOil: lubricants.length > 0 && lubricants.every(greasy),
+    soakMl: null,
+  };
+}
+
+export function stropToVersion7(strop: Loose): Loose {
+  return {
+    ...strop,
+    price: null,
+    freshLeft: null,
+    form: usualForm(strop),
+    loadedAt: null,
+    widthMm: null,
+    sagMm: 0,
+    otherFace: null,
+  };
+}
+
+export function pricedToVersion7(thing: Loose): Loose {
+  return { ...thing, price: null };
+}
+
+function usualForm({ backing, surface }: Loose): string {
+  if (backing === 'slack') return surface === 'cloth' ? 'hanging-strop' : 'belt';
+  if (backing === 'soft') return 'belt';
+  return backing === 'hard' ? 'board' : 'paddle';
+}

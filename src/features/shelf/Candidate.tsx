@@ -1,0 +1,99 @@
+'use client';
+
+import { useState } from 'react';
+import type { KitProblem, LadderStone, ThingWorth } from '../../core';
+import { ABRASIVE_FORMS, type AbrasiveFamily, type AbrasiveForm } from '../../domain/terms';
+import { useJob } from '../../live';
+import { LimitedNumberField, SelectField, wordOptions } from '../../ui/forms/fields';
+import { listed, minutes, plural, spoken, um } from '../../ui/format';
+import { startCandidateWorth } from '../../workers/worthClient';
+
+const FAMILIES = [
+  'diamond',
+  'ceramic',
+  'water-stone',
+  'sic',
+  'alumina',
+  'novaculite',
+  'file',
+] as const satisfies readonly AbrasiveFamily[];
+const FORMS = ABRASIVE_FORMS.filter((form) => form !== 'pull-through' && form !== 'steel');
+/** Length of the surface by form (mm), where nobody has it in the hand to measure. */
+const USUAL_LENGTH_MM: Partial<Record<AbrasiveForm, number>> = { 'bench-stone': 200, file: 200 };
+
+/** What a stone that is not bought yet would bring. */
+export function Candidate({ problem }: { problem: KitProblem }) {
+  const [sizeUm, setSizeUm] = useState(25);
+  const [family, setFamily] = useState<AbrasiveFamily>('diamond');
+  const [form, setForm] = useState<AbrasiveForm>('plate');
+  const stone: LadderStone = {
+    kind: 'stone',
+    id: 'candidate',
+    name: 'candidate',
+    family,
+    form,
+    sizeUm,
+    lengthMm: USUAL_LENGTH_MM[form] ?? 90,
+    widthMm: form === 'rod' ? 6 : 50,
+    dishMm: 0,
+    state: 'normal',
+    lubricant: family === 'water-stone' ? 'water' : 'dry',
+    soakMl: 0,
+  };
+  const [state] = useJob({ problem, stone }, startCandidate);
+  return (
+    <section aria-label="What would it bring?">
+      <h3>What would another bring?</h3>
+      <div className="mt-2 grid gap-4 sm:grid-cols-3 lg:grid-cols-1 xl:grid-cols-3">
+        <LimitedNumberField
+          label="Size"
+          unit="µm"
+          min={0.5}
+          max={400}
+          value={sizeUm}
+          onValue={setSizeUm}
+        />
+        <SelectField
+          label="Abrasive"
+          value={family}
+          options={wordOptions(FAMILIES)}
+          onChange={(event) => setFamily(event.target.value as AbrasiveFamily)}
+        />
+        <SelectField
+          label="Form"
+          value={form}
+          options={wordOptions(FORMS)}
+          onChange={(event) => setForm(event.target.value as AbrasiveForm)}
+        />
+      </div>
+      <p role="status" className="mt-3 min-h-16 text-lg">
+        {state.phase === 'done'
+          ? bringsWords(`A ${um(sizeUm)} ${spoken(family)} ${spoken(form)}`, state.answer)
+          : state.phase === 'failed'
+            ? `It could not be counted: ${state.error.message}.`
+            : 'Counting …'}
+      </p>
+    </section>
+  );
+}
+
+function startCandidate({ problem, stone }: { problem: KitProblem; stone: LadderStone }) {
+  return startCandidateWorth(problem, stone);
+}
+
+function bringsWords(
+  what: string,
+  { savesMinutes, usedFor, onlyFor, keenerOn }: ThingWorth,
+): string {
+  if (usedFor.length === 0) return `${what} would bring nothing: no plan would take it.`;
+  const saves =
+    savesMinutes >= 0.05
+      ? `would save ${minutes(savesMinutes)} over ${plural(usedFor.length, 'edge')}`
+      : `would serve ${plural(usedFor.length, 'edge')} and save next to nothing`;
+  const reaches =
+    onlyFor.length > 0
+      ? `, and bring ${listed(onlyFor)} to a finish that nothing else reaches`
+      : '';
+  const keener = keenerOn.length > 0 ? `, and leave ${plural(keenerOn.length, 'edge')} keener` : '';
+  return `${what} ${saves}${reaches}${keener}.`;
+}

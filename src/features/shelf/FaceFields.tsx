@@ -1,0 +1,121 @@
+'use client';
+
+import { useWatch, type UseFormReturn } from 'react-hook-form';
+import { gradeSizeUm, stoneDensity } from '../../core';
+import type { Abrasive } from '../../domain/shelf';
+import { ABRASIVE_FAMILIES, FACE_STATES, NAMED_GRADES } from '../../domain/terms';
+import { NumberField, SelectField, TextField, wordOptions } from '../../ui/forms/fields';
+import { um } from '../../ui/format';
+import { optionalNumber } from './optionalNumber';
+import { SCALE_OPTIONS } from './scaleNames';
+
+/** One face of a stone: what cuts, how it is graded, how it is. */
+export function FaceFields(props: {
+  form: UseFormReturn<Abrasive>;
+  index: number;
+  twoSided: boolean;
+}) {
+  const { form, index, twoSided } = props;
+  const { register, control, formState } = form;
+  const scale = useWatch({ control, name: `faces.${index}.grade.scale` });
+  const errors = formState.errors.faces?.[index];
+  const path = `faces.${index}` as const;
+  return (
+    <fieldset className="grid gap-4 border-t border-rule pt-3 sm:grid-cols-3">
+      <legend className="sr-only">Side {index + 1}</legend>
+      {twoSided && (
+        <TextField label="Side" error={errors?.name?.message} {...register(`${path}.name`)} />
+      )}
+      <SelectField
+        label="Abrasive"
+        options={wordOptions(ABRASIVE_FAMILIES)}
+        {...register(`${path}.family`)}
+      />
+      <SelectField label="Graded in" options={SCALE_OPTIONS} {...register(`${path}.grade.scale`)} />
+      {scale === 'natural' ? (
+        <SelectField
+          label="Which"
+          error={errors?.grade?.named?.message}
+          options={[['', 'choose'], ...wordOptions(NAMED_GRADES)]}
+          {...register(`${path}.grade.named`, {
+            setValueAs: (value: string | null) => value || null,
+          })}
+        />
+      ) : scale === 'range' ? (
+        <>
+          <NumberField
+            label="Finest"
+            unit="µm"
+            error={errors?.grade?.finestUm?.message}
+            {...register(`${path}.grade.finestUm`, optionalNumber)}
+          />
+          <NumberField
+            label="Coarsest"
+            unit="µm"
+            error={errors?.grade?.coarsestUm?.message}
+            {...register(`${path}.grade.coarsestUm`, optionalNumber)}
+          />
+        </>
+      ) : scale === 'density' ? (
+        <Density form={form} index={index} />
+      ) : (
+        <NumberField
+          label="Number on it"
+          hint={scale === 'mesh' ? 'above 600 mesh check the µm on the package' : undefined}
+          error={errors?.grade?.number?.message}
+          {...register(`${path}.grade.number`, optionalNumber)}
+        />
+      )}
+      <SelectField
+        label="State"
+        options={wordOptions(FACE_STATES)}
+        hint="loaded: full of swarf; glazed: its grains worn smooth"
+        {...register(`${path}.state`)}
+      />
+    </fieldset>
+  );
+}
+
+/** The density of a natural stone: as it is known, or from its weight and its measures. */
+function Density({ form, index }: { form: UseFormReturn<Abrasive>; index: number }) {
+  const { register, control, formState, setValue } = form;
+  const path = `faces.${index}.grade.number` as const;
+  const [massG, lengthMm, widthMm, thicknessMm] = useWatch({
+    control,
+    name: ['massG', 'lengthMm', 'widthMm', 'thicknessMm'],
+  });
+  const measured =
+    massG > 0 && lengthMm > 0 && widthMm > 0 && thicknessMm !== null && thicknessMm > 0
+      ? stoneDensity({ massG, lengthMm, widthMm, thicknessMm })
+      : null;
+  return (
+    <div>
+      <NumberField
+        label="Density"
+        unit="g/ml"
+        hint="Novaculite is rated by it: 2.25 soft, 2.45 hard, 2.6 translucent."
+        error={formState.errors.faces?.[index]?.grade?.number?.message}
+        {...register(path, optionalNumber)}
+      />
+      {measured !== null && (
+        <button
+          type="button"
+          className="link mt-1 min-h-12 text-left"
+          onClick={() => setValue(path, Number(measured.toFixed(2)), { shouldValidate: true })}
+        >
+          {`By its weight and measures ${measured.toFixed(2)}: about ${um(sizeAt(measured))}`}
+        </button>
+      )}
+    </div>
+  );
+}
+
+function sizeAt(density: number): number {
+  return gradeSizeUm({
+    scale: 'density',
+    number: density,
+    named: null,
+    finestUm: null,
+    coarsestUm: null,
+  });
+}

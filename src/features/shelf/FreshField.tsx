@@ -1,0 +1,48 @@
+'use client';
+
+import { useController, type Control, type FieldPath, type FieldValues } from 'react-hook-form';
+import type { SurfaceUse } from '../../core';
+import { day, plural } from '../../ui/format';
+
+/** Since when a surface serves, what was done on it since, and the way to say that it is fresh now. */
+export function FreshField<V extends FieldValues>(props: {
+  control: Control<V>;
+  name: FieldPath<V>;
+  /** What was done to make it fresh, like `cleaned or flattened`. */
+  done: string;
+  uses: readonly (SurfaceUse | undefined)[];
+  onFresh?: () => void;
+}) {
+  const { control, name, done, uses, onFresh } = props;
+  const { field, fieldState } = useController({ control, name });
+  const since = field.value as string | null;
+  return (
+    <div className="flex min-h-12 flex-wrap items-center gap-x-4 gap-y-2">
+      <p className="figures">{freshWords(since, done, fieldState.isDirty ? [] : uses)}</p>
+      <button
+        type="button"
+        className="btn btn-outline"
+        onClick={() => {
+          field.onChange(new Date().toISOString());
+          onFresh?.();
+        }}
+      >
+        {`It is ${done} now`}
+      </button>
+    </div>
+  );
+}
+
+/** How old a surface is and what it has done, as a sentence. */
+function freshWords(
+  since: string | null,
+  done: string,
+  uses: readonly (SurfaceUse | undefined)[],
+): string {
+  const strokes = uses.reduce((sum, use) => sum + (use?.strokes ?? 0), 0);
+  const work =
+    strokes === 0
+      ? 'no stroke in the log'
+      : `${plural(strokes, 'stroke')} in ${plural(Math.max(...uses.map((use) => use?.sessions ?? 0)), 'touch-up')}`;
+  return since === null ? `In all: ${work}.` : `Last ${done} ${day(since)}: ${work} since.`;
+}

@@ -1,0 +1,95 @@
+import { gradeSizeUm, soakMl, type SurfaceUse } from '../../core';
+import { isOilStone, lubricantsOf } from '../../domain/lubricantsOf';
+import type { Abrasive, Face } from '../../domain/shelf';
+import { gradeText } from '../../formats/shelf/gradeText';
+import { fineMm, ml, plural, sentence, spoken, um } from '../../ui/format';
+import { ThingDrawing } from '../../ui/things/ThingDrawing';
+import { ListHeading, RowButton, weight } from './KeptThings';
+
+/** Longest drawing in the table (px), and its scale. */
+const MOST_PX = 110;
+const PX_PER_MM = 0.5;
+
+/** Stones, files, papers and steels, coarse to fine, each drawn from its own measures. */
+export function StoneTable(props: {
+  abrasives: readonly Abrasive[];
+  uses: Record<string, SurfaceUse>;
+  onAdd: () => void;
+  onEdit: (record: Abrasive) => void;
+}) {
+  const { abrasives, uses, onAdd, onEdit } = props;
+  const inOrder = [...abrasives].sort((a, b) => coarsest(b) - coarsest(a));
+  return (
+    <section className="min-w-0 overflow-x-auto">
+      <ListHeading title="Stones, files and papers" onAdd={onAdd} />
+      <table className="table-plain">
+        <thead>
+          <tr>
+            <th className="hidden sm:table-cell">To scale</th>
+            <th>What</th>
+            <th>Marked</th>
+            <th className="number">µm</th>
+            <th>With</th>
+            <th className="number">Weight</th>
+            <th>Lives in</th>
+          </tr>
+        </thead>
+        <tbody>
+          {inOrder.map((record) => (
+            <tr key={record.id}>
+              <td className="hidden sm:table-cell">
+                <ThingDrawing thing={record} pxPerMm={PX_PER_MM} mostPx={MOST_PX} />
+              </td>
+              <td>
+                <RowButton name={record.name} onClick={() => onEdit(record)} />
+                <p className="text-[0.92rem] text-soft">{stateWords(record, uses)}</p>
+              </td>
+              <td className="figures">
+                {record.faces.map(({ id, grade }) => (
+                  <div key={id}>{gradeText(grade)}</div>
+                ))}
+              </td>
+              <td className="number">
+                {record.faces.map(({ id, grade }) => (
+                  <div key={id}>{um(gradeSizeUm(grade)).replace(' µm', '')}</div>
+                ))}
+              </td>
+              <td>{lubricantsOf(record).join(', ')}</td>
+              <td className="number">{weight(record)}</td>
+              <td>{sentence(spoken(record.place))}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </section>
+  );
+}
+
+function coarsest({ faces }: Abrasive): number {
+  return Math.max(...faces.map(({ grade }) => gradeSizeUm(grade)));
+}
+
+const REMEDY: Partial<Record<Face['state'], string>> = {
+  loaded: 'loaded: scrub it',
+  glazed: 'glazed: rub it open on something coarser',
+};
+
+/** How a stone is: worn hollow, loaded, thirsty, nearly used up, and what it has done. */
+function stateWords(record: Abrasive, uses: Record<string, SurfaceUse>): string {
+  const { id, dishMm, faces, freshLeft } = record;
+  const soaksMl = soakMl(record);
+  const strokes = faces.reduce((sum, face) => sum + (uses[`${id}/${face.id}`]?.strokes ?? 0), 0);
+  return [
+    dishMm > 0 && `hollow by ${fineMm(dishMm)}`,
+    ...faces.map(({ name, state }) => {
+      const remedy = REMEDY[state];
+      return remedy && (faces.length > 1 ? `${name} ${remedy}` : remedy);
+    }),
+    isOilStone(record) && 'an oil stone',
+    soaksMl > 0 && `soaks up ${ml(soaksMl)}`,
+    freshLeft !== null && `${freshLeft} fresh left`,
+    strokes > 0 && `${plural(strokes, 'stroke')}${record.freshAt ? ' since it was fresh' : ''}`,
+  ]
+    .filter(Boolean)
+    .join('; ');
+}

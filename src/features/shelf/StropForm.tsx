@@ -1,0 +1,162 @@
+'use client';
+
+import { useWatch, type UseFormReturn } from 'react-hook-form';
+import type { ObjectSchema } from 'yup';
+import { otherFaceId } from '../../core';
+import { stropSchema, type Compound, type Strop } from '../../domain/shelf';
+import { STROP_BACKINGS, STROP_FORMS, STROP_SURFACES } from '../../domain/terms';
+import { useSurfaceUse } from '../../live';
+import { NumberField, SelectField, TextField, wordOptions } from '../../ui/forms/fields';
+import { Folded } from '../../ui/forms/Folded';
+import { FormMeasure } from '../../ui/forms/FormMeasure';
+import { mm } from '../../ui/format';
+import { FreshField } from './FreshField';
+import { HollowDrawing } from './HollowDrawing';
+import { optionalNumber } from './optionalNumber';
+import { NEW_THING, ShelfForm, useRecordForm, type ShelfFormProps } from './shelfForm';
+
+/** Leather, cloth or wood on a body, bare or loaded, with one face or two. */
+export function StropForm(props: ShelfFormProps<Strop> & { compounds: readonly Compound[] }) {
+  const { record, compounds, stamp, onSave } = props;
+  const form = useRecordForm<Strop>(
+    stropSchema as ObjectSchema<Strop>,
+    record ?? {
+      ...NEW_THING,
+      form: 'paddle',
+      freshLeft: null,
+      surface: 'leather',
+      compoundId: null,
+      loadedAt: null,
+      backing: 'leather-on-wood',
+      lengthMm: 200,
+      widthMm: null,
+      sagMm: 0,
+      otherFace: null,
+    },
+    stamp,
+  );
+  const { register, formState, handleSubmit, control, setValue } = form;
+  const otherFace = useWatch({ control, name: 'otherFace' });
+  return (
+    <ShelfForm
+      {...props}
+      form={form}
+      onSubmit={handleSubmit((values) => onSave({ ...values, ...stamp() }))}
+    >
+      <TextField label="Name" error={formState.errors.name?.message} {...register('name')} />
+      <div className="grid gap-4 sm:grid-cols-2">
+        <SelectField label="Form" options={wordOptions(STROP_FORMS)} {...register('form')} />
+        <SelectField
+          label="Backing"
+          options={wordOptions(STROP_BACKINGS)}
+          {...register('backing')}
+        />
+        <FormMeasure label="Length" quantity="length" control={control} name="lengthMm" />
+      </div>
+      <StropFaceFields form={form} compounds={compounds} />
+      {otherFace && <StropFaceFields form={form} compounds={compounds} isOther />}
+      <div>
+        <button
+          type="button"
+          className="btn btn-ghost"
+          onClick={() =>
+            setValue(
+              'otherFace',
+              otherFace ? null : { surface: 'leather', compoundId: null, loadedAt: null },
+            )
+          }
+        >
+          {otherFace ? 'It has one face only' : 'It has a second face'}
+        </button>
+      </div>
+      <StropMore form={form} />
+    </ShelfForm>
+  );
+}
+
+function StropFaceFields(props: {
+  form: UseFormReturn<Strop>;
+  compounds: readonly Compound[];
+  isOther?: boolean;
+}) {
+  const { form, compounds, isOther = false } = props;
+  const { register, control } = form;
+  const uses = useSurfaceUse() ?? {};
+  const id = useWatch({ control, name: 'id' });
+  const field = <F extends 'surface' | 'compoundId' | 'loadedAt'>(name: F) =>
+    (isOther ? `otherFace.${name}` : name) as F;
+  return (
+    <fieldset className="grid gap-4 border-t border-rule pt-3 sm:grid-cols-2">
+      <legend className="sr-only">{isOther ? 'Its other face' : 'Its face'}</legend>
+      <SelectField
+        label={isOther ? 'Other surface' : 'Surface'}
+        options={wordOptions(STROP_SURFACES)}
+        {...register(field('surface'))}
+      />
+      <SelectField
+        label={isOther ? 'Compound on it' : 'Compound'}
+        options={[
+          ['', 'bare'],
+          ...compounds.map((compound) => [compound.id, compound.name] as const),
+        ]}
+        {...register(field('compoundId'), { setValueAs: (value: string | null) => value || null })}
+      />
+      <div className="sm:col-span-2">
+        <FreshField
+          control={control}
+          name={field('loadedAt')}
+          done="loaded afresh"
+          uses={[uses[isOther ? otherFaceId(id) : id]]}
+        />
+      </div>
+    </fieldset>
+  );
+}
+
+/** What is seldom changed of a strop: width, sag, what is left of it. */
+function StropMore({ form }: { form: UseFormReturn<Strop> }) {
+  const { register, control, formState, setValue } = form;
+  const { errors } = formState;
+  const [lengthMm, sagMm, freshLeft] = useWatch({
+    control,
+    name: ['lengthMm', 'sagMm', 'freshLeft'],
+  });
+  return (
+    <Folded
+      title="Width, sag, what is left"
+      holds={[
+        sagMm > 0 ? `sags by ${mm(sagMm)}` : 'lies flat',
+        freshLeft !== null && `${freshLeft} fresh left`,
+      ]
+        .filter(Boolean)
+        .join(' · ')}
+      hasError={Boolean(errors.widthMm ?? errors.sagMm ?? errors.freshLeft)}
+    >
+      <div className="grid gap-4 sm:grid-cols-3">
+        <FormMeasure label="Width" quantity="length" control={control} name="widthMm" optional />
+        <FormMeasure label="Sags by" quantity="length" control={control} name="sagMm" />
+        <NumberField
+          label="Fresh faces or stretches left"
+          hint="of wood or cloth; empty where it is not used up"
+          error={errors.freshLeft?.message}
+          {...register('freshLeft', optionalNumber)}
+        />
+      </div>
+      <HollowDrawing sagMm={sagMm} lengthMm={lengthMm} kind="sagging strop" />
+      {freshLeft !== null && freshLeft > 0 && (
+        <div>
+          <button
+            type="button"
+            className="btn btn-outline"
+            onClick={() => {
+              setValue('freshLeft', freshLeft - 1);
+              setValue('loadedAt', new Date().toISOString());
+            }}
+          >
+            Used up: take a fresh one
+          </button>
+        </div>
+      )}
+    </Folded>
+  );
+}

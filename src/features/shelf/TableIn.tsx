@@ -1,0 +1,207 @@
+'use client';
+
+import { nanoid } from 'nanoid';
+import { useEffect, useMemo, useState } from 'react';
+import type { FileProblem } from '../../formats/jsonProblems';
+import {
+  COLUMN_KEYS,
+  columnTitle,
+  guessMapping,
+  readShelf,
+  readTable,
+  type ColumnMapping,
+  type ReadThing,
+  type ShelfThings,
+  type Table,
+} from '../../formats/shelf';
+import { useStore, useUndoable } from '../../live';
+import { Dialog } from '../../ui/Dialog';
+import { Folded } from '../../ui/forms/Folded';
+import { SelectField } from '../../ui/forms/fields';
+import { grams, plural, sentence } from '../../ui/format';
+import { failureWords } from '../../ui/words/failureWords';
+
+/** No shelf is larger than this as a table. */
+const MOST_BYTES = 2_000_000;
+/** Rows and problems that are shown; the rest is counted. */
+const SHOWN = 12;
+/** Columns that nearly every table has: the others are folded. */
+const FIRST_COLUMNS = ['what', 'name', 'grade', 'form', 'surface', 'massG'] as const;
+
+type Reading = { table: Table } | { problem: FileProblem };
+
+/** A table from elsewhere: which column is which, what comes of it, and all of it in or nothing. */
+export default function TableIn(props: { file: File; shelf: ShelfThings; onClose: () => void }) {
+  const { file, shelf, onClose } = props;
+  const [reading, setReading] = useState<Reading | null>(null);
+  useEffect(() => {
+    let over = false;
+    void read(file).then((found) => {
+      if (!over) setReading(found);
+    });
+    return () => {
+      over = true;
+    };
+  }, [file]);
+  return (
+    <Dialog wide title={file.name} onClose={onClose}>
+      {reading && 'problem' in reading && <Problems problems={[reading.problem]} />}
+      {reading && 'table' in reading && (
+        <Mapped table={reading.table} shelf={shelf} onClose={onClose} />
+      )}
+    </Dialog>
+  );
+}
+
+async function read(file: File): Promise<Reading> {
+  const refuse = (message: string) => ({ problem: { line: 1, field: 'file', message } });
+  if (file.size > MOST_BYTES) return refuse('is larger than 2 MB: no shelf is; choose a table');
+  try {
+    return readTable(await file.text());
+  } catch (error) {
+    return refuse(`cannot be read: ${(error as Error).message}`);
+  }
+}
+
+function Mapped(props: { table: Table; shelf: ShelfThings; onClose: () => void }) {
+  const { table, shelf, onClose } = props;
+  const { whole } = useStore();
+  const undoable = useUndoable();
+  const [mapping, setMapping] = useState(() => guessMapping(table.headings));
+  const [failure, setFailure] = useState<string | null>(null);
+  const { things, problems } = useMemo(
+    () => readShelf({ table, mapping, shelf, at: new Date().toISOString(), newId: () => nanoid() }),
+    [table, mapping, shelf],
+  );
+  const takeIn = async (): Promise<void> => {
+    const words = `${plural(things.length, 'thing')} taken in.`;
+    try {
+      await undoable(words, () =>
+        whole.putTogether(things.map(({ store, record }) => ({ store, record }))),
+      );
+      onClose();
+    } catch (error) {
+      setFailure(failureWords(error as Error));
+    }
+  };
+  return (
+    <div className="mt-3 grid gap-5">
+      <Columns headings={table.headings} mapping={mapping} onMap={setMapping} />
+      {problems.length > 0 ? <Problems problems={problems} /> : <Preview things={things} />}
+      {failure && (
+        <p role="alert" className="field-error">
+          {failure}
+        </p>
+      )}
+      <div className="flex flex-wrap gap-3">
+        <button
+          type="button"
+          className="btn btn-primary"
+          disabled={problems.length > 0}
+          onClick={() => void takeIn()}
+        >
+          {`Take in ${plural(things.length, 'thing')}`}
+        </button>
+        <button type="button" className="btn btn-ghost" onClick={onClose}>
+          Cancel
+        </button>
+      </div>
+    </div>
+  );
+}
+
+/** Which column of the table is which. */
+function Columns(props: {
+  headings: readonly string[];
+  mapping: ColumnMapping;
+  onMap: (mapping: ColumnMapping) => void;
+}) {
+  const { headings, mapping, onMap } = props;
+  const field = (column: (typeof COLUMN_KEYS)[number]) => (
+    <SelectField
+      key={column}
+      label={sentence(columnTitle(column))}
+      value={mapping[column] === null ? '' : String(mapping[column])}
+      options={[
+        ['', 'not in this table'],
+        ...headings.map((heading, i) => [String(i), heading || `column ${i + 1}`] as const),
+      ]}
+      onChange={(event) => {
+        const { value } = event.target;
+        onMap({ ...mapping, [column]: value === '' ? null : Number(value) });
+      }}
+    />
+  );
+  const rest = COLUMN_KEYS.filter(
+    (column) => !(FIRST_COLUMNS as readonly string[]).includes(column),
+  );
+  const found = rest.filter((column) => mapping[column] !== null).length;
+  return (
+    <fieldset className="grid gap-4">
+      <legend className="mb-2 font-semibold">Which column is which</legend>
+      <div className="grid gap-4 sm:grid-cols-3">{FIRST_COLUMNS.map(field)}</div>
+      <Folded
+        title="The other columns"
+        holds={`${found} of ${rest.length} found by their headings`}
+      >
+        <div className="grid gap-4 sm:grid-cols-3">{rest.map(field)}</div>
+      </Folded>
+    </fieldset>
+  );
+}
+
+function Problems({ problems }: { problems: readonly FileProblem[] }) {
+  return (
+    <section role="alert" className="border-l-4 border-blaze pl-4">
+      <h3>Nothing is taken in yet</h3>
+      <ul className="mt-1 break-words">
+        {problems.slice(0, SHOWN).map(({ line, field, message }, i) => (
+          <li key={i}>
+            <b className="figures">Line {line}</b>, {field}: {message}.
+          </li>
+        ))}
+      </ul>
+      {problems.length > SHOWN && <p>and {plural(problems.length - SHOWN, 'problem')} more.</p>}
+    </section>
+  );
+}
+
+const STORE_WORDS: Record<ReadThing['store'], string> = {
+  abrasives: 'stone',
+  strops: 'strop',
+  compounds: 'compound',
+  lubricants: 'lubricant',
+  helpers: 'helper',
+};
+
+function Preview({ things }: { things: readonly ReadThing[] }) {
+  return (
+    <section aria-label="What comes of it">
+      <table className="table-plain">
+        <thead>
+          <tr>
+            <th className="number">Line</th>
+            <th>Name</th>
+            <th className="number">Weight</th>
+            <th>Becomes</th>
+          </tr>
+        </thead>
+        <tbody>
+          {things.slice(0, SHOWN).map(({ line, store, name, isNew, record }) => (
+            <tr key={line}>
+              <td className="number">{line}</td>
+              <td className="font-semibold">{name}</td>
+              <td className="number">{grams(record.massG)}</td>
+              <td>
+                {isNew
+                  ? `a new ${STORE_WORDS[store]}`
+                  : `changes the ${STORE_WORDS[store]} on the shelf`}
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      {things.length > SHOWN && <p>and {plural(things.length - SHOWN, 'thing')} more.</p>}
+    </section>
+  );
+}

@@ -1,0 +1,138 @@
+'use client';
+
+import { useState } from 'react';
+import { startThingsWorth } from '../../workers/worthClient';
+import { useJob } from '../../live';
+import type { Hand, Shelf, ThingWorth, ZoneState } from '../../core';
+import { Choice } from '../../ui/Choice';
+import { listed, minutes, plural } from '../../ui/format';
+import { failureWords } from '../../ui/words/failureWords';
+import { TEST_WORDS } from '../../ui/words/testWords';
+import { Candidate } from './Candidate';
+import { useRackRound } from './useRackRound';
+
+const ROUNDS = [
+  ['tired', 'every edge a little tired'],
+  ['worn', 'every edge worn by a day’s work'],
+  ['chipped', 'a chip of 0.25 mm in each'],
+] as const;
+type Round = (typeof ROUNDS)[number][0];
+/** How many times as round as it should be each edge is, and how deep its chip. */
+const STATE: Record<Round, { wornRatio: number; chipDepthMm: number }> = {
+  tired: { wornRatio: 1.5, chipDepthMm: 0 },
+  worn: { wornRatio: 3, chipDepthMm: 0 },
+  chipped: { wornRatio: 3, chipDepthMm: 0.25 },
+};
+
+/** What each thing adds to the edges on the rack, and what one that is not bought yet would. */
+export function WorthTable(props: { states: readonly ZoneState[]; shelf: Shelf; hand: Hand }) {
+  const { states, shelf, hand } = props;
+  const [round, setRound] = useState<Round>('worn');
+  const problem = useRackRound({ states, shelf, hand, ...STATE[round] });
+  const [state, cancel, again] = useJob(problem, startThingsWorth);
+  const names = new Map(problem.items.map(({ id, name }) => [id, name]));
+  return (
+    <section className="mt-10 border-t-2 border-rule pt-6" aria-label="What each thing adds">
+      <h2>What each thing adds</h2>
+      <p className="max-w-[64ch] text-soft">
+        One touch-up of every edge with the whole shelf, against the same without the thing: minutes
+        in all, and what the edges would miss.
+      </p>
+      <div className="mt-3">
+        <Choice
+          legend="Counted"
+          isLegendHidden
+          options={ROUNDS}
+          chosen={round}
+          onChoose={setRound}
+        />
+      </div>
+      <div className="mt-4 grid items-start gap-x-12 gap-y-8 lg:grid-cols-[1.5fr_1fr]">
+        <div className="min-h-64">
+          {state.phase === 'working' && (
+            <div aria-busy="true">
+              <progress
+                className="progress w-full max-w-md"
+                value={state.share}
+                max={1}
+                aria-label="What each thing adds"
+              />
+              <div>
+                <button type="button" className="btn btn-outline mt-2" onClick={cancel}>
+                  Cancel
+                </button>
+              </div>
+            </div>
+          )}
+          {(state.phase === 'cancelled' || state.phase === 'failed') && (
+            <p role="status">
+              {state.phase === 'cancelled' ? 'Stopped.' : failureWords(state.error)}{' '}
+              <button type="button" className="link" onClick={again}>
+                Count again
+              </button>
+            </p>
+          )}
+          {state.phase === 'done' && <Adds worth={state.answer} names={names} />}
+        </div>
+        <Candidate problem={problem} />
+      </div>
+    </section>
+  );
+}
+
+function Adds({ worth, names }: { worth: readonly ThingWorth[]; names: Map<string, string> }) {
+  const inUse = worth
+    .filter(({ usedFor }) => usedFor.length > 0)
+    .sort((a, b) => b.onlyFor.length - a.onlyFor.length || b.savesMinutes - a.savesMinutes);
+  const idle = worth.filter(({ usedFor }) => usedFor.length === 0);
+  return (
+    <>
+      <table className="table-plain">
+        <thead>
+          <tr>
+            <th>Thing</th>
+            <th className="number">Saves</th>
+            <th className="number">Serves</th>
+            <th>Without it</th>
+          </tr>
+        </thead>
+        <tbody>
+          {inUse.map(({ id, savesMinutes, usedFor, onlyFor, keenerOn }) => (
+            <tr key={id}>
+              <td className="font-semibold">{names.get(id)}</td>
+              <td className="number">{savesWords(savesMinutes)}</td>
+              <td className="number">{plural(usedFor.length, 'edge')}</td>
+              <td>{missesWords(onlyFor, keenerOn)}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      {idle.length > 0 && (
+        <p className="mt-3 max-w-[64ch] text-soft">
+          In none of these plans: {idle.map(({ id }) => names.get(id)).join(', ')}.
+        </p>
+      )}
+    </>
+  );
+}
+
+/** Minutes that a thing saves, or that it asks for. */
+function savesWords(savesMinutes: number): string {
+  if (Math.abs(savesMinutes) < 0.05) return '–';
+  return savesMinutes > 0 ? minutes(savesMinutes) : `takes ${minutes(-savesMinutes)}`;
+}
+
+/** What edges would miss without a thing: their finish, or a finer test. */
+function missesWords(
+  onlyFor: readonly string[],
+  keenerOn: readonly ThingWorth['keenerOn'][number][],
+): string {
+  const less = keenerOn.filter(({ edge }) => !onlyFor.includes(edge));
+  return [
+    onlyFor.length > 0 && `${listed(onlyFor)} would miss the target`,
+    less.length === 1 && `${less[0]!.edge} would end less keen: ${TEST_WORDS[less[0]!.otherwise]}`,
+    less.length > 1 && `${plural(less.length, 'edge')} would end less keen`,
+  ]
+    .filter(Boolean)
+    .join('; ');
+}

@@ -1,0 +1,44 @@
+import { wrap, type Remote } from 'comlink';
+
+/** Work under way in a thread of its own: its answer, and the way to stop it. */
+export interface Job<T> {
+  answer: Promise<T>;
+  cancel: () => void;
+}
+
+/**
+ * Starts jobs on a worker. One idle thread is kept for the next job; cancelling ends the thread, as what
+ * it computes cannot be interrupted.
+ */
+export function jobsOn<Api>(spawn: () => Worker) {
+  let idle: { worker: Worker; api: Remote<Api> } | null = null;
+  return function start<T>(ask: (api: Remote<Api>) => Promise<T>): Job<T> {
+    const running = idle ?? awake(spawn());
+    idle = null;
+    let cancelled = false;
+    const answer = new Promise<T>((resolve, reject) => {
+      running.worker.addEventListener('error', (event) => reject(new Error(event.message)), {
+        once: true,
+      });
+      ask(running.api).then(resolve, reject);
+    });
+    const settle = (): void => {
+      if (cancelled) return;
+      if (idle) running.worker.terminate();
+      else idle = running;
+    };
+    answer.then(settle, settle);
+    return {
+      answer,
+      cancel: () => {
+        cancelled = true;
+        running.worker.terminate();
+        if (idle === running) idle = null;
+      },
+    };
+  };
+
+  function awake(worker: Worker) {
+    return { worker, api: wrap<Api>(worker) };
+  }
+}

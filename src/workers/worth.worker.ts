@@ -1,0 +1,17 @@
+import { expose } from 'comlink';
+import { candidateWorth, thingsWorth, type ThingWorth } from '../core';
+import { readKitRequest, readStone } from './kitRequest';
+
+/** What things add to a rack, in a thread of its own: with many edges it is long work. */
+const api = {
+  async things(problem: unknown, onProgress: (share: number) => void): Promise<ThingWorth[]> {
+    return thingsWorth(readKitRequest(problem), onProgress);
+  },
+  async candidate(problem: unknown, stone: unknown): Promise<ThingWorth> {
+    return candidateWorth(readKitRequest(problem), readStone(stone));
+  },
+};
+
+export type WorthWorker = typeof api;
+
+expose(api);

@@ -1,0 +1,21 @@
+import { proxy } from 'comlink';
+import type { KitProblem, LadderStone, ThingWorth } from '../core';
+import { jobsOn, type Job } from './jobs';
+import type { WorthWorker } from './worth.worker';
+
+const start = jobsOn<WorthWorker>(
+  () => new Worker(new URL('./worth.worker.ts', import.meta.url), { type: 'module' }),
+);
+
+/** What everything at hand adds to the edges of a problem. */
+export function startThingsWorth(
+  problem: KitProblem,
+  onProgress: (share: number) => void,
+): Job<ThingWorth[]> {
+  return start((api) => api.things(problem, proxy(onProgress)));
+}
+
+/** What a stone that is not at hand would add. */
+export function startCandidateWorth(problem: KitProblem, stone: LadderStone): Job<ThingWorth> {
+  return start((api) => api.candidate(problem, stone));
+}

@@ -1,14 +1,39 @@
-/** Arrows point down only: app → features → live, ui → workers → data → formats → core → domain. */
+/**
+ * Arrows point down only: app → features → live, ui → workers, instruments → data → formats → core →
+ * domain.
+ */
 const LAYERS = {
   domain: ['domain'],
   core: ['core', 'domain'],
   formats: ['formats', 'core', 'domain'],
   data: ['data', 'formats', 'core', 'domain'],
+  instruments: ['instruments', 'core', 'domain'],
   workers: ['workers', 'data', 'formats', 'core', 'domain'],
-  live: ['live', 'ui', 'workers', 'data', 'formats', 'core', 'domain'],
-  ui: ['ui', 'formats', 'core', 'domain'],
-  features: ['features', 'live', 'ui', 'data', 'workers', 'formats', 'core', 'domain'],
-  app: ['app', 'features', 'live', 'ui', 'data', 'workers', 'formats', 'core', 'domain'],
+  live: ['live', 'ui', 'instruments', 'workers', 'data', 'formats', 'core', 'domain'],
+  ui: ['ui', 'instruments', 'formats', 'core', 'domain'],
+  features: [
+    'features',
+    'live',
+    'ui',
+    'instruments',
+    'data',
+    'workers',
+    'formats',
+    'core',
+    'domain',
+  ],
+  app: [
+    'app',
+    'features',
+    'live',
+    'ui',
+    'instruments',
+    'data',
+    'workers',
+    'formats',
+    'core',
+    'domain',
+  ],
   sw: ['sw'],
 };
 
@@ -38,7 +63,7 @@ module.exports = {
     {
       name: 'storage-and-threads-know-no-screen',
       severity: 'error',
-      from: { path: '^src/(data|workers)/', pathNot: '\\.test\\.tsx?$' },
+      from: { path: '^src/(data|workers|instruments)/', pathNot: '\\.test\\.tsx?$' },
       to: { path: 'node_modules/(react|react-dom|next|@tanstack|sonner)/' },
     },
     {

@@ -80,6 +80,7 @@ export {
   apexFromGrams,
   estimateApex,
   gramsFromApex,
+  KEEN_UP_TO,
   passedTest,
   TEST_CENTRE_UM,
   analyseStropSeries,
@@ -87,7 +88,7 @@ export {
   readingNoiseG,
   stropGrams,
 } from './sharpness';
-export type { StropReading, StropSeries } from './sharpness';
+export type { ApexEstimate, StropReading, StropSeries } from './sharpness';
 export {
   adviseAngle,
   benchAt,
@@ -142,13 +143,15 @@ export {
   handInSets,
   inkDue,
   pastSession,
+  placeProgress,
   plannedSteps,
   setsOf,
   startSession,
   stepSeries,
   stepTrouble,
+  testTrend,
 } from './touchUp';
-export type { GuideEvent, StepTrouble, StepWords } from './touchUp';
+export type { GuideEvent, PlaceProgress, StepTrouble, StepWords, TestTrend } from './touchUp';
 export { candidateWorth, kitProblem, planKit, thingsWorth } from './kit';
 export type {
   CarriedItem,

@@ -14,9 +14,9 @@ export function passedTest(test: EdgeTest['test'], place: EdgeTest['place'] = 'w
   return { test, grams: null, place, shaves: null, strokes: null };
 }
 
-/** A reading of the force tester, over the whole length of an edge. */
-export function readGrams(grams: number): EdgeTest {
-  return { test: null, grams, place: 'whole', shaves: null, strokes: null };
+/** A reading of the force tester, at a place or as it stands for the whole edge. */
+export function readGrams(grams: number, place: EdgeTest['place'] = 'whole'): EdgeTest {
+  return { test: null, grams, place, shaves: null, strokes: null };
 }
 
 /** A finding of normal work that goes through the whole bevel. */

@@ -6,8 +6,8 @@ import {
   estimateApex,
   KEEN_UP_TO,
   TEST_CENTRE_UM,
+  testReading,
   type ApexEstimate,
-  type TestReading,
 } from '../sharpness';
 import { damageToMend } from './damage';
 
@@ -99,10 +99,8 @@ export function edgeWord(ratio: number, damageDepthMm: number): EdgeWord {
 export function worstStretch(tests: readonly EdgeTest[]): ApexEstimate {
   const places = [...new Set(tests.map((t) => t.place))];
   return places
-    .map((place) => estimateApex({ tests: tests.filter((t) => t.place === place).map(reading) }))
+    .map((place) =>
+      estimateApex({ tests: tests.filter((t) => t.place === place).map(testReading) }),
+    )
     .reduce((worst, next) => (next.apexRadiusUm > worst.apexRadiusUm ? next : worst));
-}
-
-function reading(test: EdgeTest): TestReading {
-  return test.test === null ? { grams: test.grams! } : { test: test.test };
 }

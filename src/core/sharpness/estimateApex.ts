@@ -1,3 +1,4 @@
+import type { EdgeTest } from '../../domain/session';
 import type { SharpnessTest } from '../../domain/terms';
 import { positive } from '../check';
 import { apexFromGrams, readingNoiseG } from './grams';
@@ -35,6 +36,11 @@ export function estimateApex(input: { tests: readonly TestReading[] }): ApexEsti
     highUm: Math.exp(mean + sdLn),
     sdLn,
   };
+}
+
+/** A kept test as a reading. */
+export function testReading({ test, grams }: Pick<EdgeTest, 'test' | 'grams'>): TestReading {
+  return test === null ? { grams: grams! } : { test };
 }
 
 function lnReading(reading: TestReading): { ln: number; sd: number } {

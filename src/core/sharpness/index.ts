@@ -10,6 +10,6 @@ export {
 } from './stropCurve';
 export { apexFromGrams, gramsFromApex, gramsOf, readingApexUm, readingNoiseG } from './grams';
 export { TEST_CENTRE_UM } from './testCentres';
-export { estimateApex, type ApexEstimate, type TestReading } from './estimateApex';
+export { estimateApex, testReading, type ApexEstimate, type TestReading } from './estimateApex';
 export { KEEN_UP_TO, passedTest } from './keen';
 export { analyseStropSeries, stropGrams, type StropReading, type StropSeries } from './stropSeries';

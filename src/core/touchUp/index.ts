@@ -4,6 +4,8 @@ export { plannedSteps, startSession, type StepWords } from './startSession';
 export { stepTrouble, type StepTrouble } from './stepTrouble';
 export { advance, balance, type GuideEvent } from './advance';
 export { inkDue } from './inkDue';
+export { placeProgress, type PlaceProgress } from './placeProgress';
+export { testTrend, type TestTrend } from './testTrend';
 export { stepSeries } from './stepSeries';
 export { handInSets, setsOf } from './scheme';
 export { BURR_PARTS, burrGaps } from './burrGaps';

@@ -8,14 +8,18 @@ export interface StepSeries {
 }
 
 /**
- * What was read on one step's own surface; null before the first reading on it. A series begins with
+ * What was read on one step's own surface, at the place that was read last; null before the first
+ * reading on it. A series begins with
  * the state in which the edge came to the surface, where it was tested just then, and is never joined
  * to that of another.
  */
 export function stepSeries(session: Session, stepIndex: number): StepSeries | null {
   const { tests } = session.steps[stepIndex]!;
-  if (tests.length === 0) return null;
-  const all = [...arrivedWith(session, stepIndex), ...tests];
+  const latest = tests.at(-1);
+  if (!latest) return null;
+  // Places of an edge differ: a series is read at one of them, or all along.
+  const isHere = ({ place }: EdgeTest): boolean => place === latest.place || place === 'whole';
+  const all = [...arrivedWith(session, stepIndex), ...tests].filter(isHere);
   const readings = all.map((test) => ({ strokes: test.strokes ?? 0, grams: gramsOf(test) }));
   // The middle one: a test of paper among grams spreads several times as wide as they do.
   const noises = all.map(readingNoiseG).sort((a, b) => a - b);

@@ -71,6 +71,7 @@ export function Inspection(props: {
             <TestsByPlace
               tool={tool}
               tests={seen.tests}
+              apexUm={state.apex?.apexRadiusUm ?? null}
               onChange={(tests) => setSeen({ ...seen, tests })}
             />
             <Checks tool={tool} checks={checks} onChange={setChecks} />

@@ -1,41 +1,40 @@
 'use client';
 
 import { useState } from 'react';
-import { toolForm } from '../../core';
+import { gramsFromApex, toolForm } from '../../core';
 import type { EdgeTest } from '../../domain/session';
-import { passedTest } from '../../domain/observation';
-import { EDGE_PLACES, SHAVING_WAYS, type SharpnessTest } from '../../domain/terms';
+import { passedTest, readGrams } from '../../domain/observation';
+import { SHAVING_WAYS, type SharpnessTest } from '../../domain/terms';
 import type { Tool } from '../../domain/tool';
 import { Choice } from '../../ui/Choice';
+import { grams } from '../../ui/format';
+import { GramsField } from '../../ui/GramsField';
 import { TestChoice } from '../../ui/ObservationFields';
-import { TEST_WORDS } from '../../ui/words/testWords';
+import { PlaceChoice } from '../../ui/PlaceChoice';
 
-type Place = EdgeTest['place'];
-
-/** Tests along the edge: each place has the finest test it passes; shaving both ways or one. */
+/**
+ * Tests along the edge: each place has the finest test it passes, shaving both ways or one, and beside
+ * that whatever a force tester read there.
+ */
 export function TestsByPlace(props: {
   tool: Tool;
   tests: readonly EdgeTest[];
+  /** Radius that the log gives the edge, for the simulated tester; null where it is not known. */
+  apexUm: number | null;
   onChange: (tests: EdgeTest[]) => void;
 }) {
-  const { tool, tests, onChange } = props;
+  const { tool, tests, apexUm, onChange } = props;
   const isAxe = toolForm(tool.kind) === 'axe';
-  const [place, setPlace] = useState<Place>('whole');
-  const here = tests.find((test) => test.place === place);
+  const [place, setPlace] = useState<EdgeTest['place']>('whole');
+  const isHere = (test: EdgeTest): boolean => test.place === place;
+  const here = tests.find((test) => isHere(test) && test.test !== null);
+  const readings = tests.filter((test) => isHere(test) && test.grams !== null);
   const put = (test: EdgeTest): void =>
-    onChange([...tests.filter((other) => other.place !== place), test]);
+    onChange([...tests.filter((other) => !isHere(other) || other.test === null), test]);
+  const takeBack = (): void => onChange(tests.filter((test) => test !== readings.at(-1)));
   return (
     <section className="mt-6 grid gap-3">
-      <Choice
-        legend="Test where"
-        options={EDGE_PLACES.filter((name) => !isAxe || name !== 'belly').map((name) => {
-          const known = tests.find((test) => test.place === name)?.test;
-          const label = placeName(name, isAxe);
-          return [name, known ? `${label}: ${TEST_WORDS[known]}` : label] as const;
-        })}
-        chosen={place}
-        onChoose={setPlace}
-      />
+      <PlaceChoice tests={tests} isAxe={isAxe} chosen={place} onChoose={setPlace} />
       <TestChoice
         legend="The finest test it passes there"
         chosen={here?.test ?? null}
@@ -49,12 +48,19 @@ export function TestsByPlace(props: {
           onChoose={(shaves) => put({ ...here, shaves })}
         />
       )}
+      <GramsField
+        expectedG={apexUm === null ? null : gramsFromApex({ apexRadiusUm: apexUm })}
+        onGrams={(reading) => onChange([...tests, readGrams(reading, place)])}
+      />
+      {readings.length > 0 && (
+        <p>
+          Read here: {readings.map((test) => grams(test.grams!)).join(', ')}.{' '}
+          {readings.length < 3 && 'Single readings scatter: take three. '}
+          <button type="button" className="link" onClick={takeBack}>
+            Take the last one back
+          </button>
+        </p>
+      )}
     </section>
   );
-}
-
-/** An axe has a toe where a knife has a tip. */
-function placeName(place: Place, isAxe: boolean): string {
-  if (place === 'whole') return 'whole edge';
-  return isAxe && place === 'tip' ? 'toe' : place;
 }

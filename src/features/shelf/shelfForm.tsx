@@ -7,6 +7,7 @@ import {
   type DefaultValues,
   type FieldValues,
   type Path,
+  type PathValue,
   type Resolver,
   type UseFormReturn,
 } from 'react-hook-form';
@@ -20,6 +21,7 @@ import {
   wordOptions,
 } from '../../ui/forms/fields';
 import { FormMeasure } from '../../ui/forms/FormMeasure';
+import { InstrumentReader } from '../../ui/InstrumentReader';
 import { failureWords } from '../../ui/words/failureWords';
 import { optionalNumber } from './optionalNumber';
 
@@ -91,6 +93,20 @@ export function ShelfForm<V extends FieldValues>(props: {
         />
         <CheckField label="Carried anyway" {...register('carriedAnyway' as Path<V>)} />
       </div>
+      <InstrumentReader
+        kind="pocket-scale"
+        around={Number(form.getValues('massG' as Path<V>)) || null}
+        onReading={(weighed) =>
+          form.setValue(
+            'massG' as Path<V>,
+            (Math.round(weighed * 10) / 10) as PathValue<V, Path<V>>,
+            {
+              shouldDirty: true,
+              shouldValidate: true,
+            },
+          )
+        }
+      />
       <NotesField label="Notes" error={errors.notes?.message} {...register('notes' as Path<V>)} />
       {formState.errors.root && (
         <p role="alert" className="field-error">

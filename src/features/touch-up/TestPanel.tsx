@@ -1,23 +1,30 @@
 'use client';
 
-import { useMemo } from 'react';
+import { useMemo, useState } from 'react';
 import {
   adviseAngle,
+  gramsFromApex,
+  KEEN_UP_TO,
+  placeProgress,
   stepSeries,
-  worstStretch,
+  testTrend,
+  toolForm,
   type AngleAdvice,
   type SymptomId,
+  type TestTrend,
 } from '../../core';
 import { useZoneState, useToolLog } from '../../live';
-import type { EdgeTest, Session } from '../../domain/session';
+import type { EdgeTest, Session, SessionStep } from '../../domain/session';
 import { passedTest, readGrams } from '../../domain/observation';
 import { tasksOf } from '../../domain/tasks';
 import type { Tool, Zone } from '../../domain/tool';
 import { DiagnosisPanel } from '../../ui/DiagnosisPanel';
 import { um } from '../../ui/format';
 import { TestChoice } from '../../ui/ObservationFields';
+import { GramsField } from '../../ui/GramsField';
+import { PlaceChoice } from '../../ui/PlaceChoice';
+import { PlaceProgressChart } from '../../ui/PlaceProgressChart';
 import { StropCurve } from '../../ui/StropCurve';
-import { GramsField } from './GramsField';
 
 /** A test in mid-step: what it passes now, against what its work asks for. */
 export default function TestPanel(props: {
@@ -31,34 +38,41 @@ export default function TestPanel(props: {
 }) {
   const { session, tool, zone, coinThicknessMm, onTest, onBack, onFinish } = props;
   const advice = useAdvice(tool, zone);
-  const readings = [
-    ...session.before.tests,
-    ...session.steps.slice(0, session.stepIndex + 1).flatMap(({ tests }) => tests),
-  ];
+  const isAxe = toolForm(tool.kind) === 'axe';
+  const [place, setPlace] = useState<EdgeTest['place']>('whole');
+  const trend = testTrend(session);
+  const places = placeProgress(session);
   const step = session.steps[session.stepIndex]!;
   const latest = step.tests.at(-1);
   const series = step.kind === 'strop' ? stepSeries(session, session.stepIndex) : null;
   return (
     <section className="mx-auto grid w-full max-w-3xl flex-1 content-start gap-5 px-4 py-6 sm:px-8">
       <h2>Test it</h2>
+      <PlaceChoice tests={step.tests} isAxe={isAxe} chosen={place} onChoose={setPlace} />
       <TestChoice
         legend="The finest test it passes now"
-        chosen={latest?.test ?? null}
-        onChoose={(test) => onTest(passedTest(test))}
+        chosen={latest?.place === place ? latest.test : null}
+        onChoose={(test) => onTest(passedTest(test, place))}
       />
-      <GramsField onGrams={(grams) => onTest(readGrams(grams))} />
+      <GramsField
+        expectedG={expectedG(session)}
+        onGrams={(grams) => onTest(readGrams(grams, place))}
+      />
       <p role="status" className="text-lg">
-        {latest ? testVerdict(readings, zone) : 'Wipe it first, from spine toward edge.'}
+        {latest && trend ? testVerdict(trend, zone) : 'Wipe it first, from spine toward edge.'}
       </p>
+      {latest && (!series || places.length > 1) && (
+        <PlaceProgressChart lines={places} targetUm={zone.targetApexUm} isAxe={isAxe} />
+      )}
       {series && <StropCurve {...series} />}
-      {latest && !improved(readings) && (
+      {latest && (trend?.change === 'same' || trend?.change === 'worse') && (
         <DiagnosisPanel
           tool={tool}
           zone={zone}
           seen={{ tests: [latest], findings: session.before.findings }}
           coinThicknessMm={coinThicknessMm}
           advice={advice}
-          noticed={noticedSymptoms(readings, session)}
+          noticed={noticedSymptoms(trend.change, step)}
         />
       )}
       <div className="flex flex-wrap gap-3">
@@ -71,6 +85,11 @@ export default function TestPanel(props: {
       </div>
     </section>
   );
+}
+
+/** What the edge should about read by the plan of its step, for the simulated tester. */
+function expectedG({ steps, stepIndex }: Session): number {
+  return gramsFromApex({ apexRadiusUm: steps[stepIndex]!.plannedApexUm });
 }
 
 /** What the log says of the angle: the diagnosis answers in the same degrees. */
@@ -91,29 +110,22 @@ function useAdvice(tool: Tool, zone: Zone): AngleAdvice | undefined {
 }
 
 /** What the newest reading says, beside the one before and the target. */
-function testVerdict(readings: readonly EdgeTest[], zone: Zone): string {
-  const newest = readings.at(-1)!;
-  const radius = worstStretch([newest]).apexRadiusUm;
-  if (radius <= zone.targetApexUm * 1.25) {
-    return `About ${um(radius)}: it does what its work asks for (${um(zone.targetApexUm)}). Stop there.`;
+function testVerdict({ newest, change }: TestTrend, { targetApexUm }: Zone): string {
+  const { apexRadiusUm, lowUm, highUm } = newest;
+  const about = `About ${um(apexRadiusUm)} (${um(lowUm).replace(' µm', '')}–${um(highUm)})`;
+  if (apexRadiusUm <= targetApexUm * KEEN_UP_TO) {
+    return `${about}: it does what its work asks for (${um(targetApexUm)}). Stop there.`;
   }
-  if (!improved(readings)) {
-    return `About ${um(radius)}, no better than before. Ink the edge and look before you go on.`;
+  if (change === 'worse')
+    return `${about}, worse than before. Ink the edge and look before you go on.`;
+  if (change === 'same') {
+    return `${about}: no change beyond the scatter. A few more strokes, or ink the edge and look.`;
   }
-  return `About ${um(radius)}; its work asks for ${um(zone.targetApexUm)}. Improving: carry on.`;
-}
-
-/** Whether the newest reading is finer than the one before it, where there is one. */
-function improved(readings: readonly EdgeTest[]): boolean {
-  const [before, newest] = readings.slice(-2);
-  if (!before || !newest) return true;
-  return worstStretch([newest]).apexRadiusUm < worstStretch([before]).apexRadiusUm;
+  return `${about}; its work asks for ${um(targetApexUm)}. ${change ? 'Improving: carry on.' : 'Carry on.'}`;
 }
 
 /** What a test without gain tells by itself: on a strop, whether it got worse or stayed. */
-function noticedSymptoms(readings: readonly EdgeTest[], session: Session): SymptomId[] {
-  if (session.steps[session.stepIndex]!.kind !== 'strop') return [];
-  const [before, newest] = readings.slice(-2);
-  const worse = worstStretch([newest!]).apexRadiusUm > worstStretch([before!]).apexRadiusUm;
-  return [worse ? 'worse-after-strop' : 'no-change-strop'];
+function noticedSymptoms(change: 'same' | 'worse', { kind }: SessionStep): SymptomId[] {
+  if (kind !== 'strop') return [];
+  return [change === 'worse' ? 'worse-after-strop' : 'no-change-strop'];
 }

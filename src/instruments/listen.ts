@@ -1,0 +1,59 @@
+import { readLine, type InstrumentKind } from './lines';
+import type { LostWhy, Source } from './source';
+
+/** How an instrument stands with the one who listens. */
+export type InstrumentState =
+  | { phase: 'connecting' }
+  | { phase: 'listening'; unsettled: number | null; nonsense: number }
+  /** Nothing was heard for a while, not even that it is ready. */
+  | { phase: 'silent' }
+  | { phase: 'lost'; why: LostWhy };
+
+/** An instrument says something at least this often. */
+const SILENT_AFTER_MS = 6000;
+
+/**
+ * Listens to one instrument until it is stopped or lost: settled readings of its own kind go to
+ * `onReading`, everything else shows in its state. Returns the way to stop.
+ */
+export function listen(input: {
+  source: Source;
+  kind: InstrumentKind;
+  /** What the simulated one reads around; null for its own guess. */
+  around: number | null;
+  onState: (state: InstrumentState) => void;
+  onReading: (grams: number) => void;
+}): () => void {
+  const { source, kind, around, onState, onReading } = input;
+  let nonsense = 0;
+  let silence: ReturnType<typeof setTimeout> | undefined;
+  const heard = (): void => {
+    clearTimeout(silence);
+    silence = setTimeout(() => onState({ phase: 'silent' }), SILENT_AFTER_MS);
+  };
+  onState({ phase: 'connecting' });
+  heard();
+  const stop = source.open(kind, around, {
+    onOpen: () => {
+      heard();
+      onState({ phase: 'listening', unsettled: null, nonsense });
+    },
+    onLine: (text) => {
+      heard();
+      const line = readLine(text);
+      const isOurs = line.says === 'reading' && line.reading.kind === kind;
+      if (line.says === 'nonsense' || (line.says === 'reading' && !isOurs)) nonsense += 1;
+      const unsettled = isOurs && !line.reading.settled ? line.reading.grams : null;
+      onState({ phase: 'listening', unsettled, nonsense });
+      if (isOurs && line.reading.settled) onReading(line.reading.grams);
+    },
+    onLost: (why) => {
+      clearTimeout(silence);
+      onState({ phase: 'lost', why });
+    },
+  });
+  return () => {
+    clearTimeout(silence);
+    stop();
+  };
+}

@@ -1,0 +1,52 @@
+'use client';
+
+import { useState } from 'react';
+import { LIMITS_G } from '../instruments';
+import { InstrumentReader } from './InstrumentReader';
+import { NumberField } from './forms/fields';
+
+const [LEAST_G, MOST_G] = LIMITS_G['edge-tester'];
+
+/** A reading of the force tester: typed, or from the tester itself, and put in by a tap or by Enter. */
+export function GramsField(props: {
+  /** What the edge should about read, for the simulated tester; null where nobody knows. */
+  expectedG: number | null;
+  onGrams: (grams: number) => void;
+}) {
+  const { expectedG, onGrams } = props;
+  const [typed, setTyped] = useState('');
+  const grams = Number(typed);
+  const fits = typed !== '' && grams >= LEAST_G && grams <= MOST_G;
+  return (
+    <div>
+      <form
+        noValidate
+        className="flex flex-wrap items-end gap-3"
+        onSubmit={(event) => {
+          event.preventDefault();
+          if (!fits) return;
+          onGrams(grams);
+          setTyped('');
+        }}
+      >
+        <div className="w-44">
+          <NumberField
+            label="Or grams, on a tester"
+            unit="g"
+            error={typed !== '' && !fits ? `must be from ${LEAST_G} to ${MOST_G}` : undefined}
+            value={typed}
+            onChange={(event) => setTyped(event.target.value)}
+          />
+        </div>
+        <button className="btn btn-outline" disabled={!fits}>
+          Put it in
+        </button>
+      </form>
+      <InstrumentReader
+        kind="edge-tester"
+        around={expectedG}
+        onReading={(reading) => setTyped(String(Math.round(reading)))}
+      />
+    </div>
+  );
+}

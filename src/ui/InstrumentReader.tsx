@@ -1,0 +1,41 @@
+'use client';
+
+import { SERIAL, SIMULATED, type InstrumentKind } from '../instruments';
+import { useInstrument } from './useInstrument';
+import { INSTRUMENT_WORDS, instrumentWords } from './words/instrumentWords';
+
+/** The way to take a reading from an instrument instead of typing it: never required. */
+export function InstrumentReader(props: {
+  kind: InstrumentKind;
+  /** What the simulated one reads around (g); null for its own guess. */
+  around: number | null;
+  onReading: (grams: number) => void;
+}) {
+  const { kind, around, onReading } = props;
+  const { state, connect, disconnect } = useInstrument(kind, around, onReading);
+  const { name } = INSTRUMENT_WORDS[kind];
+  const isOn = state !== null && state.phase !== 'lost';
+  return (
+    <div className="flex flex-wrap items-center gap-x-4 gap-y-1">
+      {isOn ? (
+        <button type="button" className="btn btn-ghost" onClick={disconnect}>
+          Let the {name} go
+        </button>
+      ) : (
+        <>
+          <button type="button" className="btn btn-ghost" onClick={() => connect(SIMULATED)}>
+            {state ? 'Try again: simulated' : 'From a simulated'} {name}
+          </button>
+          {SERIAL.isHere() && (
+            <button type="button" className="btn btn-ghost" onClick={() => connect(SERIAL)}>
+              From a {name} on a cable
+            </button>
+          )}
+        </>
+      )}
+      <p role="status" className="min-h-6 min-w-0 flex-1 basis-64">
+        {state && instrumentWords(kind, state)}
+      </p>
+    </div>
+  );
+}

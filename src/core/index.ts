@@ -35,10 +35,12 @@ export {
 } from './edge';
 export type {
   AngleMethodRule,
+  CoinStack,
   EdgeAim,
   FoundAngle,
   HoldGuide,
   MeasuredTool,
+  NearCoins,
   ProfilePoint,
   Thickening,
 } from './edge';
@@ -51,12 +53,15 @@ export {
   workingSteel,
 } from './wear';
 export {
+  CHANGEOVER_MINUTES,
+  edgeSections,
   edgeTarget,
   ladderChanges,
   NO_WISHES,
   otherFaceId,
   planLadder,
   shelfAbrasives,
+  stoneInHand,
   toolForm,
   whyUnfit,
   workingFace,
@@ -74,11 +79,20 @@ export type {
   UnfitReason,
   WorkingFace,
 } from './ladder';
-export { bevelDrift, raisingsLeft, SPINE_WORKS, spineWorkDue } from './jobs';
+export {
+  ARC_PASSES,
+  bevelDrift,
+  raisingsLeft,
+  SPINE_WORKS,
+  spineWorkDue,
+  withArcPasses,
+} from './jobs';
 export type { BevelDrift, EdgeJob, JobPlan, SpineWork } from './jobs';
 export {
   apexFromGrams,
   estimateApex,
+  FINISH_NAMES,
+  finishName,
   gramsFromApex,
   KEEN_UP_TO,
   passedTest,
@@ -88,7 +102,7 @@ export {
   readingNoiseG,
   stropGrams,
 } from './sharpness';
-export type { ApexEstimate, StropReading, StropSeries } from './sharpness';
+export type { ApexEstimate, FinishName, StropReading, StropSeries } from './sharpness';
 export {
   adviseAngle,
   benchAt,
@@ -111,6 +125,7 @@ export {
   seenApex,
   standings,
   steelPace,
+  whatIf,
   SYMPTOM_IDS,
   worstStretch,
   zoneNow,
@@ -125,6 +140,7 @@ export type {
   EdgeNeed,
   EdgeVerdict,
   EdgeWord,
+  OtherWay,
   RungReason,
   Standings,
   StopReason,
@@ -142,16 +158,28 @@ export {
   findingsLeft,
   handInSets,
   inkDue,
+  nextInSitting,
+  nextWay,
   pastSession,
   placeProgress,
   plannedSteps,
+  sectionUnder,
   setsOf,
+  sittingOrder,
   startSession,
   stepSeries,
   stepTrouble,
+  stuckCauses,
   testTrend,
 } from './touchUp';
-export type { GuideEvent, PlaceProgress, StepTrouble, StepWords, TestTrend } from './touchUp';
+export type {
+  GuideEvent,
+  PlaceProgress,
+  StepTrouble,
+  StepWords,
+  StuckCause,
+  TestTrend,
+} from './touchUp';
 export { candidateWorth, kitProblem, planKit, thingsWorth } from './kit';
 export type {
   CarriedItem,
@@ -162,5 +190,5 @@ export type {
   ThingWorth,
   WhyUnserved,
 } from './kit';
-export { calibrate, learnedSteps, taughtOf } from './learn';
-export type { Forgotten, Learned, SurfaceUse, Taught } from './learn';
+export { calibrate, enduranceOf, learnedSteps, taughtOf } from './learn';
+export type { Endurance, Forgotten, Learned, SurfaceUse, Taught } from './learn';

@@ -6,6 +6,7 @@ export type LoggedStep = Pick<
   | 'itemId'
   | 'abrasiveName'
   | 'kind'
+  | 'sizeUm'
   | 'task'
   | 'motion'
   | 'plannedPerSide'
@@ -32,6 +33,7 @@ export type LoggedSession = Pick<
   | 'finishedAt'
   | 'where'
   | 'written'
+  | 'workSince'
   | 'targetApexUm'
   | 'before'
   | 'after'
@@ -45,22 +47,22 @@ export type LoggedSession = Pick<
  */
 export function loggedSession(session: Session): LoggedSession {
   const { id, toolId, zoneId, job, startedAt, finishedAt, where, written } = session;
-  const { targetApexUm, before, after, stepIndex, notes } = session;
+  const { workSince, targetApexUm, before, after, stepIndex, notes } = session;
   const underWay = finishedAt === null;
   return {
     ...{ id, toolId, zoneId, job, startedAt, finishedAt, where, written },
-    ...{ targetApexUm, before, after, stepIndex },
+    ...{ workSince, targetApexUm, before, after, stepIndex },
     notes: underWay ? '' : notes,
     steps: session.steps.map((step) => loggedStep(step, underWay)),
   };
 }
 
 function loggedStep(step: SessionStep, underWay: boolean): LoggedStep {
-  const { itemId, abrasiveName, kind, task, motion } = step;
+  const { itemId, abrasiveName, kind, sizeUm, task, motion } = step;
   const { plannedPerSide, plannedApexUm, learnedFactor } = step;
   const { left, right, activeSeconds, skipped, finishedAt } = step;
   return {
-    ...{ itemId, abrasiveName, kind, task, motion },
+    ...{ itemId, abrasiveName, kind, sizeUm, task, motion },
     ...{ plannedPerSide, plannedApexUm, learnedFactor },
     ...(underWay ? { left: 0, right: 0, activeSeconds: 0 } : { left, right, activeSeconds }),
     skipped,

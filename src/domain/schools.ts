@@ -9,6 +9,7 @@ export const SCHOOLS = {
   stropPressure: ['light', 'own weight', 'firm'],
   stropAngle: ['at the bevel', 'a little below'],
   counting: ['count strokes', 'by feel'],
+  moves: ['by tool', 'the tool on the stone', 'the stone over a clamped tool'],
   motion: ['by tool', 'edge leading', 'edge trailing', 'back and forth', 'circles'],
   tip: ['lift the handle', 'keep the wrist flat'],
   burr: ['alternate light strokes', 'shear it off', 'strop it off'],

@@ -10,6 +10,7 @@ export const schoolsSchema = object({
   stropPressure: oneOf(SCHOOLS.stropPressure),
   stropAngle: oneOf(SCHOOLS.stropAngle),
   counting: oneOf(SCHOOLS.counting),
+  moves: oneOf(SCHOOLS.moves),
   motion: oneOf(SCHOOLS.motion),
   tip: oneOf(SCHOOLS.tip),
   burr: oneOf(SCHOOLS.burr),

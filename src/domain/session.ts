@@ -16,6 +16,7 @@ import {
   BANDS,
   CAUSES,
   DAMAGE_WAYS,
+  DEBURR_WAYS,
   EDGE_PLACES,
   FINDING_KINDS,
   INK_SEEN,
@@ -27,6 +28,7 @@ import {
   SIDES,
   SKIP_REASONS,
   STEP_TASKS,
+  WORK_UNITS,
 } from './terms';
 
 /** One test of the edge: the finest one it passes, or grams on a force tester. */
@@ -126,6 +128,8 @@ const sessionStepSchema = object({
   tests: array(testSchema.required()).max(200).required(),
   inkChecks: array(inkCheckSchema.required()).max(200).required(),
   burrWalks: array(burrWalkSchema.required()).max(200).required(),
+  /** How its burr was taken off; null where nobody said. */
+  deburred: oneOfOrNull(DEBURR_WAYS),
   /** Why it was left out; null for one that was walked. */
   skipped: oneOfOrNull(SKIP_REASONS),
   finishedAt: timestampOrNull(),
@@ -140,11 +144,18 @@ export const sessionSchema = object({
   /** The zone that was worked; the first one where the spine was. */
   zoneId: string().max(64).required(),
   job: oneOf(JOBS),
+  /** Sessions that are worked in one sitting, this one among them; empty for one by itself. */
+  sitting: array(string().max(64).required()).max(12).required(),
   startedAt: timestamp(),
   finishedAt: timestampOrNull(),
   where: oneOf(['bench', 'field']),
   /** Counted by the guide as it was done, or written down later. */
   written: oneOf(['in the guide', 'afterwards']),
+  /** Work that the edge had done since the touch-up before; null where it was not noted. */
+  workSince: object({ amount: measure(0.1, 1_000_000), unit: oneOf(WORK_UNITS) })
+    .noUnknown()
+    .nullable()
+    .defined(),
   /** What was done about damage; null where there was none. */
   damageWay: oneOfOrNull(DAMAGE_WAYS),
   /** The apex radius that its work asked for then; null where that was not kept. */

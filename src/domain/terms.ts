@@ -17,7 +17,7 @@ export const ABRASIVE_FAMILIES = [
 ] as const;
 export type AbrasiveFamily = (typeof ABRASIVE_FAMILIES)[number];
 
-export const STROP_SURFACES = ['leather', 'cloth', 'wood'] as const;
+export const STROP_SURFACES = ['leather', 'cloth', 'wood', 'cardboard'] as const;
 export type StropSurface = (typeof STROP_SURFACES)[number];
 
 /** How a strop yields under the edge, hardest first. */
@@ -246,6 +246,7 @@ export const STEP_TASKS = [
   'strop',
   'lay a turned edge straight',
   'blend the facet',
+  'blend the arc',
   'move the shoulders back',
   'grind the new angle',
   'grind the bevel flat',
@@ -259,8 +260,17 @@ export function isSpineTask(task: StepTask): boolean {
   return (SPINE_TASKS as readonly StepTask[]).includes(task);
 }
 
-/** Where ink went off the bevel: at the edge too, all but the edge, or the edge alone. */
-export const INK_SEEN = ['gone to the edge', 'left at the edge', 'gone at the edge alone'] as const;
+/**
+ * Where ink went off the bevel: at the edge too, all but the edge, or the edge alone; on an arc also
+ * everywhere but in the middle, or everywhere but at the shoulder.
+ */
+export const INK_SEEN = [
+  'gone to the edge',
+  'left at the edge',
+  'gone at the edge alone',
+  'left in the middle',
+  'left at the shoulder',
+] as const;
 export type InkSeen = (typeof INK_SEEN)[number];
 
 /** Why a step was left out. */
@@ -272,6 +282,28 @@ export const SKIP_REASONS = [
 ] as const;
 export type SkipReason = (typeof SKIP_REASONS)[number];
 
-/** How strokes are shared between the sides. */
-export const COUNT_SCHEMES = ['a side at a time', 'sets of ten', 'countdown', 'alternate'] as const;
+/** What a person counts the work of an edge in. */
+export const WORK_UNITS = ['hours', 'cuts', 'splits'] as const;
+export type WorkUnit = (typeof WORK_UNITS)[number];
+
+/** How a burr was taken off at the end of a step. */
+export const DEBURR_WAYS = [
+  'ever lighter strokes',
+  'feather strokes, steeper',
+  'light reverse strokes',
+  'left for the strop',
+  'drawn through soft wood',
+] as const;
+export type DeburrWay = (typeof DEBURR_WAYS)[number];
+
+/** How strokes are shared between the sides, and along the edge. */
+export const COUNT_SCHEMES = [
+  'a side at a time',
+  'sets of ten',
+  'countdown',
+  'alternate',
+  'out and back',
+  'heel to toe and back',
+  'minutes a side',
+] as const;
 export type CountScheme = (typeof COUNT_SCHEMES)[number];

@@ -43,6 +43,8 @@ export const THEME_KEY = 'open-trail-theme';
 export const ANGLES_KEY = 'open-trail-angles';
 /** How strokes are shared between the sides: a scheme of counting. */
 export const SCHEME_KEY = 'open-trail-scheme';
+/** What calls out when a side is done. */
+export const CUE_KEY = 'open-trail-cue';
 /** When the sample crew was loaded whose notice has been dismissed. */
 export const SAMPLE_NOTICE_KEY = 'open-trail-sample-notice';
 export const SHORTCUTS_KEY = 'open-trail-shortcuts';

@@ -9,6 +9,12 @@ export interface CoinStack {
   errorDeg: number;
 }
 
+/** The stack that comes nearest, and its neighbours; null where there is none. */
+export interface NearCoins extends CoinStack {
+  fewer: CoinStack | null;
+  more: CoinStack | null;
+}
+
 /**
  * The number of coins under the spine that comes nearest in angle to `angleDeg` per side, with the
  * stacks of one coin fewer and one more (null where there is none or it would stand off the blade).
@@ -18,7 +24,7 @@ export function coinStack(input: {
   spineThicknessMm: number;
   angleDeg: number;
   coinThicknessMm: number;
-}): CoinStack & { fewer: CoinStack | null; more: CoinStack | null } {
+}): NearCoins {
   const { bladeWidthMm, spineThicknessMm, angleDeg } = input;
   const coinMm = positive(input.coinThicknessMm, 'coinThicknessMm');
   const reachMm = Math.hypot(bladeWidthMm, spineThicknessMm / 2);

@@ -1,11 +1,11 @@
 import type { Tool, Zone } from '../../domain/tool';
-import { coinStack, type CoinStack } from './coinStack';
+import { coinStack, type NearCoins } from './coinStack';
 import { flatAngle, spineLift } from './spineLift';
 import { puckRearLift, stoneTilt } from './stoneOverTool';
 
 /** How to find an angle by hand on this very tool. */
 export type HoldGuide =
-  | { way: 'lift the spine'; liftMm: number; coins: CoinStack }
+  | { way: 'lift the spine'; liftMm: number; coins: NearCoins }
   | { way: 'tilt the stone'; tiltDeg: number; rearLiftMm: number }
   | { way: 'lay it flat' };
 

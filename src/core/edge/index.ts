@@ -1,7 +1,7 @@
 export { bevelFaceWidthMm, withWorkedWidth, workedWidthMm } from './workedWidth';
 export { bevelAngleFromFaceWidth, bevelAngleFromHeight } from './bevelAngle';
 export { spineLift, angleFromSpineLift, flatAngle } from './spineLift';
-export { coinStack } from './coinStack';
+export { coinStack, type CoinStack, type NearCoins } from './coinStack';
 export { stoneTilt, puckRearLift } from './stoneOverTool';
 export { paperFoldAngle, wedgeHeight } from './wedge';
 export { convexArc, facetSchedule } from './convexArc';

@@ -1,6 +1,6 @@
 import type { Tool, Zone } from '../../domain/tool';
 import { holdGuide } from '../edge';
-import { toolForm, workingFace } from '../ladder';
+import { stoneInHand, toolForm, workingFace } from '../ladder';
 import type { AngleAdvice } from './adviseAngle';
 
 /** What can be seen or felt, with how far to change the hold (degrees): above zero the spine, or the
@@ -87,7 +87,7 @@ function liftAt(tool: Tool, zone: Zone, coinThicknessMm: number, turnDeg: number
     tool,
     zone,
     coinThicknessMm,
-    stoneInHand: toolForm(tool.kind) !== 'knife',
+    stoneInHand: stoneInHand(tool),
     stoneLengthMm: 75,
     angleDeg: workingFace(tool, zone).angleDeg + turnDeg,
   });

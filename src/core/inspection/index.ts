@@ -1,3 +1,4 @@
+export { whatIf, type OtherWay } from './whatIf';
 export {
   edgeState,
   edgeWord,

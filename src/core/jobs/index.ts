@@ -1,3 +1,4 @@
+export { ARC_PASSES, withArcPasses } from './arcPasses';
 export { bevelDrift, isZeroGround, STEEPER_PER_WOBBLE, type BevelDrift } from './bevelDrift';
 export { DRIFT_LIMIT_MM, thinningNeed, type ThinningNeed } from './thinningNeed';
 export { narrowedTo, planThinning, thinningSteps } from './planThinning';

@@ -26,8 +26,10 @@ export {
   type ShelfAbrasive,
 } from './shelfAbrasives';
 export { freshSince } from './freshSince';
+export { edgeSections } from './edgeSections';
+export { stoneInHand } from './stoneInHand';
 export { whyUnfit } from './whyUnfit';
-export { plainStoneWork, type AbrasiveWork, type Hand } from './stoneWork';
+export { CHANGEOVER_MINUTES, plainStoneWork, type AbrasiveWork, type Hand } from './stoneWork';
 export { describeStep } from './describeStep';
 export { NO_WISHES } from './types';
 export type {

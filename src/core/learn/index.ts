@@ -1,4 +1,5 @@
 export { surfaceUse, type SurfaceUse } from './surfaceUse';
+export { enduranceOf, type Endurance } from './endurance';
 export { calibrate } from './calibrate';
 export {
   OBSERVATION_SD,

@@ -152,6 +152,7 @@ function finished(sessions: readonly LoggedSession[]): LoggedSession[] {
 function isComputed({ task }: LoggedStep): boolean {
   return (
     task !== 'lay a turned edge straight' &&
+    task !== 'blend the arc' &&
     task !== 'raise the hook' &&
     task !== 'strop the spine' &&
     task !== 'file the spine square' &&

@@ -1,3 +1,4 @@
+export { FINISH_NAMES, finishName, type FinishName } from './finishName';
 export { finishRadiusUm, sizeForFinishUm, stroppedRadiusUm, type BurrState } from './finishRadius';
 export {
   bestStropStrokes,
@@ -10,6 +11,6 @@ export {
 } from './stropCurve';
 export { apexFromGrams, gramsFromApex, gramsOf, readingApexUm, readingNoiseG } from './grams';
 export { TEST_CENTRE_UM } from './testCentres';
-export { estimateApex, testReading, type ApexEstimate, type TestReading } from './estimateApex';
+export { estimateApex, testReading, type ApexEstimate } from './estimateApex';
 export { KEEN_UP_TO, passedTest } from './keen';
 export { analyseStropSeries, stropGrams, type StropReading, type StropSeries } from './stropSeries';

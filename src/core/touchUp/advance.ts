@@ -1,6 +1,6 @@
 import type { EdgeTest, Finding, Session, SessionStep } from '../../domain/session';
 import { isWorked } from '../../domain/observation';
-import type { InkSeen, Side, SkipReason } from '../../domain/terms';
+import type { DeburrWay, InkSeen, Side, SkipReason } from '../../domain/terms';
 import { handInSets } from './scheme';
 
 /** What the hand or the person does in the guide; `at` is the moment, ISO 8601. */
@@ -23,6 +23,7 @@ export type GuideEvent = { at: string } & (
   | { type: 'test'; reading: EdgeTest }
   | { type: 'ink'; seen: InkSeen }
   | { type: 'burr'; side: Side; felt: boolean[] }
+  | { type: 'deburr'; way: DeburrWay | null }
   | { type: 'note'; notes: string }
   | { type: 'finish'; findings: Finding[]; notes: string }
 );
@@ -100,6 +101,8 @@ export function advance(session: Session, event: GuideEvent): Session {
         return { ...step, burrWalks: [...others, { strokes, side, felt }] };
       });
     }
+    case 'deburr':
+      return onStep(working, (step) => ({ ...step, deburred: event.way }));
     case 'note':
       return { ...working, notes: event.notes };
     case 'finish':
@@ -119,12 +122,17 @@ function turned(session: Session, sets: readonly number[] | undefined): Session 
   return hand ? { ...session, side: hand.side } : session;
 }
 
-/** Other steps in the place of what is left: what was done at the present one stands before them. */
+/**
+ * Other steps in the place of what is left: what was done at the present one, and at later ones before
+ * the hand went back, stands before them.
+ */
 function goneOnWith(session: Session, steps: readonly SessionStep[], at: string): Session {
   const { stepIndex } = session;
   const present = session.steps[stepIndex]!;
   const walked = session.steps.slice(0, stepIndex);
-  const kept = isWorked(present) ? [...walked, { ...present, finishedAt: at }] : walked;
+  const later = session.steps.slice(stepIndex + 1);
+  const done = [present, ...later].filter(isWorked).map((step) => ({ ...step, finishedAt: at }));
+  const kept = [...walked, ...done];
   return { ...session, steps: [...kept, ...steps], stepIndex: kept.length, side: 'left' };
 }
 

@@ -34,6 +34,8 @@ export function pastSession(input: {
     toolId: tool.id,
     zoneId: zone.id,
     job: 'touch-up',
+    sitting: [],
+    workSince: null,
     startedAt: doneAt,
     finishedAt: doneAt,
     where,
@@ -91,6 +93,7 @@ function pastStep(past: PastStep, tool: Tool, zone: Zone, doneAt: string): Sessi
     tests: [],
     inkChecks: [],
     burrWalks: [],
+    deburred: null,
     skipped: null,
     finishedAt: doneAt,
   };

@@ -1,6 +1,8 @@
 import type { SessionStep } from '../../domain/session';
 import type { CountScheme, Side } from '../../domain/terms';
 
+/** Strokes of one set. */
+const SET = 10;
 /** A countdown starts no higher: 10, 9, 8 … is 55 strokes a side. */
 const COUNTDOWN_FROM = 10;
 
@@ -8,11 +10,16 @@ const COUNTDOWN_FROM = 10;
 export function setsOf(scheme: CountScheme, plannedPerSide: number): number[] {
   switch (scheme) {
     case 'a side at a time':
+    case 'heel to toe and back':
+    case 'minutes a side':
       return plannedPerSide > 0 ? [plannedPerSide] : [];
     case 'sets of ten':
-      return split(plannedPerSide, 10);
+      return split(plannedPerSide, SET);
     case 'alternate':
       return split(plannedPerSide, 1);
+    case 'out and back':
+      // A stroke out and one back belong together.
+      return split(2 * Math.ceil(plannedPerSide / 2), SET);
     case 'countdown':
       return countdown(plannedPerSide);
   }

@@ -12,18 +12,24 @@ export function startSession(input: {
   zoneId: string;
   job: Job;
   where: Session['where'];
+  /** Work done since the touch-up before; not noted where nothing is said. */
+  workSince?: Session['workSince'];
   before: Observation;
   targetApexUm: number | null;
   /** What is done about damage; null where there is none. */
   damageWay: DamageWay | null;
   plan: JobPlan;
+  /** The sessions of one sitting, this one among them; by itself where nothing is said. */
+  sitting?: string[];
   /** A step's signs and warnings, as the person reads them: they are kept as they were seen. */
   wordsOf: (step: LadderStep) => StepWords;
 }): Session {
-  const { plan, at, wordsOf, ...given } = input;
+  const { plan, at, wordsOf, sitting = [], workSince = null, ...given } = input;
   return {
     ...given,
     ...newRecord(given.id, at),
+    sitting,
+    workSince,
     written: 'in the guide',
     startedAt: at,
     finishedAt: null,
@@ -79,6 +85,7 @@ function sessionStep(step: LadderStep, words: StepWords): SessionStep {
     tests: [],
     inkChecks: [],
     burrWalks: [],
+    deburred: null,
     skipped: null,
     finishedAt: null,
   };

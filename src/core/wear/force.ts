@@ -1,4 +1,9 @@
-import type { AbrasiveFamily, AbrasiveForm, StropSurface } from '../../domain/terms';
+import {
+  STROP_SURFACES,
+  type AbrasiveFamily,
+  type AbrasiveForm,
+  type StropSurface,
+} from '../../domain/terms';
 import { positive } from '../check';
 
 const STROP_FORCE_N = 4;
@@ -11,7 +16,7 @@ const BRACED_FORCE_N = 12;
 const FINGERS_FORCE_N = 4;
 const FINGERS_LONGEST_MM = 105;
 const FILE_FORCE_N = { knife: 28, axe: 45, machete: 45 } as const;
-const STROPS: readonly string[] = ['leather', 'cloth', 'wood'];
+const STROPS: readonly string[] = STROP_SURFACES;
 /** Bodies that move over the edge instead of lying under it. */
 const HAND_FORMS: readonly AbrasiveForm[] = ['plate', 'pocket-stone', 'puck', 'pebble'];
 

@@ -19,6 +19,7 @@ const BITE: Record<AbrasiveFamily | StropSurface, number> = {
   leather: 0.3,
   cloth: 0.4,
   wood: 0.4,
+  cardboard: 0.4,
 };
 
 /** How hard carbides slow every abrasive that is not harder than they are. */

@@ -1,11 +1,12 @@
 /**
- * From version 6 to 7: things on the shelf say what they cost, how thick they are, what water they
+ * From version 6 to 7: a keeper says whether tool or stone moves, a session whether it was one of
+ * several in a sitting, a step how its burr came off; things on the shelf say what they cost, how thick they are, what water they
  * soak up, what is left of them and whether oil was on them; strops have a form and may have two
  * faces. Until then none of that was noted. What took oil and nothing else was an oil stone.
  */
 
 import { array, string } from 'yup';
-import { recordWith } from './olderShapes';
+import { recordWith, someObject, someObjects } from './olderShapes';
 
 type Loose = Record<string, unknown>;
 
@@ -13,6 +14,8 @@ export const VERSION_6 = {
   abrasive: recordWith({ lubricants: array(string().required()).required() }),
   strop: recordWith({ backing: string().required(), surface: string().required() }),
   priced: recordWith({}),
+  tool: recordWith({ schools: someObject() }),
+  session: recordWith({ steps: someObjects() }),
 };
 
 export function abrasiveToVersion7(abrasive: Loose): Loose {
@@ -50,4 +53,13 @@ function usualForm({ backing, surface }: Loose): string {
   if (backing === 'slack') return surface === 'cloth' ? 'hanging-strop' : 'belt';
   if (backing === 'soft') return 'belt';
   return backing === 'hard' ? 'board' : 'paddle';
+}
+
+export function toolToVersion7(tool: Loose): Loose {
+  return { ...tool, schools: { ...(tool.schools as Loose), moves: 'by tool' } };
+}
+
+export function sessionToVersion7(session: Loose): Loose {
+  const steps = (session.steps as Loose[]).map((step) => ({ ...step, deburred: null }));
+  return { ...session, sitting: [], workSince: null, steps };
 }

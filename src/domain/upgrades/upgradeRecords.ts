@@ -4,7 +4,14 @@ import { sessionToVersion3, toolToVersion3, VERSION_2 } from './toVersion3';
 import { sessionToVersion4, settingsToVersion4, toolToVersion4, VERSION_3 } from './toVersion4';
 import { sessionToVersion5, settingsToVersion5, VERSION_4 } from './toVersion5';
 import { inspectionToVersion6, sessionToVersion6, VERSION_5 } from './toVersion6';
-import { abrasiveToVersion7, pricedToVersion7, stropToVersion7, VERSION_6 } from './toVersion7';
+import {
+  abrasiveToVersion7,
+  pricedToVersion7,
+  sessionToVersion7,
+  stropToVersion7,
+  toolToVersion7,
+  VERSION_6,
+} from './toVersion7';
 
 type Loose = Record<string, unknown>;
 
@@ -62,6 +69,8 @@ export const UPGRADES: readonly Upgrade[] = [
   },
   {
     records: {
+      tools: { from: VERSION_6.tool, upgrade: toolToVersion7 },
+      sessions: { from: VERSION_6.session, upgrade: sessionToVersion7 },
       abrasives: { from: VERSION_6.abrasive, upgrade: abrasiveToVersion7 },
       strops: { from: VERSION_6.strop, upgrade: stropToVersion7 },
       compounds: { from: VERSION_6.priced, upgrade: pricedToVersion7 },

@@ -13,6 +13,7 @@ import { NotesField } from '../../ui/forms/fields';
 import { day, placeMm, sentence, um } from '../../ui/format';
 import { MicronRuler } from '../../ui/ruler/MicronRuler';
 import { stepItems } from '../../ui/ruler/stepItems';
+import { CorrectEntry } from './CorrectEntry';
 import { EntryReadings } from './EntryReadings';
 import { EntrySteps } from './EntrySteps';
 import { workedEdge, testWords, WORK_WORDS } from './logRows';
@@ -78,6 +79,7 @@ export function EntryScreen() {
       </div>
       <EntrySteps session={session} />
       <EntryReadings session={session} />
+      <CorrectEntry key={session.updatedAt} session={session} />
       <EntryNotes
         notes={session.notes}
         onSave={(notes) => change((record) => ({ ...record, notes, updatedAt: now() }))}

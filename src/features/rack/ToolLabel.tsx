@@ -15,7 +15,10 @@ export function ToolLabel({ tool, needs }: { tool: Tool; needs: readonly EdgeNee
   return (
     <div className="min-w-0">
       <h2 className="text-[1.25rem]">
-        <Link href={toolLink(tool.id)} className="inline-block py-1 hover:underline">
+        <Link
+          href={toolLink(tool.id)}
+          className="inline-block py-1 hover:underline pointer-coarse:inline-flex pointer-coarse:min-h-12 pointer-coarse:items-center"
+        >
           {tool.name}
         </Link>
       </h2>
@@ -38,7 +41,7 @@ export function ToolLabel({ tool, needs }: { tool: Tool; needs: readonly EdgeNee
           <li key={need.zone.id}>
             <Link
               href={touchUpLink(need)}
-              className={`inline-block py-1 hover:underline ${asksForWork(need) ? 'underline decoration-1 underline-offset-4' : ''}`}
+              className={`inline-block py-1 hover:underline pointer-coarse:inline-flex pointer-coarse:min-h-12 pointer-coarse:items-center pointer-coarse:gap-1 ${asksForWork(need) ? 'underline decoration-1 underline-offset-4' : ''}`}
             >
               {tool.zones.length > 1 && <span className="text-soft">{need.zone.name}: </span>}
               {workWithMinutes(need)}
@@ -55,7 +58,7 @@ export function ToolLabel({ tool, needs }: { tool: Tool; needs: readonly EdgeNee
                 job: 'spine',
                 spineWork: 'file it anew',
               })}
-              className="inline-block py-1 underline decoration-1 underline-offset-4"
+              className="inline-block py-1 underline decoration-1 pointer-coarse:inline-flex pointer-coarse:min-h-12 pointer-coarse:items-center underline-offset-4"
             >
               Spine: the hook is spent, file it anew
             </Link>

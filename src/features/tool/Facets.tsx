@@ -1,18 +1,16 @@
-import { facetSchedule, puckRearLift, toolForm } from '../../core';
+import { ARC_PASSES, facetSchedule, puckRearLift, stoneInHand } from '../../core';
 import type { Tool, Zone } from '../../domain/tool';
 import { deg, fineMm, mm, placeMm } from '../../ui/format';
 import { MEASURED_AT_MM } from '../../ui/words/holdWords';
 
-const FACETS = 4;
-
 /** A convex arc as a few facets, apex first, each with the lift or the tilt that finds it. */
 export function Facets({ tool, zone }: { tool: Tool; zone: Zone }) {
-  const stoneInHand = toolForm(tool.kind) !== 'knife';
+  const overTool = stoneInHand(tool);
   const facets = facetSchedule({
     thicknessMm: zone.shoulderThicknessMm,
     cheekAngleDeg: zone.primaryAngleDeg,
     apexAngleDeg: zone.bevelAngleDeg,
-    facets: FACETS,
+    facets: ARC_PASSES,
     ...tool,
   });
   const rearLift = (angleDeg: number): string =>
@@ -31,7 +29,7 @@ export function Facets({ tool, zone }: { tool: Tool; zone: Zone }) {
           <th>Held at, per side</th>
           <th className="number">Width</th>
           <th className="number">
-            {stoneInHand ? `Rear of the stone up, ${placeMm(MEASURED_AT_MM)} back` : 'Spine lift'}
+            {overTool ? `Rear of the stone up, ${placeMm(MEASURED_AT_MM)} back` : 'Spine lift'}
           </th>
         </tr>
       </thead>
@@ -41,11 +39,7 @@ export function Facets({ tool, zone }: { tool: Tool; zone: Zone }) {
             <td className="figures">{deg(angleDeg)}</td>
             <td className="number">{fineMm(faceWidthMm)}</td>
             <td className="number">
-              {stoneInHand
-                ? rearLift(angleDeg)
-                : spineLiftMm === null
-                  ? 'lies flat'
-                  : mm(spineLiftMm)}
+              {overTool ? rearLift(angleDeg) : spineLiftMm === null ? 'lies flat' : mm(spineLiftMm)}
             </td>
           </tr>
         ))}

@@ -17,6 +17,7 @@ const QUESTIONS: Record<SchoolQuestion, string> = {
   stropPressure: 'Pressure on the strop',
   stropAngle: 'Angle on the strop',
   counting: 'Strokes',
+  moves: 'What moves',
   motion: 'Motion on stones',
   tip: 'At belly and tip',
   burr: 'Burr',

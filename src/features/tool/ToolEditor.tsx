@@ -13,6 +13,7 @@ import { stampMeasures } from './stampMeasures';
 import { SteelLeft } from './SteelLeft';
 import { ToolHead } from './ToolHead';
 import { ToolFields } from './ToolFields';
+import { FinishEndurance } from './FinishEndurance';
 import { ToolHistory } from './ToolHistory';
 import { ZoneFields } from './ZoneFields';
 import { ZoneFigures } from './ZoneFigures';
@@ -110,6 +111,7 @@ const Figures = memo(function Figures(props: {
       <AngleFinder key={zone.id} tool={drawn} zone={zone} index={index} />
       <SteelLeft tool={drawn} zone={zone} />
       <ToolHistory tool={kept} />
+      <FinishEndurance tool={kept} />
       <Photos tool={kept} />
     </>
   );

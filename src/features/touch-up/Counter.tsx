@@ -1,13 +1,22 @@
 'use client';
 
 import type { Ref } from 'react';
-import { balance, handInSets, inkDue, stepTrouble } from '../../core';
+import {
+  balance,
+  edgeSections,
+  handInSets,
+  inkDue,
+  nextWay,
+  sectionUnder,
+  stepTrouble,
+} from '../../core';
 import type { SessionStep } from '../../domain/session';
-import { isSpineTask, type Side } from '../../domain/terms';
+import { isSpineTask, type CountScheme, type Side } from '../../domain/terms';
 import type { Tool, Zone } from '../../domain/tool';
 import { EdgeStrip, type Stretch } from '../../ui/edge-strip/EdgeStrip';
 import { deg, minutes, placeMm, plural, spanMm } from '../../ui/format';
 import { troubleWords } from '../../ui/words/troubleWords';
+import { sideHasIts } from './guideStep';
 import { sideWords } from './handWords';
 import { HoldLine } from './HoldLine';
 
@@ -19,19 +28,25 @@ export function Counter(props: {
   isAxe: boolean;
   /** The keeper goes by feel: time is shown in the place of the range of strokes. */
   byFeel: boolean;
-  /** Strokes of each set, where the sides change set by set. */
+  /** How strokes are shared, and those of each set where the tool turns over by itself. */
+  scheme: CountScheme;
   sets?: readonly number[];
   tool: Tool;
   zone: Zone;
   coinThicknessMm: number;
+  /** Whether the person was told already why the step may be stuck. */
+  isStuckSaid: boolean;
   stretches: readonly Stretch[];
   onStroke: () => void;
   ref: Ref<HTMLButtonElement>;
 }) {
-  const { step, side, paused, isAxe, byFeel, sets, tool, zone, stretches, onStroke, ref } = props;
+  const { step, side, paused, isAxe, byFeel, scheme, sets, tool, zone, stretches } = props;
+  const { isStuckSaid } = props;
+  const { onStroke, ref } = props;
   const { edgeLengthMm } = tool;
   const count = step[side];
   const other = side === 'left' ? 'right' : 'left';
+  const troubles = stepTrouble(step).filter(({ kind }) => kind === 'sides apart' || !isStuckSaid);
   return (
     <button
       ref={ref}
@@ -69,14 +84,16 @@ export function Counter(props: {
               </>
             )}
           </span>
-          {sets && <span className="figures block font-semibold">{setWords(sets, step)}</span>}
+          {sets && (
+            <span className="figures block font-semibold">{setWords(sets, step, scheme)}</span>
+          )}
           <span className="figures block">
             {other} side stands at <b>{step[other]}</b>
             {balanceWords(step)}
           </span>
         </span>
       </span>
-      {stepTrouble(step).map((trouble) => (
+      {troubles.map((trouble) => (
         <span key={trouble.kind} role="status" className="field-error block">
           {troubleWords(trouble)}
         </span>
@@ -95,57 +112,53 @@ export function Counter(props: {
         <EdgeStrip
           edgeLengthMm={edgeLengthMm}
           stretches={stretches}
-          worked={[workedStretch(step, count, zone)]}
+          worked={[workedStretch(step, count, zone, scheme)]}
           ends={['heel', `${isAxe ? 'toe' : 'tip'}, ${placeMm(edgeLengthMm)}`]}
         />
       )}
       <span className="text-soft">
-        {placeWords(step, count)}
+        {placeWords(step, count, zone, scheme)}
         Tap anywhere here, or the space bar, for each stroke.
       </span>
     </button>
   );
 }
 
-/** The section under the hand: each in turn gets its share of the strokes. */
-function sectionOf(step: SessionStep, count: number): number {
-  const perSection = Math.max(1, Math.ceil(step.plannedPerSide / step.sections));
-  return Math.min(step.sections, Math.floor(count / perSection) + 1);
-}
-
 /** Where along the edge the hand is: a stretch with an angle of its own first, then by sections. */
-function placeWords(step: SessionStep, count: number): string {
+function placeWords(step: SessionStep, count: number, zone: Zone, scheme: CountScheme): string {
   const { stretch } = step;
   if (stretch && stretch.strokesPerSide < step.plannedPerSide) {
     return count < stretch.strokesPerSide
       ? `First ${stretch.strokesPerSide} a side from ${spanMm(stretch.startMm, stretch.endMm)}, at ${deg(stretch.angleDeg)} per side. `
       : `Now the rest of the edge, at ${deg(step.angleDeg)} per side. `;
   }
-  return step.sections > 1 ? `Section ${sectionOf(step, count)} of ${step.sections}. ` : '';
+  if (step.sections === 1) return '';
+  const { startMm, endMm } = workedStretch(step, count, zone, scheme);
+  const section = sectionUnder(step, count, scheme) + 1;
+  return `Section ${section} of ${step.sections}, ${spanMm(startMm, endMm)}, a little over the next. `;
 }
 
-function workedStretch(step: SessionStep, count: number, zone: Zone) {
+function workedStretch(step: SessionStep, count: number, zone: Zone, scheme: CountScheme) {
   if (step.stretch && count < step.stretch.strokesPerSide) return step.stretch;
-  const lengthMm = (zone.endMm - zone.startMm) / step.sections;
-  const startMm = zone.startMm + (sectionOf(step, count) - 1) * lengthMm;
-  return { startMm, endMm: startMm + lengthMm };
+  return edgeSections(zone, step.sections)[sectionUnder(step, count, scheme)]!;
 }
 
 function motionWord({ motion }: SessionStep): string {
   return motion === 'circles' ? 'circles' : motion === 'sweeps' ? 'strokes' : 'scrubs';
 }
 
-/** Whether this side has what was planned for it, and the other has not. */
-function sideHasIts(step: SessionStep, side: Side): boolean {
-  const other = side === 'left' ? 'right' : 'left';
-  return step[side] >= step.plannedPerSide && step[other] < step.plannedPerSide;
-}
-
-/** Where the hand is in its sets: set 2 of 7, 4 of 6 done. */
-function setWords(sets: readonly number[], step: SessionStep): string {
+/** Where the hand is in its sets: set 2 of 7, 4 of 6 done; or the time that is left on this side. */
+function setWords(sets: readonly number[], step: SessionStep, scheme: CountScheme): string {
   const hand = handInSets(sets, step);
   if (!hand) return 'all sets done';
-  return `set ${hand.set + 1} of ${sets.length}: ${hand.size - hand.done} more, then turn over`;
+  const left = hand.size - hand.done;
+  if (scheme === 'minutes a side') {
+    const share = left / Math.max(1, step.plannedPerSide);
+    return `${minutes((share * step.plannedMinutes) / 2)} more on this side, then turn over`;
+  }
+  const way = nextWay(hand.done, scheme);
+  const next = way ? `; the next goes ${way}` : '';
+  return `set ${hand.set + 1} of ${sets.length}: ${left} more, then turn over${next}`;
 }
 
 function balanceWords(step: SessionStep): string {

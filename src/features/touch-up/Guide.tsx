@@ -13,12 +13,15 @@ import { GuideBar } from './GuideBar';
 import { GuideHead } from './GuideHead';
 import type { GuideAction } from './guideAction';
 import { beatMs, type Beat } from './beat';
-import { stretchBefore } from './guideStep';
+import { sideHasIts, stretchBefore } from './guideStep';
+import { Stuck } from './Stuck';
 import { useAwake } from './useAwake';
 import { useBeat } from './useBeat';
+import { useCue } from './useCue';
 import { useClock } from './useClock';
 import { useGuideKeys } from './useGuideKeys';
-import { useScheme } from './useScheme';
+import { turnsByItself, useScheme } from './useScheme';
+import { useSittingTurn } from './useSittingTurn';
 
 const LadderWalked = dynamic(() => import('./LadderWalked'), { ssr: false });
 const LookPanel = dynamic(() => import('./LookPanel'), { ssr: false });
@@ -41,13 +44,15 @@ export function Guide(props: {
   useLayoutEffect(() => {
     window.scrollTo(0, 0);
   }, [panel, session.stepIndex]);
+  const [stuckSaidAt, setStuckSaidAt] = useState<number | null>(null);
+  const turn = useSittingTurn();
   const byFeel = tool.schools.counting === 'by feel';
   const paused = session.pausedAt !== null;
   const isLast = session.stepIndex === session.steps.length - 1;
 
   const [scheme] = useScheme();
   // One whole side is turned over by hand; sets turn by themselves.
-  const sets = scheme === 'a side at a time' ? undefined : setsOf(scheme, step.plannedPerSide);
+  const sets = turnsByItself(scheme) ? setsOf(scheme, step.plannedPerSide) : undefined;
   const act = (action: GuideAction): void => {
     const own = action.type === 'stroke' ? { sets } : {};
     const event = { ...action, ...own, at: new Date().toISOString() } as GuideEvent;
@@ -62,7 +67,11 @@ export function Guide(props: {
   };
   const goOn = (): void => {
     if (isLast) setPanel('finish');
-    else press({ type: 'next step', from: session.stepIndex });
+    else {
+      const action = { type: 'next step', from: session.stepIndex } as const;
+      press(action);
+      void turn(advance(session, { ...action, at: new Date().toISOString() }), tool);
+    }
   };
   const pause = (): void => {
     if (byFeel && !paused) act({ type: 'tick' });
@@ -71,7 +80,11 @@ export function Guide(props: {
   const [beat, setBeat] = useState<Beat>('no beat');
   const pacePerMinute = settings.strokesPerMinute[step.motion];
   const counts = panel === 'count' && !paused;
-  useBeat(counts ? beatMs(beat, pacePerMinute) : null, () => act({ type: 'stroke' }));
+  // Minutes a side are strokes at the person's own pace: the clock counts them.
+  const timed = scheme === 'minutes a side';
+  const pulse = beatMs(timed && beat === 'no beat' ? 'your pace' : beat, pacePerMinute);
+  useBeat(counts ? pulse : null, () => act({ type: 'stroke' }), beat !== 'no beat');
+  useCue(`${session.stepIndex} ${session.side} ${sideHasIts(step, session.side)}`);
   useAwake();
   useClock(byFeel && !paused && panel === 'count', () => act({ type: 'tick' }));
   useGuideKeys(panel === 'count', {
@@ -109,6 +122,7 @@ export function Guide(props: {
           coinThicknessMm={settings.coinThicknessMm}
           onSeen={(seen) => act({ type: 'ink', seen })}
           onFelt={(side, felt) => act({ type: 'burr', side, felt })}
+          onDeburred={(way) => act({ type: 'deburr', way })}
           onBack={() => setPanel('count')}
         />
       )}
@@ -156,20 +170,32 @@ export function Guide(props: {
               paused={paused}
               isAxe={toolForm(tool.kind) === 'axe'}
               byFeel={byFeel}
+              scheme={scheme}
               sets={sets}
+              isStuckSaid={stuckSaidAt === session.stepIndex}
               tool={tool}
               zone={zone}
               coinThicknessMm={settings.coinThicknessMm}
               stretches={[stretchBefore(session, tool, zone)]}
               onStroke={() => act({ type: 'stroke' })}
             />
-            <GuideAside
-              step={step}
-              isFirst={session.stepIndex === 0}
-              tool={tool}
-              zone={zone}
-              coinThicknessMm={settings.coinThicknessMm}
-            />
+            <div>
+              <Stuck
+                step={step}
+                isSaid={stuckSaidAt === session.stepIndex}
+                onSaid={() => setStuckSaidAt(session.stepIndex)}
+                onLook={() => setPanel('look')}
+                onOther={() => setPanel('step')}
+                onNext={goOn}
+              />
+              <GuideAside
+                step={step}
+                isFirst={session.stepIndex === 0}
+                tool={tool}
+                zone={zone}
+                coinThicknessMm={settings.coinThicknessMm}
+              />
+            </div>
           </div>
           <GuideBar
             session={session}

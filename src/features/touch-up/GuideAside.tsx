@@ -5,6 +5,7 @@ import type { SessionStep } from '../../domain/session';
 import { isSpineTask } from '../../domain/terms';
 import type { Tool, Zone } from '../../domain/tool';
 import { deg, newtons, sentence, spanMm } from '../../ui/format';
+import { feelWords } from '../../ui/words/feelWords';
 import { schoolWords } from '../../ui/schoolWords';
 import { HoldDrawing } from '../../ui/section/HoldDrawing';
 import { stepCautions } from './cautions';
@@ -31,6 +32,10 @@ export function GuideAside(props: {
             </li>
           ))}
         </ul>
+      </section>
+      <section>
+        <h2>Listen and feel</h2>
+        <p className="text-[1.08rem]">{feelWords(step)}</p>
       </section>
       <p className="text-[1.08rem]">
         <b>{handWords(step)}.</b> {sentence(forceInWords(step))}, about {newtons(step.forceN)};{' '}

@@ -6,6 +6,7 @@ import { useRouter, useSearchParams } from 'next/navigation';
 import { useEffect } from 'react';
 import { useRecord, useRecords, useSettings, useZoneState } from '../../live';
 import { Guide } from './Guide';
+import { useSittingTurn } from './useSittingTurn';
 
 /** The guide of one session; a finished one leads on to its entry in the log. */
 export function GuideScreen() {
@@ -17,13 +18,18 @@ export function GuideScreen() {
   const router = useRouter();
   const stops = useZoneState(session?.toolId ?? '', session?.zoneId ?? '')?.stops ?? [];
   const finished = Boolean(session?.finishedAt);
+  const turn = useSittingTurn();
+  const tool = tools?.find((record) => record.id === session?.toolId);
   useEffect(() => {
-    // The entry is shown when it is on the disk, and not before.
-    if (finished && live.isKept) router.replace(`/log/entry?id=${id}`);
-  }, [finished, live.isKept, id, router]);
+    // The entry is shown when it is on the disk, and not before; first comes what is left of a sitting.
+    if (!finished || !live.isKept || !session) return;
+    void turn(session, tool).then((isAnother) => {
+      if (!isAnother) router.replace(`/log/entry?id=${id}`);
+    });
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- once, when it is finished
+  }, [finished, live.isKept, id]);
   if (session === undefined || !tools || !settings || finished) return null;
 
-  const tool = tools.find((record) => record.id === session?.toolId);
   const zone = tool?.zones.find((record) => record.id === session?.zoneId);
   if (!session || !tool || !zone) {
     return (
@@ -47,5 +53,7 @@ export function GuideScreen() {
       </div>
     );
   }
-  return <Guide live={live} session={session} tool={tool} zone={zone} settings={settings} />;
+  return (
+    <Guide key={id} live={live} session={session} tool={tool} zone={zone} settings={settings} />
+  );
 }

@@ -1,4 +1,4 @@
-import { holdGuide, toolForm } from '../../core';
+import { holdGuide, stoneInHand } from '../../core';
 import { isSpineTask } from '../../domain/terms';
 import type { SessionStep } from '../../domain/session';
 import type { Tool, Zone } from '../../domain/tool';
@@ -28,8 +28,7 @@ export function HoldLine(props: Held) {
 
 /** How the angle of a step on the edge is held. */
 function holdWords({ step, tool, zone, coinThicknessMm }: Held): string {
-  const stoneInHand = toolForm(tool.kind) !== 'knife';
   const angleDeg = step.stretch?.angleDeg ?? step.angleDeg;
-  const hold = { tool, zone, angleDeg, coinThicknessMm, stoneInHand };
+  const hold = { tool, zone, angleDeg, coinThicknessMm, stoneInHand: stoneInHand(tool) };
   return holdInShort(holdGuide({ ...hold, stoneLengthMm: MEASURED_AT_MM }));
 }

@@ -2,10 +2,11 @@
 
 import Link from '../../ui/Link';
 import { useState } from 'react';
-import { NO_WISHES, workingFace } from '../../core';
+import { ARC_PASSES, NO_WISHES, workingFace, type EdgeNeed, type LadderStep } from '../../core';
 import { edgeName } from '../../domain/edgeName';
 import type { Settings } from '../../domain/settings';
 import type { JobAddress } from '../../ui/jobAddress';
+import { CheckField } from '../../ui/forms/fields';
 import { StopUse } from '../../ui/StopUse';
 import type { LoggedNeed } from './loggedNeed';
 import { DamageWays } from './DamageWays';
@@ -18,23 +19,41 @@ import { PlanAside } from './PlanAside';
 import { PlanBar } from './PlanBar';
 import { PlanHead } from './PlanHead';
 import { PlanSteps } from './PlanSteps';
+import { Sitting } from './Sitting';
+import { useOtherEdges } from './useSitting';
 import { usePlan, type PlanWishes } from './usePlan';
 import { useStart } from './useStart';
+import { WhatIf } from './WhatIf';
+
+const NONE: readonly EdgeNeed[] = [];
+
+const isStone = ({ abrasive }: LadderStep): boolean => abrasive.kind === 'stone';
 
 /** The plan for one edge: what it starts from, the chip, the ladder, the steps, and the start. */
-export function PlanFor(props: { need: LoggedNeed; address: JobAddress; settings: Settings }) {
-  const { need, address, settings } = props;
+export function PlanFor(props: {
+  need: LoggedNeed;
+  /** The other edges of the same tool. */
+  others: readonly EdgeNeed[];
+  address: JobAddress;
+  settings: Settings;
+}) {
+  const { need, others, address, settings } = props;
   const { tool, state, stops } = need;
   const { job } = address;
   const [wishes, setWishes] = useState<PlanWishes>(() => ({
     seen: { tests: [...state.tests], findings: [...state.findings] },
     where: 'bench',
+    workSince: null,
     asks: { work: need.zone.work, targetApexUm: need.zone.targetApexUm },
     damageWay: address.damageWay,
     ownLadder: NO_WISHES,
+    arcPasses: false,
+    finish: null,
   }));
   const planned = usePlan(need, address, wishes);
   const start = useStart(need, address, wishes);
+  const otherEdges = useOtherEdges(job === 'touch-up' ? others : NONE, wishes);
+  const [taken, setTaken] = useState<string[]>([]);
   if (!planned) return null;
 
   const { plan, edge, zone } = planned;
@@ -88,6 +107,23 @@ export function PlanFor(props: { need: LoggedNeed; address: JobAddress; settings
                   zone={zone}
                   coinThicknessMm={settings.coinThicknessMm}
                 />
+                {job === 'touch-up' && zone.grind === 'convex' && plan.steps.some(isStone) && (
+                  <CheckField
+                    label={`Blend the whole arc after each stone, in ${ARC_PASSES} passes from apex to shoulder`}
+                    checked={wishes.arcPasses}
+                    onChange={(event) => setWishes({ ...wishes, arcPasses: event.target.checked })}
+                  />
+                )}
+                {job === 'touch-up' && edge && (
+                  <WhatIf edge={edge} plan={plan} wishes={wishes} onTake={setWishes} />
+                )}
+                <Sitting
+                  plan={plan}
+                  zoneName={zone.name}
+                  others={otherEdges}
+                  taken={taken}
+                  onTake={setTaken}
+                />
                 <PlanAside
                   need={need}
                   job={job}
@@ -110,7 +146,14 @@ export function PlanFor(props: { need: LoggedNeed; address: JobAddress; settings
         plan={plan}
         zone={zone}
         startWords={JOB_WORDS[job].start}
-        onStart={() => plan && void start(plan, edge)}
+        onStart={() =>
+          plan &&
+          void start(
+            plan,
+            edge,
+            otherEdges.filter((other) => taken.includes(other.need.zone.id)),
+          )
+        }
       />
     </>
   );

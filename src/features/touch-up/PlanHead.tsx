@@ -1,7 +1,8 @@
 'use client';
 
 import { useState, type ReactNode } from 'react';
-import { workingFace } from '../../core';
+import { edgeTarget, workingFace } from '../../core';
+import { SCHOOLS } from '../../domain/schools';
 import type { Observation } from '../../domain/session';
 import type { Tool, Zone } from '../../domain/tool';
 import { TOOL_KIND_NAMES } from '../../domain/toolKindNames';
@@ -9,8 +10,10 @@ import { AsksChoice } from '../../ui/AsksChoice';
 import { Choice } from '../../ui/Choice';
 import { ago, angleBothWays, chipDepth, placeMm } from '../../ui/format';
 import { ObservationFields } from '../../ui/ObservationFields';
+import { stopWords } from '../../ui/words/finishWords';
 import { asksWords, TEST_WORDS } from '../../ui/words/testWords';
 import type { PlanWishes } from './usePlan';
+import { WorkSince } from './WorkSince';
 
 type Part = 'now' | 'for' | 'where';
 
@@ -24,6 +27,8 @@ export function PlanHead(props: {
 }) {
   const { tool, zone, observedAt, wishes, onChange } = props;
   const { seen, where } = wishes;
+  const finish = wishes.finish ?? tool.schools.finish;
+  const target = edgeTarget({ ...tool, schools: { ...tool.schools, finish } }, zone, where);
   const untested = seen.tests.length === 0;
   const [open, setOpen] = useState<Part | null>(untested ? 'now' : null);
   const toggle = (part: Part): void => setOpen(open === part ? null : part);
@@ -63,6 +68,10 @@ export function PlanHead(props: {
                 onChange={(next) => onChange({ ...wishes, seen: next })}
                 zone={zone}
               />
+              <WorkSince
+                value={wishes.workSince}
+                onChange={(workSince) => onChange({ ...wishes, workSince })}
+              />
               <p className="mt-2 text-[0.95rem] text-soft">
                 {observedAt
                   ? `Last noted ${ago(observedAt)}. Tap a test if it has changed.`
@@ -71,11 +80,22 @@ export function PlanHead(props: {
             </>
           )}
           {open === 'for' && (
-            <AsksChoice
-              tool={tool}
-              value={zone}
-              onChange={(asks) => onChange({ ...wishes, asks })}
-            />
+            <>
+              <AsksChoice
+                tool={tool}
+                value={zone}
+                onChange={(asks) => onChange({ ...wishes, asks })}
+              />
+              <div className="mt-3">
+                <Choice
+                  legend="Finish this time"
+                  options={SCHOOLS.finish.map((each) => [each, each] as const)}
+                  chosen={finish}
+                  onChoose={(next) => onChange({ ...wishes, finish: next })}
+                />
+              </div>
+              <p className="mt-2">{stopWords(target.finishSizeUm)}</p>
+            </>
           )}
           {open === 'where' && (
             <>

@@ -30,11 +30,13 @@ export function PlanScreen() {
   const own = needs.filter(({ tool }) => tool.id === toolId);
   const need = own.find(({ zone }) => zone.id === params.get('zone')) ?? own[0];
   if (!need) return <ChooseEdge />;
+  const others = own.filter((other) => other !== need);
   return (
     <PlanFor
       key={`${need.tool.id}/${need.zone.id}`}
       address={address}
       need={{ ...need, sessions: log.sessions }}
+      others={others}
       settings={settings}
     />
   );

@@ -1,7 +1,8 @@
 import {
+  edgeSections,
   forceInWords,
   holdGuide,
-  toolForm,
+  stoneInHand,
   type JobPlan,
   type LadderStep,
   type WorkingFace,
@@ -14,6 +15,7 @@ import {
   deg,
   minutes,
   minutesSpan,
+  ml,
   mm,
   newtons,
   plural,
@@ -22,7 +24,7 @@ import {
   um,
 } from '../../ui/format';
 import { schoolWords } from '../../ui/schoolWords';
-import { MEASURED_AT_MM } from '../../ui/words/holdWords';
+import { coinWords, MEASURED_AT_MM } from '../../ui/words/holdWords';
 import { stepWords } from '../../ui/words/stepWords';
 import { Working } from '../../ui/Working';
 import { stepCautions } from './cautions';
@@ -97,6 +99,7 @@ function Step(props: StepsProps & { step: LadderStep; number: number }) {
         </p>
         <p className="text-[0.95rem]">
           {handWords(step)}, {forceInWords(step)}, {newtons(step.forceN)}, {step.lubricant}
+          {step.waterMl > 0 && ` ${ml(step.waterMl)}`}
         </p>
         <p className="text-[0.95rem]">{hold ?? 'held square'}</p>
         <p>
@@ -119,7 +122,15 @@ function Step(props: StepsProps & { step: LadderStep; number: number }) {
         <p>
           <b>Done when</b> {doneWhen.join('; ')}.
         </p>
-        {step.sections > 1 && <p>In {step.sections} sections, heel to tip.</p>}
+        {step.sections > 1 && (
+          <p>
+            In {step.sections} sections, heel to tip, each a little over the next:{' '}
+            {edgeSections(zone, step.sections)
+              .map(({ startMm, endMm }) => spanMm(startMm, endMm))
+              .join('; ')}
+            .
+          </p>
+        )}
         {schoolWords(tool, zone, step).map((words) => (
           <p key={words}>{words}</p>
         ))}
@@ -156,13 +167,13 @@ function holdWords({
     zone,
     angleDeg: Math.min(60, angleDeg),
     coinThicknessMm,
-    stoneInHand: toolForm(tool.kind) !== 'knife',
+    stoneInHand: stoneInHand(tool),
     stoneLengthMm: MEASURED_AT_MM,
   });
   const angle = `hold ${deg(angleDeg)} per side`;
   switch (hold.way) {
     case 'lift the spine':
-      return `${angle}: spine up ${mm(hold.liftMm)}, ${plural(hold.coins.coins, 'coin')}`;
+      return `${angle}: spine up ${mm(hold.liftMm)}, ${coinWords(hold.coins)}`;
     case 'tilt the stone':
       return `${angle}: rear up ${mm(hold.rearLiftMm)}`;
     case 'lay it flat':

@@ -6,6 +6,7 @@ import type { Tool, Zone } from '../../domain/tool';
 import { Choice } from '../../ui/Choice';
 import { sentence } from '../../ui/format';
 import { SwapChoice } from './SwapChoice';
+import { CUES, useCueChoice } from './useCue';
 import { useScheme } from './useScheme';
 import { BEATS, type Beat } from './beat';
 
@@ -24,6 +25,7 @@ export default function StepPanel(props: {
 }) {
   const { session, tool, zone, pacePerMinute, beat, onBeat, onPrevious, onSkip, onBack } = props;
   const [scheme, setScheme] = useScheme();
+  const [cue, setCue] = useCueChoice();
   const step = session.steps[session.stepIndex]!;
   const before = session.steps[session.stepIndex - 1];
   return (
@@ -43,6 +45,12 @@ export default function StepPanel(props: {
         ])}
         chosen={beat}
         onChoose={onBeat}
+      />
+      <Choice
+        legend="Called when a side is done, by"
+        options={CUES.map((each) => [each, each] as const)}
+        chosen={cue}
+        onChoose={setCue}
       />
       <SwapChoice session={session} tool={tool} zone={zone} onGoOnWith={props.onGoOnWith} />
       <Choice

@@ -1,5 +1,6 @@
 import { damageToMend, edgeWord, worstStretch } from '../../core';
 import type { Session, SessionStep } from '../../domain/session';
+import type { Side } from '../../domain/terms';
 import type { Tool, Zone } from '../../domain/tool';
 import type { Stretch } from '../../ui/edge-strip/EdgeStrip';
 import { minutes } from '../../ui/format';
@@ -32,4 +33,10 @@ export function minutesLeft(session: Session): string {
     return sum + step.plannedMinutes * Math.max(0, 1 - done);
   }, 0);
   return minutes(left);
+}
+
+/** Whether this side has what was planned for it, and the other has not. */
+export function sideHasIts(step: SessionStep, side: Side): boolean {
+  const other = side === 'left' ? 'right' : 'left';
+  return step[side] >= step.plannedPerSide && step[other] < step.plannedPerSide;
 }

@@ -1,6 +1,6 @@
 import type { JobPlan } from '../../core';
 import type { Job } from '../../domain/terms';
-import { minutesSpan } from '../../ui/format';
+import { minutesSpan, sentence } from '../../ui/format';
 
 interface JobWords {
   /** The choice of this job. */
@@ -59,6 +59,6 @@ export function planHeadline(job: Job, plan: JobPlan | null): string {
     case 'out of reach':
       return JOB_WORDS[job].outOfReach;
     case 'planned':
-      return `About ${minutesSpan(plan)}`;
+      return sentence(minutesSpan(plan).replace(/^(?=\d)/, 'about '));
   }
 }

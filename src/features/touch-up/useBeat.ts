@@ -6,15 +6,15 @@ import { useEffect, useRef } from 'react';
 const CLICK_HZ = 1100;
 const CLICK_SECONDS = 0.05;
 
-/** Clicks and calls `stroke` every `everyMs`; silent and still where that is null. */
-export function useBeat(everyMs: number | null, stroke: () => void): void {
+/** Clicks where it is to be heard, and calls `stroke` every `everyMs`; silent and still where that is null. */
+export function useBeat(everyMs: number | null, stroke: () => void, isHeard = true): void {
   const latest = useRef(stroke);
   useEffect(() => {
     latest.current = stroke;
   });
   useEffect(() => {
     if (everyMs === null) return;
-    const sound = typeof AudioContext === 'undefined' ? null : new AudioContext();
+    const sound = isHeard && typeof AudioContext !== 'undefined' ? new AudioContext() : null;
     const timer = setInterval(() => {
       if (sound) click(sound);
       latest.current();
@@ -23,7 +23,7 @@ export function useBeat(everyMs: number | null, stroke: () => void): void {
       clearInterval(timer);
       void sound?.close();
     };
-  }, [everyMs]);
+  }, [everyMs, isHeard]);
 }
 
 function click(sound: AudioContext): void {

@@ -1,7 +1,15 @@
 import { useMemo } from 'react';
-import { edgeJobOf, planJob, type EdgeJob, type JobPlan, type OwnLadder } from '../../core';
+import {
+  edgeJobOf,
+  planJob,
+  withArcPasses,
+  type EdgeJob,
+  type JobPlan,
+  type OwnLadder,
+} from '../../core';
 import { useBench } from '../../live';
 import type { Observation, Session } from '../../domain/session';
+import type { Schools } from '../../domain/schools';
 import type { DamageWay } from '../../domain/terms';
 import type { Zone } from '../../domain/tool';
 import type { JobAddress } from '../../ui/jobAddress';
@@ -11,10 +19,16 @@ import type { LoggedNeed } from './loggedNeed';
 export interface PlanWishes {
   seen: Observation;
   where: Session['where'];
+  /** Work done since the touch-up before, where the person notes it. */
+  workSince: Session['workSince'];
   /** What the edge must do this time. */
   asks: Pick<Zone, 'work' | 'targetApexUm'>;
   damageWay: DamageWay | null;
   ownLadder: OwnLadder;
+  /** Toothy or polished this time; null as the keeper does it. */
+  finish: Schools['finish'] | null;
+  /** On a convex edge: whether the rest of the arc follows each stone, facet by facet. */
+  arcPasses: boolean;
 }
 
 export interface PlannedEdge {
@@ -31,8 +45,12 @@ export function usePlan(
   address: JobAddress,
   wishes: PlanWishes,
 ): PlannedEdge | undefined {
-  const { tool, state, sessions, stops } = need;
-  const { seen, where, asks, damageWay, ownLadder } = wishes;
+  const { state, sessions, stops } = need;
+  const { seen, where, asks, damageWay, ownLadder, arcPasses, finish } = wishes;
+  const tool = useMemo(
+    () => (finish ? { ...need.tool, schools: { ...need.tool.schools, finish } } : need.tool),
+    [need.tool, finish],
+  );
   const benchFor = useBench();
   const bench = useMemo(() => benchFor?.(tool, where), [benchFor, tool, where]);
   return useMemo(() => {
@@ -50,10 +68,25 @@ export function usePlan(
       ownLadder,
     };
     if (stops.length > 0) return { zone, edge: null, plan: null };
+    const plan = planJob({ ...address, ...problem });
+    const { pace } = bench.hand;
     return {
       zone,
       edge: edgeJobOf(problem),
-      plan: planJob({ ...address, ...problem }),
+      plan: plan && arcPasses ? withArcPasses(plan, { ...tool, zone, pace }) : plan,
     };
-  }, [bench, need.zone, asks, tool, state, sessions, stops, seen, damageWay, ownLadder, address]);
+  }, [
+    bench,
+    need.zone,
+    asks,
+    tool,
+    state,
+    sessions,
+    stops,
+    seen,
+    damageWay,
+    ownLadder,
+    arcPasses,
+    address,
+  ]);
 }

@@ -2,40 +2,71 @@
 
 import { nanoid } from 'nanoid';
 import { useRouter } from 'next/navigation';
-import { damageWayOf, startSession, toolForm, type EdgeJob, type JobPlan } from '../../core';
+import {
+  damageWayOf,
+  nextInSitting,
+  startSession,
+  toolForm,
+  type EdgeJob,
+  type JobPlan,
+  type LadderStep,
+} from '../../core';
 import type { Observation } from '../../domain/session';
 import { useStore } from '../../live';
 import type { JobAddress } from '../../ui/jobAddress';
 import { stepWords } from '../../ui/words/stepWords';
 import type { LoggedNeed } from './loggedNeed';
 import type { PlanWishes } from './usePlan';
+import type { OtherEdge } from './useSitting';
 
 const NOTHING_SEEN: Observation = { tests: [], findings: [] };
 
-/** Starts the guide on a plan: the session keeps it as it was seen. */
+/** Starts the guide on a plan, with other edges of the tool that come along: sessions keep it as it was
+ * seen. */
 export function useStart(
   { tool, zone }: LoggedNeed,
   { job }: JobAddress,
-  { seen, where }: PlanWishes,
+  { seen, where, workSince }: PlanWishes,
 ) {
   const store = useStore();
   const router = useRouter();
   const isAxe = toolForm(tool.kind) === 'axe';
-  return async (plan: JobPlan, edge: EdgeJob | null): Promise<void> => {
-    const session = startSession({
-      id: nanoid(),
-      at: new Date().toISOString(),
-      toolId: tool.id,
+  const common = { toolId: tool.id, where, wordsOf: (step: LadderStep) => stepWords(step, isAxe) };
+  return async (
+    plan: JobPlan,
+    edge: EdgeJob | null,
+    others: readonly OtherEdge[],
+  ): Promise<void> => {
+    const at = new Date().toISOString();
+    const ids = [plan, ...others].map(() => nanoid());
+    const shared = { ...common, at, sitting: ids.length > 1 ? ids : [] };
+    const own = startSession({
+      ...shared,
+      id: ids[0]!,
       zoneId: zone.id,
       job,
-      where,
+      workSince,
       before: job === 'spine' ? NOTHING_SEEN : seen,
       targetApexUm: edge?.zone.targetApexUm ?? null,
       damageWay: edge && job === 'touch-up' ? damageWayOf(edge) : null,
       plan,
-      wordsOf: (step) => stepWords(step, isAxe),
     });
-    await store.sessions.save(session);
-    router.push(`/touch-up/guide?session=${session.id}`);
+    const further = others.map(({ need, edge: otherEdge, plan: otherPlan }, i) =>
+      startSession({
+        ...shared,
+        id: ids[i + 1]!,
+        zoneId: need.zone.id,
+        job: 'touch-up',
+        before: { tests: [...need.state.tests], findings: [...need.state.findings] },
+        targetApexUm: need.zone.targetApexUm,
+        damageWay: damageWayOf(otherEdge),
+        plan: otherPlan,
+      }),
+    );
+    const sessions = [own, ...further];
+    await store.whole.putTogether(
+      sessions.map((record) => ({ store: 'sessions' as const, record })),
+    );
+    router.push(`/touch-up/guide?session=${nextInSitting(sessions, own.id) ?? own.id}`);
   };
 }

@@ -1,6 +1,6 @@
 'use client';
 
-import { holdGuide, sectionProfile, toolForm, type HoldGuide } from '../../core';
+import { holdGuide, sectionProfile, stoneInHand, type HoldGuide } from '../../core';
 import type { Tool, Zone } from '../../domain/tool';
 import { deg, mm } from '../format';
 import { useWidth } from '../useWidth';
@@ -19,8 +19,11 @@ export function HoldDrawing(props: {
   coinThicknessMm: number;
 }) {
   const { tool, zone, angleDeg } = props;
-  const stoneInHand = toolForm(tool.kind) !== 'knife';
-  const hold = holdGuide({ ...props, stoneInHand, stoneLengthMm: MEASURED_AT_MM });
+  const hold = holdGuide({
+    ...props,
+    stoneInHand: stoneInHand(tool),
+    stoneLengthMm: MEASURED_AT_MM,
+  });
   const [ref, width] = useWidth<SVGSVGElement>(360);
   return (
     <figure>

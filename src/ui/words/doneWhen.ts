@@ -47,6 +47,10 @@ export function doneWhen(task: StepTask, isAxe: boolean): string[] {
         'the ink goes from shoulder to edge at once: the bevel lies flat',
         'a burr can be felt along the whole length, on each side in turn',
       ];
+    case 'blend the arc':
+      return [
+        'the scratches lie even across the bevel, and no line shows where one facet meets the next',
+      ];
     case 'polish behind the edge':
       return ['the scratches of the step before are gone from the face behind the edge'];
     case 'file the spine square':

@@ -1,4 +1,4 @@
-import type { HoldGuide } from '../../core';
+import type { CoinStack, HoldGuide, NearCoins } from '../../core';
 import { deg, mm, placeMm, plural } from '../format';
 
 /** How far behind the edge the lift of a stone over an axe is measured. */
@@ -21,21 +21,40 @@ export function holdInShort(hold: HoldGuide): string {
   const words = holdHeadline(hold);
   if (hold.way === 'tilt the stone') return `${words}, ${placeMm(MEASURED_AT_MM)} behind the edge`;
   if (hold.way === 'lay it flat') return words;
-  const { coins } = hold.coins;
-  return coins === 0 ? `${words}, under half a coin` : `${words}, ${plural(coins, 'coin')}`;
+  return hold.coins.coins === 0
+    ? `${words}, under half a coin`
+    : `${words}, ${coinWords(hold.coins)}`;
+}
+
+/** What a stack of coins gives, and how far off that is. */
+function stackWords({ coins, angleDeg, errorDeg }: CoinStack): string {
+  const error =
+    Math.abs(errorDeg) < 0.05
+      ? 'just right'
+      : `${deg(Math.abs(errorDeg))} ${errorDeg > 0 ? 'high' : 'low'}`;
+  return `${plural(coins, 'coin gives', 'coins give')} ${deg(angleDeg)}, ${error}`;
+}
+
+/** A stack in a word, with both its neighbours: 2 coins (1: 3.1° low, 3: 2.4° high). */
+export function coinWords(stack: NearCoins): string {
+  const neighbours = [stack.fewer, stack.more].flatMap((other) =>
+    other && other.coins > 0
+      ? [`${other.coins}: ${deg(Math.abs(other.errorDeg))} ${other.errorDeg > 0 ? 'high' : 'low'}`]
+      : [],
+  );
+  const count = plural(stack.coins, 'coin');
+  return neighbours.length > 0 ? `${count} (${neighbours.join(', ')})` : count;
 }
 
 /** The coins or the tilt that come near, with their error. */
 export function holdDetail(hold: HoldGuide): string {
   switch (hold.way) {
     case 'lift the spine': {
-      const { coins, errorDeg, angleDeg } = hold.coins;
-      if (coins === 0) return 'less than half a coin';
-      const error =
-        Math.abs(errorDeg) < 0.05
-          ? 'just right'
-          : `${deg(Math.abs(errorDeg))} ${errorDeg > 0 ? 'high' : 'low'}`;
-      return `${plural(coins, 'coin gives', 'coins give')} ${deg(angleDeg)}, ${error}`;
+      const { fewer, more } = hold.coins;
+      const neighbours = [fewer, more].filter((stack) => stack !== null && stack.coins > 0);
+      const others = neighbours.map((stack) => stackWords(stack!)).join('; ');
+      if (hold.coins.coins === 0) return `less than half a coin${others && `; ${others}`}`;
+      return `${stackWords(hold.coins)}${others && `; ${others}`}`;
     }
     case 'tilt the stone':
       return `measured ${placeMm(MEASURED_AT_MM)} behind the edge; ${deg(hold.tiltDeg)} off the face`;

@@ -1,0 +1,44 @@
+import type { SessionStep } from '../../domain/session';
+
+/** One edge of a sitting, as far as it is worked. */
+export interface SittingEdge {
+  id: string;
+  steps: readonly Pick<SessionStep, 'itemId' | 'sizeUm' | 'kind'>[];
+  stepIndex: number;
+  finishedAt: string | null;
+}
+
+/**
+ * Which edge of a sitting is worked next: the one whose step is the coarsest, so that each stone is
+ * taken up once for all edges; strops come last, and the edge in the hand goes first among equals.
+ * Null when all of them are finished.
+ */
+export function nextInSitting(edges: readonly SittingEdge[], inHand: string | null): string | null {
+  const open = edges.filter(({ finishedAt, steps }) => finishedAt === null && steps.length > 0);
+  if (open.length === 0) return null;
+  const current = ({ steps, stepIndex }: SittingEdge) => steps[stepIndex]!;
+  const key = (edge: SittingEdge): number =>
+    current(edge).kind === 'strop' ? -1 / current(edge).sizeUm : current(edge).sizeUm;
+  return open.reduce((best, edge) => {
+    const difference = key(edge) - key(best);
+    return difference > 0 || (difference === 0 && edge.id === inHand) ? edge : best;
+  }).id;
+}
+
+/** The whole order of a sitting: which edge at which of its steps, in turn. */
+export function sittingOrder(
+  edges: readonly Omit<SittingEdge, 'finishedAt' | 'stepIndex'>[],
+): { id: string; step: number }[] {
+  const order: { id: string; step: number }[] = [];
+  let state: SittingEdge[] = edges.map((edge) => ({ ...edge, stepIndex: 0, finishedAt: null }));
+  for (;;) {
+    const id = nextInSitting(state, order.at(-1)?.id ?? null);
+    if (id === null) return order;
+    state = state.map((edge) => {
+      if (edge.id !== id) return edge;
+      order.push({ id, step: edge.stepIndex });
+      const isLast = edge.stepIndex === edge.steps.length - 1;
+      return isLast ? { ...edge, finishedAt: 'done' } : { ...edge, stepIndex: edge.stepIndex + 1 };
+    });
+  }
+}

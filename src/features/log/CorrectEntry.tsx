@@ -1,0 +1,130 @@
+'use client';
+
+import { useState } from 'react';
+import { passedTest } from '../../domain/observation';
+import type { Observation, Session, SessionStep } from '../../domain/session';
+import { SHARPNESS_TESTS, type SharpnessTest } from '../../domain/terms';
+import { useStore, useUndoable } from '../../live';
+import { NumberField, SelectField } from '../../ui/forms/fields';
+import { failureWords } from '../../ui/words/failureWords';
+import { TEST_WORDS } from '../../ui/words/testWords';
+
+type Counts = { left: number; right: number; minutes: number };
+
+/** What was counted and tested, to be put right afterwards; plans that learn from it follow. */
+export function CorrectEntry({ session }: { session: Session }) {
+  const { whole } = useStore();
+  const undoable = useUndoable();
+  const [counts, setCounts] = useState<Counts[]>(() => session.steps.map(countsOf));
+  const [before, setBefore] = useState(() => testOf(session.before));
+  const [after, setAfter] = useState(() => testOf(session.after));
+  const [failure, setFailure] = useState<string | null>(null);
+  const keep = async (): Promise<void> => {
+    const record: Session = {
+      ...session,
+      updatedAt: new Date().toISOString(),
+      before: withTest(session.before, before),
+      after: withTest(session.after, after),
+      steps: session.steps.map((step, i) => corrected(step, counts[i]!)),
+    };
+    try {
+      await undoable('The entry is corrected.', () =>
+        whole.putTogether([{ store: 'sessions', record }]),
+      );
+      setFailure(null);
+    } catch (error) {
+      setFailure(failureWords(error as Error));
+    }
+  };
+  return (
+    <details className="mt-4 max-w-3xl border-y border-rule">
+      <summary className="min-h-12 cursor-pointer py-3 font-semibold">
+        Correct what was counted
+      </summary>
+      <form
+        noValidate
+        className="grid gap-4 pb-4"
+        onSubmit={(event) => {
+          event.preventDefault();
+          void keep();
+        }}
+      >
+        {session.steps.map((step, i) => (
+          <fieldset key={i} className="grid gap-4 sm:grid-cols-3">
+            <legend className="font-semibold">{step.abrasiveName}</legend>
+            {(['left', 'right', 'minutes'] as const).map((field) => (
+              <NumberField
+                key={field}
+                label={{ left: 'Left', right: 'Right', minutes: 'Minutes' }[field]}
+                min={0}
+                step={field === 'minutes' ? 'any' : 1}
+                value={Number.isNaN(counts[i]![field]) ? '' : counts[i]![field]}
+                onChange={(event) => {
+                  const value = event.target.valueAsNumber;
+                  setCounts(counts.map((own, at) => (at === i ? { ...own, [field]: value } : own)));
+                }}
+              />
+            ))}
+          </fieldset>
+        ))}
+        {session.job !== 'spine' && (
+          <div className="grid gap-4 sm:grid-cols-2">
+            <TestSelect label="It passed, before" value={before} onChange={setBefore} />
+            <TestSelect label="It passed, after" value={after} onChange={setAfter} />
+          </div>
+        )}
+        {failure && (
+          <p role="alert" className="field-error">
+            {failure}
+          </p>
+        )}
+        <div>
+          <button className="btn btn-neutral">Keep the correction</button>
+        </div>
+      </form>
+    </details>
+  );
+}
+
+function TestSelect(props: {
+  label: string;
+  value: SharpnessTest | '';
+  onChange: (test: SharpnessTest | '') => void;
+}) {
+  const { label, value, onChange } = props;
+  return (
+    <SelectField
+      label={label}
+      value={value}
+      options={[
+        ['', 'as it was noted'],
+        ...SHARPNESS_TESTS.map((test) => [test, TEST_WORDS[test]] as const),
+      ]}
+      onChange={(event) => onChange(event.target.value as SharpnessTest | '')}
+    />
+  );
+}
+
+function countsOf({ left, right, activeSeconds }: SessionStep): Counts {
+  return { left, right, minutes: Math.round(activeSeconds / 6) / 10 };
+}
+
+/** A step with its corrected counts; time that was not touched stays to the second. */
+function corrected(step: SessionStep, { left, right, minutes }: Counts): SessionStep {
+  const isTouched = minutes !== countsOf(step).minutes;
+  return {
+    ...step,
+    left,
+    right,
+    activeSeconds: isTouched ? Math.round(minutes * 60) : step.activeSeconds,
+  };
+}
+
+/** The one test of the whole edge; none where it was tested otherwise. */
+function testOf({ tests }: Observation): SharpnessTest | '' {
+  return tests.length === 1 && tests[0]!.place === 'whole' ? (tests[0]!.test ?? '') : '';
+}
+
+function withTest(seen: Observation, test: SharpnessTest | ''): Observation {
+  return test === '' || test === testOf(seen) ? seen : { ...seen, tests: [passedTest(test)] };
+}

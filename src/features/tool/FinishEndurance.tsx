@@ -1,0 +1,56 @@
+'use client';
+
+import { useMemo } from 'react';
+import { enduranceOf, FINISH_NAMES, type Endurance } from '../../core';
+import type { Tool } from '../../domain/tool';
+import { useToolLog } from '../../live';
+import { plural, sentence } from '../../ui/format';
+
+/** How long each finish lasted on this tool until its edge was tired, by its own log. */
+export function FinishEndurance({ tool }: { tool: Tool }) {
+  const sessions = useToolLog(tool.id)?.sessions;
+  const lines = useMemo(() => (sessions ? enduranceOf(tool, sessions) : []), [tool, sessions]);
+  if (lines.length === 0) return null;
+  const units = [...new Set(lines.map(({ unit }) => unit))];
+  const finishes = FINISH_NAMES.filter((name) => lines.some(({ finish }) => finish === name));
+  return (
+    <section className="mt-6">
+      <h2>How long a finish lasts here</h2>
+      <table className="table-plain mt-1 max-w-xl">
+        <thead>
+          <tr>
+            <th>Finish</th>
+            {units.map((unit) => (
+              <th key={unit} className="number">
+                Until tired, {unit}
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {finishes.map((finish) => (
+            <tr key={finish}>
+              <td className="font-semibold">{sentence(finish)}</td>
+              {units.map((unit) => (
+                <td key={unit} className="number">
+                  {lasts(lines.find((line) => line.finish === finish && line.unit === unit))}
+                </td>
+              ))}
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <p className="mt-1 text-[0.95rem] text-soft">
+        By the tests before and after each touch-up. Note the work since the last one in its plan,
+        in hours, cuts or splits, and it counts here.
+      </p>
+    </section>
+  );
+}
+
+function lasts(line: Endurance | undefined): string {
+  if (!line) return '–';
+  const { untilTired, isAtLeast, stretches } = line;
+  const amount = untilTired < 10 ? untilTired.toFixed(1) : Math.round(untilTired);
+  return `${isAtLeast ? 'at least ' : ''}${amount}, ${plural(stretches, 'stretch', 'stretches')}`;
+}

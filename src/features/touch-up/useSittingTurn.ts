@@ -1,0 +1,36 @@
+'use client';
+
+import { useRouter } from 'next/navigation';
+import { useCallback } from 'react';
+import { nextInSitting } from '../../core';
+import { edgeName } from '../../domain/edgeName';
+import type { Session } from '../../domain/session';
+import type { Tool } from '../../domain/tool';
+import { useStore } from '../../live';
+import { notice } from '../../ui/notice';
+
+/**
+ * The way on in a sitting: to the edge that comes next for what is in the hand. Answers whether it led
+ * to another one; never for an edge that is worked by itself.
+ */
+export function useSittingTurn(): (session: Session, tool: Tool | undefined) => Promise<boolean> {
+  const { sessions } = useStore();
+  const router = useRouter();
+  return useCallback(
+    async (session, tool) => {
+      if (session.sitting.length < 2) return false;
+      const all = await Promise.all(
+        session.sitting.map((id) => (id === session.id ? session : sessions.get(id))),
+      );
+      const edges = all.filter((each) => each !== undefined && each.deletedAt === null);
+      const next = nextInSitting(edges as Session[], session.id);
+      if (next === null || next === session.id) return false;
+      const zoneId = edges.find((each) => each!.id === next)!.zoneId;
+      const zone = tool?.zones.find(({ id }) => id === zoneId);
+      router.replace(`/touch-up/guide?session=${next}`);
+      if (tool && zone) void notice(`Now ${edgeName(tool, zone)}.`);
+      return true;
+    },
+    [sessions, router],
+  );
+}

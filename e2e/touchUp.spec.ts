@@ -123,7 +123,7 @@ test('a test without gain leads to its cause and a remedy for this tool', async 
   await page.getByTestId('count').click();
   await page.getByRole('button', { name: 'Test', exact: true }).click();
   await page.getByRole('button', { name: 'tears paper' }).click();
-  await expect(page.getByText('no better than before')).toBeVisible();
+  await expect(page.getByText('worse than before')).toBeVisible();
   await expect(page.getByText('Worse after stropping', { exact: true })).toBeVisible();
   await expect(page.getByText(/1°: the spine .* mm down, .* of your coin/)).toBeVisible();
 });

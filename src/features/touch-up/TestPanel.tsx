@@ -119,7 +119,7 @@ function testVerdict({ newest, change }: TestTrend, { targetApexUm }: Zone): str
   if (change === 'worse')
     return `${about}, worse than before. Ink the edge and look before you go on.`;
   if (change === 'same') {
-    return `${about}: no change beyond the scatter. A few more strokes, or ink the edge and look.`;
+    return `${about}, no better than before beyond its scatter. Ink the edge and look before you go on.`;
   }
   return `${about}; its work asks for ${um(targetApexUm)}. ${change ? 'Improving: carry on.' : 'Carry on.'}`;
 }

@@ -21,9 +21,8 @@ export function holdInShort(hold: HoldGuide): string {
   const words = holdHeadline(hold);
   if (hold.way === 'tilt the stone') return `${words}, ${placeMm(MEASURED_AT_MM)} behind the edge`;
   if (hold.way === 'lay it flat') return words;
-  return hold.coins.coins === 0
-    ? `${words}, under half a coin`
-    : `${words}, ${coinWords(hold.coins)}`;
+  const { coins } = hold.coins;
+  return coins === 0 ? `${words}, under half a coin` : `${words}, ${plural(coins, 'coin')}`;
 }
 
 /** What a stack of coins gives, and how far off that is. */
@@ -35,15 +34,23 @@ function stackWords({ coins, angleDeg, errorDeg }: CoinStack): string {
   return `${plural(coins, 'coin gives', 'coins give')} ${deg(angleDeg)}, ${error}`;
 }
 
+/** The stacks on either side of the nearest: 1 coin: 5.9° low, 3: 5.5° high; empty where there are none. */
+export function neighbourWords({ fewer, more }: NearCoins): string {
+  return [fewer, more]
+    .flatMap((other) =>
+      other && other.coins > 0
+        ? [
+            `${other.coins}: ${deg(Math.abs(other.errorDeg))} ${other.errorDeg > 0 ? 'high' : 'low'}`,
+          ]
+        : [],
+    )
+    .join(', ');
+}
+
 /** A stack in a word, with both its neighbours: 2 coins (1: 3.1° low, 3: 2.4° high). */
 export function coinWords(stack: NearCoins): string {
-  const neighbours = [stack.fewer, stack.more].flatMap((other) =>
-    other && other.coins > 0
-      ? [`${other.coins}: ${deg(Math.abs(other.errorDeg))} ${other.errorDeg > 0 ? 'high' : 'low'}`]
-      : [],
-  );
-  const count = plural(stack.coins, 'coin');
-  return neighbours.length > 0 ? `${count} (${neighbours.join(', ')})` : count;
+  const others = neighbourWords(stack);
+  return `${plural(stack.coins, 'coin')}${others && ` (${others})`}`;
 }
 
 /** The coins or the tilt that come near, with their error. */

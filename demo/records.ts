@@ -1,8 +1,10 @@
 import type { AllRecords } from '../src/domain/records';
+import { USUAL_TRIP } from '../src/domain/trip';
 import { writeBundle } from '../src/formats/bundle';
 import { tools } from './crew';
 import { inspections, sessions } from './history';
 import { abrasives, compounds, helpers, lubricants, strops } from './shelf';
+import { tripWork } from './tripWork';
 
 /** The day on which the sample stands; loading it moves all dates so that this day is today. */
 const TODAY = '2026-11-23T08:00:00.000Z';
@@ -29,6 +31,16 @@ export const sampleRecords: AllRecords = {
       toolIds: ['wren', 'plover', 'old-hob', 'bracken', 'tern', 'sprig', 'crook'],
       minutesPerTouchUp: 30,
       chipDepthMm: 0,
+      ...USUAL_TRIP,
+      work: tripWork,
+      climate: ['wet', 'salt'],
+      people: ['Marl', 'Fenn'],
+      carriers: [
+        { toolId: 'bracken', person: 'Marl' },
+        { toolId: 'crook', person: 'Marl' },
+        { toolId: 'old-hob', person: 'Fenn' },
+      ],
+      footKm: 34,
       notes: 'Gorse and bramble, water bars, waymark posts. Nights in the bothy, one fish supper.',
     },
   ],

@@ -45,6 +45,7 @@ export const SCREENS = [
   '/touch-up?tool=crook&job=thin',
   '/touch-up?tool=bracken&job=spine',
   '/touch-up?tool=plover&job=angle&grind=as+it+is&angle=20',
+  '/trip',
   '/kit',
   '/log',
   '/log/entry?id=entry-15',

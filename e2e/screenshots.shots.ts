@@ -21,6 +21,7 @@ for (const [name, path] of [
   ['rack', '/'],
   ['inspect', '/inspect?tool=old-hob'],
   ['tool', '/tool?id=plover'],
+  ['trip', '/trip'],
   ['shelf', '/shelf'],
   ['plan', '/touch-up?tool=old-hob'],
   ['thin', '/touch-up?tool=crook&job=thin'],

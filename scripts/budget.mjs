@@ -11,6 +11,7 @@ const BUDGET_KB = { default: 240, index: 210, 'touch-up/guide': 210 };
 const PAGES = [
   'index',
   'tool',
+  'trip',
   'inspect',
   'touch-up',
   'touch-up/guide',

@@ -192,3 +192,26 @@ export type {
 } from './kit';
 export { calibrate, enduranceOf, learnedSteps, taughtOf } from './learn';
 export type { Endurance, Forgotten, Learned, SurfaceUse, Taught } from './learn';
+export {
+  edgeCosts,
+  forecastTrip,
+  maintenancePlan,
+  RUNGS_OUT,
+  tasksOfTrip,
+  travelling,
+  tripProblem,
+  tripShelf,
+  zoneForTask,
+} from './trip';
+export type {
+  EdgeDay,
+  EdgeForecast,
+  MaintenancePlan,
+  OutDay,
+  OutLine,
+  RungOut,
+  Spread,
+  ThirstyStone,
+  TripForecast,
+  TripProblem,
+} from './trip';

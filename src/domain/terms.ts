@@ -282,6 +282,10 @@ export const SKIP_REASONS = [
 ] as const;
 export type SkipReason = (typeof SKIP_REASONS)[number];
 
+/** What the weather and the place do to steel. */
+export const CLIMATES = ['wet', 'dry', 'freezing', 'salt'] as const;
+export type Climate = (typeof CLIMATES)[number];
+
 /** What a person counts the work of an edge in. */
 export const WORK_UNITS = ['hours', 'cuts', 'splits'] as const;
 export type WorkUnit = (typeof WORK_UNITS)[number];

@@ -1,16 +1,9 @@
 import { boolean, number, object, string, ValidationError } from 'yup';
 import { oneOf } from '../domain/fields';
+import { INSTRUMENT_KINDS, LIMITS_G, type InstrumentKind } from './limits';
 
-/** What an instrument measures: grams to part a test filament, or the weight of a thing. */
-export const INSTRUMENT_KINDS = ['edge-tester', 'pocket-scale'] as const;
-export type InstrumentKind = (typeof INSTRUMENT_KINDS)[number];
-
-/** The letter that each kind begins its lines with, and what its readings may be (g). */
+/** The letter that each kind begins its lines with. */
 const LETTER: Record<InstrumentKind, string> = { 'edge-tester': 'F', 'pocket-scale': 'M' };
-export const LIMITS_G: Record<InstrumentKind, readonly [least: number, most: number]> = {
-  'edge-tester': [1, 2000],
-  'pocket-scale': [0, 10_000],
-};
 
 /** One reading as it comes in. */
 export interface InstrumentReading {

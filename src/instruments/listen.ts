@@ -1,4 +1,5 @@
-import { readLine, type InstrumentKind } from './lines';
+import type { InstrumentKind } from './limits';
+import { readLine } from './lines';
 import type { LostWhy, Source } from './source';
 
 /** How an instrument stands with the one who listens. */

@@ -1,4 +1,5 @@
-import { READY_LINE, writeLine, type InstrumentKind } from './lines';
+import type { InstrumentKind } from './limits';
+import { READY_LINE, writeLine } from './lines';
 
 /** What can be made to go wrong with a stand-in, to see that it is borne. */
 export const FAULTS = ['none', 'nonsense', 'silence', 'drop'] as const;

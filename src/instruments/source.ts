@@ -1,4 +1,4 @@
-import type { InstrumentKind } from './lines';
+import type { InstrumentKind } from './limits';
 
 /** What a source tells while it is open; `lost` is the last it says. */
 export interface Listener {

@@ -1,9 +1,12 @@
 'use client';
 
 import { useState } from 'react';
-import { LIMITS_G } from '../instruments';
-import { InstrumentReader } from './InstrumentReader';
+import dynamic from 'next/dynamic';
+import { LIMITS_G } from '../instruments/limits';
 import { NumberField } from './forms/fields';
+
+// Checked lines bring the schemas along: they load after the screen.
+const InstrumentReader = dynamic(() => import('./InstrumentReader'), { ssr: false });
 
 const [LEAST_G, MOST_G] = LIMITS_G['edge-tester'];
 

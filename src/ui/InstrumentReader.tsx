@@ -5,7 +5,7 @@ import { useInstrument } from './useInstrument';
 import { INSTRUMENT_WORDS, instrumentWords } from './words/instrumentWords';
 
 /** The way to take a reading from an instrument instead of typing it: never required. */
-export function InstrumentReader(props: {
+export default function InstrumentReader(props: {
   kind: InstrumentKind;
   /** What the simulated one reads around (g); null for its own guess. */
   around: number | null;

@@ -10,6 +10,7 @@ import {
   sessionToVersion7,
   stropToVersion7,
   toolToVersion7,
+  tripToVersion7,
   VERSION_6,
 } from './toVersion7';
 
@@ -71,6 +72,7 @@ export const UPGRADES: readonly Upgrade[] = [
     records: {
       tools: { from: VERSION_6.tool, upgrade: toolToVersion7 },
       sessions: { from: VERSION_6.session, upgrade: sessionToVersion7 },
+      trips: { from: VERSION_6.trip, upgrade: tripToVersion7 },
       abrasives: { from: VERSION_6.abrasive, upgrade: abrasiveToVersion7 },
       strops: { from: VERSION_6.strop, upgrade: stropToVersion7 },
       compounds: { from: VERSION_6.priced, upgrade: pricedToVersion7 },

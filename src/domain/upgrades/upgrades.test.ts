@@ -89,6 +89,18 @@ describe('records of older versions', () => {
     expect(UPGRADES[5]!.records.strops!.upgrade(strop)).toMatchObject({ form: 'hanging-strop' });
   });
 
+  it('give an older trip usual ways and no work, and keep what it said', () => {
+    const at = '2026-01-01T00:00:00.000Z';
+    const older = {
+      ...{ id: 't', createdAt: at, updatedAt: at, deletedAt: null },
+      ...{ name: 'Tarrow Ness', startsOn: '2026-11-27', days: 5, toolIds: ['wren'], notes: 'wet' },
+      ...{ minutesPerTouchUp: 20, chipDepthMm: 0.2 },
+    };
+    const upgraded = UPGRADES[5]!.records.trips!.upgrade(older);
+    RECORD_SCHEMAS.trips.validateSync(upgraded, { strict: true });
+    expect(upgraded).toMatchObject({ ...older, work: [], archivedAt: null });
+  });
+
   it('change nothing in place', () => {
     const copy = structuredClone(versionOne.records);
     present('tools');

@@ -8,7 +8,7 @@ import { kitProblem, type Hand, type Shelf, type ZoneState } from '../../core';
 import { useHand, useJob, useRecords, useShelf, useStore, useZoneStates } from '../../live';
 import { newRecord } from '../../domain/newRecord';
 import type { Tool } from '../../domain/tool';
-import type { Trip } from '../../domain/trip';
+import { USUAL_TRIP, type Trip } from '../../domain/trip';
 import { TOOL_KIND_NAMES } from '../../domain/toolKindNames';
 import { LimitedNumberField, SelectField } from '../../ui/forms/fields';
 import { chipDepth } from '../../ui/format';
@@ -52,6 +52,7 @@ function newTrip(tools: readonly Tool[]): Trip {
   const at = '1970-01-01T00:00:00.000Z';
   return {
     ...newRecord('next-trip', at),
+    ...USUAL_TRIP,
     name: 'Next trip',
     startsOn: formatISO(new Date(), { representation: 'date' }),
     days: 1,

@@ -32,6 +32,11 @@ export function RackScreen() {
         <h1>
           {trip ? `${trip.name}, ${plural(trip.days, 'day')} ${fromWhen(trip)}` : 'Your rack'}
         </h1>
+        {trip && (
+          <Link href="/trip" className="link inline-flex min-h-12 items-center">
+            What its days ask for
+          </Link>
+        )}
         <p className="text-lg text-soft">
           {toolsWithWork === 0
             ? 'Nothing wants work: leave the edges alone.'

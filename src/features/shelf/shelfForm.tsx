@@ -21,7 +21,7 @@ import {
   wordOptions,
 } from '../../ui/forms/fields';
 import { FormMeasure } from '../../ui/forms/FormMeasure';
-import { InstrumentReader } from '../../ui/InstrumentReader';
+import InstrumentReader from '../../ui/InstrumentReader';
 import { failureWords } from '../../ui/words/failureWords';
 import { optionalNumber } from './optionalNumber';
 

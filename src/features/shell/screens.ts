@@ -3,10 +3,11 @@ export const SCREENS = [
   { path: '/', name: 'Rack', key: '1', outdoors: true },
   { path: '/inspect', name: 'Inspect', key: '2', outdoors: true },
   { path: '/touch-up', name: 'Touch-up', key: '3', outdoors: true },
-  { path: '/kit', name: 'Kit', key: '4', outdoors: true },
-  { path: '/shelf', name: 'Shelf', key: '5', outdoors: false },
-  { path: '/log', name: 'Log', key: '6', outdoors: false },
-  { path: '/data', name: 'Data', key: '7', outdoors: false },
+  { path: '/trip', name: 'Trip', key: '4', outdoors: true },
+  { path: '/kit', name: 'Kit', key: '5', outdoors: true },
+  { path: '/shelf', name: 'Shelf', key: '6', outdoors: false },
+  { path: '/log', name: 'Log', key: '7', outdoors: false },
+  { path: '/data', name: 'Data', key: '8', outdoors: false },
 ] as const;
 
 /** The screen that a path belongs to: a tool belongs to the rack. */

@@ -14,6 +14,7 @@ export function useShortcuts(openSheet: () => void): void {
       if (on !== 'on' || event.ctrlKey || event.metaKey || event.altKey) return;
       if ((event.target as HTMLElement).closest('input, textarea, select, dialog')) return;
       if (event.key === '?') openSheet();
+      if (event.defaultPrevented) return;
       const screen = SCREENS.find(({ key }) => key === event.key);
       if (screen) router.push(screen.path);
     };

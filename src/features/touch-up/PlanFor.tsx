@@ -1,6 +1,7 @@
 'use client';
 
 import Link from '../../ui/Link';
+import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import { ARC_PASSES, NO_WISHES, workingFace, type EdgeNeed, type LadderStep } from '../../core';
 import { edgeName } from '../../domain/edgeName';
@@ -23,7 +24,8 @@ import { Sitting } from './Sitting';
 import { useOtherEdges } from './useSitting';
 import { usePlan, type PlanWishes } from './usePlan';
 import { useStart } from './useStart';
-import { WhatIf } from './WhatIf';
+
+const WhatIf = dynamic(() => import('./WhatIf'), { ssr: false });
 
 const NONE: readonly EdgeNeed[] = [];
 

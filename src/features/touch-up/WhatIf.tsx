@@ -8,7 +8,7 @@ import { passesWords } from '../../ui/words/testWords';
 import type { PlanWishes } from './usePlan';
 
 /** The same touch-up done otherwise, side by side with the plan; each can be taken. */
-export function WhatIf(props: {
+export default function WhatIf(props: {
   edge: EdgeJob;
   plan: JobPlan;
   wishes: PlanWishes;

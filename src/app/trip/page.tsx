@@ -1,0 +1,8 @@
+import type { Metadata } from 'next';
+import { TripScreen } from '../../features/trip/TripScreen';
+
+export const metadata: Metadata = { title: 'Trip' };
+
+export default function Page() {
+  return <TripScreen />;
+}

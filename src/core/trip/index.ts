@@ -1,0 +1,26 @@
+export { edgeCosts } from './edgeCosts';
+export { forecastTrip } from './forecastTrip';
+export {
+  maintenancePlan,
+  rustRisk,
+  type MaintenancePlan,
+  type OutDay,
+  type OutLine,
+} from './maintenance';
+export {
+  tasksOfTrip,
+  travelling,
+  tripProblem,
+  tripShelf,
+  zoneForTask,
+  type ThirstyStone,
+} from './tripProblem';
+export {
+  RUNGS_OUT,
+  type EdgeDay,
+  type EdgeForecast,
+  type RungOut,
+  type Spread,
+  type TripForecast,
+  type TripProblem,
+} from './types';

@@ -1,0 +1,196 @@
+import { CHIP_MEDIAN_MM, CHIP_SD_LN } from './dulling';
+import { costAt } from './edgeCosts';
+import { Draws, partOf } from './random';
+import type { EdgeWork, RungOut, TripEdge, TripPolicy } from './types';
+
+/** Spreads (sd of ln, prior) of a day, of the hours that were painted, and of the effort of touch-ups. */
+const DAY_SD_LN = 0.3;
+const HOURS_SD_LN = 0.25;
+const EFFORT_SD_LN = 0.5;
+/** Within so long of the end people carry on (h). */
+const NEARLY_DONE_HOURS = 5 / 60;
+/** A knife of a set is taken up where it is so much keener than what is asked. */
+const SWAP_SHARE = 0.9;
+/** A need is at least so many times the radius that the ladder ends at. */
+const LEAST_ROOM = 1.2;
+/** The apex is noted at every quarter of an hour. */
+export const COURSE_STEP_HOURS = 0.25;
+/** A job of a day has no more turns than this: an edge that dulls at once is worked below its need. */
+const MOST_TURNS = 40;
+
+/** What one run notes of an edge on one day. */
+export interface RunDay {
+  /** The apex at each quarter of an hour of work. */
+  course: number[];
+  eveningUm: number;
+  overnightUm: number;
+  midJob: RungOut[];
+  eveningWork: RungOut | null;
+  chipped: boolean;
+  belowHours: number;
+  midJobMinutes: number;
+  eveningMinutes: number;
+  strokesPerSide: number;
+  waterMl: number;
+  swaps: number;
+}
+
+/** A plain literal: it is made a hundred thousand times. */
+function nothingNoted(): RunDay {
+  return {
+    course: [],
+    eveningUm: 0,
+    overnightUm: 0,
+    midJob: [],
+    eveningWork: null,
+    chipped: false,
+    belowHours: 0,
+    midJobMinutes: 0,
+    eveningMinutes: 0,
+    strokesPerSide: 0,
+    waterMl: 0,
+    swaps: 0,
+  };
+}
+
+/** The state of an edge that goes from day to day: each knife of its set, and its chip. */
+interface State {
+  apexUm: number[];
+  inHand: number;
+  chipMm: number;
+}
+
+/** One edge on one day of one run: what it is, how it stands, and what is noted of it. */
+interface Turn {
+  edge: TripEdge;
+  policy: TripPolicy;
+  state: State;
+  noted: RunDay;
+  /** How much more touch-ups take on this day. */
+  effort: number;
+}
+
+/** One run of one edge over the days: a race of dulling, chips and the end of each job. */
+export function simulateEdge(
+  edge: TripEdge,
+  policy: TripPolicy,
+  days: number,
+  stream: number,
+): RunDay[] {
+  const toolFactor = new Draws(partOf(stream, days)).spread(edge.toolSdLn);
+  const state: State = {
+    apexUm: Array.from({ length: edge.copies }, () => edge.startUm),
+    inHand: 0,
+    chipMm: 0,
+  };
+  return Array.from({ length: days }, (_, day) => {
+    const ofDay = partOf(stream, day);
+    const draws = new Draws(ofDay);
+    const rateFactor = toolFactor * draws.spread(DAY_SD_LN);
+    const noted = nothingNoted();
+    const turn: Turn = { edge, policy, state, noted, effort: draws.spread(EFFORT_SD_LN) };
+    let clock = 0;
+    edge.work.forEach((job, i) => {
+      if (job.day === day) clock = work(turn, job, rateFactor, clock, partOf(ofDay, i));
+    });
+    noted.eveningUm = Math.max(...state.apexUm);
+    evening(turn);
+    noted.overnightUm = Math.max(...state.apexUm);
+    return noted;
+  });
+}
+
+/** One job: the first of need, chip and end happens, again and again. Returns the hours worked by then. */
+function work(
+  turn: Turn,
+  job: EdgeWork,
+  rateFactor: number,
+  clock: number,
+  stream: number,
+): number {
+  const { edge, state, noted } = turn;
+  const draws = new Draws(stream);
+  let left = job.hours * draws.spread(HOURS_SD_LN);
+  let now = clock;
+  const rate = job.wear.umPerHour * rateFactor;
+  const needUm = Math.max(job.needUm, LEAST_ROOM * edge.costs.finishUm);
+  const wait = (): number =>
+    job.wear.chipsPerHour > 0 ? draws.exponential() / job.wear.chipsPerHour : Infinity;
+  let toChip = wait();
+  for (let turns = 0; left > 1e-9; turns += 1) {
+    const apexUm = state.apexUm[state.inHand]!;
+    const isBelow = apexUm >= needUm;
+    const carriesOn = turns > MOST_TURNS || left <= NEARLY_DONE_HOURS;
+    if (isBelow && !carriesOn && bringBack(turn, needUm)) continue;
+    const toNeed = isBelow || carriesOn || rate === 0 ? Infinity : (needUm - apexUm) / rate;
+    const hours = Math.min(left, toChip, toNeed);
+    if (isBelow) noted.belowHours += hours;
+    noteCourse(noted, apexUm, rate, now, hours);
+    state.apexUm[state.inHand] = apexUm + rate * hours;
+    left -= hours;
+    now += hours;
+    toChip -= hours;
+    if (toChip <= 1e-9) {
+      noted.chipped = true;
+      state.chipMm = Math.max(state.chipMm, CHIP_MEDIAN_MM * draws.spread(CHIP_SD_LN));
+      toChip = wait();
+    }
+  }
+  return now;
+}
+
+/** A keener knife of the set, else a touch-up in mid-job as long as the day allows one; false for neither. */
+function bringBack({ edge, policy, state, noted, effort }: Turn, needUm: number): boolean {
+  const other = state.apexUm.findIndex((apexUm) => apexUm < SWAP_SHARE * needUm);
+  if (other >= 0) {
+    state.inHand = other;
+    noted.swaps += 1;
+    return true;
+  }
+  if (noted.midJob.length >= policy.midJobStops) return false;
+  const cost = costAt(edge.costs, state.apexUm[state.inHand]!, 0);
+  if (!cost || cost.endUm >= SWAP_SHARE * needUm) return false;
+  state.apexUm[state.inHand] = cost.endUm;
+  noted.midJob.push(cost.rung);
+  noted.midJobMinutes += cost.minutes * effort;
+  noted.strokesPerSide += cost.strokesPerSide * effort;
+  noted.waterMl += cost.waterMl;
+  return true;
+}
+
+/** What the policy asks for in the evening, of every knife of the set; a chip with the one in hand. */
+function evening({ edge, policy, state, noted, effort }: Turn): void {
+  state.apexUm.forEach((apexUm, i) => {
+    const chipMm = i === state.inHand && state.chipMm >= policy.repairMm ? state.chipMm : 0;
+    const cost = costAt(edge.costs, apexUm, chipMm);
+    if (!cost) return;
+    const at = cost.rung === 'strop' ? policy.stropAt : policy.stoneAt;
+    if (chipMm === 0 && apexUm <= at * edge.targetUm) return;
+    if (chipMm > 0) state.chipMm = 0;
+    noted.eveningWork = heavier(noted.eveningWork, cost.rung);
+    noted.eveningMinutes += cost.minutes * effort;
+    noted.strokesPerSide += cost.strokesPerSide * effort;
+    noted.waterMl += cost.waterMl;
+    state.apexUm[i] = Math.min(apexUm, cost.endUm);
+  });
+}
+
+const ORDER: readonly RungOut[] = ['strop', 'stone', 'file'];
+
+function heavier(a: RungOut | null, b: RungOut): RungOut {
+  return a !== null && ORDER.indexOf(a) > ORDER.indexOf(b) ? a : b;
+}
+
+/** Notes the apex in the hand at every quarter of an hour that goes by. */
+function noteCourse(
+  noted: RunDay,
+  apexUm: number,
+  rate: number,
+  clock: number,
+  hours: number,
+): void {
+  const last = Math.floor((clock + hours) / COURSE_STEP_HOURS + 1e-9);
+  for (let step = noted.course.length; step <= last; step += 1) {
+    noted.course[step] = apexUm + rate * (step * COURSE_STEP_HOURS - clock);
+  }
+}

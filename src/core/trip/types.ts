@@ -1,0 +1,116 @@
+import type { EdgeWear } from './dulling';
+
+/** What comes of an edge: by what it is brought back. */
+export const RUNGS_OUT = ['strop', 'stone', 'file'] as const;
+export type RungOut = (typeof RUNGS_OUT)[number];
+
+/** A touch-up out there of an edge as round as this, as it was planned once. */
+export interface CostPoint {
+  apexUm: number;
+  chipMm: number;
+  rung: RungOut;
+  minutes: number;
+  strokesPerSide: number;
+  waterMl: number;
+  endUm: number;
+}
+
+/** What touch-ups of one edge cost; empty where nothing carried works it. */
+export interface EdgeCosts {
+  /** Without a chip, keen to blunt. */
+  worn: CostPoint[];
+  /** With a chip, shallow to deep, on an edge that is tired. */
+  chipped: CostPoint[];
+  /** Radius that its ladder ends at. */
+  finishUm: number;
+}
+
+/** One job of one edge on one day. */
+export interface EdgeWork {
+  day: number;
+  taskId: string;
+  hours: number;
+  wear: EdgeWear;
+  /** Radius at which this work no longer goes. */
+  needUm: number;
+}
+
+/** One edge that travels, with its work. */
+export interface TripEdge {
+  id: string;
+  toolId: string;
+  zoneId: string;
+  targetUm: number;
+  startUm: number;
+  /** Knives alike that are swapped as each dulls. */
+  copies: number;
+  /** Spread (sd of ln) of how fast this very tool dulls. */
+  toolSdLn: number;
+  work: EdgeWork[];
+  costs: EdgeCosts;
+}
+
+/** How the person works out there. */
+export interface TripPolicy {
+  stropAt: number;
+  stoneAt: number;
+  repairMm: number;
+  midJobStops: number;
+}
+
+export interface TripProblem {
+  days: number;
+  edges: TripEdge[];
+  policy: TripPolicy;
+  runs: number;
+  seed: number;
+}
+
+/** 16, 50 and 84 % of all runs, and the mean. */
+export interface Spread {
+  low: number;
+  median: number;
+  high: number;
+  mean: number;
+}
+
+/** Share of runs in which each rung comes. */
+export type Chances = Record<RungOut, number>;
+
+/** One edge on one day. */
+export interface EdgeDay {
+  day: number;
+  hours: number;
+  /** The apex (µm) at quarters of an hour of work, from the first stroke to the last. */
+  course: { hour: number; apex: Spread }[];
+  /** The apex in the evening, before and after what is done then. */
+  evening: Spread;
+  overnight: Spread;
+  midJob: Chances;
+  eveningWork: Chances;
+  /** Share of runs with a chip on this day. */
+  chipChance: number;
+  /** Hours of work below what the work needs. */
+  belowHours: Spread;
+  midJobMinutes: Spread;
+  eveningMinutes: Spread;
+  swaps: number;
+}
+
+export interface EdgeForecast {
+  id: string;
+  toolId: string;
+  zoneId: string;
+  days: EdgeDay[];
+  strokesPerSide: Spread;
+  waterMl: Spread;
+}
+
+export interface TripForecast {
+  runs: number;
+  edges: EdgeForecast[];
+  /** By day, all edges together. */
+  eveningMinutes: Spread[];
+  midJobMinutes: Spread[];
+  waterMl: Spread[];
+}

@@ -1,0 +1,53 @@
+import type { TripTask } from '../../domain/tripTasks';
+import { taskFill } from './TaskPattern';
+import { RUB_OUT } from './rubOut';
+
+/** The tasks to paint with, gentlest on the edge first. */
+export function Brush(props: {
+  tasks: readonly TripTask[];
+  chosen: string;
+  onChoose: (taskId: string) => void;
+}) {
+  const { tasks, chosen, onChoose } = props;
+  const brushes = [...tasks.map(({ id, name }) => ({ id, name })), { id: RUB_OUT, name: RUB_OUT }];
+  return (
+    <fieldset className="mb-2">
+      <legend className="flex w-full flex-wrap justify-between gap-x-6">
+        <span>
+          <b>Brush</b>, gentlest on the edge first
+        </span>
+        <span className="text-soft">
+          tap for an hour, drag for more; keys 1–8, <b>x</b> rubs out, <b>d</b> copies the day on
+        </span>
+      </legend>
+      <div className="mt-1 flex flex-wrap gap-1">
+        {brushes.map(({ id, name }) => (
+          <button
+            key={id}
+            type="button"
+            aria-pressed={chosen === id}
+            className={`min-h-12 cursor-pointer px-2 py-1 text-left text-[0.95rem] ${chosen === id ? 'bg-neutral text-neutral-content' : 'hover:bg-base-200'}`}
+            onClick={() => onChoose(id)}
+          >
+            {name}
+            <svg width={64} height={11} className="block" aria-hidden>
+              <rect width={64} height={11} fill="var(--color-base-100)" />
+              {id === RUB_OUT ? (
+                <path d="M1,6H63" stroke="var(--ink)" strokeDasharray="2 5" />
+              ) : (
+                <rect
+                  x={0.7}
+                  y={0.7}
+                  width={62.6}
+                  height={9.6}
+                  fill={taskFill(id)}
+                  stroke="var(--ink)"
+                />
+              )}
+            </svg>
+          </button>
+        ))}
+      </div>
+    </fieldset>
+  );
+}

@@ -1,0 +1,40 @@
+import type { Trip, TripWork } from '../../domain/trip';
+
+/** Hours of one day that a cell holds. */
+export const DAY_HOURS = 8;
+/** Hours are painted in halves. */
+const PAINT_STEP_HOURS = 0.5;
+
+type Cell = Pick<TripWork, 'toolId' | 'day'>;
+
+/** The work of one tool on one day. */
+export function workIn({ work }: Pick<Trip, 'work'>, { toolId, day }: Cell): TripWork[] {
+  return work.filter((job) => job.toolId === toolId && job.day === day);
+}
+
+/** With so many hours of a task in a cell, in the place of what the task had there; none at 0. */
+export function withHours(trip: Trip, cell: Cell, taskId: string, hours: number): Trip {
+  const others = trip.work.filter(
+    (job) => !(job.toolId === cell.toolId && job.day === cell.day && job.taskId === taskId),
+  );
+  const rounded = Math.round(Math.min(DAY_HOURS, hours) / PAINT_STEP_HOURS) * PAINT_STEP_HOURS;
+  const job: TripWork = { ...cell, taskId, hours: rounded, counted: null };
+  return { ...trip, work: rounded > 0 ? [...others, job] : others };
+}
+
+/** With nothing in a cell. */
+export function rubbedOut(trip: Trip, cell: Cell): Trip {
+  return {
+    ...trip,
+    work: trip.work.filter((job) => !(job.toolId === cell.toolId && job.day === cell.day)),
+  };
+}
+
+/** With the work of one day on the next one too, for every tool, in the place of what was there. */
+export function dayCopiedOn(trip: Trip, day: number): Trip {
+  if (day + 1 >= trip.days) return trip;
+  const copied = trip.work
+    .filter((job) => job.day === day)
+    .map((job) => ({ ...job, day: day + 1 }));
+  return { ...trip, work: [...trip.work.filter((job) => job.day !== day + 1), ...copied] };
+}

@@ -1,0 +1,66 @@
+import { expose } from 'comlink';
+import {
+  edgeCosts,
+  forecastTrip,
+  tripProblem,
+  tripShelf,
+  type ThirstyStone,
+  type TripForecast,
+  type TripProblem,
+} from '../core';
+import { openStore, type Store } from '../data';
+import { tripSchema, type Trip } from '../domain/trip';
+
+/** A forecast with what it was made from. */
+export interface ForecastAnswer {
+  problem: TripProblem;
+  forecast: TripForecast;
+  refused: ThirstyStone[];
+}
+
+const RUNS = { first: 200, whole: 2000 } as const;
+const SEED = 20261126;
+
+let opened: Store | null = null;
+/** What was planned for an edge with these things: painting changes neither. */
+const known = new Map<string, ReturnType<typeof edgeCosts>>();
+
+function rememberedCosts(input: Parameters<typeof edgeCosts>[0]): ReturnType<typeof edgeCosts> {
+  const key = JSON.stringify(input);
+  const found = known.get(key) ?? edgeCosts(input);
+  known.set(key, found);
+  return found;
+}
+
+/** Forecasts in a thread of its own, from what is stored and a trip as it is being painted. */
+const api = {
+  async forecast(
+    message: unknown,
+    size: unknown,
+    onProgress: (share: number) => void,
+  ): Promise<ForecastAnswer | null> {
+    const trip: Trip = tripSchema.validateSync(message, { strict: true });
+    const runs = size === 'whole' ? RUNS.whole : RUNS.first;
+    const store = (opened ??= await openStore());
+    const [kept, abrasives, strops, compounds, lubricants] = await Promise.all([
+      store.snapshot.read(),
+      store.abrasives.list(),
+      store.strops.list(),
+      store.compounds.list(),
+      store.lubricants.list(),
+    ]);
+    if (!kept?.standings) return null;
+    const shelf = { abrasives, strops, compounds, lubricants };
+    const { states, hand } = kept.standings;
+    const problem = tripProblem({
+      ...{ trip, zones: states, shelf, hand, runs, seed: SEED },
+      costsOf: rememberedCosts,
+    });
+    const { refused } = tripShelf(shelf, trip);
+    return { problem, forecast: forecastTrip(problem, onProgress), refused };
+  },
+};
+
+export type TripWorker = typeof api;
+
+expose(api);

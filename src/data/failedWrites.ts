@@ -31,13 +31,14 @@ export function reportingFailures(store: Store, onFailed: (failed: FailedWrite) 
   const repositories = Object.fromEntries(
     STORE_NAMES.map((name) => [name, repository(store[name] as Repository<StoreName>)]),
   ) as Pick<Store, StoreName>;
-  const { editTogether, mergeIn, replaceAll, putRaw, undo } = store.whole;
+  const { editTogether, putTogether, mergeIn, replaceAll, putRaw, undo } = store.whole;
   return {
     ...store,
     ...repositories,
     whole: {
       ...store.whole,
       editTogether: reporting(editTogether),
+      putTogether: reporting(putTogether),
       mergeIn: reporting(mergeIn),
       replaceAll: reporting(replaceAll),
       putRaw: reporting(putRaw),

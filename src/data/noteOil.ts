@@ -5,7 +5,8 @@ import type { Store } from './store';
 
 /**
  * Notes on the stones of a session that was done with oil or fat that they have had it: from then on
- * they are not planned with water. What is noted already, or is not on the shelf any more, stays.
+ * they are not planned with water. What is noted already, or is not on the shelf any more, stays. A
+ * write that is refused tells of itself and can be tried again: the session is kept all the same.
  */
 export async function noteOil(
   { abrasives }: Pick<Store, 'abrasives'>,
@@ -18,6 +19,8 @@ export async function noteOil(
   for (const id of new Set(oiled)) {
     const present = await abrasives.get(id);
     if (!present || present.usedWithOil) continue;
-    await abrasives.update(id, (stone) => ({ ...stone, usedWithOil: true, updatedAt: at }));
+    await abrasives
+      .update(id, (stone) => ({ ...stone, usedWithOil: true, updatedAt: at }))
+      .catch(() => {});
   }
 }

@@ -51,7 +51,7 @@ function stopEarlier(edge: EdgeJob, { steps }: JobPlan): WhatIf[] {
   return [{ way: { kind: 'stop earlier', sequence }, plan }];
 }
 
-/** One stone, and the strop where the plan closes with one: the quickest that gets as far as any does. */
+/** One stone, and the strop where the plan closes with one: the quickest of those that get there. */
 function oneStone(edge: EdgeJob, { steps, firstStones }: JobPlan): WhatIf[] {
   const strops = steps.filter(({ abrasive }) => abrasive.kind === 'strop');
   if (steps.length - strops.length < 2) return [];

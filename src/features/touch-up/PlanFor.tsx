@@ -2,7 +2,7 @@
 
 import Link from '../../ui/Link';
 import dynamic from 'next/dynamic';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { ARC_PASSES, NO_WISHES, workingFace, type EdgeNeed, type LadderStep } from '../../core';
 import { edgeName } from '../../domain/edgeName';
 import type { Settings } from '../../domain/settings';
@@ -27,19 +27,17 @@ import { useStart } from './useStart';
 
 const WhatIf = dynamic(() => import('./WhatIf'), { ssr: false });
 
-const NONE: readonly EdgeNeed[] = [];
-
 const isStone = ({ abrasive }: LadderStep): boolean => abrasive.kind === 'stone';
 
 /** The plan for one edge: what it starts from, the chip, the ladder, the steps, and the start. */
 export function PlanFor(props: {
   need: LoggedNeed;
-  /** The other edges of the same tool. */
-  others: readonly EdgeNeed[];
+  /** All edges of the same tool. */
+  edges: readonly EdgeNeed[];
   address: JobAddress;
   settings: Settings;
 }) {
-  const { need, others, address, settings } = props;
+  const { need, edges, address, settings } = props;
   const { tool, state, stops } = need;
   const { job } = address;
   const [wishes, setWishes] = useState<PlanWishes>(() => ({
@@ -54,7 +52,11 @@ export function PlanFor(props: {
   }));
   const planned = usePlan(need, address, wishes);
   const start = useStart(need, address, wishes);
-  const otherEdges = useOtherEdges(job === 'touch-up' ? others : NONE, wishes);
+  const others = useMemo(
+    () => (job === 'touch-up' ? edges.filter(({ zone }) => zone.id !== need.zone.id) : []),
+    [job, edges, need.zone.id],
+  );
+  const otherEdges = useOtherEdges(others, wishes);
   const [taken, setTaken] = useState<string[]>([]);
   if (!planned) return null;
 

@@ -25,18 +25,17 @@ export function PlanScreen() {
   const address = useMemo(() => readJob(params), [params]);
   const toolId = params.get('tool') ?? '';
   const log = useToolLog(toolId);
+  const own = useMemo(() => needs?.filter(({ tool }) => tool.id === toolId) ?? [], [needs, toolId]);
   if (!needs || !settings || !log) return null;
 
-  const own = needs.filter(({ tool }) => tool.id === toolId);
   const need = own.find(({ zone }) => zone.id === params.get('zone')) ?? own[0];
   if (!need) return <ChooseEdge />;
-  const others = own.filter((other) => other !== need);
   return (
     <PlanFor
       key={`${need.tool.id}/${need.zone.id}`}
       address={address}
       need={{ ...need, sessions: log.sessions }}
-      others={others}
+      edges={own}
       settings={settings}
     />
   );

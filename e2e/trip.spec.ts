@@ -10,6 +10,10 @@ test('work is painted by drag and by keys, and the forecast and its lists follow
   await expect(page.getByText('2000 runs;')).toBeVisible({ timeout: 30_000 });
   await page.getByRole('button', { name: 'Wren', exact: true }).click();
   await expect(page.getByRole('heading', { name: /^Wren wants/ })).toBeVisible();
+  await page.getByText('What if', { exact: true }).click();
+  await expect(page.getByRole('row', { name: /^Leave the file at home/ })).toBeVisible({
+    timeout: 30_000,
+  });
 
   await page.getByRole('button', { name: 'chop', exact: true }).click();
   const first = cell(page, /^Old Hob, \w+ \d+: limb 1/);

@@ -201,6 +201,7 @@ export {
   travelling,
   tripProblem,
   tripShelf,
+  tripWhatIf,
   zoneForTask,
 } from './trip';
 export type {
@@ -212,6 +213,8 @@ export type {
   RungOut,
   Spread,
   ThirstyStone,
+  TripChange,
   TripForecast,
+  TripOutcome,
   TripProblem,
 } from './trip';

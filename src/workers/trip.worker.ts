@@ -4,8 +4,10 @@ import {
   forecastTrip,
   tripProblem,
   tripShelf,
+  tripWhatIf,
   type ThirstyStone,
   type TripForecast,
+  type TripOutcome,
   type TripProblem,
 } from '../core';
 import { openStore, type Store } from '../data';
@@ -18,7 +20,7 @@ export interface ForecastAnswer {
   refused: ThirstyStone[];
 }
 
-const RUNS = { first: 200, whole: 2000 } as const;
+const RUNS = { first: 200, compared: 1000, whole: 2000 } as const;
 const SEED = 20261126;
 
 let opened: Store | null = null;
@@ -32,32 +34,39 @@ function rememberedCosts(input: Parameters<typeof edgeCosts>[0]): ReturnType<typ
   return found;
 }
 
-/** Forecasts in a thread of its own, from what is stored and a trip as it is being painted. */
+/** What a forecast is made from: what is stored, and a trip as it is being painted; null while nothing is judged. */
+async function asked(message: unknown, runs: number) {
+  const trip: Trip = tripSchema.validateSync(message, { strict: true });
+  const store = (opened ??= await openStore());
+  const [kept, abrasives, strops, compounds, lubricants] = await Promise.all([
+    store.snapshot.read(),
+    store.abrasives.list(),
+    store.strops.list(),
+    store.compounds.list(),
+    store.lubricants.list(),
+  ]);
+  if (!kept?.standings) return null;
+  const { states, hand } = kept.standings;
+  const shelf = { abrasives, strops, compounds, lubricants };
+  return { trip, zones: states, shelf, hand, runs, seed: SEED, costsOf: rememberedCosts };
+}
+
+/** Forecasts in a thread of its own. */
 const api = {
   async forecast(
     message: unknown,
     size: unknown,
     onProgress: (share: number) => void,
   ): Promise<ForecastAnswer | null> {
-    const trip: Trip = tripSchema.validateSync(message, { strict: true });
-    const runs = size === 'whole' ? RUNS.whole : RUNS.first;
-    const store = (opened ??= await openStore());
-    const [kept, abrasives, strops, compounds, lubricants] = await Promise.all([
-      store.snapshot.read(),
-      store.abrasives.list(),
-      store.strops.list(),
-      store.compounds.list(),
-      store.lubricants.list(),
-    ]);
-    if (!kept?.standings) return null;
-    const shelf = { abrasives, strops, compounds, lubricants };
-    const { states, hand } = kept.standings;
-    const problem = tripProblem({
-      ...{ trip, zones: states, shelf, hand, runs, seed: SEED },
-      costsOf: rememberedCosts,
-    });
-    const { refused } = tripShelf(shelf, trip);
+    const input = await asked(message, size === 'whole' ? RUNS.whole : RUNS.first);
+    if (!input) return null;
+    const problem = tripProblem(input);
+    const { refused } = tripShelf(input.shelf, input.trip);
     return { problem, forecast: forecastTrip(problem, onProgress), refused };
+  },
+  async whatIf(message: unknown): Promise<TripOutcome[] | null> {
+    const input = await asked(message, RUNS.compared);
+    return input && tripWhatIf(input);
   },
 };
 

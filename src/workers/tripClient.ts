@@ -1,4 +1,5 @@
 import { proxy } from 'comlink';
+import type { TripOutcome } from '../core';
 import type { Trip } from '../domain/trip';
 import { jobsOn, type Job } from './jobs';
 import type { ForecastAnswer, TripWorker } from './trip.worker';
@@ -23,4 +24,9 @@ export function startForecast(
   onProgress: (share: number) => void,
 ): Job<ForecastAnswer | null> {
   return start((api) => api.forecast(trip, 'whole', proxy(onProgress)));
+}
+
+/** The trip done otherwise, each way in sum. */
+export function startTripWhatIf(trip: Trip): Job<TripOutcome[] | null> {
+  return start((api) => api.whatIf(trip));
 }

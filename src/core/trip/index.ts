@@ -15,6 +15,7 @@ export {
   zoneForTask,
   type ThirstyStone,
 } from './tripProblem';
+export { tripWhatIf, type TripChange, type TripOutcome } from './tripWhatIf';
 export {
   RUNGS_OUT,
   type EdgeDay,

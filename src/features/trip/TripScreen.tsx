@@ -21,6 +21,7 @@ import { RUB_OUT } from './rubOut';
 import { TaskPatterns } from './TaskPattern';
 import { TripFacts } from './TripFacts';
 import { TripLists } from './TripLists';
+import { TripWhatIf } from './TripWhatIf';
 import { useForecast } from './useForecast';
 import { WorkGrid } from './WorkGrid';
 
@@ -217,6 +218,7 @@ function Painted({ kept }: { kept: Trip }) {
               />
             )}
           </div>
+          <TripWhatIf trip={trip} tools={tools} />
         </div>
         {answer && plan && (
           <div className="grid content-start gap-5">

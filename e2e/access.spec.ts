@@ -66,6 +66,7 @@ test('a touch-up can be done from the keyboard alone', async ({ page }) => {
   await expect(page.getByText('step 1 of 2')).toBeVisible();
   await page.keyboard.press('n');
   await page.keyboard.press('n');
+  await expect(page.getByRole('heading', { name: 'Finish' })).toBeVisible();
   await focusOn(/^shaves/);
   await page.keyboard.press('Enter');
   await focusOn(/^Write it into the log/);
@@ -100,7 +101,13 @@ test.describe('on a phone', () => {
   test('the posts for outdoors stand, the rest hang on one more', async ({ page }) => {
     await open(page, '/');
     const posts = page.getByRole('navigation', { name: 'Screens' });
-    await expect(posts.getByRole('link')).toHaveText(['Rack', 'Inspect', 'Touch-up', 'Kit']);
+    await expect(posts.getByRole('link')).toHaveText([
+      'Rack',
+      'Inspect',
+      'Touch-up',
+      'Trip',
+      'Kit',
+    ]);
     await posts.getByText('More').tap();
     await posts.getByRole('link', { name: 'Log' }).tap();
     await expect(page.getByRole('heading', { level: 1 })).toHaveText('Log');

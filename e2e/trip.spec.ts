@@ -74,3 +74,18 @@ test('a line before leaving starts its job, a trip is copied, put away, and goes
   await page.getByRole('link', { name: /^Plan Old Hob/ }).click();
   await expect(page.getByRole('heading', { level: 1 })).toContainText('Old Hob');
 });
+
+test.describe('on a phone', () => {
+  test.use({ viewport: { width: 360, height: 740 }, hasTouch: true, isMobile: true });
+
+  test('a tap paints an hour more, and the page stays as wide as the phone', async ({ page }) => {
+    await open(page, '/trip');
+    await page.getByRole('button', { name: 'chop', exact: true }).tap();
+    await cell(page, /^Old Hob, \w+ \d+: limb 1/).tap();
+    await expect(cell(page, /^Old Hob, \w+ \d+: limb 1, chop 1/)).toBeVisible();
+    await cell(page, /^Old Hob, \w+ \d+: limb 1/).tap();
+    await expect(cell(page, /^Old Hob, \w+ \d+: limb 1, chop 2/)).toBeVisible();
+    const width = await page.evaluate(() => document.documentElement.scrollWidth);
+    expect(width).toBeLessThanOrEqual(360);
+  });
+});

@@ -17,7 +17,8 @@ export function Brush(props: {
           <b>Brush</b>, gentlest on the edge first
         </span>
         <span className="text-soft">
-          tap for an hour, drag for more; keys 1–8, <b>x</b> rubs out, <b>d</b> copies the day on
+          tap for an hour more, drag for several; keys 1–8, <b>x</b> rubs out, <b>d</b> copies the
+          day on
         </span>
       </legend>
       <div className="mt-1 flex flex-wrap gap-1">

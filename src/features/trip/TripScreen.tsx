@@ -16,7 +16,7 @@ import { failureWords } from '../../ui/words/failureWords';
 import { ApexChart } from './ApexChart';
 import { Brush } from './Brush';
 import { CalendarButton } from './CalendarButton';
-import { dayCopiedOn, rubbedOut, withHours } from './paint';
+import { dayCopiedOn, rubbedOut, withHourMore, withHours } from './paint';
 import { RUB_OUT } from './rubOut';
 import { TaskPatterns } from './TaskPattern';
 import { TripFacts } from './TripFacts';
@@ -184,6 +184,14 @@ function Painted({ kept }: { kept: Trip }) {
                 taskId === RUB_OUT
                   ? rubbedOut(latest.current, { toolId, day })
                   : withHours(latest.current, { toolId, day }, taskId, hours),
+              );
+            }}
+            onTap={(toolId, day) => {
+              setChosenTool(toolId);
+              change(
+                taskId === RUB_OUT
+                  ? rubbedOut(latest.current, { toolId, day })
+                  : withHourMore(latest.current, { toolId, day }, taskId),
               );
             }}
             onRubOut={(toolId, day) => change(rubbedOut(latest.current, { toolId, day }))}

@@ -14,6 +14,8 @@ import { taskFill } from './TaskPattern';
 export interface Painting {
   /** So many hours of the brush's task; none rubs the cell out. */
   onPaint: (toolId: string, day: number, hours: number) => void;
+  /** An hour more of it. */
+  onTap: (toolId: string, day: number) => void;
   onRubOut: (toolId: string, day: number) => void;
   onCopyDay: (day: number) => void;
 }
@@ -73,6 +75,8 @@ export function WorkGrid(
 }
 
 const BAR_PX = 104;
+/** A hand that moves less than this has tapped. */
+const TAP_PX = 5;
 
 function Cell(
   props: Painting & {
@@ -85,8 +89,8 @@ function Cell(
     dayName: (day: number) => string;
   },
 ) {
-  const { trip, tool, day, tasks, forecast, problem, dayName, onPaint, onRubOut, onCopyDay } =
-    props;
+  const { trip, tool, day, tasks, forecast, problem, dayName } = props;
+  const { onPaint, onTap, onRubOut, onCopyDay } = props;
   const from = useRef<number | null>(null);
   const work = workIn(trip, { toolId: tool.id, day });
   const edges = (forecast?.edges ?? []).filter(({ toolId }) => toolId === tool.id);
@@ -100,14 +104,17 @@ function Cell(
       <button
         type="button"
         aria-label={label}
-        className="min-h-16 w-full cursor-crosshair touch-pan-y px-1 py-1 text-left text-[0.9rem] leading-tight hover:bg-base-200"
+        className="min-h-16 w-full cursor-crosshair px-1 py-1 text-left text-[0.9rem] leading-tight hover:bg-base-200"
         onPointerDown={(event) => {
           from.current = event.clientX;
-          event.currentTarget.setPointerCapture(event.pointerId);
+          // A finger that is drawn along scrolls the days; only a mouse or a pen paints by it.
+          if (event.pointerType !== 'touch') event.currentTarget.setPointerCapture(event.pointerId);
         }}
         onPointerUp={(event) => {
           if (from.current === null) return;
-          onPaint(tool.id, day, hoursOver(event.clientX));
+          const isTap = Math.abs(event.clientX - from.current) < TAP_PX;
+          if (isTap || event.pointerType === 'touch') onTap(tool.id, day);
+          else onPaint(tool.id, day, hoursOver(event.clientX));
           from.current = null;
         }}
         onPointerCancel={() => (from.current = null)}
@@ -115,7 +122,7 @@ function Cell(
           if (/^[1-8]$/.test(event.key)) onPaint(tool.id, day, Number(event.key));
           else if (event.key === 'x') onRubOut(tool.id, day);
           else if (event.key === 'd') onCopyDay(day);
-          else if (event.key === 'Enter' || event.key === ' ') onPaint(tool.id, day, 1);
+          else if (event.key === 'Enter' || event.key === ' ') onTap(tool.id, day);
           else return;
           event.preventDefault();
         }}

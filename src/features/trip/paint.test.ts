@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { sample } from '../../testing/sample';
 import { tripSchema } from '../../domain/trip';
-import { dayCopiedOn, rubbedOut, withHours, workIn } from './paint';
+import { dayCopiedOn, rubbedOut, withHourMore, withHours, workIn } from './paint';
 
 const [trip] = sample.trips;
 const cell = { toolId: 'wren', day: 1 };
@@ -16,6 +16,13 @@ describe('painting a trip', () => {
     expect(painted.work).toHaveLength(trip!.work.length + 1);
     expect(workIn(withHours(painted, cell, 'carve-dry', 0), cell)).toHaveLength(1);
     expect(workIn(rubbedOut(painted, cell), cell)).toEqual([]);
+    const more = withHourMore(painted, cell, 'carve-dry');
+    expect(workIn(more, cell).at(-1)).toMatchObject({ taskId: 'carve-dry', hours: 2.5 });
+    const most = Array.from({ length: 12 }).reduce<typeof more>(
+      (on) => withHourMore(on, cell, 'carve-dry'),
+      more,
+    );
+    expect(workIn(most, cell).at(-1)!.hours).toBe(8);
   });
 
   it('copies a day on to the next, and no further than the last', () => {

@@ -22,6 +22,12 @@ export function withHours(trip: Trip, cell: Cell, taskId: string, hours: number)
   return { ...trip, work: rounded > 0 ? [...others, job] : others };
 }
 
+/** With an hour more of a task in a cell. */
+export function withHourMore(trip: Trip, cell: Cell, taskId: string): Trip {
+  const present = workIn(trip, cell).find((job) => job.taskId === taskId);
+  return withHours(trip, cell, taskId, (present?.hours ?? 0) + 1);
+}
+
 /** With nothing in a cell. */
 export function rubbedOut(trip: Trip, cell: Cell): Trip {
   return {

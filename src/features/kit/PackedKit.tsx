@@ -3,6 +3,7 @@
 import type { CarriedItem, KitPlan, ServedNeed, Shelf } from '../../core';
 import { grams, minutes, plural, sentence, spoken } from '../../ui/format';
 import { MicronRuler } from '../../ui/ruler/MicronRuler';
+import { WorkProgress } from '../../ui/WorkProgress';
 import { kitFailureWords, whyNotWords } from '../../ui/words/kitWords';
 import type { JobState } from '../../live';
 
@@ -20,17 +21,7 @@ export function PackedKit(props: {
       return (
         <section aria-busy="true" className="min-h-[32rem]">
           <h2 role="status">Weighing every set that works …</h2>
-          <progress
-            className="progress mt-3 w-full max-w-md"
-            value={state.share}
-            max={1}
-            aria-label="Kit plan"
-          />
-          <div>
-            <button type="button" className="btn btn-outline mt-3" onClick={onCancel}>
-              Cancel
-            </button>
-          </div>
+          <WorkProgress share={state.share} label="Kit plan" onCancel={onCancel} />
         </section>
       );
     case 'cancelled':

@@ -8,6 +8,7 @@ import { Choice } from '../../ui/Choice';
 import { listed, minutes, plural } from '../../ui/format';
 import { failureWords } from '../../ui/words/failureWords';
 import { TEST_WORDS } from '../../ui/words/testWords';
+import { WorkProgress } from '../../ui/WorkProgress';
 import { Candidate } from './Candidate';
 import { useRackRound } from './useRackRound';
 
@@ -51,17 +52,7 @@ export function WorthTable(props: { states: readonly ZoneState[]; shelf: Shelf; 
         <div className="min-h-64">
           {state.phase === 'working' && (
             <div aria-busy="true">
-              <progress
-                className="progress w-full max-w-md"
-                value={state.share}
-                max={1}
-                aria-label="What each thing adds"
-              />
-              <div>
-                <button type="button" className="btn btn-outline mt-2" onClick={cancel}>
-                  Cancel
-                </button>
-              </div>
+              <WorkProgress share={state.share} label="What each thing adds" onCancel={cancel} />
             </div>
           )}
           {(state.phase === 'cancelled' || state.phase === 'failed') && (

@@ -61,7 +61,7 @@ export const TASKS: readonly Task[] = [
 ];
 
 /** An edge that is sharpened for its work gives so many times its radius before the work stops. */
-const ROOM_TO_DULL = 1.5;
+export const ROOM_TO_DULL = 1.5;
 
 /** The tasks with these ids, in the order of the table. */
 export function tasksOf(ids: readonly TaskId[]): Task[] {

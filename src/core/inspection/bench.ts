@@ -2,6 +2,7 @@ import type { LoggedSession } from '../../domain/loggedSession';
 import type { Schools } from '../../domain/schools';
 import {
   abrasivesAtHand,
+  carriedShelf,
   shelfAbrasives,
   type Hand,
   type LadderAbrasive,
@@ -32,17 +33,6 @@ export function benchAt(input: {
   const owned = abrasivesAtHand(shelf, schools);
   const abrasives = where === 'bench' ? owned : abrasivesAtHand(carriedShelf(shelf), schools);
   return { where, abrasives, owned, hand };
-}
-
-/** What is not left in the workshop. */
-function carriedShelf(shelf: Shelf): Shelf {
-  const travels = ({ place }: { place: string }): boolean => place !== 'workshop';
-  return {
-    abrasives: shelf.abrasives.filter(travels),
-    strops: shelf.strops.filter(travels),
-    compounds: shelf.compounds.filter(travels),
-    lubricants: shelf.lubricants.filter(travels),
-  };
 }
 
 /** The family of everything on a shelf that cuts or strops, by the id that the log knows it by. */

@@ -1,6 +1,6 @@
 import type { DamageWay } from '../../domain/terms';
 import type { EdgeJob, JobPlan } from '../jobs';
-import { takesBand, workingFace } from '../ladder';
+import { openDamageWays, workingFace } from '../ladder';
 import { apexRecessionMm } from '../wear';
 import { damageWayOf, planEdge } from './planEdge';
 import { steelPace } from './recession';
@@ -31,11 +31,8 @@ export function damageChoices(edge: EdgeJob): DamageChoice[] {
   if (damageDepthMm === 0) return [];
   const face = workingFace(tool, zone);
   const usual = damageWayOf({ ...edge, damageWay: null });
-  const ways: DamageWay[] = takesBand(face)
-    ? ['narrow band', 'whole face', 'leave it']
-    : ['whole face', 'leave it'];
   const left = planEdge({ ...edge, damageWay: 'leave it' });
-  return ways.map((way): DamageChoice => {
+  return openDamageWays(face).map((way): DamageChoice => {
     const plan = way === 'leave it' ? left : planEdge({ ...edge, damageWay: way });
     const facet = way === 'narrow band' ? (plan.zoneAfter?.facet ?? null) : null;
     return {

@@ -7,6 +7,7 @@ import {
   KEEN_UP_TO,
   TEST_CENTRE_UM,
   testReading,
+  WORKS_UP_TO,
   type ApexEstimate,
 } from '../sharpness';
 import { damageToMend } from './damage';
@@ -29,8 +30,7 @@ export interface EdgeState {
   observedAt: string | null;
 }
 
-/** Apex radius over target up to which an edge still deserves the word. */
-const WORKS_UP_TO = 2.2;
+/** Apex radius over target up to which an edge is tired and not yet blunt. */
 const TIRED_UP_TO = 5;
 /** Damage from which an edge is no longer said to work, and from which it counts as blunt. */
 const NOTABLE_DAMAGE_MM = 0.08;

@@ -1,7 +1,7 @@
 import type { Schools } from '../../domain/schools';
 import type { DamageWay } from '../../domain/terms';
 import type { EdgeJob, JobPlan } from '../jobs';
-import { NO_WISHES, takesBand, workingFace } from '../ladder';
+import { NO_WISHES, openDamageWays, workingFace } from '../ladder';
 import { damageWayOf, planEdge } from './planEdge';
 
 /** Another way to do the same touch-up. */
@@ -73,10 +73,7 @@ function oneStone(edge: EdgeJob, { steps, firstStones }: JobPlan): WhatIf[] {
 function damages(edge: EdgeJob): WhatIf[] {
   if (edge.damageDepthMm === 0) return [];
   const chosen = damageWayOf(edge);
-  const ways: DamageWay[] = takesBand(workingFace(edge.tool, edge.zone))
-    ? ['narrow band', 'whole face', 'leave it']
-    : ['whole face', 'leave it'];
-  return ways
+  return openDamageWays(workingFace(edge.tool, edge.zone))
     .filter((way) => way !== chosen)
     .map((way) => ({
       way: { kind: 'damage', way },

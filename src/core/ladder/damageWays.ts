@@ -13,6 +13,11 @@ export function takesBand({ angleDeg }: Pick<WorkingFace, 'angleDeg'>): boolean 
   return angleDeg + BAND_ABOVE_DEG <= STEEPEST_DEG;
 }
 
+/** The ways that are open to damage on a face. */
+export function openDamageWays(face: Pick<WorkingFace, 'angleDeg'>): DamageWay[] {
+  return takesBand(face) ? ['narrow band', 'whole face', 'leave it'] : ['whole face', 'leave it'];
+}
+
 /**
  * What is usually done about damage: small chips of chopping tools are left; the whole face of a
  * bevel that runs flat to its apex is ground at the bench, which keeps its guide; anything else gets

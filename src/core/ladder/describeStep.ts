@@ -39,7 +39,7 @@ export function describeStep(input: {
     stretch: work.stretch,
     ...work.handling,
     lubricant,
-    waterMl: abrasive.kind === 'stone' && lubricant === 'water' ? abrasive.soakMl + SPLASH_ML : 0,
+    waterMl: stepWaterMl(abrasive),
     forceN: work.forceN,
     strokesPerSide,
     strokesPerSideLow: Math.max(1, Math.round(strokesPerSide / up)),
@@ -56,6 +56,13 @@ export function describeStep(input: {
     apexRadiusUm: work.apexRadiusUm,
     notes: stepNotes(input),
   };
+}
+
+/** Water (ml) that a thing takes for one step: what it soaks up and a splash; none where it is used otherwise. */
+export function stepWaterMl(abrasive: LadderAbrasive): number {
+  return abrasive.kind === 'stone' && abrasive.lubricant === 'water'
+    ? abrasive.soakMl + SPLASH_ML
+    : 0;
 }
 
 function stepNotes({

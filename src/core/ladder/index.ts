@@ -11,7 +11,7 @@ export {
   type LadderState,
 } from './shortestLadder';
 export { ladderChanges, type LadderChange } from './ladderChanges';
-export { usualDamageWay, takesBand } from './damageWays';
+export { openDamageWays, takesBand, usualDamageWay } from './damageWays';
 export { damageBand, workedParts } from './workedParts';
 export { edgeTarget } from './edgeTarget';
 export { practiceOf } from './practice';
@@ -20,6 +20,7 @@ export { handling } from './handling';
 export {
   abrasivesAtHand,
   BARE_STROP_UM,
+  carriedShelf,
   otherFaceId,
   shelfAbrasives,
   type Shelf,
@@ -30,7 +31,7 @@ export { edgeSections } from './edgeSections';
 export { stoneInHand } from './stoneInHand';
 export { whyUnfit } from './whyUnfit';
 export { CHANGEOVER_MINUTES, plainStoneWork, type AbrasiveWork, type Hand } from './stoneWork';
-export { describeStep } from './describeStep';
+export { describeStep, stepWaterMl } from './describeStep';
 export { NO_WISHES } from './types';
 export type {
   EdgeCondition,

@@ -113,3 +113,14 @@ function stropFace(
 export function otherFaceId(stropId: string): string {
   return `${stropId}/other`;
 }
+
+/** What is not left in the workshop. */
+export function carriedShelf(shelf: Shelf): Shelf {
+  const travels = ({ place }: { place: string }): boolean => place !== 'workshop';
+  return {
+    abrasives: shelf.abrasives.filter(travels),
+    strops: shelf.strops.filter(travels),
+    compounds: shelf.compounds.filter(travels),
+    lubricants: shelf.lubricants.filter(travels),
+  };
+}

@@ -2,7 +2,7 @@ import type { LoggedSession } from '../../domain/loggedSession';
 import { isWorked } from '../../domain/observation';
 import type { WorkUnit } from '../../domain/terms';
 import type { Tool } from '../../domain/tool';
-import { estimateApex, finishName, testReading, type FinishName } from '../sharpness';
+import { estimateApex, finishName, testReading, WORKS_UP_TO, type FinishName } from '../sharpness';
 
 /** How long a finish lasted on one tool until its edge was tired. */
 export interface Endurance {
@@ -15,8 +15,6 @@ export interface Endurance {
   isAtLeast: boolean;
 }
 
-/** An edge this many times as round as it should be is tired. */
-const TIRED_FROM = 2.2;
 const DAY_MS = 24 * 3600 * 1000;
 
 /**
@@ -43,7 +41,7 @@ export function enduranceOf(tool: Tool, sessions: readonly LoggedSession[]): End
       if (!next || sizeUm === null) return;
       const afterUm = bluntest(session.after.tests);
       const nextUm = bluntest(next.before.tests);
-      const tiredUm = TIRED_FROM * zone.targetApexUm;
+      const tiredUm = WORKS_UP_TO * zone.targetApexUm;
       if (afterUm === null || nextUm === null || afterUm >= tiredUm) return;
       const days = (Date.parse(next.startedAt) - Date.parse(session.finishedAt!)) / DAY_MS;
       const amounts: [Endurance['unit'], number][] = [

@@ -12,5 +12,5 @@ export {
 export { apexFromGrams, gramsFromApex, gramsOf, readingApexUm, readingNoiseG } from './grams';
 export { TEST_CENTRE_UM } from './testCentres';
 export { estimateApex, testReading, type ApexEstimate } from './estimateApex';
-export { KEEN_UP_TO, passedTest } from './keen';
+export { KEEN_UP_TO, passedTest, WORKS_UP_TO } from './keen';
 export { analyseStropSeries, stropGrams, type StropReading, type StropSeries } from './stropSeries';

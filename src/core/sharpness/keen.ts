@@ -12,3 +12,6 @@ export function passedTest(input: { apexRadiusUm: number }): SharpnessTest {
   const distance = (test: SharpnessTest): number => Math.abs(ln - Math.log(TEST_CENTRE_UM[test]));
   return SHARPNESS_TESTS.reduce((best, next) => (distance(next) < distance(best) ? next : best));
 }
+
+/** Apex radius over target up to which an edge still works; beyond it is tired. */
+export const WORKS_UP_TO = 2.2;

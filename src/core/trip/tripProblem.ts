@@ -1,11 +1,13 @@
-import { tasksOf, type TaskId } from '../../domain/tasks';
+import { ROOM_TO_DULL, tasksOf, type TaskId } from '../../domain/tasks';
 import type { Tool, Zone } from '../../domain/tool';
 import type { Trip } from '../../domain/trip';
 import { TRIP_TASKS, type TripTask } from '../../domain/tripTasks';
 import type { ZoneState } from '../inspection';
 import {
   abrasivesAtHand,
+  carriedShelf,
   edgeTarget,
+  stepWaterMl,
   workingFace,
   type Hand,
   type LadderAbrasive,
@@ -17,10 +19,6 @@ import type { EdgeCosts, EdgeWork, TripEdge, TripProblem } from './types';
 
 /** How differently tools of one kind dull (sd of ln, prior), where the log does not say. */
 const TOOL_SD_LN = 0.7;
-/** An edge is worked until it is so many times as round as it is sharpened to. */
-const ROOM_TO_DULL = 1.5;
-/** A splash on a stone (ml). */
-const SPLASH_ML = 3;
 /** Work that strikes: never by an edge that must not be struck. */
 const STRIKES: readonly TaskId[] = ['baton', 'chop', 'limb', 'brush', 'grit', 'split'];
 
@@ -45,24 +43,14 @@ export function zoneForTask(tool: Tool, { asks }: Pick<TripTask, 'asks'>): Zone 
 
 /** The carried shelf of a trip, without the stones that soak up more than a day has. */
 export function tripShelf(shelf: Shelf, { waterMlPerDay }: Pick<Trip, 'waterMlPerDay'>) {
-  const travels = ({ place }: { place: string }): boolean => place !== 'workshop';
-  const carried: Shelf = {
-    abrasives: shelf.abrasives.filter(travels),
-    strops: shelf.strops.filter(travels),
-    compounds: shelf.compounds.filter(travels),
-    lubricants: shelf.lubricants.filter(travels),
-  };
-  const thirsty = (abrasive: LadderAbrasive): boolean =>
-    abrasive.kind === 'stone' &&
-    abrasive.lubricant === 'water' &&
-    abrasive.soakMl + SPLASH_ML > waterMlPerDay;
-  const all = abrasivesAtHand(carried);
-  const refused = all.filter(thirsty).map((abrasive): ThirstyStone => ({
+  const isThirsty = (abrasive: LadderAbrasive): boolean => stepWaterMl(abrasive) > waterMlPerDay;
+  const all = abrasivesAtHand(carriedShelf(shelf));
+  const refused = all.filter(isThirsty).map((abrasive): ThirstyStone => ({
     id: abrasive.id,
     name: abrasive.name,
-    waterMl: (abrasive.kind === 'stone' ? abrasive.soakMl : 0) + SPLASH_ML,
+    waterMl: stepWaterMl(abrasive),
   }));
-  return { abrasives: all.filter((abrasive) => !thirsty(abrasive)), refused };
+  return { abrasives: all.filter((abrasive) => !isThirsty(abrasive)), refused };
 }
 
 /** Tools that really travel: on the trip, not forbidden there, and sound. */

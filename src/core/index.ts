@@ -5,6 +5,7 @@ export {
   isTradeValue,
   particleSizeUm,
   soakMl,
+  stoneClass,
   stoneDensity,
 } from './abrasive';
 export {
@@ -53,14 +54,18 @@ export {
   workingSteel,
 } from './wear';
 export {
+  carriedShelf,
   CHANGEOVER_MINUTES,
   edgeSections,
   edgeTarget,
   ladderChanges,
+  mapShelf,
   NO_WISHES,
   otherFaceId,
+  shelfOfTrip,
   planLadder,
   shelfAbrasives,
+  shelfThings,
   stoneInHand,
   toolForm,
   whyUnfit,
@@ -90,6 +95,7 @@ export {
 export type { BevelDrift, EdgeJob, JobPlan, SpineWork } from './jobs';
 export {
   apexFromGrams,
+  byUsualTester,
   estimateApex,
   FINISH_NAMES,
   finishName,
@@ -101,8 +107,10 @@ export {
   gramsOf,
   readingNoiseG,
   stropGrams,
+  gramsAt,
+  USUAL_TESTER,
 } from './sharpness';
-export type { ApexEstimate, FinishName, StropReading, StropSeries } from './sharpness';
+export type { ApexEstimate, FinishName, StropReading, StropSeries, TesterScale } from './sharpness';
 export {
   adviseAngle,
   benchAt,
@@ -124,7 +132,7 @@ export {
   RUNGS,
   seenApex,
   standings,
-  steelPace,
+  steelLeft,
   whatIf,
   SYMPTOM_IDS,
   worstStretch,
@@ -180,41 +188,114 @@ export type {
   StuckCause,
   TestTrend,
 } from './touchUp';
-export { candidateWorth, kitProblem, planKit, thingsWorth } from './kit';
+export {
+  candidateWorth,
+  coveredBy,
+  duplicates,
+  fieldLadder,
+  kitCost,
+  kitFrontier,
+  kitProblem,
+  kitTotals,
+  lightestServing,
+  limitedKit,
+  limitsBind,
+  needsOfEachOnce,
+  needsOfForecast,
+  nextKit,
+  NO_LIMITS,
+  oneStep,
+  rackRound,
+  shownPoints,
+  solveKit,
+  thingPrice,
+  thingsWorth,
+  wayWith,
+} from './kit';
 export type {
-  CarriedItem,
-  KitPlan,
+  FrontierPoint,
+  KitItem,
+  KitLimits,
+  KitNeed,
   KitProblem,
-  ServedNeed,
+  KitSolution,
+  KitStep,
+  KitTotals,
+  KitWishes,
+  RackRound,
+  SolvedNeed,
   SolveLp,
   ThingWorth,
-  WhyUnserved,
 } from './kit';
-export { calibrate, enduranceOf, learnedSteps, taughtOf } from './learn';
-export type { Endurance, Forgotten, Learned, SurfaceUse, Taught } from './learn';
 export {
+  calibrate,
+  enduranceOf,
+  FEWEST_PAIRS,
+  learnedSteps,
+  logByUsualTester,
+  taughtOf,
+} from './learn';
+export type { Endurance, Forgotten, Learned, SurfaceUse, Taught, TesterLearned } from './learn';
+export {
+  doneOnTrip,
+  dullingFactor,
   edgeCosts,
   forecastTrip,
+  learnDulling,
+  isUntested,
   maintenancePlan,
+  TEST_MINUTES,
   RUNGS_OUT,
+  setAdvice,
+  stoneWaterMl,
   tasksOfTrip,
+  thingsCarried,
   travelling,
   tripProblem,
   tripShelf,
   tripWhatIf,
+  workSpan,
   zoneForTask,
 } from './trip';
 export type {
+  DoneLine,
+  DoneOnTrip,
+  EdgeCosts,
   EdgeDay,
   EdgeForecast,
+  EventCounts,
+  HomeLine,
+  LearnedDulling,
   MaintenancePlan,
   OutDay,
   OutLine,
+  RefusedStone,
   RungOut,
+  SetAdvice,
   Spread,
-  ThirstyStone,
+  TouchUpEvent,
   TripChange,
   TripForecast,
   TripOutcome,
   TripProblem,
 } from './trip';
+export { careBeforeTrip, careRows, spineUse, USUAL_EVERY } from './care';
+export type { CareRow, CareUnit } from './care';
+export { logAnswers, WORK_MARKS, workMark } from './answers';
+export type {
+  CourseEntry,
+  CoursePoint,
+  DamageByAngle,
+  EarnedGrams,
+  EdgeAnswers,
+  EdgeCourse,
+  EdgeStory,
+  Effort,
+  Gaps,
+  Hold,
+  LogAnswers,
+  PlansMet,
+  SideBalance,
+  TaskEndurance,
+  WorkMark,
+} from './answers';

@@ -4,6 +4,7 @@ export type { Act } from './act';
 export type { Repository } from './repository';
 export type { MergeReport } from './merge';
 export { noteOil } from './noteOil';
+export { tripIdAt } from './tripIdAt';
 export { defaultSettings } from './defaultSettings';
 export { loadSample, loadSampleOnFirstVisit, startEmpty } from './sampleData';
 export { reportingFailures, type FailedWrite } from './failedWrites';

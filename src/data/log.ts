@@ -11,10 +11,14 @@ export interface Log {
   inspections(): Promise<Inspection[]>;
   /** The latest so many sessions, newest first. */
   newest(count: number): Promise<LoggedSession[]>;
+  /** Sessions that began between two moments, ISO 8601. */
+  between(from: string, to: string): Promise<LoggedSession[]>;
   /** The parts that are of one tool. */
   sessionsOf(toolId: string): Promise<LoggedSession[]>;
   inspectionsOf(toolId: string): Promise<Inspection[]>;
   count(lines: LineStore): Promise<number>;
+  /** The ids of the tools that have sessions. */
+  workedTools(): Promise<string[]>;
   /** Records that have no line though they are not removed: they could not be read. */
   unread(store: 'sessions' | 'inspections'): Promise<unknown[]>;
 }
@@ -46,6 +50,17 @@ export function createLog(database: Database): Log {
     return found;
   }
 
+  async function workedTools(): Promise<string[]> {
+    const ids: string[] = [];
+    const { store } = database.transaction('sessionLines');
+    let cursor = await store.index('toolId').openKeyCursor(null, 'nextunique');
+    while (cursor) {
+      ids.push(cursor.key as string);
+      cursor = await cursor.continue();
+    }
+    return ids;
+  }
+
   async function unread(store: StoreName): Promise<unknown[]> {
     const lined = new Set(await database.getAllKeys(lineStoreOf(store)!));
     const keys = (await database.getAllKeys(store)).filter((key) => !lined.has(key));
@@ -57,9 +72,12 @@ export function createLog(database: Database): Log {
     sessions: () => all('sessionLines'),
     inspections: () => all('inspectionLines'),
     newest,
+    between: (from, to) =>
+      database.getAllFromIndex('sessionLines', 'startedAt', IDBKeyRange.bound(from, to)),
     sessionsOf: (toolId) => database.getAllFromIndex('sessionLines', 'toolId', toolId),
     inspectionsOf: (toolId) => database.getAllFromIndex('inspectionLines', 'toolId', toolId),
     count: (lines) => database.count(lines),
+    workedTools,
     unread,
   };
 }

@@ -1,12 +1,12 @@
 import type { DBSchema, IDBPDatabase, IDBPTransaction } from 'idb';
-import type { Standings } from '../core';
+import type { LogAnswers, Standings } from '../core';
 import type { RecordOf } from '../domain/records';
 import type { StoreName } from '../domain/storeNames';
 import type { Lines, Table } from './lines';
 import type { Revisions } from './standingsTables';
 
-/** The one record of the snapshot: standings as they were last judged. */
-export interface SnapshotRecord {
+/** The standings as they were last judged. */
+export interface StandingsRecord {
   id: 'standings';
   revisions: Revisions;
   /** Null from a write until they are judged again. */
@@ -15,7 +15,14 @@ export interface SnapshotRecord {
   model?: string;
 }
 
-/** Everything in the database: records, the lines that follow from them, and the snapshot. */
+/** What the log answered last, under the key of all that it follows from. */
+export interface AnswersRecord {
+  id: 'answers';
+  key: string;
+  answers: LogAnswers;
+}
+
+/** Everything in the database: records, the lines that follow from them, and what was computed of them last. */
 export type OpenTrailSchema = DBSchema & {
   [S in StoreName]: { key: string; value: RecordOf<S> };
 } & {
@@ -25,7 +32,7 @@ export type OpenTrailSchema = DBSchema & {
     indexes: { toolId: string; startedAt: string };
   };
 } & {
-  snapshot: { key: string; value: SnapshotRecord };
+  snapshot: { key: string; value: StandingsRecord | AnswersRecord };
 };
 
 export type Database = IDBPDatabase<OpenTrailSchema>;

@@ -128,8 +128,26 @@ describe('the snapshot of the standings', () => {
     await store.snapshot.keep({}, judged);
     const database = await openDatabase({ name });
     const kept = await database.get('snapshot', 'standings');
-    await database.put('snapshot', { ...kept!, model: 'older' });
+    await database.put('snapshot', { ...kept!, model: 'older' } as never);
     expect(await store.snapshot.read()).toEqual({ standings: judged, isCurrent: false });
+  });
+
+  it('has the answers of the log until what they follow from changes, or the day', async () => {
+    const store = await freshStore();
+    const answers = { edges: [] } as never;
+    const from = async (now = '2026-10-05T08:00:00.000Z') => ({
+      ...{ revisions: await store.snapshot.revisions(), trips: await store.trips.list(), now },
+    });
+    await store.snapshot.keepAnswers(await from(), answers);
+    await store.snapshot.keep(await store.snapshot.revisions(), judged);
+    expect(await store.snapshot.answers(await from('2026-10-05T20:00:00.000Z'))).toEqual(answers);
+    expect(await store.snapshot.answers(await from('2026-10-06T08:00:00.000Z'))).toBeNull();
+    await store.trips.save(sample.trips[0]!);
+    expect(await store.snapshot.answers(await from())).toBeNull();
+    await store.snapshot.keepAnswers(await from(), answers);
+    await store.sessions.save(sample.sessions[0]!);
+    expect(await store.snapshot.answers(await from())).toBeNull();
+    expect(await store.snapshot.read()).toBeNull();
   });
 
   it('is not kept where something was written while it was judged', async () => {

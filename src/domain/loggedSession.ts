@@ -6,8 +6,10 @@ export type LoggedStep = Pick<
   | 'itemId'
   | 'abrasiveName'
   | 'kind'
+  | 'form'
   | 'sizeUm'
   | 'task'
+  | 'angleDeg'
   | 'motion'
   | 'plannedPerSide'
   | 'plannedApexUm'
@@ -15,6 +17,7 @@ export type LoggedStep = Pick<
   | 'left'
   | 'right'
   | 'activeSeconds'
+  | 'inkChecks'
   | 'skipped'
   | 'finishedAt'
 >;
@@ -29,6 +32,7 @@ export type LoggedSession = Pick<
   | 'toolId'
   | 'zoneId'
   | 'job'
+  | 'tripId'
   | 'startedAt'
   | 'finishedAt'
   | 'where'
@@ -46,11 +50,11 @@ export type LoggedSession = Pick<
  * stroke, and nothing goes by them yet.
  */
 export function loggedSession(session: Session): LoggedSession {
-  const { id, toolId, zoneId, job, startedAt, finishedAt, where, written } = session;
+  const { id, toolId, zoneId, job, tripId, startedAt, finishedAt, where, written } = session;
   const { workSince, targetApexUm, before, after, stepIndex, notes } = session;
   const underWay = finishedAt === null;
   return {
-    ...{ id, toolId, zoneId, job, startedAt, finishedAt, where, written },
+    ...{ id, toolId, zoneId, job, tripId, startedAt, finishedAt, where, written },
     ...{ workSince, targetApexUm, before, after, stepIndex },
     notes: underWay ? '' : notes,
     steps: session.steps.map((step) => loggedStep(step, underWay)),
@@ -58,13 +62,15 @@ export function loggedSession(session: Session): LoggedSession {
 }
 
 function loggedStep(step: SessionStep, underWay: boolean): LoggedStep {
-  const { itemId, abrasiveName, kind, sizeUm, task, motion } = step;
+  const { itemId, abrasiveName, kind, form, sizeUm, task, angleDeg, motion } = step;
   const { plannedPerSide, plannedApexUm, learnedFactor } = step;
-  const { left, right, activeSeconds, skipped, finishedAt } = step;
+  const { left, right, activeSeconds, inkChecks, skipped, finishedAt } = step;
   return {
-    ...{ itemId, abrasiveName, kind, sizeUm, task, motion },
+    ...{ itemId, abrasiveName, kind, form, sizeUm, task, angleDeg, motion },
     ...{ plannedPerSide, plannedApexUm, learnedFactor },
-    ...(underWay ? { left: 0, right: 0, activeSeconds: 0 } : { left, right, activeSeconds }),
+    ...(underWay
+      ? { left: 0, right: 0, activeSeconds: 0, inkChecks: [] }
+      : { left, right, activeSeconds, inkChecks }),
     skipped,
     finishedAt,
   };

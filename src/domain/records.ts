@@ -1,3 +1,4 @@
+import { careSchema } from './care';
 import { photoSchema } from './photo';
 import { sessionSchema, inspectionSchema } from './session';
 import { settingsSchema } from './settings';
@@ -14,7 +15,7 @@ import type { InferType } from 'yup';
 import type { StoreName } from './storeNames';
 
 /** Version of the shapes below: of the database and of the data file alike. */
-export const RECORDS_VERSION = 7;
+export const RECORDS_VERSION = 8;
 
 /** Every kind of stored record, by the name of its store. */
 export const RECORD_SCHEMAS = {
@@ -27,6 +28,7 @@ export const RECORD_SCHEMAS = {
   inspections: inspectionSchema,
   sessions: sessionSchema,
   trips: tripSchema,
+  care: careSchema,
   photos: photoSchema,
   settings: settingsSchema,
 } as const satisfies Record<StoreName, unknown>;

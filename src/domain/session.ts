@@ -1,4 +1,4 @@
-import { array, boolean, number, object, string, type InferType } from 'yup';
+import { array, boolean, number, object, string, type InferType, type StringSchema } from 'yup';
 import { zoneSchema } from './tool';
 import {
   count,
@@ -49,6 +49,10 @@ export const testSchema = object({
   );
 
 export type EdgeTest = InferType<typeof testSchema>;
+
+function tripId(): StringSchema<string | null> {
+  return string().min(1).max(64).nullable().defined();
+}
 
 /** Something seen on the edge, at its place from the heel. */
 const findingSchema = object({
@@ -144,6 +148,8 @@ export const sessionSchema = object({
   /** The zone that was worked; the first one where the spine was. */
   zoneId: string().max(64).required(),
   job: oneOf(JOBS),
+  /** The trip that it was worked on; null for one at home. */
+  tripId: tripId(),
   /** Sessions that are worked in one sitting, this one among them; empty for one by itself. */
   sitting: array(string().max(64).required()).max(12).required(),
   startedAt: timestamp(),
@@ -203,6 +209,8 @@ export const inspectionSchema = object({
   ...recordFields,
   toolId: string().max(64).required(),
   zoneId: string().max(64).required(),
+  /** The trip that it was a look on, or on return from; null for one at home. */
+  tripId: tripId(),
   at: timestamp(),
   seen: observationSchema.required(),
   checks: toolChecksSchema.required(),

@@ -9,6 +9,7 @@ export const STORE_NAMES = [
   'inspections',
   'sessions',
   'trips',
+  'care',
   'photos',
   'settings',
 ] as const;

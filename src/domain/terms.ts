@@ -148,7 +148,11 @@ export const COVERS = [
 ] as const;
 export type Cover = (typeof COVERS)[number];
 
-export const PLACES = ['pouch', 'pack', 'base-camp', 'workshop'] as const;
+/** Where a carried thing goes. */
+export const CARRY_PLACES = ['pouch', 'pack', 'base-camp'] as const;
+export type CarryPlace = (typeof CARRY_PLACES)[number];
+
+export const PLACES = [...CARRY_PLACES, 'workshop'] as const;
 
 export const TOOL_KINDS = [
   'scandi-knife',

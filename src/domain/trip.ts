@@ -11,7 +11,7 @@ import {
   timestampOrNull,
 } from './fields';
 import { TASK_IDS } from './tasks';
-import { CLIMATES } from './terms';
+import { CARRY_PLACES, CLIMATES, COVERS, PLACES } from './terms';
 
 /** Work of one tool on one day. */
 const workSchema = object({
@@ -44,6 +44,47 @@ const policySchema = object({
   stropAt: number().min(1).max(20).required(),
   stoneAt: number().min(1).max(50).required(),
   repairMm: measure(0.02, 5),
+  /** Depth of a chip that sends the tool home for the rest of the trip; null where none does. */
+  goHomeMm: measureOrNull(0.02, 10),
+}).noUnknown();
+
+/** A thing of the shelf that went along. */
+const carriedSchema = object({
+  itemId: string().max(64).required(),
+  place: oneOf(PLACES),
+  /** Whether it lies on its mat, ready to go. */
+  packed: boolean().required(),
+  /** Whether it was used; null until somebody says. */
+  used: boolean().nullable().defined(),
+}).noUnknown();
+
+export type Carried = InferType<typeof carriedSchema>;
+
+const itemIds = array(string().max(64).required()).max(300).required();
+
+/** What the person has said of the kit of a trip. */
+const kitSchema = object({
+  heldIn: itemIds,
+  keptOut: itemIds,
+  /** What stays in the vehicle, or in a workshop near by: there in need, and not carried. */
+  vehicle: itemIds,
+  /** Where things go that are not carried where they live. */
+  places: array(
+    object({ itemId: string().max(64).required(), place: oneOf(CARRY_PLACES) })
+      .noUnknown()
+      .required(),
+  )
+    .max(300)
+    .required(),
+  /** What has to be covered beside the edges. */
+  covers: array(oneOf(COVERS)).max(COVERS.length).required(),
+  /** Whether work in mid-job has to be met from the belt. */
+  midJobFromBelt: boolean().required(),
+  /** Most grams in all and by place; null where there is no limit. */
+  mostG: measureOrNull(0, 100_000),
+  mostPouchG: measureOrNull(0, 100_000),
+  mostPackG: measureOrNull(0, 100_000),
+  mostBaseCampG: measureOrNull(0, 100_000),
 }).noUnknown();
 
 /** A trip: the tools that travel, the work of its days, and how one lives there. */
@@ -60,11 +101,14 @@ export const tripSchema = object({
   work: array(workSchema.required()).max(2000).required(),
   ownTasks: array(ownTaskSchema.required()).max(20).required(),
   climate: array(oneOf(CLIMATES)).max(4).required(),
-  /** Water that stones may have in a day. */
+  /** Water at hand in a day, and how much of it stones may have. */
+  waterAtHandMlPerDay: measure(0, 1_000_000),
   waterMlPerDay: measure(0, 100_000),
   minutesPerEvening: measure(0, 600),
   /** Touch-ups in mid-job that a day allows, of each tool. */
   midJobStops: count(20),
+  /** Whether evenings are at home, with the whole shelf and all the water there is. */
+  nights: oneOf(['out there', 'at home']),
   policy: policySchema.required(),
   footKm: measureOrNull(0, 10_000),
   people: array(name()).max(30).required(),
@@ -87,6 +131,11 @@ export const tripSchema = object({
   )
     .max(100)
     .required(),
+  kit: kitSchema.required(),
+  /** What of the shelf goes along, and what of it was used; empty until it is packed. */
+  carried: array(carriedSchema.required()).max(200).required(),
+  /** When its tools were looked through on return. */
+  checkedInAt: timestampOrNull(),
   archivedAt: timestampOrNull(),
   notes: text(),
 }).noUnknown();
@@ -98,15 +147,31 @@ export const USUAL_TRIP = {
   work: [],
   ownTasks: [],
   climate: [],
+  waterAtHandMlPerDay: 3000,
   waterMlPerDay: 500,
   minutesPerEvening: 30,
   midJobStops: 1,
-  policy: { stropAt: 1.25, stoneAt: 2.2, repairMm: 0.15 },
+  nights: 'out there',
+  policy: { stropAt: 1.25, stoneAt: 2.2, repairMm: 0.15, goHomeMm: null },
   footKm: null,
   people: [],
   carriers: [],
   hasLight: true,
   hasFlat: true,
   forbidden: [],
+  kit: {
+    heldIn: [],
+    keptOut: [],
+    vehicle: [],
+    places: [],
+    covers: ['lubricant', 'first aid'],
+    midJobFromBelt: false,
+    mostG: null,
+    mostPouchG: null,
+    mostPackG: null,
+    mostBaseCampG: null,
+  },
+  carried: [],
+  checkedInAt: null,
   archivedAt: null,
 } satisfies Partial<Trip>;

@@ -1,4 +1,5 @@
 /** @jest-environment node */
+import ICAL from 'ical.js';
 import { tripCalendar } from './tripCalendar';
 
 describe('a trip as a calendar', () => {
@@ -23,6 +24,24 @@ describe('a trip as a calendar', () => {
     expect(file).toContain('DTSTART;VALUE=DATE:20261127');
     expect(file).toContain('DTEND;VALUE=DATE:20261202');
     expect(file).toContain('Edges: Bracken\\; 14 min');
+  });
+
+  it('is read back by a parser that knows nothing of its writer', () => {
+    const events = new ICAL.Component(ICAL.parse(file) as unknown[])
+      .getAllSubcomponents('vevent')
+      .map((component) => new ICAL.Event(component));
+    expect(
+      events.map(({ summary, description, startDate }) => [
+        summary,
+        description,
+        startDate.toString(),
+      ]),
+    ).toEqual([
+      ['Tarrow Ness', null, '2026-11-27'],
+      ['Edges: Bracken; 14 min', 'file, eight times in ten', '2026-11-27'],
+    ]);
+    expect(events.every(({ startDate }) => startDate.isDate)).toBe(true);
+    expect(new Set(events.map(({ uid }) => uid)).size).toBe(2);
   });
 
   it('is refused where a day is none', () => {

@@ -1,6 +1,9 @@
 import { expose } from 'comlink';
 import { openStore, soundRecords, type Act, type MergeReport, type Store } from '../data';
+import { STORE_NAMES } from '../domain/storeNames';
+import type { AllRecords } from '../domain/records';
 import { readBundle, writeBundle } from '../formats/bundle';
+import { readLog } from '../formats/log';
 import type { FileProblem } from '../formats/jsonProblems';
 
 /** What an import came to. */
@@ -20,6 +23,32 @@ const store = (): Promise<Store> => (opened ??= openStore());
 
 let imported: Act = [];
 
+type Records =
+  { ok: true; records: AllRecords } | { ok: false; problems: FileProblem[]; more: number };
+
+function isTable(file: Blob): boolean {
+  return file.type === 'text/csv' || (file instanceof File && /\.csv$/i.test(file.name));
+}
+
+function bundleRecords(text: string, onShare: (share: number) => void): Records {
+  const reading = readBundle(text, onShare);
+  return reading.ok ? { ok: true, records: reading.bundle.records } : reading;
+}
+
+/** A table of the log by the tools, things and trips that are here. */
+async function logRecords(text: string): Promise<Records> {
+  const { tools, abrasives, strops, compounds, lubricants, trips } = await store();
+  const shelf = {
+    ...{ abrasives: await abrasives.list(), strops: await strops.list() },
+    ...{ compounds: await compounds.list(), lubricants: await lubricants.list() },
+  };
+  const known = { tools: await tools.list(), shelf, trips: await trips.list() };
+  const reading = readLog(text, known);
+  if (!reading.ok) return reading;
+  const none = Object.fromEntries(STORE_NAMES.map((name) => [name, []])) as unknown as AllRecords;
+  return { ok: true, records: { ...none, sessions: reading.sessions } };
+}
+
 /** The data file in and out, in a thread of its own: reading and checking a long log takes seconds. */
 const api = {
   /** Brings in all of a file or nothing of it; ending the thread meanwhile brings in nothing. */
@@ -32,11 +61,13 @@ const api = {
     onProgress('reading', 0);
     const text = await file.text();
     onProgress('checking', 0);
-    const reading = readBundle(text, (share) => onProgress('checking', share));
+    const reading = isTable(file)
+      ? await logRecords(text)
+      : bundleRecords(text, (share) => onProgress('checking', share));
     if (!reading.ok) return { kind: 'refused', problems: reading.problems, more: reading.more };
     onProgress('writing', 0);
     const { whole } = await store();
-    const { report, act } = await whole.mergeIn(reading.bundle.records, (share) =>
+    const { report, act } = await whole.mergeIn(reading.records, (share) =>
       onProgress('writing', share),
     );
     imported = act;

@@ -6,6 +6,25 @@ export interface Job<T> {
   cancel: () => void;
 }
 
+/** Work that begins when nothing has stopped it for so long: what changes quickly is not begun each time. */
+export function startLater<T>(waitMs: number, start: () => Job<T>): Job<T> {
+  let job: Job<T> | null = null;
+  let timer: ReturnType<typeof setTimeout> | undefined;
+  const answer = new Promise<T>((resolve, reject) => {
+    timer = setTimeout(() => {
+      job = start();
+      job.answer.then(resolve, reject);
+    }, waitMs);
+  });
+  return {
+    answer,
+    cancel: () => {
+      clearTimeout(timer);
+      job?.cancel();
+    },
+  };
+}
+
 /**
  * Starts jobs on a worker. One idle thread is kept for the next job; cancelling ends the thread, as what
  * it computes cannot be interrupted.

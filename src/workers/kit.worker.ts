@@ -1,28 +1,37 @@
 import { expose } from 'comlink';
 import loadHighs from 'highs';
-import { planKit, type KitPlan, type SolveLp } from '../core';
-import { readKitRequest } from './kitRequest';
+import { limitedKit, limitsBind, solveKit, type KitSolution } from '../core';
+import { askServer } from './askServer';
+import { readKitLimits, readKitRequest } from './kitRequest';
+import { solveBy } from './solveBy';
 
-const solver = loadHighs({
-  locateFile: () => new URL('highs/runtime', import.meta.url).href,
-});
+let solver: ReturnType<typeof loadHighs> | null = null;
 
-/** The kit planner in a thread of its own. */
+/** All kits of a problem, and of those within limits the best: null where none was asked, or none fits. */
+export interface SolvedKits {
+  solution: KitSolution;
+  /** Whether the limits bind at all. */
+  limitsBind: boolean;
+  within: number[] | null;
+}
+
+/** The kit planner in a thread of its own; on the server where the person wants it there. */
 const api = {
-  async plan(request: unknown, onProgress: (share: number) => void): Promise<KitPlan> {
+  /** `onSolution` hears of the frontier as it is found, and of the share done. */
+  async solve(
+    request: unknown,
+    limits: unknown,
+    isOnServer: boolean,
+    onSolution: (solution: KitSolution | null, share: number) => void,
+  ): Promise<SolvedKits> {
     const problem = readKitRequest(request);
-    const highs = await solver;
-    const solve: SolveLp = (lp) => {
-      // Presolve now and then calls a model infeasible that leaving everything unserved satisfies.
-      const first = highs.solve(lp, { mip_rel_gap: 0 });
-      const { Status, Columns } =
-        first.Status === 'Optimal' ? first : highs.solve(lp, { mip_rel_gap: 0, presolve: 'off' });
-      if (Status !== 'Optimal') return null;
-      return Object.fromEntries(
-        Object.entries(Columns).map(([name, column]) => [name, column.Primal]),
-      );
-    };
-    return planKit(problem, solve, onProgress);
+    const most = readKitLimits(limits);
+    const asked = isOnServer ? await askServer<KitSolution>('/api/plan/kit', problem) : null;
+    const solution = asked ?? solveKit(problem, onSolution);
+    if (!limitsBind(solution, most)) return { solution, limitsBind: false, within: null };
+    solver ??= loadHighs({ locateFile: () => new URL('highs/runtime', import.meta.url).href });
+    const within = limitedKit(solution, most, solveBy(await solver));
+    return { solution, limitsBind: true, within };
   },
 };
 

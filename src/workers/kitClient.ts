@@ -1,16 +1,25 @@
 import { proxy } from 'comlink';
-import type { KitPlan, KitProblem } from '../core';
+import type { KitLimits, KitProblem, KitSolution } from '../core';
 import { jobsOn, type Job } from './jobs';
-import type { KitWorker } from './kit.worker';
+import type { KitWorker, SolvedKits } from './kit.worker';
+
+export type { SolvedKits };
+
+/** What a kit is asked for with. */
+export interface KitAsked {
+  problem: KitProblem;
+  limits: KitLimits;
+  isOnServer: boolean;
+}
 
 const start = jobsOn<KitWorker>(
   () => new Worker(new URL('./kit.worker.ts', import.meta.url), { type: 'module' }),
 );
 
-/** Plans a kit in the worker. */
-export function startKitPlan(
-  problem: KitProblem,
-  onProgress: (share: number) => void,
-): Job<KitPlan> {
-  return start((api) => api.plan(problem, proxy(onProgress)));
+/** All kits of a problem; `onSolution` hears of those found so far, and of the share done. */
+export function startKits(
+  { problem, limits, isOnServer }: KitAsked,
+  onSolution: (solution: KitSolution | null, share: number) => void,
+): Job<SolvedKits> {
+  return start((api) => api.solve(problem, limits, isOnServer, proxy(onSolution)));
 }

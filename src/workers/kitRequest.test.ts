@@ -1,14 +1,27 @@
-import { DEFAULT_PACE, handOf, kitProblem, zoneStates } from '../core';
+import {
+  DEFAULT_PACE,
+  handOf,
+  kitProblem,
+  needsOfEachOnce,
+  NO_LIMITS,
+  rackRound,
+  zoneStates,
+} from '../core';
+import { USUAL_TRIP } from '../domain/trip';
 import { sample } from '../testing/sample';
-import { readKitRequest } from './kitRequest';
+import { readKitLimits, readKitRequest, readRackRound } from './kitRequest';
 
+const hand = handOf({ sessions: sample.sessions, shelf: sample, pace: DEFAULT_PACE });
+const zones = zoneStates(sample);
 const problem = kitProblem({
-  zones: zoneStates(sample),
+  needs: needsOfEachOnce(zones, 0.15),
   shelf: sample,
+  helpers: sample.helpers,
+  wishes: { ...USUAL_TRIP.kit, covers: ['wipe', 'rust film', 'see the angle'] },
   minutesPerTouchUp: 30,
-  chipDepthMm: 0.1,
-  hand: handOf({ sessions: sample.sessions, shelf: sample, pace: DEFAULT_PACE }),
+  hand,
 });
+const round = rackRound({ zones, shelf: sample, chipDepthMm: 0.1, hand });
 
 /** The problem with one value changed, as a message that has crossed into the worker. */
 function changed(path: (string | number)[], value: unknown): unknown {
@@ -22,11 +35,22 @@ function changed(path: (string | number)[], value: unknown): unknown {
 describe('a kit problem that crosses into the worker', () => {
   it('comes out as it went in', () => {
     expect(readKitRequest(structuredClone(problem))).toEqual(problem);
+    expect(readRackRound(structuredClone(round))).toEqual(round);
+    expect(readKitLimits(structuredClone(NO_LIMITS))).toEqual(NO_LIMITS);
+  });
+
+  it('is refused with a limit below nothing', () => {
+    expect(() => readKitLimits({ ...NO_LIMITS, grams: -1 })).toThrow('grams');
+    expect(() => readKitLimits({ ...NO_LIMITS, placeGrams: {} })).toThrow('placeGrams');
   });
 
   it.each([
     [['minutesPerTouchUp'], 0],
     [['minutesPerTouchUp'], 'thirty'],
+    [['needs', 0, 'event'], 'melted'],
+    [['needs', 0, 'count'], 0],
+    [['covers', 0, 'cover'], 'luck'],
+    [['items', 3, 'place'], 'workshop'],
     [['needs', 0, 'face', 'angleDeg'], 90],
     [['needs', 0, 'face', 'faceWidthMm'], -1],
     [['needs', 0, 'face', 'toolForm'], 'saw'],
@@ -46,30 +70,41 @@ describe('a kit problem that crosses into the worker', () => {
   });
 
   it('is refused when it is too large to be one', () => {
-    const many = Array.from({ length: 201 }, (_, i) => ({ id: `i${i}`, name: 'x', massG: 1 }));
+    const many = Array.from({ length: 401 }, (_, i) => ({ id: `i${i}`, name: 'x', massG: 1 }));
     expect(() => readKitRequest(changed(['items'], many))).toThrow('items');
     expect(() => readKitRequest(null)).toThrow();
   });
 });
 
-describe('the problem of a trip', () => {
+describe('one round of a rack', () => {
   it('takes every edge as a day’s work leaves it, or as it is now if that is worse', () => {
-    for (const { condition, target } of problem.needs) {
+    for (const { condition, target } of round.needs) {
       expect(condition.apexRadiusUm).toBeGreaterThanOrEqual(3 * target.apexRadiusUm - 1e-9);
       expect(condition.damageDepthMm).toBeGreaterThanOrEqual(0.1);
     }
-    const heron = problem.needs.find(({ name }) => name === 'Heron')!;
+    const heron = round.needs.find(({ name }) => name === 'Heron')!;
     expect(heron.condition.damageDepthMm).toBe(2.5);
   });
+});
 
-  it('weighs what is carried anyway at nothing', () => {
-    const mass = (id: string) => problem.items.find((item) => item.id === id)!.massG;
-    expect([mass('belt'), mass('water'), mass('mill-file')]).toEqual([0, 0, 230]);
-    expect(problem.items).toHaveLength(
-      sample.abrasives.length +
-        sample.strops.length +
-        sample.compounds.length +
-        sample.lubricants.length,
-    );
+describe('the problem of a kit', () => {
+  it('weighs what is carried anyway at nothing, and lays each thing where it lives or was moved to', () => {
+    const item = (id: string) => problem.items.find((own) => own.id === id)!;
+    expect([item('belt'), item('water'), item('mill-file')].map(({ massG }) => massG)).toEqual([
+      ...[0, 0, 230],
+    ]);
+    expect([item('pocket-plate').place, item('paddle').place]).toEqual(['pouch', 'pack']);
+    const moved = kitProblem({
+      ...{ needs: [], shelf: sample, helpers: [], minutesPerTouchUp: 30, hand },
+      wishes: { ...USUAL_TRIP.kit, places: [{ itemId: 'paddle', place: 'base-camp' }] },
+    });
+    expect(moved.items.find(({ id }) => id === 'paddle')!.place).toBe('base-camp');
+  });
+
+  it('knows what covers what is asked', () => {
+    const covers = new Map(problem.covers.map(({ cover, itemIds }) => [cover, itemIds]));
+    expect(covers.get('see the angle')).toEqual(['marker', 'coins']);
+    expect(covers.get('rust film')).toEqual(['wax', 'fat', 'oil']);
+    expect(covers.has('first aid')).toBe(false);
   });
 });

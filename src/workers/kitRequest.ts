@@ -1,11 +1,14 @@
 import { array, boolean, lazy, number, object, string } from 'yup';
-import type { KitProblem, LadderStone } from '../core';
+import type { KitLimits, KitProblem, LadderStone, RackRound } from '../core';
 import { oneOf, oneOfOrNull } from '../domain/fields';
+import { id, notNegative, positive } from './requestFields';
 import {
   ABRASIVE_FAMILIES,
   ABRASIVE_FORMS,
   CARBIDES,
+  CARRY_PLACES,
   CONTOURS,
+  COVERS,
   FACE_STATES,
   LUBRICANT_KINDS,
   MOTIONS,
@@ -15,10 +18,6 @@ import {
 } from '../domain/terms';
 
 /** A kit problem as it crosses into the worker: shape, ranges and size are checked at the border. */
-
-const id = string().max(200).required();
-const positive = number().positive().required();
-const notNegative = number().min(0).required();
 
 const practiceSchema = object({
   stoneForceLimitN: positive,
@@ -62,7 +61,7 @@ const faceSchema = object({
   practice: practiceSchema.required(),
 });
 
-const needSchema = object({
+const roundNeed = {
   id,
   name: string().required(),
   face: faceSchema.required(),
@@ -73,7 +72,7 @@ const needSchema = object({
     keenRadiusUm: number().positive(),
   }).required(),
   target: object({ apexRadiusUm: positive, finishSizeUm: positive }).required(),
-});
+};
 
 const stoneSchema = object({
   kind: oneOf(['stone']),
@@ -112,11 +111,9 @@ const learnedByKey = lazy((value: Record<string, unknown> | undefined) =>
   ).required(),
 );
 
-const requestSchema = object({
-  needs: array(needSchema.required()).max(120).required(),
-  items: array(object({ id, name: string().required(), massG: notNegative }).required())
-    .max(200)
-    .required(),
+const ids = array(id).max(400).required();
+
+const common = {
   abrasives: array(
     object({
       abrasive: lazy((value: { kind?: unknown } | undefined) =>
@@ -128,7 +125,6 @@ const requestSchema = object({
   )
     .max(200)
     .required(),
-  minutesPerTouchUp: number().positive().max(240).required(),
   hand: object({
     pace: object({ sweeps: positive, 'back-and-forth': positive, circles: positive }).required(),
     learned: object({
@@ -137,11 +133,65 @@ const requestSchema = object({
       pace: learnedByKey,
     }).required(),
   }).required(),
+};
+
+const roundSchema = object({
+  ...common,
+  needs: array(object(roundNeed).required()).max(120).required(),
+  items: array(object({ id, name: string().required() }).required())
+    .max(200)
+    .required(),
+});
+
+const kitNeed = object({
+  ...roundNeed,
+  edgeId: id,
+  event: oneOf(['strop', 'touch-up', 'blunt', 'chip', 'deep chip']),
+  count: positive.max(10_000),
+  fromBelt: boolean().required(),
+});
+
+const requestSchema = object({
+  ...common,
+  needs: array(kitNeed.required()).max(1200).required(),
+  items: array(
+    object({
+      ...{ id, name: string().required(), massG: notNegative },
+      place: oneOf(CARRY_PLACES),
+    }).required(),
+  )
+    .max(400)
+    .required(),
+  covers: array(object({ cover: oneOf(COVERS), itemIds: ids }).required())
+    .max(COVERS.length)
+    .required(),
+  heldIn: ids,
+  keptOut: ids,
+  minutesPerTouchUp: number().positive().max(240).required(),
+});
+
+const limit = number().min(0).nullable().defined();
+
+const limitsSchema = object({
+  grams: limit,
+  minutes: limit,
+  waterMl: limit,
+  placeGrams: object({ pouch: limit, pack: limit, 'base-camp': limit }).required(),
 });
 
 /** The problem in a message; throws a `ValidationError` that names the field when it is not one. */
 export function readKitRequest(message: unknown): KitProblem {
   return requestSchema.validateSync(message, { strict: true }) as unknown as KitProblem;
+}
+
+/** The limits in a message, as the problem is read. */
+export function readKitLimits(message: unknown): KitLimits {
+  return limitsSchema.validateSync(message, { strict: true }) as KitLimits;
+}
+
+/** The round of a rack in a message, as the problem is read. */
+export function readRackRound(message: unknown): RackRound {
+  return roundSchema.validateSync(message, { strict: true }) as unknown as RackRound;
 }
 
 /** The stone in a message, as `readKitRequest` reads those of a problem. */

@@ -2,22 +2,47 @@ import { expose } from 'comlink';
 import {
   edgeCosts,
   forecastTrip,
+  learnDulling,
+  logByUsualTester,
+  mapShelf,
+  shelfOfTrip,
+  setAdvice,
   tripProblem,
   tripShelf,
   tripWhatIf,
-  type ThirstyStone,
+  type LearnedDulling,
+  type RefusedStone,
+  type SetAdvice,
+  type Shelf,
+  type TesterScale,
   type TripForecast,
   type TripOutcome,
   type TripProblem,
 } from '../core';
 import { openStore, type Store } from '../data';
 import { tripSchema, type Trip } from '../domain/trip';
+import { tripPhase } from '../domain/tripDays';
+import { askServer } from './askServer';
 
 /** A forecast with what it was made from. */
 export interface ForecastAnswer {
   problem: TripProblem;
   forecast: TripForecast;
-  refused: ThirstyStone[];
+  refused: RefusedStone[];
+  /** What the log teaches of how fast the tools dull. */
+  dulling: LearnedDulling;
+  /** Of the sets that give up before their work does; of the whole forecast alone. */
+  sets: SetAdvice[];
+}
+
+/** How a forecast is asked for. */
+export interface ForecastWish {
+  size: 'first' | 'whole';
+  /** With the kit that goes along, or with everything that is owned, as a kit is chosen from that. */
+  shelf: 'kit' | 'owned';
+  /** The day that it is looked at from; ISO 8601. */
+  now: string;
+  isOnServer: boolean;
 }
 
 const RUNS = { first: 200, compared: 1000, whole: 2000 } as const;
@@ -34,8 +59,53 @@ function rememberedCosts(input: Parameters<typeof edgeCosts>[0]): ReturnType<typ
   return found;
 }
 
+let taught: { key: string; dulling: LearnedDulling } | null = null;
+
+/** What the log of a trip's tools teaches; read again only where the log, or a trip in it, has changed. */
+async function dullingOf(
+  store: Store,
+  trip: Trip,
+  now: string,
+  tester: TesterScale | null,
+): Promise<LearnedDulling> {
+  const [revisions, kept, tools] = await Promise.all([
+    store.snapshot.revisions(),
+    store.trips.list(),
+    store.tools.list(),
+  ]);
+  const trips = [...kept.filter(({ id }) => id !== trip.id), trip].filter(
+    (own) => tripPhase(own, now) !== 'ahead',
+  );
+  const { sessionLines, inspectionLines, tools: toolsRevision } = revisions;
+  const worked = trips.map(({ id, startsOn, work }) => ({ id, startsOn, work }));
+  const key = JSON.stringify([
+    ...[sessionLines, inspectionLines, toolsRevision],
+    ...[trip.toolIds, worked],
+  ]);
+  if (taught?.key === key) return taught.dulling;
+  const own = tools.filter(({ id }) => trip.toolIds.includes(id));
+  const logs = await Promise.all(
+    own.map(async ({ id }) => ({
+      sessions: await store.log.sessionsOf(id),
+      inspections: await store.log.inspectionsOf(id),
+    })),
+  );
+  const log = {
+    sessions: logs.flatMap(({ sessions }) => sessions),
+    inspections: logs.flatMap(({ inspections }) => inspections),
+  };
+  const read = logByUsualTester(log, tester);
+  const dulling = learnDulling({ tools: own, trips, ...read });
+  taught = { key, dulling };
+  return dulling;
+}
+
 /** What a forecast is made from: what is stored, and a trip as it is being painted; null while nothing is judged. */
-async function asked(message: unknown, runs: number) {
+async function asked(
+  message: unknown,
+  runs: number,
+  { now, shelf: wanted }: Pick<ForecastWish, 'now' | 'shelf'>,
+) {
   const trip: Trip = tripSchema.validateSync(message, { strict: true });
   const store = (opened ??= await openStore());
   const [kept, abrasives, strops, compounds, lubricants] = await Promise.all([
@@ -46,26 +116,42 @@ async function asked(message: unknown, runs: number) {
     store.lubricants.list(),
   ]);
   if (!kept?.standings) return null;
-  const { states, hand } = kept.standings;
-  const shelf = { abrasives, strops, compounds, lubricants };
-  return { trip, zones: states, shelf, hand, runs, seed: SEED, costsOf: rememberedCosts };
+  const { states: zones, hand, tester } = kept.standings;
+  const dulling = await dullingOf(store, trip, now, tester);
+  const things = { abrasives, strops, compounds, lubricants };
+  const shelf = wanted === 'owned' ? allAlong(things) : shelfOfTrip(things, trip, now);
+  return {
+    ...{ trip, zones, shelf, hand, dulling, now, runs },
+    ...{ seed: SEED, costsOf: rememberedCosts },
+  };
 }
 
-/** Forecasts in a thread of its own. */
+/** Everything that is owned, in the pack. */
+function allAlong(shelf: Shelf): Shelf {
+  return mapShelf(shelf, (thing) => ({ ...thing, place: 'pack' }));
+}
+
+/** Forecasts in a thread of its own; the runs on the server where the person wants them there. */
 const api = {
   async forecast(
     message: unknown,
-    size: unknown,
+    wish: ForecastWish,
     onProgress: (share: number) => void,
   ): Promise<ForecastAnswer | null> {
-    const input = await asked(message, size === 'whole' ? RUNS.whole : RUNS.first);
+    const { size, isOnServer } = wish;
+    const input = await asked(message, RUNS[size], wish);
     if (!input) return null;
     const problem = tripProblem(input);
     const { refused } = tripShelf(input.shelf, input.trip);
-    return { problem, forecast: forecastTrip(problem, onProgress), refused };
+    const answered = isOnServer
+      ? await askServer<TripForecast>('/api/plan/forecast', problem)
+      : null;
+    const forecast = answered ?? forecastTrip(problem, onProgress);
+    const sets = size === 'whole' ? setAdvice(problem, forecast) : [];
+    return { problem, forecast, refused, dulling: input.dulling, sets };
   },
-  async whatIf(message: unknown): Promise<TripOutcome[] | null> {
-    const input = await asked(message, RUNS.compared);
+  async whatIf(message: unknown, now: string): Promise<TripOutcome[] | null> {
+    const input = await asked(message, RUNS.compared, { now, shelf: 'kit' });
     return input && tripWhatIf(input);
   },
 };

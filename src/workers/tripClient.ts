@@ -2,31 +2,24 @@ import { proxy } from 'comlink';
 import type { TripOutcome } from '../core';
 import type { Trip } from '../domain/trip';
 import { jobsOn, type Job } from './jobs';
-import type { ForecastAnswer, TripWorker } from './trip.worker';
+import type { ForecastAnswer, ForecastWish, TripWorker } from './trip.worker';
 
-export type { ForecastAnswer };
+export type { ForecastAnswer, ForecastWish };
 
 const start = jobsOn<TripWorker>(
   () => new Worker(new URL('./trip.worker.ts', import.meta.url), { type: 'module' }),
 );
 
-/** A quick forecast of a trip, for while it is being painted. */
-export function startQuickForecast(
-  trip: Trip,
-  onProgress: (share: number) => void,
-): Job<ForecastAnswer | null> {
-  return start((api) => api.forecast(trip, 'first', proxy(onProgress)));
-}
-
-/** The forecast over all runs. */
+/** A forecast of a trip: over few runs while it is being painted, or over all of them. */
 export function startForecast(
   trip: Trip,
+  wish: ForecastWish,
   onProgress: (share: number) => void,
 ): Job<ForecastAnswer | null> {
-  return start((api) => api.forecast(trip, 'whole', proxy(onProgress)));
+  return start((api) => api.forecast(trip, wish, proxy(onProgress)));
 }
 
 /** The trip done otherwise, each way in sum. */
-export function startTripWhatIf(trip: Trip): Job<TripOutcome[] | null> {
-  return start((api) => api.whatIf(trip));
+export function startTripWhatIf(trip: Trip, now: string): Job<TripOutcome[] | null> {
+  return start((api) => api.whatIf(trip, now));
 }

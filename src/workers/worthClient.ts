@@ -1,5 +1,5 @@
 import { proxy } from 'comlink';
-import type { KitProblem, LadderStone, ThingWorth } from '../core';
+import type { RackRound, LadderStone, ThingWorth } from '../core';
 import { jobsOn, type Job } from './jobs';
 import type { WorthWorker } from './worth.worker';
 
@@ -9,13 +9,13 @@ const start = jobsOn<WorthWorker>(
 
 /** What everything at hand adds to the edges of a problem. */
 export function startThingsWorth(
-  problem: KitProblem,
+  problem: RackRound,
   onProgress: (share: number) => void,
 ): Job<ThingWorth[]> {
   return start((api) => api.things(problem, proxy(onProgress)));
 }
 
 /** What a stone that is not at hand would add. */
-export function startCandidateWorth(problem: KitProblem, stone: LadderStone): Job<ThingWorth> {
+export function startCandidateWorth(problem: RackRound, stone: LadderStone): Job<ThingWorth> {
   return start((api) => api.candidate(problem, stone));
 }

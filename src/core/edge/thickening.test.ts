@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import {
   bevelGrowth,
   recessionsSinceMeasured,
-  steelPace,
+  steelLeft,
   thickening,
   workingFace,
   zoneNow,
@@ -76,7 +76,7 @@ it('parallel faces never want thinning, and a face past its limit does now', () 
 
 it('the pace comes from the log, and strops take no steel', () => {
   const tool = sample.tools.find(({ id }) => id === 'wren')!;
-  const pace = steelPace(tool, tool.zones[0]!, sample.sessions);
+  const { pace } = steelLeft(tool, tool.zones[0]!, sample.sessions);
   expect(pace.touchUps).toBe(
     sample.sessions.filter(({ toolId, job }) => toolId === 'wren' && job === 'touch-up').length,
   );
@@ -84,8 +84,8 @@ it('the pace comes from the log, and strops take no steel', () => {
   const stropped = sample.sessions
     .filter(({ toolId }) => toolId === 'wren')
     .map((s) => ({ ...s, steps: s.steps.filter(({ kind }) => kind === 'strop') }));
-  const usual = steelPace(tool, tool.zones[0]!, []).recessionMm;
-  expect(steelPace(tool, tool.zones[0]!, stropped).recessionMm).toBe(usual);
+  const usual = steelLeft(tool, tool.zones[0]!, []).pace.recessionMm;
+  expect(steelLeft(tool, tool.zones[0]!, stropped).pace.recessionMm).toBe(usual);
   expect(pace.recessionMm).toBeGreaterThan(0.005);
 });
 

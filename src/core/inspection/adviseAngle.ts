@@ -7,6 +7,7 @@ import { reshapedZone } from '../edge';
 import { thinningNeed } from '../jobs';
 import { workingFace } from '../ladder';
 import { tanDeg } from '../trigonometry';
+import { damageLooks, damageOnce, damages, type DamageLook } from './damageSeen';
 import { edgeWord, worstStretch } from './edgeState';
 
 /** What choosing an angle costs, beside the present one. */
@@ -46,8 +47,6 @@ const DEEP_DAMAGE_MM = 0.15;
 
 const STEEPEST_DEG = 60;
 const FLATTEST_DEG = 5;
-/** Damage seen again this near (mm) to where it was is the same damage. */
-const SAME_PLACE_MM = 3;
 
 /**
  * The angle that the log asks for, since the zone was last measured or its angle changed. An open chip
@@ -78,7 +77,9 @@ export function adviseAngle(input: {
       : advice('steeper', Math.min(roomDeg, 3, changeDeg), reason);
   };
 
-  const looks = looksSince(input);
+  const looks = damageLooks(zone, input.sessions, input.inspections).filter(({ at }) =>
+    isAfter(at, zone.measuredAt),
+  );
   const open = openDamage(looks, zone);
   const foreign = open.find(({ cause }) => cause !== 'work');
   if (foreign) return advice('keep', 0, { kind: 'open chip', cause: foreign.cause });
@@ -105,6 +106,10 @@ export function adviseAngle(input: {
     return advice('flatter', -1, { kind: 'even dulling', touchUps: EVEN_TOUCH_UPS });
   }
   return advice('keep', 0, { kind: 'nothing yet' });
+}
+
+function isAfter(at: string, since: string | null): boolean {
+  return since === null || at > since;
 }
 
 /** Whether the latest touch-ups, enough of them, all found slow and even dulling. */
@@ -134,79 +139,18 @@ function dulledSlowlyAndEvenly({ tests }: Observation, zone: Zone): boolean {
   return slow && radiiUm.every((radiusUm) => roundestUm <= EVEN_RATIO * radiusUm);
 }
 
-/** One look at a zone, and whether what it found was ground out thereupon. */
-interface Look {
-  at: string;
-  seen: Observation;
-  mends: boolean;
-}
-
-function isAfter(at: string, since: string | null): boolean {
-  return since === null || at > since;
-}
-
-/** Looks at a zone since its measures were taken, oldest first. */
-function looksSince(input: {
-  zone: Zone;
-  sessions: readonly LoggedSession[];
-  inspections: readonly Inspection[];
-}): Look[] {
-  const { zone, sessions, inspections } = input;
-  return [
-    ...sessions
-      .filter((s) => s.zoneId === zone.id && s.job !== 'spine')
-      .flatMap((s): Look[] => {
-        const mends = s.steps.some((step) => GRINDS_OUT.includes(step.task) && isWorked(step));
-        const before = { at: s.startedAt, seen: s.before, mends };
-        return s.finishedAt
-          ? [before, { at: s.finishedAt, seen: s.after, mends: false }]
-          : [before];
-      }),
-    ...inspections
-      .filter((i) => i.zoneId === zone.id)
-      .map((i) => ({ at: i.at, seen: i.seen, mends: false })),
-  ]
-    .filter(({ at }) => isAfter(at, zone.measuredAt))
-    .sort((a, b) => (a.at < b.at ? -1 : 1));
-}
-
-const GRINDS_OUT: readonly string[] = [
-  'grind out damage',
-  'grind the bevel flat',
-  'grind the new angle',
-];
-
-/** Chips and rolls, with their cause: what happens where nothing hard may strike is misuse, unless said otherwise. */
-function damages({ findings }: Observation, zone: Zone): Finding[] {
-  return findings
-    .filter(({ kind }) => kind === 'chip' || kind === 'roll')
-    .map((found) =>
-      zone.noImpacts && found.cause === 'unknown' ? { ...found, cause: 'misuse' } : found,
-    );
-}
-
 /** Damage of the latest look that is neither mended nor left on purpose. */
-function openDamage(looks: readonly Look[], zone: Zone): Finding[] {
+function openDamage(looks: readonly DamageLook[], zone: Zone): Finding[] {
   const latest = looks.at(-1);
   if (!latest || latest.mends) return [];
   return damages(latest.seen, zone).filter(({ leftOnPurpose }) => !leftOnPurpose);
 }
 
 /** Damage from normal work, each once however often it was looked at before it was mended. */
-function damageFromWork(looks: readonly Look[], zone: Zone): { count: number; depthMm: number } {
-  const counted: Finding[] = [];
-  let open: Finding[] = [];
-  for (const { seen, mends } of looks) {
-    for (const found of damages(seen, zone).filter(({ cause }) => cause === 'work')) {
-      const known = open.some(
-        ({ kind, atMm }) => kind === found.kind && Math.abs(atMm - found.atMm) <= SAME_PLACE_MM,
-      );
-      if (known) continue;
-      open.push(found);
-      counted.push(found);
-    }
-    if (mends) open = [];
-  }
+function damageFromWork(looks: readonly DamageLook[], zone: Zone) {
+  const counted = damageOnce(looks, zone)
+    .map(({ found }) => found)
+    .filter(({ cause }) => cause === 'work');
   return { count: counted.length, depthMm: Math.max(0, ...counted.map(({ depthMm }) => depthMm)) };
 }
 

@@ -5,9 +5,7 @@ import {
   diagnose,
   edgeJobOf,
   holdGuide,
-  recessionsSinceMeasured,
-  steelBudget,
-  steelPace,
+  steelLeft,
   SYMPTOM_IDS,
   workingFace,
   zoneNow,
@@ -140,15 +138,7 @@ it('steel left and the grown edge hold, past the end of the blade too', () => {
     fc.property(anyMeasuredTool, log.weeks, log.chipMm, (tool, weeks, chipMm) => {
       const [zone] = tool.zones;
       const sessions = logOf(tool, weeks, chipMm, 'work');
-      const pace = steelPace(tool, zone!, sessions);
-      const lost = recessionsSinceMeasured(tool, zone!, sessions);
-      const lostMm = lost.reduce((sum, { recessionMm }) => sum + recessionMm, 0);
-      const { leftMm, touchUps } = steelBudget({
-        depthMm: Math.max(0, tool.bladeWidthMm - lostMm),
-        reserveMm: tool.reserveMm,
-        recessionPerTouchUpMm: pace.recessionMm,
-        touchUpsPerYear: pace.touchUpsPerYear,
-      });
+      const { leftMm, touchUps } = steelLeft(tool, zone!, sessions);
       expect(leftMm).toBeGreaterThanOrEqual(0);
       expect(touchUps).toBeGreaterThanOrEqual(0);
       toolSchema.validateSync(

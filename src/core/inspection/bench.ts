@@ -1,8 +1,10 @@
 import type { LoggedSession } from '../../domain/loggedSession';
+import type { Carried } from '../../domain/trip';
 import type { Schools } from '../../domain/schools';
 import {
   abrasivesAtHand,
   carriedShelf,
+  packedShelf,
   shelfAbrasives,
   type Hand,
   type LadderAbrasive,
@@ -25,13 +27,16 @@ export interface Bench {
 export function benchAt(input: {
   where: LoggedSession['where'];
   shelf: Shelf;
+  /** The kit of the trip that one is on; things live where they do where none is said. */
+  kit?: readonly Carried[];
   /** The keeper's: lubricants are reached for in its order. */
   schools: Schools;
   hand: Hand;
 }): Bench {
-  const { where, shelf, schools, hand } = input;
+  const { where, shelf, kit = [], schools, hand } = input;
   const owned = abrasivesAtHand(shelf, schools);
-  const abrasives = where === 'bench' ? owned : abrasivesAtHand(carriedShelf(shelf), schools);
+  const carried = carriedShelf(packedShelf(shelf, kit));
+  const abrasives = where === 'bench' ? owned : abrasivesAtHand(carried, schools);
   return { where, abrasives, owned, hand };
 }
 

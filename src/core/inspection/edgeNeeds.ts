@@ -1,9 +1,10 @@
 import type { LoggedSession } from '../../domain/loggedSession';
-import type { Inspection } from '../../domain/session';
+import type { Inspection, Observation } from '../../domain/session';
 import type { Tool, Zone } from '../../domain/tool';
 import { grouped } from '../grouped';
 import { raisingsLeft, thinningNeed, type ThinningNeed } from '../jobs';
 import { hardnessFromLog, withHardness, type LearnedHardness } from '../learn';
+import { byUsualTester, type TesterScale } from '../sharpness';
 import { beyondTouchUp, type Beyond } from './beyondTouchUp';
 import type { Bench } from './bench';
 import { edgeJobOf } from './edgeJobOf';
@@ -42,6 +43,8 @@ export function zoneStates(input: {
   sessions: readonly LoggedSession[];
   inspections: readonly Inspection[];
   hardnessOf?: (tool: Tool) => LearnedHardness | null;
+  /** The person's own force tester; the usual one where none is known. */
+  tester?: TesterScale | null;
 }): ZoneState[] {
   const { hardnessOf = hardnessFromLog(input) } = input;
   const sessionsOf = grouped(input.sessions, toolIdOf);
@@ -53,7 +56,7 @@ export function zoneStates(input: {
     const checks = latestChecks(inspections);
     return tool.zones.map((measured) => {
       const zone = zoneNow(tool, measured, sessions);
-      const state = edgeState({ tool, zone, sessions, inspections });
+      const state = edgeState({ ...input, tool, zone, sessions, inspections });
       const { damageDepthMm } = state;
       const thinning = thinningNeed(tool, zone, sessions);
       return {
@@ -77,12 +80,15 @@ export function edgeNeeds(input: {
   sessions: readonly LoggedSession[];
   /** What is at hand for the keeper of a tool: the keeper's lubricants come first. */
   benchOf: (tool: Tool) => Bench;
+  tester?: TesterScale | null;
 }): EdgeNeed[] {
+  const { tester = null } = input;
   const sessionsOf = grouped(input.sessions, toolIdOf);
   return input.states
     .map((zoneState) => {
       const { tool } = zoneState;
-      return edgeNeed(zoneState, sessionsOf.get(tool.id) ?? [], input.benchOf(tool));
+      const seen = byUsualTester(seenLast(zoneState.state), tester);
+      return edgeNeed(zoneState, seen, sessionsOf.get(tool.id) ?? [], input.benchOf(tool));
     })
     .sort(
       (a, b) =>
@@ -96,16 +102,17 @@ export function edgeNeeds(input: {
 /** The work that one zone asks for at one bench, by its tool's own log. */
 function edgeNeed(
   zoneState: ZoneState,
+  seen: Observation,
   sessions: readonly LoggedSession[],
   bench: Bench,
 ): EdgeNeed {
   const { tool, state, beyond } = zoneState;
-  const { tests, findings, keenUm } = state;
+  const { findings, keenUm } = state;
   const edge =
     state.apex &&
     edgeJobOf({
       ...zoneState,
-      ...seenAs(tests, findings),
+      ...{ seen, knownApexUm: null },
       keenRadiusUm: keenUm,
       sessions,
       bench,
@@ -117,8 +124,8 @@ function edgeNeed(
   return { ...zoneState, ...lightest, hookSpent };
 }
 
-function seenAs(tests: EdgeState['tests'], findings: EdgeState['findings']) {
-  return { seen: { tests: [...tests], findings: [...findings] }, knownApexUm: null };
+function seenLast({ tests, findings }: EdgeState): Observation {
+  return { tests: [...tests], findings: [...findings] };
 }
 
 /** The bluntest word among a tool's zones: what its label on the rack says. */

@@ -3,12 +3,14 @@ import type { EdgeTest, Finding, Inspection } from '../../domain/session';
 import { isWorked, passedTest } from '../../domain/observation';
 import type { Tool, Zone } from '../../domain/tool';
 import {
+  byUsualTester,
   estimateApex,
   KEEN_UP_TO,
   TEST_CENTRE_UM,
   testReading,
   WORKS_UP_TO,
   type ApexEstimate,
+  type TesterScale,
 } from '../sharpness';
 import { damageToMend } from './damage';
 
@@ -45,8 +47,10 @@ export function edgeState(input: {
   zone: Zone;
   sessions: readonly LoggedSession[];
   inspections: readonly Inspection[];
+  /** The person's own force tester: grams are estimated by it, and kept as they were read. */
+  tester?: TesterScale | null;
 }): EdgeState {
-  const { tool, zone } = input;
+  const { tool, zone, tester = null } = input;
   const finished = input.sessions.filter(
     (s) => s.zoneId === zone.id && s.finishedAt !== null && s.job !== 'spine',
   );
@@ -61,13 +65,13 @@ export function edgeState(input: {
   const tested = looks.find(({ seen }) => seen.tests.length > 0);
   const keen = looks.find(({ seen, touchUp }) => touchUp && seen.tests.length > 0);
   const findings = latest?.seen.findings ?? [];
-  const apex = seenApex({ tests: tested?.seen.tests ?? [], findings });
+  const apex = seenApex(byUsualTester({ tests: tested?.seen.tests ?? [], findings }, tester));
   const damageDepthMm = damageToMend(tool, zone, findings);
   return {
     word: apex ? edgeWord(apex.apexRadiusUm / zone.targetApexUm, damageDepthMm) : 'unknown',
     apex,
     tests: tested?.seen.tests ?? [],
-    keenUm: keen ? worstStretch(keen.seen.tests).apexRadiusUm : null,
+    keenUm: keen ? worstStretch(byUsualTester(keen.seen, tester).tests).apexRadiusUm : null,
     findings,
     damageDepthMm,
     observedAt: latest?.at ?? null,
@@ -95,8 +99,19 @@ export function edgeWord(ratio: number, damageDepthMm: number): EdgeWord {
   return ratio > KEEN_UP_TO ? 'works' : 'keen';
 }
 
+/** Looks are estimated again and again, and never change: each is computed once. */
+const estimated = new WeakMap<readonly EdgeTest[], ApexEstimate>();
+
 /** Estimate of the bluntest stretch among tests at several places of one edge. */
 export function worstStretch(tests: readonly EdgeTest[]): ApexEstimate {
+  const known = estimated.get(tests);
+  if (known) return known;
+  const worst = estimateWorst(tests);
+  estimated.set(tests, worst);
+  return worst;
+}
+
+function estimateWorst(tests: readonly EdgeTest[]): ApexEstimate {
   const places = [...new Set(tests.map((t) => t.place))];
   return places
     .map((place) =>

@@ -8,6 +8,7 @@ export {
   type EdgeWord,
 } from './edgeState';
 export { damageOf, damageToMend } from './damage';
+export { damageLooks, damageOnce } from './damageSeen';
 export { damageWayOf, ladderRequest, planEdge } from './planEdge';
 export { benchAt, familyOnShelf, handOf, type Bench } from './bench';
 export { edgeJobOf } from './edgeJobOf';
@@ -27,5 +28,6 @@ export {
 } from './judgeEdge';
 export { diagnose, SYMPTOM_IDS, type Diagnosis, type SymptomId } from './diagnose';
 export { adviseAngle, type AngleAdvice, type AngleReason } from './adviseAngle';
-export { recessionsSinceMeasured, sessionRecessionMm, steelPace, zoneNow } from './recession';
+export { recessionsSinceMeasured, sessionRecessionMm, zoneNow } from './recession';
+export { steelLeft, type SteelLeft } from './steelLeft';
 export { standings, type Standings } from './standings';

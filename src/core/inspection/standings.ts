@@ -3,7 +3,14 @@ import type { Inspection } from '../../domain/session';
 import type { Settings } from '../../domain/settings';
 import type { Tool } from '../../domain/tool';
 import { freshSince, type Hand, type Shelf } from '../ladder';
-import { hardnessFromLog, surfaceUse, type LearnedHardness, type SurfaceUse } from '../learn';
+import {
+  hardnessFromLog,
+  learnTester,
+  surfaceUse,
+  type LearnedHardness,
+  type SurfaceUse,
+} from '../learn';
+import type { TesterScale } from '../sharpness';
 import { benchAt, handOf } from './bench';
 import { edgeNeeds, zoneStates, type EdgeNeed, type ZoneState } from './edgeNeeds';
 
@@ -20,6 +27,8 @@ export interface Standings {
   hardness: Record<string, LearnedHardness | null>;
   /** By surface: what was done on it since it was last made fresh. */
   surfaceUse: Record<string, SurfaceUse>;
+  /** The person's own force tester; null until the log knows it. Every reading in grams goes by it. */
+  tester: TesterScale | null;
 }
 
 /** Walks the whole log once: work for a thread of its own when the log is long. */
@@ -30,17 +39,17 @@ export function standings(input: {
   inspections: readonly Inspection[];
   settings: Settings;
 }): Standings {
+  const tester = learnTester(input).scale;
   const { tools, shelf, sessions, settings } = input;
   const { strokesPerMinute: pace, forgotten } = settings;
   const hardnessOf = hardnessFromLog(input);
-  const states = zoneStates({ ...input, hardnessOf });
+  const states = zoneStates({ ...input, tester, hardnessOf });
   const hand = handOf({ sessions, shelf, pace, forgotten });
   return {
     hand,
     states,
     needs: edgeNeeds({
-      states,
-      sessions,
+      ...{ states, sessions, tester },
       benchOf: ({ schools }) => benchAt({ where: 'bench', shelf, schools, hand }),
     }),
     underWay: sessions
@@ -48,5 +57,6 @@ export function standings(input: {
       .sort((a, b) => (a.startedAt < b.startedAt ? 1 : -1)),
     hardness: Object.fromEntries(tools.map((tool) => [tool.id, hardnessOf(tool)])),
     surfaceUse: surfaceUse(sessions, freshSince(shelf)),
+    tester,
   };
 }

@@ -8,4 +8,11 @@ export type { EdgeJob } from './edgeJob';
 export { NO_PLAN, withSteps, type JobPlan } from './jobPlan';
 export { planFlattening } from './planFlattening';
 export { honedApexUm, hones, planHoning } from './planHoning';
-export { planSpine, raisingsLeft, SPINE_WORKS, spineWorkDue, type SpineWork } from './spine';
+export {
+  planSpine,
+  RAISINGS_PER_FILING,
+  raisingsLeft,
+  SPINE_WORKS,
+  spineWorkDue,
+  type SpineWork,
+} from './spine';

@@ -24,7 +24,7 @@ export const SPINE_WORKS = {
 export type SpineWork = (typeof SPINE_WORKS)[keyof typeof SPINE_WORKS][number];
 
 /** Raisings that a hook gives after each filing before it has to be filed and stoned anew. */
-const RAISINGS_PER_FILING = 2;
+export const RAISINGS_PER_FILING = 2;
 /** The stretch of spine that is kept as a scraper (mm, prior). */
 const STRETCH_MM = 60;
 /** Strokes that are counted, not computed: on file and stone half from each end (prior). */

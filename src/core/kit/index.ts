@@ -1,4 +1,22 @@
-export { kitProblem } from './kitProblem';
-export { planKit } from './planKit';
+export {
+  duplicates,
+  kitCost,
+  kitTotals,
+  lightestServing,
+  nextKit,
+  oneStep,
+  shownPoints,
+  thingPrice,
+  wayWith,
+  type KitStep,
+  type KitTotals,
+} from './explainKit';
+export { fieldLadder } from './fieldLadder';
+export { kitFrontier, type FrontierPoint } from './kitFrontier';
+export { needsOfEachOnce, needsOfForecast } from './kitNeeds';
+export { coveredBy, kitProblem, type KitWishes } from './kitProblem';
+export { limitedKit, limitsBind, NO_LIMITS, type KitLimits } from './limitedKit';
+export { rackRound } from './rackRound';
+export { solveKit, type KitSolution, type SolvedNeed } from './solveKit';
 export { candidateWorth, thingsWorth, type ThingWorth } from './thingsWorth';
-export type { CarriedItem, KitPlan, KitProblem, ServedNeed, WhyUnserved, SolveLp } from './types';
+export type { KitItem, KitNeed, KitProblem, RackRound, SolveLp } from './types';

@@ -1,73 +1,52 @@
-import { edgeName } from '../../domain/edgeName';
-import type { Tool, Zone } from '../../domain/tool';
-import {
-  edgeTarget,
-  shelfAbrasives,
-  workingFace,
-  type Hand,
-  type Shelf,
-  type Stretch,
-} from '../ladder';
-import { damageOf, type EdgeState } from '../inspection';
+import type { Helper } from '../../domain/shelf';
+import { COVERS, type CarryPlace, type Cover } from '../../domain/terms';
+import { shelfAbrasives, shelfThings, type Hand, type Shelf } from '../ladder';
 import type { KitItem, KitNeed, KitProblem } from './types';
 
-/** A day's work dulls an edge to this many times the radius it is asked for (prior). */
-const WORN_RATIO = 3;
+/** What a person has said of the kit of a trip. */
+export interface KitWishes {
+  heldIn: readonly string[];
+  keptOut: readonly string[];
+  /** Where things go that are not carried where they live. */
+  places: readonly { itemId: string; place: CarryPlace }[];
+  /** What else has to be covered. */
+  covers: readonly Cover[];
+}
 
-/**
- * The kit problem of a trip: every zone of the tools that travel, worn as a day's work leaves it or
- * as it is now if that is worse, with a chip of the depth to be prepared for.
- */
+/** The kit problem of some needs: everything on the shelf, each thing where it lives or was moved to. */
 export function kitProblem(input: {
-  zones: readonly { tool: Tool; zone: Zone; state: EdgeState }[];
+  needs: readonly KitNeed[];
   shelf: Shelf;
+  helpers: readonly Helper[];
+  wishes: KitWishes;
   minutesPerTouchUp: number;
-  chipDepthMm: number;
   hand: Hand;
-  /** How many times as round as it should be an edge is by then; a day's work where nothing is said. */
-  wornRatio?: number;
 }): KitProblem {
-  const { zones, shelf, minutesPerTouchUp, chipDepthMm, hand, wornRatio = WORN_RATIO } = input;
+  const { needs, shelf, helpers, wishes, minutesPerTouchUp, hand } = input;
+  const moved = new Map(wishes.places.map(({ itemId, place }) => [itemId, place]));
+  const covering = helpers.filter(({ covers }) => covers.length > 0);
   return {
-    needs: zones.map(({ tool, zone, state }) => need(tool, zone, state, chipDepthMm, wornRatio)),
-    items: kitItems(shelf),
+    ...{ needs, minutesPerTouchUp, hand },
+    items: [...shelfThings(shelf), ...covering].map(
+      ({ id, name, massG, carriedAnyway, place }): KitItem => ({
+        ...{ id, name, massG: carriedAnyway ? 0 : massG },
+        place: moved.get(id) ?? (place === 'workshop' ? 'pack' : place),
+      }),
+    ),
     abrasives: shelfAbrasives(shelf),
-    minutesPerTouchUp,
-    hand,
+    covers: COVERS.filter((cover) => wishes.covers.includes(cover)).map((cover) => ({
+      ...{ cover, itemIds: coveredBy(cover, shelf, helpers) },
+    })),
+    heldIn: wishes.heldIn,
+    keptOut: wishes.keptOut,
   };
 }
 
-function need(
-  tool: Tool,
-  zone: Zone,
-  state: EdgeState,
-  chipDepthMm: number,
-  wornRatio: number,
-): KitNeed {
-  const wornUm = wornRatio * zone.targetApexUm;
-  return {
-    id: `${tool.id}/${zone.id}`,
-    name: edgeName(tool, zone),
-    face: workingFace(tool, zone),
-    condition: {
-      apexRadiusUm: Math.max(wornUm, state.apex?.apexRadiusUm ?? 0),
-      damageDepthMm: Math.max(chipDepthMm, state.damageDepthMm),
-      damageStretch: damageOf(state.findings).stretch ?? oneChip(zone),
-      keenRadiusUm: state.keenUm ?? undefined,
-    },
-    target: edgeTarget(tool, zone, 'field'),
-  };
-}
-
-/** A stretch such as one chip in the middle of a zone asks for. */
-function oneChip({ startMm, endMm }: Zone): Stretch {
-  const middleMm = (startMm + endMm) / 2;
-  return { startMm: Math.max(0, middleMm - 30), endMm: middleMm + 30 };
-}
-
-/** Everything on the shelf as it could be carried; what is carried anyway weighs nothing more. */
-function kitItems(shelf: Shelf): KitItem[] {
-  return [...shelf.abrasives, ...shelf.strops, ...shelf.compounds, ...shelf.lubricants].map(
-    ({ id, name, massG, carriedAnyway }) => ({ id, name, massG: carriedAnyway ? 0 : massG }),
+/** The things that cover something beside the edges: helpers, and lubricants for what they are. */
+export function coveredBy(cover: Cover, shelf: Shelf, helpers: readonly Helper[]): string[] {
+  const named = helpers.filter(({ covers }) => covers.includes(cover)).map(({ id }) => id);
+  const wet = shelf.lubricants.filter(
+    ({ kind }) => cover === 'lubricant' || (cover === 'rust film' && kind !== 'water'),
   );
+  return [...named, ...wet.map(({ id }) => id)];
 }

@@ -3,13 +3,13 @@ import { UNTAUGHT_HAND } from '../learn';
 import { DEFAULT_PACE } from '../wear';
 import { stone, strop, toolOf } from '../../testing/ladderFixtures';
 import type { LadderAbrasive } from '../ladder';
-import { candidateWorth, thingsWorth, type KitProblem } from '.';
+import { candidateWorth, thingsWorth, type RackRound } from '.';
 
 const knife = toolOf('flat-knife');
 const axe = toolOf('hatchet');
 
 /** Edges of a knife and a hatchet that tear paper, with these things at hand. */
-function round(abrasives: LadderAbrasive[]): KitProblem {
+function round(abrasives: LadderAbrasive[]): RackRound {
   return {
     needs: [knife, axe].map((tool) => ({
       id: tool.id,
@@ -24,12 +24,11 @@ function round(abrasives: LadderAbrasive[]): KitProblem {
       needsAll: [abrasive.id],
       needsOneOf: null,
     })),
-    minutesPerTouchUp: 240,
     hand: { pace: DEFAULT_PACE, learned: UNTAUGHT_HAND },
   };
 }
 
-const worthOf = (problem: KitProblem, id: string) =>
+const worthOf = (problem: RackRound, id: string) =>
   thingsWorth(problem).find((worth) => worth.id === id)!;
 
 describe('what a thing adds', () => {

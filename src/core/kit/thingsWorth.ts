@@ -7,7 +7,7 @@ import {
   type ShelfAbrasive,
 } from '../ladder';
 import { passedTest } from '../sharpness';
-import type { KitNeed, KitProblem } from './types';
+import type { RackRound, RoundNeed } from './types';
 
 /** What one thing does for the edges of a rack, each brought to its target once. */
 export interface ThingWorth {
@@ -27,7 +27,7 @@ export interface ThingWorth {
  * thing. What no plan takes adds nothing. `onProgress` hears the share done.
  */
 export function thingsWorth(
-  problem: KitProblem,
+  problem: RackRound,
   onProgress: (share: number) => void = () => {},
 ): ThingWorth[] {
   const worth = new Map(problem.items.map(({ id }) => [id, nothing(id)]));
@@ -43,7 +43,7 @@ export function thingsWorth(
 }
 
 /** What a stone that is not at hand yet would add. */
-export function candidateWorth(problem: KitProblem, stone: LadderStone): ThingWorth {
+export function candidateWorth(problem: RackRound, stone: LadderStone): ThingWorth {
   const own = nothing(stone.id);
   const added: ShelfAbrasive = { abrasive: stone, needsAll: [stone.id], needsOneOf: null };
   const wider = { ...problem, abrasives: [...problem.abrasives, added] };
@@ -60,7 +60,7 @@ function nothing(id: string): ThingWorth {
 }
 
 /** Adds what a thing does for one edge: its plan with the thing, against the plan without. */
-function count(own: ThingWorth, need: KitNeed, plan: LadderPlan, otherwise: LadderPlan): void {
+function count(own: ThingWorth, need: RoundNeed, plan: LadderPlan, otherwise: LadderPlan): void {
   own.usedFor.push(need.name);
   if (reaches(plan) && !reaches(otherwise)) own.onlyFor.push(need.name);
   else own.savesMinutes += otherwise.minutes - plan.minutes;
@@ -75,7 +75,7 @@ function reaches({ outcome, shortOf }: LadderPlan): boolean {
   return outcome !== 'out of reach' && !shortOf.apex && !shortOf.finish;
 }
 
-function planOf(problem: KitProblem, { face, condition, target }: KitNeed): LadderPlan {
+function planOf(problem: RackRound, { face, condition, target }: RoundNeed): LadderPlan {
   const { pace, learned } = problem.hand;
   return planLadder({
     ...{ zone: face, condition, target, pace },
@@ -86,7 +86,7 @@ function planOf(problem: KitProblem, { face, condition, target }: KitNeed): Ladd
 }
 
 /** The shelf records that a plan takes: stones, strops, compounds, and a lubricant that is the only one. */
-function takenBy(problem: KitProblem, { steps }: LadderPlan): Set<string> {
+function takenBy(problem: RackRound, { steps }: LadderPlan): Set<string> {
   return new Set(
     steps.flatMap(({ abrasive: { id } }) => {
       const { needsAll, needsOneOf } = problem.abrasives.find(
@@ -98,7 +98,7 @@ function takenBy(problem: KitProblem, { steps }: LadderPlan): Set<string> {
 }
 
 /** The same problem without one thing; a strop whose compound is missing is a bare strop. */
-function without(problem: KitProblem, id: string): KitProblem {
+function without(problem: RackRound, id: string): RackRound {
   const abrasives = problem.abrasives.flatMap((thing): ShelfAbrasive[] => {
     const { abrasive, needsAll, needsOneOf } = thing;
     if (abrasive.kind === 'strop' && needsAll[1] === id) {

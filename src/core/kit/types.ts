@@ -1,3 +1,4 @@
+import type { CarryPlace, Cover } from '../../domain/terms';
 import type {
   EdgeCondition,
   EdgeTarget,
@@ -6,21 +7,46 @@ import type {
   ShelfAbrasive,
   WorkingFace,
 } from '../ladder';
+import type { TouchUpEvent } from '../trip';
 
 /** Something that could be carried; things carried anyway weigh 0 g. */
 export interface KitItem {
   id: string;
   name: string;
   massG: number;
+  place: CarryPlace;
 }
 
-/** One edge that the kit has to bring to its target out there. */
+/** One edge in one state that the kit has to bring to its target out there. */
 export interface KitNeed {
   id: string;
+  edgeId: string;
   name: string;
+  event: TouchUpEvent;
+  /** How often it is expected to come. */
+  count: number;
+  /** Whether it has to be met from what hangs on the belt. */
+  fromBelt: boolean;
   face: WorkingFace;
   condition: EdgeCondition;
   target: Required<EdgeTarget>;
+}
+
+/** An edge to be brought to its target once. */
+export type RoundNeed = Pick<KitNeed, 'id' | 'name' | 'face' | 'condition' | 'target'>;
+
+/** Every edge of a rack brought to its target once, by everything on a shelf. */
+export interface RackRound {
+  needs: readonly RoundNeed[];
+  items: readonly { id: string; name: string }[];
+  abrasives: readonly ShelfAbrasive[];
+  hand: Hand;
+}
+
+/** What a kit has to cover beside the edges, and the things that do. */
+export interface KitCover {
+  cover: Cover;
+  itemIds: readonly string[];
 }
 
 /** A way to serve one need: the things in their order, and how long they take. */
@@ -29,42 +55,17 @@ export interface NeedWay {
   minutes: number;
 }
 
-/** Why no kit serves a need: the quickest way owned takes too long, or there is none. */
-export type WhyUnserved =
-  { kind: 'too long'; minutes: number; limitMinutes: number } | { kind: 'nothing owned' };
-
 export interface KitProblem {
   needs: readonly KitNeed[];
   items: readonly KitItem[];
   abrasives: readonly ShelfAbrasive[];
+  covers: readonly KitCover[];
+  /** Ids of items that are in whatever it costs, and of those that stay at home. */
+  heldIn: readonly string[];
+  keptOut: readonly string[];
   /** A ladder that takes longer does not count as served. */
   minutesPerTouchUp: number;
   hand: Hand;
-}
-
-/** A need with the way that the kit serves it; null where it goes unserved, with the reason. */
-export interface ServedNeed {
-  need: KitNeed;
-  way: NeedWay | null;
-  whyNot: WhyUnserved | null;
-}
-
-/** What leaving a carried item out would cost. */
-export interface CarriedItem {
-  item: KitItem;
-  /** Needs whose ladder uses it. */
-  usedFor: string[];
-  /** Needs that nothing else at hand could serve. */
-  unservedWithout: string[];
-  /** Grams that the next best kit weighs more; null where needs would go unserved. */
-  gramsMoreWithout: number | null;
-}
-
-export interface KitPlan {
-  grams: number;
-  carried: CarriedItem[];
-  left: KitItem[];
-  served: ServedNeed[];
 }
 
 /** Solves a problem in LP format; values by variable name, or null when it is infeasible. */

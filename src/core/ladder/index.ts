@@ -20,12 +20,17 @@ export { handling } from './handling';
 export {
   abrasivesAtHand,
   BARE_STROP_UM,
+  beltShelf,
   carriedShelf,
   otherFaceId,
   shelfAbrasives,
   type Shelf,
   type ShelfAbrasive,
 } from './shelfAbrasives';
+export { KEEN_SHARE } from './stropWork';
+export { oneChip } from './oneChip';
+export { packedShelf, shelfOfTrip } from './packedShelf';
+export { mapShelf, shelfThings } from './shelfThings';
 export { freshSince } from './freshSince';
 export { edgeSections } from './edgeSections';
 export { stoneInHand } from './stoneInHand';

@@ -19,7 +19,7 @@ export interface ShelfAbrasive<A = LadderStone | LadderStrop> {
   abrasive: A;
   /** Records of which every one is needed: a stone, or a strop and its compound. */
   needsAll: string[];
-  /** Records of which one is needed, its lubricants; null where it works dry. */
+  /** Records of which one is needed, its lubricants; null where it works dry or with water. */
   needsOneOf: string[] | null;
 }
 
@@ -58,6 +58,7 @@ function stones(
       taken.includes(kind) &&
       (kind === 'dry' || fitting.some((lubricant) => lubricant.kind === kind)),
   );
+  const lubricant = atHand ?? (taken.includes('water') ? 'water' : null);
   return item.faces.map((face) => ({
     abrasive: {
       kind: 'stone',
@@ -70,11 +71,13 @@ function stones(
       widthMm: item.widthMm,
       dishMm: item.dishMm,
       state: face.state,
-      lubricant: atHand ?? null,
+      lubricant,
       soakMl: soakMl(item),
     },
     needsAll: [item.id],
-    needsOneOf: taken.includes('dry') ? null : fitting.map(({ id }) => id),
+    // A splash of water is had where people drink; how much a stone soaks up is another sum.
+    needsOneOf:
+      taken.includes('dry') || taken.includes('water') ? null : fitting.map(({ id }) => id),
   }));
 }
 
@@ -116,11 +119,20 @@ export function otherFaceId(stropId: string): string {
 
 /** What is not left in the workshop. */
 export function carriedShelf(shelf: Shelf): Shelf {
-  const travels = ({ place }: { place: string }): boolean => place !== 'workshop';
+  return shelfIn(shelf, (place) => place !== 'workshop');
+}
+
+/** What hangs on the belt: at hand in the middle of a job. */
+export function beltShelf(shelf: Shelf): Shelf {
+  return shelfIn(shelf, (place) => place === 'pouch');
+}
+
+function shelfIn(shelf: Shelf, isMeant: (place: Abrasive['place']) => boolean): Shelf {
+  const isThere = ({ place }: Pick<Abrasive, 'place'>): boolean => isMeant(place);
   return {
-    abrasives: shelf.abrasives.filter(travels),
-    strops: shelf.strops.filter(travels),
-    compounds: shelf.compounds.filter(travels),
-    lubricants: shelf.lubricants.filter(travels),
+    abrasives: shelf.abrasives.filter(isThere),
+    strops: shelf.strops.filter(isThere),
+    compounds: shelf.compounds.filter(isThere),
+    lubricants: shelf.lubricants.filter(isThere),
   };
 }

@@ -16,7 +16,7 @@ import { CHANGEOVER_MINUTES, type AbrasiveWork, type Hand } from './stoneWork';
 import type { EdgeCondition, LadderStone, LadderStrop, WorkingFace } from './types';
 
 /** Apex radius under an edge of unknown history, as a share of its target (prior). */
-const KEEN_SHARE = 0.6;
+export const KEEN_SHARE = 0.6;
 /** A closing strop takes so many times the burr's decay, and never more than the best count. */
 const CLOSING_DECAYS = 1.4;
 /** An edge that is no better than this (µm) tears paper: it wants a stone. */

@@ -1,7 +1,8 @@
 import { planLadder } from '..';
-import { whyUnfit } from '.';
+import { shelfAbrasives, whyUnfit } from '.';
 import { TOOL_KINDS } from '../../domain/terms';
 import { faceOf, stone, strop } from '../../testing/ladderFixtures';
+import { sample } from '../../testing/sample';
 
 const file = stone(100, { family: 'file', form: 'file', lengthMm: 200, lubricant: 'dry' });
 
@@ -17,6 +18,33 @@ describe('what fits an edge', () => {
     ['scandi-knife', stone(14, { lubricant: null }), 'no lubricant'],
   ] as const)('%s', (kind, abrasive, reason) => {
     expect(whyUnfit(abrasive, faceOf(kind))?.kind).toBe(reason);
+  });
+
+  it('water is had anywhere, oil has to be on the shelf', () => {
+    const pebble = sample.abrasives.find(({ id }) => id === 'pebble')!;
+    const kinds = (change: Partial<typeof pebble>, lubricants: typeof sample.lubricants) => {
+      const shelf = {
+        abrasives: [{ ...pebble, ...change }],
+        strops: [],
+        compounds: [],
+        lubricants,
+      };
+      return shelfAbrasives(shelf).map(({ abrasive, needsOneOf }) => ({
+        lubricant: abrasive.kind === 'stone' ? abrasive.lubricant : null,
+        needsOneOf,
+      }));
+    };
+    const oil = sample.lubricants.filter(({ kind }) => kind === 'oil');
+    expect(kinds({ lubricants: ['water'] }, [])).toEqual([
+      { lubricant: 'water', needsOneOf: null },
+    ]);
+    expect(kinds({ lubricants: ['water', 'oil'] }, oil)).toEqual([
+      { lubricant: 'oil', needsOneOf: null },
+    ]);
+    expect(kinds({ lubricants: ['oil'] }, [])).toEqual([{ lubricant: null, needsOneOf: [] }]);
+    expect(kinds({ lubricants: ['oil'] }, oil)).toEqual([
+      { lubricant: 'oil', needsOneOf: oil.map(({ id }) => id) },
+    ]);
   });
 
   it('plans every kind of tool with a fitting set', () => {

@@ -16,6 +16,8 @@ export {
   learnFromLog,
   type FamilyOf,
   type Forgotten,
+  type LearnedStep,
 } from './learnFromLog';
+export { FEWEST_PAIRS, learnTester, logByUsualTester, type TesterLearned } from './learnTester';
 export { taughtOf, type Taught } from './taught';
 export { hardnessFromLog, withHardness, type LearnedHardness } from './hardnessFromLog';

@@ -33,6 +33,8 @@ export interface LearnedStep {
   at: string;
   /** Strokes done over strokes planned by the model alone, without what had been learned. */
   ratio: number;
+  /** Strokes done over strokes planned as it was planned then, with what had been learned. */
+  ofPlan: number;
   /** Stopped before its target: shown, and not learned from. */
   stoppedEarly: boolean;
 }
@@ -53,9 +55,10 @@ export function learnedSteps(
       if (left + right === 0 || plannedPerSide === 0 || !isComputed(step)) continue;
       const family = familyOf(itemId);
       if (!family || isForgotten(forgotten, itemId, at)) continue;
-      const ratio = ((left + right) / (2 * plannedPerSide)) * learnedFactor;
+      const ofPlan = (left + right) / (2 * plannedPerSide);
+      const ratio = ofPlan * learnedFactor;
       const stoppedEarly = step.finishedAt === null || step.skipped !== null || !reached;
-      learned.push({ itemId, family, sessionId, at, ratio, stoppedEarly });
+      learned.push({ itemId, family, sessionId, at, ratio, ofPlan, stoppedEarly });
     }
   }
   return learned;

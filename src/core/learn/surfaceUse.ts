@@ -6,6 +6,8 @@ export interface SurfaceUse {
   strokes: number;
   /** Touch-ups that it had a part in. */
   sessions: number;
+  /** When the first of them began; ISO 8601. */
+  firstAt: string;
 }
 
 /**
@@ -23,7 +25,8 @@ export function surfaceUse(
     for (const { itemId, left, right } of steps) {
       const since = freshAt(itemId);
       if (left + right === 0 || (since !== null && startedAt < since)) continue;
-      const use = uses.get(itemId) ?? { strokes: 0, sessions: 0 };
+      const use = uses.get(itemId) ?? { strokes: 0, sessions: 0, firstAt: startedAt };
+      if (startedAt < use.firstAt) use.firstAt = startedAt;
       use.strokes += left + right;
       if (!counted.has(itemId)) use.sessions += 1;
       counted.add(itemId);

@@ -1,16 +1,19 @@
 import type { EdgeTest } from '../../domain/session';
 import { positive } from '../check';
+import { apexAt, gramsAt, USUAL_TESTER } from './tester';
 import { TEST_CENTRE_UM, TEST_SD } from './testCentres';
 
-/** Grams-force to part the test filament at an apex radius r (µm): 50 + 150·r^0.8 (prior). */
+/** Finest apex radius (µm) that a reading is taken for. */
+const FINEST_UM = 0.05;
+
+/** Grams-force to part the test filament at an apex radius (µm), by the usual tester. */
 export function gramsFromApex(input: { apexRadiusUm: number }): number {
-  return 50 + 150 * positive(input.apexRadiusUm, 'apexRadiusUm') ** 0.8;
+  return gramsAt(USUAL_TESTER, positive(input.apexRadiusUm, 'apexRadiusUm'));
 }
 
-/** Apex radius (µm) behind a reading in grams-force, never below 0.05. */
+/** Apex radius (µm) behind a reading of the usual tester in grams-force, never below 0.05. */
 export function apexFromGrams(input: { grams: number }): number {
-  const overG = positive(input.grams, 'grams') - 50;
-  return overG <= 0 ? 0.05 : Math.max(0.05, (overG / 150) ** 1.25);
+  return Math.max(FINEST_UM, apexAt(USUAL_TESTER, positive(input.grams, 'grams')));
 }
 
 type Reading = Pick<EdgeTest, 'test' | 'grams'>;
@@ -23,8 +26,10 @@ export function gramsOf({ test, grams }: Reading): number {
 /** Spread of one reading (g): the tester's own, 10 g or a tenth; of a test by that of its radius. */
 export function readingNoiseG(reading: Reading): number {
   const grams = gramsOf(reading);
-  // d g / d ln r = 0.8 · (g − 50)
-  return reading.grams === null ? 0.8 * (grams - 50) * TEST_SD : Math.max(10, 0.1 * grams);
+  // d g / d ln r = 0.8 · (g − rest)
+  return reading.grams === null
+    ? 0.8 * (grams - USUAL_TESTER.restG) * TEST_SD
+    : Math.max(10, 0.1 * grams);
 }
 
 /** The apex radius (µm) that one reading stands for. */

@@ -10,6 +10,15 @@ export {
   type StropStart,
 } from './stropCurve';
 export { apexFromGrams, gramsFromApex, gramsOf, readingApexUm, readingNoiseG } from './grams';
+export {
+  asUsualGrams,
+  byUsualTester,
+  fitTester,
+  gramsAt,
+  USUAL_TESTER,
+  type GramsPair,
+  type TesterScale,
+} from './tester';
 export { TEST_CENTRE_UM } from './testCentres';
 export { estimateApex, testReading, type ApexEstimate } from './estimateApex';
 export { KEEN_UP_TO, passedTest, WORKS_UP_TO } from './keen';

@@ -20,6 +20,7 @@ export function pastSession(input: {
   /** When it is written down, and when it was done; ISO 8601. */
   at: string;
   doneAt: string;
+  tripId: string | null;
   tool: Tool;
   zone: Zone;
   where: Session['where'];
@@ -28,12 +29,13 @@ export function pastSession(input: {
   after: Observation;
   notes: string;
 }): Session {
-  const { id, at, doneAt, tool, zone, where, before, after, notes } = input;
+  const { id, at, doneAt, tripId, tool, zone, where, before, after, notes } = input;
   return {
     ...newRecord(id, at),
     toolId: tool.id,
     zoneId: zone.id,
     job: 'touch-up',
+    tripId,
     sitting: [],
     workSince: null,
     startedAt: doneAt,

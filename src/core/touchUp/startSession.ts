@@ -12,6 +12,8 @@ export function startSession(input: {
   zoneId: string;
   job: Job;
   where: Session['where'];
+  /** The trip that it is worked on; at home where nothing is said. */
+  tripId?: string | null;
   /** Work done since the touch-up before; not noted where nothing is said. */
   workSince?: Session['workSince'];
   before: Observation;
@@ -24,11 +26,12 @@ export function startSession(input: {
   /** A step's signs and warnings, as the person reads them: they are kept as they were seen. */
   wordsOf: (step: LadderStep) => StepWords;
 }): Session {
-  const { plan, at, wordsOf, sitting = [], workSince = null, ...given } = input;
+  const { plan, at, wordsOf, sitting = [], tripId = null, workSince = null, ...given } = input;
   return {
     ...given,
     ...newRecord(given.id, at),
     sitting,
+    tripId,
     workSince,
     written: 'in the guide',
     startedAt: at,

@@ -10,7 +10,10 @@ type Act = GuideEvent extends infer E ? (E extends unknown ? Omit<E, 'at'> : nev
 /** A session of the sample on two surfaces, begun anew. */
 function begun(): Session {
   const walked = sample.sessions.find(({ steps }) => steps.some(({ kind }) => kind === 'strop'))!;
-  const fresh = { left: 0, right: 0, activeSeconds: 0, tests: [], finishedAt: null };
+  const fresh = {
+    ...{ left: 0, right: 0, activeSeconds: 0, tests: [], inkChecks: [], burrWalks: [] },
+    finishedAt: null,
+  };
   const stone = walked.steps.find(({ kind }) => kind === 'stone') ?? walked.steps[0]!;
   const strop = walked.steps.find(({ kind }) => kind === 'strop')!;
   return {

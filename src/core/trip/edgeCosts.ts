@@ -1,11 +1,7 @@
-import {
-  planLadder,
-  type Hand,
-  type LadderAbrasive,
-  type LadderPlan,
-  type WorkingFace,
-} from '../ladder';
-import type { CostPoint, EdgeCosts, RungOut } from './types';
+import type { LadderPlan } from '../ladder';
+import { heaviestRung } from './heaviestRung';
+import { plannedAt, type EdgeAtHand } from './plannedAt';
+import type { CostPoint, EdgeCosts } from './types';
 
 /** Roundness (multiples of the target) and chips (mm) that touch-ups are planned for once. */
 const WORN_RATIOS = [1.3, 1.7, 2.3, 3.2, 4.5, 7, 11];
@@ -13,31 +9,11 @@ const CHIPS_MM = [0.1, 0.2, 0.4, 0.8];
 const CHIPPED_RATIO = 2.3;
 
 /** What touch-ups of one edge cost with what is carried: planned at a few states, and read between them. */
-export function edgeCosts(input: {
-  face: WorkingFace;
-  target: { apexRadiusUm: number; finishSizeUm: number };
-  abrasives: readonly LadderAbrasive[];
-  hand: Hand;
-}): EdgeCosts {
-  const { face, target, abrasives, hand } = input;
+export function edgeCosts(input: EdgeAtHand): EdgeCosts {
+  const { target } = input;
   const at = (ratio: number, chipMm: number): CostPoint[] => {
+    const plan = plannedAt(input, ratio, chipMm);
     const apexUm = ratio * target.apexRadiusUm;
-    const middle = face.startMm + face.edgeLengthMm / 2;
-    const plan = planLadder({
-      zone: face,
-      condition: {
-        apexRadiusUm: apexUm,
-        damageDepthMm: chipMm,
-        damageStretch:
-          chipMm > 0 ? { startMm: Math.max(0, middle - 30), endMm: middle + 30 } : null,
-        keenRadiusUm: 0.6 * target.apexRadiusUm,
-      },
-      target,
-      abrasives,
-      pace: hand.pace,
-      calibration: hand.learned,
-      missingStone: false,
-    });
     return plan.outcome === 'planned' ? [costPoint(apexUm, chipMm, plan)] : [];
   };
   const worn = WORN_RATIOS.flatMap((ratio) => at(ratio, 0));
@@ -53,19 +29,14 @@ function costPoint(apexUm: number, chipMm: number, plan: LadderPlan): CostPoint 
     steps.reduce((total, step) => total + of(step), 0);
   return {
     ...{ apexUm, chipMm, minutes },
-    rung: rungOf(plan),
+    rung: heaviestRung(steps.map(({ abrasive }) => abrasive)),
     strokesPerSide: sum(({ strokesPerSide }) => strokesPerSide),
     waterMl: sum(({ waterMl }) => waterMl),
+    passes: sum(({ abrasive, strokesPerSide }) =>
+      abrasive.kind === 'strop' && abrasive.loaded ? 2 * strokesPerSide : 0,
+    ),
     endUm: apexRadiusUm,
   };
-}
-
-/** The heaviest rung of a plan: the file, else any stone, else the strop. */
-function rungOf({ steps }: LadderPlan): RungOut {
-  if (steps.some(({ abrasive }) => abrasive.kind === 'stone' && abrasive.form === 'file')) {
-    return 'file';
-  }
-  return steps.some(({ abrasive }) => abrasive.kind === 'stone') ? 'stone' : 'strop';
 }
 
 /** The touch-up of an edge in a state between those that were planned; null where nothing works it. */
@@ -91,15 +62,21 @@ function between(
     const share = value / by(last);
     return { ...last, minutes: last.minutes * share, strokesPerSide: last.strokesPerSide * share };
   }
-  const next = points.findIndex((point) => by(point) >= value);
-  const [a, b] = [points[next - 1]!, points[next]!];
+  let next = 1;
+  while (by(points[next]!) < value) next += 1;
+  const a = points[next - 1]!;
+  const b = points[next]!;
   const share = (value - by(a)) / (by(b) - by(a));
-  const mix = (of: (point: CostPoint) => number): number => of(a) + share * (of(b) - of(a));
+  const nearer = share < 0.5 ? a : b;
+  // Written out: it is made some hundred thousand times in a forecast.
   return {
-    ...(share < 0.5 ? a : b),
-    minutes: mix(({ minutes }) => minutes),
-    strokesPerSide: mix(({ strokesPerSide }) => strokesPerSide),
-    waterMl: mix(({ waterMl }) => waterMl),
-    endUm: mix(({ endUm }) => endUm),
+    apexUm: nearer.apexUm,
+    chipMm: nearer.chipMm,
+    rung: nearer.rung,
+    minutes: a.minutes + share * (b.minutes - a.minutes),
+    strokesPerSide: a.strokesPerSide + share * (b.strokesPerSide - a.strokesPerSide),
+    waterMl: a.waterMl + share * (b.waterMl - a.waterMl),
+    passes: a.passes + share * (b.passes - a.passes),
+    endUm: a.endUm + share * (b.endUm - a.endUm),
   };
 }

@@ -1,3 +1,4 @@
+import { noEvents, type EventCounts, type TouchUpEvent } from './events';
 import { namedStream, partOf } from './random';
 import { COURSE_STEP_HOURS, simulateEdge, type RunDay } from './simulateEdge';
 import {
@@ -7,6 +8,7 @@ import {
   type EdgeForecast,
   type RungOut,
   type Spread,
+  type TripEdge,
   type TripForecast,
   type TripProblem,
 } from './types';
@@ -23,6 +25,7 @@ export function forecastTrip(
   const eveningMinutes = sums(days, runs);
   const midJobMinutes = sums(days, runs);
   const waterMl = sums(days, runs);
+  const minutes = new Float64Array(runs);
   const forecasts = edges.map((edge, i): EdgeForecast => {
     const stream = namedStream(edge.id, seed);
     const all = Array.from({ length: runs }, (_, run) =>
@@ -33,6 +36,7 @@ export function forecastTrip(
         eveningMinutes[day]![run]! += noted.eveningMinutes;
         midJobMinutes[day]![run]! += noted.midJobMinutes;
         waterMl[day]![run]! += noted.waterMl;
+        minutes[run]! += noted.eveningMinutes + noted.midJobMinutes;
       }),
     );
     onProgress((i + 1) / edges.length);
@@ -43,21 +47,45 @@ export function forecastTrip(
       days: Array.from({ length: days }, (_, day) =>
         edgeDay(
           day,
-          edge.work.filter((job) => job.day === day).reduce((sum, { hours }) => sum + hours, 0),
+          hoursAhead(edge, day),
           all.map((own) => own[day]!),
         ),
       ),
       strokesPerSide: total(({ strokesPerSide }) => strokesPerSide),
       waterMl: total((noted) => noted.waterMl),
+      passes: total((noted) => noted.passes),
+      events: {
+        midJob: eventCounts(all, ({ midJobEvents }) => midJobEvents),
+        evening: eventCounts(all, ({ eveningEvents }) => eveningEvents),
+      },
     };
   });
   return {
     runs,
     edges: forecasts,
+    minutes: spread(minutes),
     eveningMinutes: eveningMinutes.map(spread),
     midJobMinutes: midJobMinutes.map(spread),
     waterMl: waterMl.map(spread),
   };
+}
+
+/** Hours of work of a day that still lie ahead of an edge. */
+function hoursAhead({ work, fromDay }: TripEdge, day: number): number {
+  if (day < fromDay) return 0;
+  return work.reduce((sum, job) => sum + (job.day === day ? job.hours : 0), 0);
+}
+
+/** How often each event comes in a run, on average. */
+function eventCounts(
+  runs: readonly RunDay[][],
+  of: (noted: RunDay) => readonly TouchUpEvent[],
+): EventCounts {
+  const counts = noEvents();
+  for (const run of runs) {
+    for (const noted of run) for (const event of of(noted)) counts[event] += 1 / runs.length;
+  }
+  return counts;
 }
 
 function sums(days: number, runs: number): Float64Array[] {
@@ -84,6 +112,8 @@ function edgeDay(day: number, hours: number, runs: readonly RunDay[]): EdgeDay {
     eveningWork: chances(runs, ({ eveningWork }) => (eveningWork ? [eveningWork] : [])),
     chipChance: share(runs, ({ chipped }) => chipped),
     belowHours: of(({ belowHours }) => belowHours),
+    homeChance: share(runs, ({ isHome }) => isHome),
+    lostHours: runs.reduce((sum, { lostHours }) => sum + lostHours, 0) / runs.length,
     midJobMinutes: of(({ midJobMinutes }) => midJobMinutes),
     eveningMinutes: of(({ eveningMinutes }) => eveningMinutes),
     swaps: runs.reduce((sum, { swaps }) => sum + swaps, 0) / runs.length,
@@ -102,7 +132,12 @@ function share(runs: readonly RunDay[], holds: (run: RunDay) => boolean): number
 
 /** 16, 50 and 84 % of some values, and their mean; the values are sorted in their place. */
 function spread(values: Float64Array): Spread {
-  const mean = values.reduce((sum, value) => sum + value, 0) / Math.max(1, values.length);
+  const first = values[0] ?? 0;
+  // A day without work is the same in all runs, and needs no order.
+  if (values.every((value) => value === first)) {
+    return { low: first, median: first, high: first, mean: first };
+  }
+  const mean = values.reduce((sum, value) => sum + value, 0) / values.length;
   values.sort();
   const at = (portion: number): number =>
     values[Math.min(values.length - 1, Math.floor(portion * values.length))] ?? 0;

@@ -1,23 +1,28 @@
 export { edgeCosts } from './edgeCosts';
+export { doneOnTrip, workSpan, type DoneLine, type DoneOnTrip } from './doneOnTrip';
+export { EVENT_STATES, TOUCH_UP_EVENTS, type EventCounts, type TouchUpEvent } from './events';
 export { forecastTrip } from './forecastTrip';
+export { dullingFactor, learnDulling, type LearnedDulling } from './learnedDulling';
 export {
+  isUntested,
   maintenancePlan,
-  rustRisk,
+  TEST_MINUTES,
+  type HomeLine,
   type MaintenancePlan,
   type OutDay,
   type OutLine,
 } from './maintenance';
-export {
-  tasksOfTrip,
-  travelling,
-  tripProblem,
-  tripShelf,
-  zoneForTask,
-  type ThirstyStone,
-} from './tripProblem';
+export { plannedAt } from './plannedAt';
+export { rustRisk } from './rustRisk';
+export { setAdvice, type SetAdvice } from './setAdvice';
+export { thingsCarried } from './thingsCarried';
+export { travelling, tripProblem } from './tripProblem';
+export { stoneWaterMl, tripShelf, type RefusedStone } from './tripShelf';
+export { tasksOfTrip, zoneForTask } from './tripTasks';
 export { tripWhatIf, type TripChange, type TripOutcome } from './tripWhatIf';
 export {
   RUNGS_OUT,
+  type EdgeCosts,
   type EdgeDay,
   type EdgeForecast,
   type RungOut,
@@ -25,3 +30,4 @@ export {
   type TripForecast,
   type TripProblem,
 } from './types';
+export { workStretches, type WorkLog, type WorkStretch } from './workStretches';

@@ -1,23 +1,13 @@
 import fc from 'fast-check';
-import { DEFAULT_PACE, standings, type Standings } from '..';
-import { loggedSession } from '../../domain/loggedSession';
 import type { Trip } from '../../domain/trip';
+import type { EdgeNeed } from '../inspection';
 import { sample } from '../../testing/sample';
+import { sampleStandings } from '../../testing/sampleStandings';
 import { costAt } from './edgeCosts';
 import { forecastTrip, maintenancePlan, travelling, tripProblem, tripWhatIf } from '.';
 
 const [kept] = sample.trips;
-const at = '2026-01-01T00:00:00.000Z';
-const stands: Standings = standings({
-  tools: sample.tools,
-  shelf: sample,
-  sessions: sample.sessions.map(loggedSession),
-  inspections: sample.inspections,
-  settings: {
-    ...{ id: 'settings', createdAt: at, updatedAt: at, deletedAt: null, demoLoadedAt: null },
-    ...{ units: 'metric', coinThicknessMm: 2.3, strokesPerMinute: DEFAULT_PACE, forgotten: [] },
-  },
-});
+const stands = sampleStandings();
 
 /** The plan of the sample's trip, changed. */
 function planned(change: Partial<Trip> = {}, runs = 200) {
@@ -44,6 +34,31 @@ describe('what to do about a trip', () => {
     expect(sizes).toEqual([...sizes].sort((a, b) => b - a));
     const minutes = home.map(({ need, minutes: own }) => [own, need.plan!.minutes]);
     minutes.forEach(([own, plan]) => expect(own).toBe(plan));
+  });
+
+  it('before leaving: what was never tested is tested first, what nothing works is named', () => {
+    const [need] = stands.needs.filter(({ plan }) => plan?.outcome === 'planned');
+    const unknown = { ...need!.state, word: 'unknown' as const, apex: null };
+    const change = (state: EdgeNeed['state'], plan: EdgeNeed['plan']) =>
+      stands.needs.map((own) => (own === need ? { ...own, state, plan, beyond: null } : own));
+    const plan = (needs: EdgeNeed[]) => {
+      const { problem, forecast } = usual;
+      return maintenancePlan({ trip: kept!, tools: sample.tools, needs, problem, forecast });
+    };
+    const tested = plan(change(unknown, null)).home;
+    expect(tested[0]!.need.zone.id).toBe(need!.zone.id);
+    expect(tested[0]!.minutes).toBe(1);
+    expect(tested).toHaveLength(usual.plan.home.length);
+    const hopeless = plan(change(need!.state, { ...need!.plan!, outcome: 'out of reach' }));
+    expect(hopeless.home).toHaveLength(usual.plan.home.length - 1);
+    expect(hopeless.outOfReach.map(({ zone }) => zone.id)).toEqual([need!.zone.id]);
+  });
+
+  it('before leaving: a tool that a rule keeps at home asks for nothing', () => {
+    const toolId = usual.plan.home[0]!.need.tool.id;
+    const { home } = planned({ forbidden: [{ toolId, rule: 'forbidden there' }] }).plan;
+    expect(home.length).toBeGreaterThan(0);
+    expect(home.some(({ need }) => need.tool.id === toolId)).toBe(false);
   });
 
   it('out there: chances and minutes of the forecast, and nothing that hardly ever comes', () => {
@@ -128,7 +143,7 @@ describe('what a touch-up costs', () => {
     const ratio = fc.double({ min: 1, max: 12, noNaN: true });
     fc.assert(
       fc.property(edge, ratio, fc.double({ min: 0.05, max: 1, noNaN: true }), (own, r, chipMm) => {
-        const at = (apexUm: number, chip: number) => costAt(own.costs, apexUm, chip)!.minutes;
+        const at = (apexUm: number, chip: number) => costAt(own.midJobCosts, apexUm, chip)!.minutes;
         const apexUm = r * own.targetUm;
         expect(at(apexUm, chipMm)).toBeGreaterThanOrEqual(at(apexUm, 0) - 1e-9);
         expect(costAt({ worn: [], chipped: [], finishUm: 1 }, apexUm, chipMm)).toBeNull();
@@ -137,7 +152,7 @@ describe('what a touch-up costs', () => {
   });
 
   it('ends no rounder than the edge was asked to be out there, or as near as what is carried comes', () => {
-    for (const { costs } of edges) {
+    for (const { eveningCosts: costs } of edges) {
       costs.worn.forEach(({ endUm, minutes }) => {
         expect(endUm).toBeLessThanOrEqual(costs.finishUm + 1e-9);
         expect(minutes).toBeGreaterThan(0);

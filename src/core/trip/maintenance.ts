@@ -1,9 +1,9 @@
-import type { Climate } from '../../domain/terms';
 import type { Tool } from '../../domain/tool';
 import type { Trip } from '../../domain/trip';
+import { goesAlong } from '../../domain/tripDays';
 import type { EdgeNeed } from '../inspection';
-import { workingSteel } from '../wear';
 import { costAt } from './edgeCosts';
+import { rustRisk, type RustRisk } from './rustRisk';
 import {
   RUNGS_OUT,
   type EdgeForecast,
@@ -16,7 +16,15 @@ import {
 /** Work is listed from this chance on, and drawn full from a half. */
 const LISTED_FROM = 0.1;
 
-/** Work on one edge before leaving. */
+/** To test an edge takes so long (min). */
+export const TEST_MINUTES = 1;
+
+/** Whether an edge waits for its first test: until then there is nothing to plan. */
+export function isUntested({ state, beyond }: Pick<EdgeNeed, 'state' | 'beyond'>): boolean {
+  return state.word === 'unknown' && beyond === null;
+}
+
+/** Work on one edge before leaving, or its first test. */
 export interface HomeLine {
   need: EdgeNeed;
   minutes: number;
@@ -39,13 +47,12 @@ export interface OutDay {
   evening: OutLine[];
   midJobMinutes: Spread;
   eveningMinutes: Spread;
+  waterMl: Spread;
   /** How much the middle evening is over what was set; 0 where it fits. */
   overMinutes: number;
   /** Edges to leave when it is over: those that have no work on the next day. */
   leave: string[];
 }
-
-export type RustRisk = 'none' | 'some' | 'high';
 
 export interface BackLine {
   toolId: string;
@@ -57,6 +64,8 @@ export interface BackLine {
 
 export interface MaintenancePlan {
   home: HomeLine[];
+  /** Edges that nothing owned works. */
+  outOfReach: EdgeNeed[];
   /** Tools of the trip that cannot be used, and those that a smith must see. */
   unusable: EdgeNeed[];
   out: OutDay[];
@@ -65,8 +74,8 @@ export interface MaintenancePlan {
 }
 
 /**
- * What to do before leaving, by the tools' present state and in an order that shares stones; on each day
- * in mid-job and in the evening; and on return.
+ * What to do before leaving, by the tools' present state: first tests, then work in an order that shares
+ * stones; on each day in mid-job and in the evening; and on return.
  */
 export function maintenancePlan(input: {
   trip: Trip;
@@ -76,18 +85,22 @@ export function maintenancePlan(input: {
   forecast: TripForecast;
 }): MaintenancePlan {
   const { trip, tools, needs, problem, forecast } = input;
-  const own = needs.filter(({ tool }) => trip.toolIds.includes(tool.id));
+  const own = needs.filter(({ tool }) => goesAlong(trip, tool.id));
   const coarsest = ({ plan }: EdgeNeed): number => plan?.steps[0]?.abrasive.sizeUm ?? 0;
   return {
-    home: own
-      .filter(({ plan }) => plan?.outcome === 'planned')
-      .sort((a, b) => coarsest(b) - coarsest(a))
-      .map((need) => ({ need, minutes: need.plan!.minutes })),
+    home: [
+      ...own.filter(isUntested).map((need) => ({ need, minutes: TEST_MINUTES })),
+      ...own
+        .filter(({ plan }) => plan?.outcome === 'planned')
+        .sort((a, b) => coarsest(b) - coarsest(a))
+        .map((need) => ({ need, minutes: need.plan!.minutes })),
+    ],
+    outOfReach: own.filter(({ plan }) => plan?.outcome === 'out of reach'),
     unusable: own.filter(({ beyond, plan }) => beyond !== null && plan?.outcome !== 'planned'),
     out: Array.from({ length: trip.days }, (_, day) => outDay(day, trip, problem, forecast)),
     back: forecast.edges.flatMap((edge) => backLine(edge, problem)),
     rust: tools
-      .filter(({ id }) => trip.toolIds.includes(id))
+      .filter(({ id }) => goesAlong(trip, id))
       .map((tool) => ({ toolId: tool.id, risk: rustRisk(tool, trip.climate) })),
   };
 }
@@ -96,7 +109,7 @@ function outDay(
   day: number,
   trip: Trip,
   problem: TripProblem,
-  { edges, eveningMinutes, midJobMinutes }: TripForecast,
+  { edges, eveningMinutes, midJobMinutes, waterMl }: TripForecast,
 ): OutDay {
   const lines = (when: 'midJob' | 'eveningWork'): OutLine[] =>
     edges.flatMap((edge) =>
@@ -122,25 +135,18 @@ function outDay(
     ...{ day, midJob: lines('midJob'), evening, overMinutes },
     midJobMinutes: midJobMinutes[day]!,
     eveningMinutes: eveningMinutes[day]!,
+    waterMl: waterMl[day]!,
     leave: overMinutes > 0 ? [...new Set(evening.map(({ edgeId }) => edgeId))].filter(rests) : [],
   };
 }
 
 /** What an edge wants on return, from the state that it comes back in. */
 function backLine(edge: EdgeForecast, problem: TripProblem): BackLine[] {
-  const { costs, targetUm } = problem.edges.find(({ id }) => id === edge.id)!;
+  const { eveningCosts, targetUm } = problem.edges.find(({ id }) => id === edge.id)!;
   const last = edge.days.at(-1);
   if (!last || last.overnight.median <= problem.policy.stropAt * targetUm) return [];
-  const cost = costAt(costs, last.overnight.median, 0);
+  const cost = costAt(eveningCosts, last.overnight.median, 0);
   if (!cost) return [];
   const { toolId, zoneId, id: edgeId } = edge;
   return [{ toolId, zoneId, edgeId, rung: cost.rung, minutes: cost.minutes }];
-}
-
-/** Whether steel rusts there: salt and wet on what is not stainless. */
-export function rustRisk({ steel }: Pick<Tool, 'steel'>, climate: readonly Climate[]): RustRisk {
-  const harsh = climate.includes('salt');
-  const damp = climate.includes('wet') || climate.includes('freezing');
-  if (workingSteel(steel).stainless) return harsh ? 'some' : 'none';
-  return harsh || damp ? 'high' : 'some';
 }

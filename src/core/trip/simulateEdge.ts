@@ -1,7 +1,15 @@
 import { CHIP_MEDIAN_MM, CHIP_SD_LN } from './dulling';
 import { costAt } from './edgeCosts';
+import { touchUpEvent, type TouchUpEvent } from './events';
 import { Draws, partOf } from './random';
-import type { EdgeWork, RungOut, TripEdge, TripPolicy } from './types';
+import {
+  RUNGS_OUT,
+  type CostPoint,
+  type EdgeWork,
+  type RungOut,
+  type TripEdge,
+  type TripPolicy,
+} from './types';
 
 /** Spreads (sd of ln, prior) of a day, of the hours that were painted, and of the effort of touch-ups. */
 const DAY_SD_LN = 0.3;
@@ -25,6 +33,9 @@ export interface RunDay {
   eveningUm: number;
   overnightUm: number;
   midJob: RungOut[];
+  /** What it was brought back from, in mid-job and in the evening. */
+  midJobEvents: TouchUpEvent[];
+  eveningEvents: TouchUpEvent[];
   eveningWork: RungOut | null;
   chipped: boolean;
   belowHours: number;
@@ -32,7 +43,11 @@ export interface RunDay {
   eveningMinutes: number;
   strokesPerSide: number;
   waterMl: number;
+  passes: number;
   swaps: number;
+  /** Whether it has gone home by this evening, and the hours of work that are lost by it. */
+  isHome: boolean;
+  lostHours: number;
 }
 
 /** A plain literal: it is made a hundred thousand times. */
@@ -42,6 +57,8 @@ function nothingNoted(): RunDay {
     eveningUm: 0,
     overnightUm: 0,
     midJob: [],
+    midJobEvents: [],
+    eveningEvents: [],
     eveningWork: null,
     chipped: false,
     belowHours: 0,
@@ -49,7 +66,10 @@ function nothingNoted(): RunDay {
     eveningMinutes: 0,
     strokesPerSide: 0,
     waterMl: 0,
+    passes: 0,
     swaps: 0,
+    isHome: false,
+    lostHours: 0,
   };
 }
 
@@ -58,6 +78,8 @@ interface State {
   apexUm: number[];
   inHand: number;
   chipMm: number;
+  /** Whether it has been sent home, the last of its set. */
+  isHome: boolean;
 }
 
 /** One edge on one day of one run: what it is, how it stands, and what is noted of it. */
@@ -82,6 +104,7 @@ export function simulateEdge(
     apexUm: Array.from({ length: edge.copies }, () => edge.startUm),
     inHand: 0,
     chipMm: 0,
+    isHome: false,
   };
   return Array.from({ length: days }, (_, day) => {
     const ofDay = partOf(stream, day);
@@ -91,10 +114,12 @@ export function simulateEdge(
     const turn: Turn = { edge, policy, state, noted, effort: draws.spread(EFFORT_SD_LN) };
     let clock = 0;
     edge.work.forEach((job, i) => {
-      if (job.day === day) clock = work(turn, job, rateFactor, clock, partOf(ofDay, i));
+      if (job.day === day && day >= edge.fromDay)
+        clock = work(turn, job, rateFactor, clock, partOf(ofDay, i));
     });
     noted.eveningUm = Math.max(...state.apexUm);
-    evening(turn);
+    if (day >= edge.fromDay && !state.isHome) evening(turn);
+    noted.isHome = state.isHome;
     noted.overnightUm = Math.max(...state.apexUm);
     return noted;
   });
@@ -113,11 +138,11 @@ function work(
   let left = job.hours * draws.spread(HOURS_SD_LN);
   let now = clock;
   const rate = job.wear.umPerHour * rateFactor;
-  const needUm = Math.max(job.needUm, LEAST_ROOM * edge.costs.finishUm);
+  const needUm = Math.max(job.needUm, LEAST_ROOM * edge.midJobCosts.finishUm);
   const wait = (): number =>
     job.wear.chipsPerHour > 0 ? draws.exponential() / job.wear.chipsPerHour : Infinity;
   let toChip = wait();
-  for (let turns = 0; left > 1e-9; turns += 1) {
+  for (let turns = 0; left > 1e-9 && !state.isHome; turns += 1) {
     const apexUm = state.apexUm[state.inHand]!;
     const isBelow = apexUm >= needUm;
     const carriesOn = turns > MOST_TURNS || left <= NEARLY_DONE_HOURS;
@@ -134,9 +159,22 @@ function work(
       noted.chipped = true;
       state.chipMm = Math.max(state.chipMm, CHIP_MEDIAN_MM * draws.spread(CHIP_SD_LN));
       toChip = wait();
+      if (turn.policy.goHomeMm !== null && state.chipMm >= turn.policy.goHomeMm) sendHome(state);
     }
   }
+  noted.lostHours += left;
   return now;
+}
+
+/** The knife in the hand goes home; with the last of its set the edge does. */
+function sendHome(state: State): void {
+  if (state.apexUm.length === 1) {
+    state.isHome = true;
+    return;
+  }
+  state.apexUm.splice(state.inHand, 1);
+  state.inHand = 0;
+  state.chipMm = 0;
 }
 
 /** A keener knife of the set, else a touch-up in mid-job as long as the day allows one; false for neither. */
@@ -148,37 +186,46 @@ function bringBack({ edge, policy, state, noted, effort }: Turn, needUm: number)
     return true;
   }
   if (noted.midJob.length >= policy.midJobStops) return false;
-  const cost = costAt(edge.costs, state.apexUm[state.inHand]!, 0);
+  const chipMm = policy.chipsInEvening || state.chipMm < policy.repairMm ? 0 : state.chipMm;
+  const cost = costAt(edge.midJobCosts, state.apexUm[state.inHand]!, chipMm);
   if (!cost || cost.endUm >= SWAP_SHARE * needUm) return false;
+  noted.midJobEvents.push(touchUpEvent(state.apexUm[state.inHand]!, chipMm, edge.targetUm));
   state.apexUm[state.inHand] = cost.endUm;
+  if (chipMm > 0) state.chipMm = 0;
   noted.midJob.push(cost.rung);
   noted.midJobMinutes += cost.minutes * effort;
-  noted.strokesPerSide += cost.strokesPerSide * effort;
-  noted.waterMl += cost.waterMl;
+  noteUse(noted, cost, effort);
   return true;
 }
 
 /** What the policy asks for in the evening, of every knife of the set; a chip with the one in hand. */
 function evening({ edge, policy, state, noted, effort }: Turn): void {
   state.apexUm.forEach((apexUm, i) => {
-    const chipMm = i === state.inHand && state.chipMm >= policy.repairMm ? state.chipMm : 0;
-    const cost = costAt(edge.costs, apexUm, chipMm);
+    const isChipped = i === state.inHand && state.chipMm >= policy.repairMm;
+    const chipMm = isChipped && policy.chipsInEvening ? state.chipMm : 0;
+    // Most edges are left alone on most evenings: that is known without a price.
+    if (chipMm === 0 && apexUm <= Math.min(policy.stropAt, policy.stoneAt) * edge.targetUm) return;
+    const cost = costAt(edge.eveningCosts, apexUm, chipMm);
     if (!cost) return;
     const at = cost.rung === 'strop' ? policy.stropAt : policy.stoneAt;
     if (chipMm === 0 && apexUm <= at * edge.targetUm) return;
     if (chipMm > 0) state.chipMm = 0;
+    noted.eveningEvents.push(touchUpEvent(apexUm, chipMm, edge.targetUm));
     noted.eveningWork = heavier(noted.eveningWork, cost.rung);
     noted.eveningMinutes += cost.minutes * effort;
-    noted.strokesPerSide += cost.strokesPerSide * effort;
-    noted.waterMl += cost.waterMl;
+    noteUse(noted, cost, effort);
     state.apexUm[i] = Math.min(apexUm, cost.endUm);
   });
 }
 
-const ORDER: readonly RungOut[] = ['strop', 'stone', 'file'];
+function noteUse(noted: RunDay, cost: CostPoint, effort: number): void {
+  noted.strokesPerSide += cost.strokesPerSide * effort;
+  noted.waterMl += cost.waterMl;
+  noted.passes += cost.passes;
+}
 
 function heavier(a: RungOut | null, b: RungOut): RungOut {
-  return a !== null && ORDER.indexOf(a) > ORDER.indexOf(b) ? a : b;
+  return a !== null && RUNGS_OUT.indexOf(a) > RUNGS_OUT.indexOf(b) ? a : b;
 }
 
 /** Notes the apex in the hand at every quarter of an hour that goes by. */

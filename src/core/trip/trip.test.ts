@@ -3,12 +3,23 @@ import { edgeTarget, shelfAbrasives, workingFace } from '..';
 import { usualHand } from '../../testing/bench';
 import { toolOf } from '../../testing/ladderFixtures';
 import { sample } from '../../testing/sample';
+import { sampleStandings } from '../../testing/sampleStandings';
 import { TRIP_TASKS } from '../../domain/tripTasks';
+import { USUAL_TRIP } from '../../domain/trip';
 import type { ToolKind } from '../../domain/terms';
 import { tasksOf } from '../../domain/tasks';
 import { edgeWear } from './dulling';
 import { Draws, namedStream, partOf } from './random';
-import { edgeCosts, forecastTrip, rustRisk, tripShelf, zoneForTask, type TripProblem } from '.';
+import {
+  edgeCosts,
+  forecastTrip,
+  rustRisk,
+  setAdvice,
+  tripProblem,
+  tripShelf,
+  zoneForTask,
+  type TripProblem,
+} from '.';
 import type { TripEdge } from './types';
 
 const abrasives = shelfAbrasives(sample).map(({ abrasive }) => abrasive);
@@ -33,24 +44,27 @@ function edge(
   const needUm = Math.max(tasksOf([task.asks])[0]!.neededApexUm, 1.5 * zone.targetApexUm);
   return {
     ...{ id: `${kind}/${taskId}`, toolId: kind, zoneId: zone.id, targetUm: zone.targetApexUm },
-    ...{ startUm: Math.min(zone.targetApexUm, costs.finishUm), copies: 1, toolSdLn: 0.7, costs },
+    ...{ startUm: Math.min(zone.targetApexUm, costs.finishUm), copies: 1, toolSdLn: 0.7 },
     work: hours.map((each, day) => ({
       day,
       taskId,
       hours: each,
       wear: edgeWear(task, face),
+      learnedFactor: 1,
       needUm,
     })),
+    ...{ fromDay: 0, midJobCosts: costs, eveningCosts: costs },
     ...change,
   };
 }
 
+const usualPolicy = { ...USUAL_TRIP.policy, chipsInEvening: true, midJobStops: 0 };
 const problem = (edges: TripEdge[], change: Partial<TripProblem> = {}): TripProblem => ({
   ...{ days: 1, edges, runs: 1500, seed: 7 },
-  policy: { stropAt: 1.25, stoneAt: 2.2, repairMm: 0.15, midJobStops: 0 },
+  policy: usualPolicy,
   ...change,
 });
-const never = { stropAt: 20, stoneAt: 50, repairMm: 5, midJobStops: 0 };
+const never = { ...usualPolicy, stropAt: 20, stoneAt: 50, repairMm: 5, midJobStops: 0 };
 const days = (trip: TripProblem) => forecastTrip(trip).edges[0]!.days;
 
 describe('draws', () => {
@@ -128,7 +142,9 @@ describe('the forecast of a trip', () => {
 
   it('never works on an edge that nothing carried works, and says how long it went below its need', () => {
     const none = { worn: [], chipped: [], finishUm: 0.8 };
-    const [day] = days(problem([edge('scandi-knife', 'carve-dry', [8], { costs: none })]));
+    const [day] = days(
+      problem([edge('scandi-knife', 'carve-dry', [8], { midJobCosts: none, eveningCosts: none })]),
+    );
     expect(day!.eveningMinutes.mean).toBe(0);
     expect(day!.belowHours.median).toBeGreaterThan(2);
   });
@@ -177,13 +193,61 @@ describe('what goes along', () => {
   it('refuses stones that soak up more than a day has, with the sum', () => {
     const wet = sample.abrasives.map((item) => ({ ...item, place: 'pack' as const }));
     const shelf = { ...sample, abrasives: wet };
-    expect(tripShelf(shelf, { waterMlPerDay: 500 }).refused).toEqual([]);
-    const { refused, abrasives: left } = tripShelf(shelf, { waterMlPerDay: 60 });
+    expect(tripShelf(shelf, USUAL_TRIP).refused).toEqual([]);
+    const dry = { ...USUAL_TRIP, waterMlPerDay: 60 };
+    const { refused, carried: left, evening } = tripShelf(shelf, dry);
+    expect(evening).toBe(left);
     expect(refused.map(({ name, waterMl }) => [name, waterMl])).toEqual([
       ['bench water stone, 1000 side', 88],
       ['bench water stone, 6000 side', 88],
     ]);
     expect(left.some(({ name }) => name.startsWith('bench water stone'))).toBe(false);
+    const home = tripShelf(shelf, { ...dry, nights: 'at home' });
+    expect(home.evening.some(({ name }) => name.startsWith('bench water stone'))).toBe(true);
+  });
+
+  it('leaves what must lie flat unused where nothing does', () => {
+    const shelf = {
+      ...sample,
+      abrasives: sample.abrasives.map((s) => ({ ...s, place: 'pack' as const })),
+    };
+    const { refused, carried } = tripShelf(shelf, { ...USUAL_TRIP, hasFlat: false });
+    expect(refused.length).toBeGreaterThan(0);
+    expect(refused.every(({ why }) => why === 'flat')).toBe(true);
+    const forms = carried.map((own) => (own.kind === 'stone' ? own.form : own.kind));
+    expect(forms).not.toContain('bench-stone');
+    expect(forms).not.toContain('paper');
+    expect(forms).toContain('puck');
+  });
+
+  it('has in mid-job the belt alone where the person has it so, and then takes longer or goes on dull', () => {
+    const kit = { ...USUAL_TRIP.kit, midJobFromBelt: true };
+    const shelf = {
+      ...sample,
+      abrasives: sample.abrasives.map((stone) => ({
+        ...stone,
+        place: stone.id === 'paper-1500' ? ('pouch' as const) : ('pack' as const),
+      })),
+    };
+    const { midJob, carried } = tripShelf(shelf, { ...USUAL_TRIP, kit });
+    const stones = midJob.filter(({ kind }) => kind === 'stone');
+    expect(stones.map(({ id }) => id.split('/')[0])).toEqual(['paper-1500']);
+    expect(carried.length).toBeGreaterThan(midJob.length);
+    expect(tripShelf(shelf, USUAL_TRIP).midJob).toHaveLength(carried.length);
+
+    const [trip] = sample.trips;
+    const { states, hand } = sampleStandings();
+    const outcome = (midJobFromBelt: boolean) => {
+      const own = { ...trip!, kit: { ...trip!.kit, midJobFromBelt } };
+      const forecast = forecastTrip(
+        tripProblem({ trip: own, zones: states, shelf, hand, runs: 200, seed: 3 }),
+      );
+      const days = forecast.edges.flatMap((each) => each.days);
+      const below = days.reduce((sum, { belowHours }) => sum + belowHours.mean, 0);
+      return { minutes: forecast.minutes.mean, below };
+    };
+    const [belt, all] = [outcome(true), outcome(false)];
+    expect(belt.minutes + 60 * belt.below).toBeGreaterThan(all.minutes + 60 * all.below);
   });
 
   it('gives work to the edge that is kept for it, and strikes with none that must not be struck', () => {
@@ -203,5 +267,47 @@ describe('what goes along', () => {
     expect(rustRisk({ steel: { ...steel, stainless: 'no' } }, ['salt'])).toBe('high');
     expect(rustRisk({ steel: stainless }, ['salt'])).toBe('some');
     expect(rustRisk({ steel: stainless }, ['dry'])).toBe('none');
+  });
+});
+
+describe('ways of the person', () => {
+  const rough = (change: Partial<TripProblem['policy']>) =>
+    days(
+      problem([edge('machete', 'ground', [6, 6])], {
+        days: 2,
+        policy: { ...usualPolicy, ...change },
+      }),
+    );
+
+  it('a chip that is deep enough sends the tool home, and its hours are lost', () => {
+    const [first, second] = rough({ goHomeMm: 0.02 });
+    expect(first!.homeChance).toBeGreaterThan(0.1);
+    expect(second!.homeChance).toBeGreaterThanOrEqual(first!.homeChance);
+    expect(second!.lostHours).toBeGreaterThan(first!.lostHours);
+    const [stays] = rough({ goHomeMm: null });
+    expect([stays!.homeChance, stays!.lostHours]).toEqual([0, 0]);
+  });
+
+  it('without light chips wait for a stop in mid-job', () => {
+    const none = { ...usualPolicy, stropAt: 20, stoneAt: 50, repairMm: 0.02 };
+    const dark = rough({ ...none, chipsInEvening: false });
+    const light = rough({ ...none, chipsInEvening: true });
+    expect(dark[0]!.eveningMinutes.mean).toBeLessThan(light[0]!.eveningMinutes.mean / 4);
+  });
+
+  it('a set that gives up is helped by one more or by a stop more, whichever loses less', () => {
+    const pair = edge('parer', 'hide', [6], { copies: 2 });
+    const own = problem([pair]);
+    const [advice] = setAdvice(own, forecastTrip(own));
+    expect(advice).toMatchObject({ edgeId: pair.id, copies: 2, day: 0 });
+    const { asPlanned, oneMore, oneStopMore } = advice!;
+    expect(oneMore.belowHours).toBeLessThan(asPlanned.belowHours);
+    expect(oneStopMore.belowHours).toBeLessThan(asPlanned.belowHours);
+    const lost = (way: typeof oneMore) => way.minutes + 60 * way.belowHours;
+    expect(advice!.cheaper).toBe(lost(oneMore) <= lost(oneStopMore) ? 'one more' : 'touch-up');
+    const single = problem([edge('parer', 'hide', [6])]);
+    expect(setAdvice(single, forecastTrip(single))).toEqual([]);
+    const easy = problem([edge('parer', 'food', [0.5], { copies: 2 })]);
+    expect(setAdvice(easy, forecastTrip(easy))).toEqual([]);
   });
 });

@@ -1,103 +1,72 @@
-import { ROOM_TO_DULL, tasksOf, type TaskId } from '../../domain/tasks';
-import type { Tool, Zone } from '../../domain/tool';
+import { ROOM_TO_DULL, tasksOf } from '../../domain/tasks';
+import type { Zone } from '../../domain/tool';
 import type { Trip } from '../../domain/trip';
-import { TRIP_TASKS, type TripTask } from '../../domain/tripTasks';
+import { goesAlong, tripDayOf, tripPhase } from '../../domain/tripDays';
 import type { ZoneState } from '../inspection';
-import {
-  abrasivesAtHand,
-  carriedShelf,
-  edgeTarget,
-  stepWaterMl,
-  workingFace,
-  type Hand,
-  type LadderAbrasive,
-  type Shelf,
-} from '../ladder';
+import { edgeTarget, workingFace, type Hand, type Shelf } from '../ladder';
 import { edgeWear } from './dulling';
 import { edgeCosts } from './edgeCosts';
+import { dullingFactor, NOTHING_LEARNED, type LearnedDulling } from './learnedDulling';
+import { daysDone } from './workStretches';
+import { tripShelf } from './tripShelf';
+import { tasksOfTrip, zoneForTask } from './tripTasks';
 import type { EdgeCosts, EdgeWork, TripEdge, TripProblem } from './types';
-
-/** How differently tools of one kind dull (sd of ln, prior), where the log does not say. */
-const TOOL_SD_LN = 0.7;
-/** Work that strikes: never by an edge that must not be struck. */
-const STRIKES: readonly TaskId[] = ['baton', 'chop', 'limb', 'brush', 'grit', 'split'];
-
-/** A stone that wants more water than a day has. */
-export interface ThirstyStone {
-  id: string;
-  name: string;
-  waterMl: number;
-}
-
-/** The tasks of a trip: those that everybody knows, and the person's own. */
-export function tasksOfTrip({ ownTasks }: Pick<Trip, 'ownTasks'>): TripTask[] {
-  return [...TRIP_TASKS, ...ownTasks.map((own) => ({ ...own, counted: null }))];
-}
-
-/** Which edge of a tool does some work: the one that is kept for it, and never one that must not be struck. */
-export function zoneForTask(tool: Tool, { asks }: Pick<TripTask, 'asks'>): Zone {
-  const open = tool.zones.filter(({ noImpacts }) => !(noImpacts && STRIKES.includes(asks)));
-  const kept = open.find(({ work }) => work.includes(asks));
-  return kept ?? open.at(-1) ?? tool.zones[0]!;
-}
-
-/** The carried shelf of a trip, without the stones that soak up more than a day has. */
-export function tripShelf(shelf: Shelf, { waterMlPerDay }: Pick<Trip, 'waterMlPerDay'>) {
-  const isThirsty = (abrasive: LadderAbrasive): boolean => stepWaterMl(abrasive) > waterMlPerDay;
-  const all = abrasivesAtHand(carriedShelf(shelf));
-  const refused = all.filter(isThirsty).map((abrasive): ThirstyStone => ({
-    id: abrasive.id,
-    name: abrasive.name,
-    waterMl: stepWaterMl(abrasive),
-  }));
-  return { abrasives: all.filter((abrasive) => !isThirsty(abrasive)), refused };
-}
 
 /** Tools that really travel: on the trip, not forbidden there, and sound. */
 export function travelling(trip: Trip, zones: readonly ZoneState[]): ZoneState[] {
-  const forbidden = new Set(trip.forbidden.map(({ toolId }) => toolId));
-  return zones.filter(
-    ({ tool, stops }) =>
-      trip.toolIds.includes(tool.id) && !forbidden.has(tool.id) && stops.length === 0,
-  );
+  return zones.filter(({ tool, stops }) => goesAlong(trip, tool.id) && stops.length === 0);
 }
 
 /**
- * A trip as it is simulated: every edge of the tools that travel with its own work, from the state that
- * the work before leaving gives it. `costsOf` may remember what was planned for an edge before.
+ * A trip as it is simulated: every edge of the tools that travel with its own work. Before it each one
+ * starts as the work before leaving gives it; under way as it was last seen, with the work of the days
+ * after that ahead of it. `costsOf` may remember what was planned for an edge before.
  */
 export function tripProblem(input: {
   trip: Trip;
   zones: readonly ZoneState[];
   shelf: Shelf;
   hand: Hand;
+  dulling?: LearnedDulling;
+  /** The moment that it is looked at from; ISO 8601. Long before it where none is given. */
+  now?: string;
   runs: number;
   seed: number;
   costsOf?: typeof edgeCosts;
 }): TripProblem {
   const { trip, zones, shelf, hand, runs, seed, costsOf = edgeCosts } = input;
-  const { abrasives } = tripShelf(shelf, trip);
-  const tasks = tasksOfTrip(trip);
+  const { dulling = NOTHING_LEARNED } = input;
+  const isUnderWay = input.now !== undefined && tripPhase(trip, input.now) === 'under way';
+  const { midJob, carried, evening } = tripShelf(shelf, trip);
+  const { midJobStops, hasLight, nights } = trip;
+  const chipsInEvening = hasLight || nights === 'at home';
   return {
     days: trip.days,
     runs,
     seed,
-    policy: { ...trip.policy, midJobStops: trip.midJobStops },
+    policy: { ...trip.policy, midJobStops, chipsInEvening },
     edges: travelling(trip, zones).map((own): TripEdge => {
       const { tool, zone, state } = own;
-      const costs = costsOf({
+      const asked = {
         face: workingFace(tool, zone),
         target: edgeTarget(tool, zone, 'field'),
-        abrasives,
         hand,
-      });
+      };
+      const costs = costsOf({ ...asked, abrasives: carried });
+      const costsWith = (abrasives: typeof carried): EdgeCosts =>
+        abrasives === carried ? costs : costsOf({ ...asked, abrasives });
+      const presentUm = state.apex?.apexRadiusUm ?? null;
+      const work = workOf(own, trip, dulling);
       return {
-        ...{ id: `${tool.id}/${zone.id}`, toolId: tool.id, zoneId: zone.id, costs },
+        ...{ id: `${tool.id}/${zone.id}`, toolId: tool.id, zoneId: zone.id },
+        midJobCosts: costsWith(midJob),
+        eveningCosts: costsWith(evening),
         targetUm: zone.targetApexUm,
-        startUm: startUm(state.apex?.apexRadiusUm ?? null, zone, costs),
+        startUm: isUnderWay ? (presentUm ?? zone.targetApexUm) : startUm(presentUm, zone, costs),
+        fromDay: isUnderWay ? firstDayAhead(trip, state.observedAt) : 0,
         copies: tool.count,
-        toolSdLn: TOOL_SD_LN,
-        work: workOf(own, trip, tasks),
+        toolSdLn: dullingFactor(dulling, tool.id, work[0]?.taskId ?? '').sdLn,
+        work,
       };
     }),
   };
@@ -109,17 +78,27 @@ function startUm(presentUm: number | null, zone: Zone, costs: EdgeCosts): number
   return Math.min(presentUm ?? Infinity, endsUm);
 }
 
-function workOf({ tool, zone }: ZoneState, trip: Trip, tasks: readonly TripTask[]): EdgeWork[] {
+/** The first day whose work an edge has still to do, by when it was last seen. */
+function firstDayAhead(trip: Trip, observedAt: string | null): number {
+  if (observedAt === null || tripDayOf(trip, observedAt) < 0) return 0;
+  return Math.max(0, daysDone(trip, observedAt));
+}
+
+function workOf({ tool, zone }: ZoneState, trip: Trip, dulling: LearnedDulling): EdgeWork[] {
   const face = workingFace(tool, zone);
+  const tasks = tasksOfTrip(trip);
   return trip.work.flatMap(({ toolId, day, taskId, hours }): EdgeWork[] => {
     const task = tasks.find(({ id }) => id === taskId);
     if (toolId !== tool.id || !task || zoneForTask(tool, task).id !== zone.id) return [];
     if (day >= trip.days) return [];
     const [asked] = tasksOf([task.asks]);
+    const { factor } = dullingFactor(dulling, tool.id, taskId);
+    const { umPerHour, chipsPerHour } = edgeWear(task, face);
     return [
       {
         ...{ day, taskId, hours },
-        wear: edgeWear(task, face),
+        wear: { umPerHour: umPerHour * factor, chipsPerHour },
+        learnedFactor: factor,
         needUm: Math.max(asked!.neededApexUm, ROOM_TO_DULL * zone.targetApexUm),
       },
     ];

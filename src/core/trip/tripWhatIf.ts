@@ -67,14 +67,10 @@ export function tripWhatIf(input: Parameters<typeof tripProblem>[0]): TripOutcom
   ];
 }
 
-function summed({
-  eveningMinutes,
-  midJobMinutes,
-  edges,
-}: TripForecast): Omit<TripOutcome, 'change'> {
+function summed({ minutes, edges }: TripForecast): Omit<TripOutcome, 'change'> {
   const days = edges.flatMap((edge) => edge.days);
   return {
-    minutes: [...eveningMinutes, ...midJobMinutes].reduce((sum, { mean }) => sum + mean, 0),
+    minutes: minutes.mean,
     belowHours: days.reduce((sum, { belowHours }) => sum + belowHours.mean, 0),
     chips: days.reduce((sum, { chipChance }) => sum + chipChance, 0),
   };

@@ -1,6 +1,7 @@
 import type { EdgeWear } from './dulling';
+import type { EventCounts } from './events';
 
-/** What comes of an edge: by what it is brought back. */
+/** What an edge is brought back by, the lightest first. */
 export const RUNGS_OUT = ['strop', 'stone', 'file'] as const;
 export type RungOut = (typeof RUNGS_OUT)[number];
 
@@ -12,6 +13,8 @@ export interface CostPoint {
   minutes: number;
   strokesPerSide: number;
   waterMl: number;
+  /** Passes over compound, both sides. */
+  passes: number;
   endUm: number;
 }
 
@@ -31,6 +34,8 @@ export interface EdgeWork {
   taskId: string;
   hours: number;
   wear: EdgeWear;
+  /** What the person's log teaches of this work, as a factor that is in the wear. */
+  learnedFactor: number;
   /** Radius at which this work no longer goes. */
   needUm: number;
 }
@@ -46,8 +51,12 @@ export interface TripEdge {
   copies: number;
   /** Spread (sd of ln) of how fast this very tool dulls. */
   toolSdLn: number;
+  /** The first day whose work is still ahead of it. */
+  fromDay: number;
   work: EdgeWork[];
-  costs: EdgeCosts;
+  /** With what is at hand in the middle of a job, and in the evening. */
+  midJobCosts: EdgeCosts;
+  eveningCosts: EdgeCosts;
 }
 
 /** How the person works out there. */
@@ -55,6 +64,10 @@ export interface TripPolicy {
   stropAt: number;
   stoneAt: number;
   repairMm: number;
+  /** A chip so deep sends the tool home; null where none does. */
+  goHomeMm: number | null;
+  /** Whether there is light to grind chips out by in the evening; else a stop in mid-job does it. */
+  chipsInEvening: boolean;
   midJobStops: number;
 }
 
@@ -92,6 +105,9 @@ export interface EdgeDay {
   chipChance: number;
   /** Hours of work below what the work needs. */
   belowHours: Spread;
+  /** Share of runs in which it has gone home by this evening, and the hours that are lost by it. */
+  homeChance: number;
+  lostHours: number;
   midJobMinutes: Spread;
   eveningMinutes: Spread;
   swaps: number;
@@ -104,11 +120,16 @@ export interface EdgeForecast {
   days: EdgeDay[];
   strokesPerSide: Spread;
   waterMl: Spread;
+  passes: Spread;
+  /** How often it is touched up over the trip (mean), by what it is brought back from. */
+  events: { midJob: EventCounts; evening: EventCounts };
 }
 
 export interface TripForecast {
   runs: number;
   edges: EdgeForecast[];
+  /** Over the whole trip, evenings and mid-job, all edges together. */
+  minutes: Spread;
   /** By day, all edges together. */
   eveningMinutes: Spread[];
   midJobMinutes: Spread[];

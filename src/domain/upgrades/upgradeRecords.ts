@@ -14,6 +14,8 @@ import {
   VERSION_6,
 } from './toVersion7';
 
+import { inspectionToVersion8, sessionToVersion8, tripToVersion8, VERSION_7 } from './toVersion8';
+
 type Loose = Record<string, unknown>;
 
 /** What becomes of the records of one store. */
@@ -79,5 +81,13 @@ export const UPGRADES: readonly Upgrade[] = [
       lubricants: { from: VERSION_6.priced, upgrade: pricedToVersion7 },
     },
     newStores: ['helpers'],
+  },
+  {
+    records: {
+      sessions: { from: VERSION_7.record, upgrade: sessionToVersion8 },
+      inspections: { from: VERSION_7.record, upgrade: inspectionToVersion8 },
+      trips: { from: VERSION_7.trip, upgrade: tripToVersion8 },
+    },
+    newStores: ['care'],
   },
 ];

@@ -96,9 +96,12 @@ describe('records of older versions', () => {
       ...{ name: 'Tarrow Ness', startsOn: '2026-11-27', days: 5, toolIds: ['wren'], notes: 'wet' },
       ...{ minutesPerTouchUp: 20, chipDepthMm: 0.2 },
     };
-    const upgraded = UPGRADES[5]!.records.trips!.upgrade(older);
+    const upgraded = UPGRADES.slice(5).reduce((trip, { records }) => {
+      records.trips!.from.validateSync(trip, { strict: true });
+      return records.trips!.upgrade(trip);
+    }, older as Loose);
     RECORD_SCHEMAS.trips.validateSync(upgraded, { strict: true });
-    expect(upgraded).toMatchObject({ ...older, work: [], archivedAt: null });
+    expect(upgraded).toMatchObject({ ...older, work: [], carried: [], archivedAt: null });
   });
 
   it('change nothing in place', () => {

@@ -1,3 +1,5 @@
+import { plainHeading } from '../csv';
+
 /** The columns of a shelf as a table, with the words that other tables may head them by. */
 export const SHELF_COLUMNS = {
   what: ['what', 'type', 'category'],
@@ -45,13 +47,7 @@ export type ColumnMapping = Record<ShelfColumn, number | null>;
 
 /** The mapping that a table's headings suggest: each column for the first that names it. */
 export function guessMapping(headings: readonly string[]): ColumnMapping {
-  const said = headings.map((heading) =>
-    heading
-      .trim()
-      .toLowerCase()
-      .replace(/[_()\s]+/g, ' ')
-      .trim(),
-  );
+  const said = headings.map(plainHeading);
   return Object.fromEntries(
     COLUMN_KEYS.map((column) => {
       const place = SHELF_COLUMNS[column]

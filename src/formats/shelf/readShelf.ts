@@ -6,11 +6,11 @@ import {
   lubricantSchema,
   stropSchema,
 } from '../../domain/shelf';
+import type { Table } from '../csv';
 import type { FileProblem } from '../jsonProblems';
 import { cellsOf, type Cells } from './cells';
 import { COLUMN_KEYS, columnTitle, type ColumnMapping, type ShelfColumn } from './columns';
 import { THINGS, whatIs, type Context, type ShelfStore } from './things';
-import type { Table } from './table';
 import { thingCells, type ShelfThings } from './writeShelf';
 
 const SCHEMAS: Record<ShelfStore, Schema> = {

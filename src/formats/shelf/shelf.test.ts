@@ -3,7 +3,10 @@ import { abrasives, compounds, helpers, lubricants, strops } from '../../../demo
 import type { ShelfGrade } from '../../domain/grade';
 import { NAMED_GRADES } from '../../domain/terms';
 import { gradeText, readGrade } from './gradeText';
-import { guessMapping, readShelf, readTable, writeShelf, type ShelfThings } from './index';
+import { readTable as readAnyTable } from '../csv';
+import { guessMapping, readShelf, writeShelf, type ShelfThings } from './index';
+
+const readTable = (text: string) => readAnyTable(text, 1000);
 
 const shelf: ShelfThings = { abrasives, strops, compounds, lubricants, helpers };
 const nothing: ShelfThings = {

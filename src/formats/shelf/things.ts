@@ -11,7 +11,8 @@ import {
   STROP_FORMS,
   STROP_SURFACES,
 } from '../../domain/terms';
-import { momentIn, numberIn, wordIn, wordsIn, yesIn, type Cells } from './cells';
+import { momentIn, numberIn } from '../csv';
+import { wordIn, wordsIn, yesIn, type Cells } from './cells';
 import { columnTitle, type ShelfColumn } from './columns';
 import { readGrade } from './gradeText';
 import type { ShelfThings } from './writeShelf';

@@ -1,5 +1,5 @@
-import { unparse } from 'papaparse';
 import type { Abrasive, Compound, Helper, Lubricant, Strop } from '../../domain/shelf';
+import { writeTable } from '../csv';
 import type { Cells } from './cells';
 import { COLUMN_KEYS, columnTitle, type ShelfColumn } from './columns';
 import { gradeText } from './gradeText';
@@ -39,12 +39,9 @@ export function writeShelf(shelf: ShelfThings): string {
   const rows = stores.flatMap((store) =>
     shelf[store].map((thing) => thingCells(store, thing, shelf)),
   );
-  return unparse(
-    {
-      fields: COLUMN_KEYS.map(columnTitle),
-      data: rows.map((row) => COLUMN_KEYS.map((column) => row[column])),
-    },
-    { newline: '\n', escapeFormulae: true },
+  return writeTable(
+    COLUMN_KEYS.map(columnTitle),
+    rows.map((row) => COLUMN_KEYS.map((column) => row[column])),
   );
 }
 

@@ -1,0 +1,52 @@
+import type { LoggedSession } from '../../domain/loggedSession';
+import type { Inspection } from '../../domain/session';
+import type { Tool } from '../../domain/tool';
+import type { Trip } from '../../domain/trip';
+import { steelLeft, type SteelLeft } from '../inspection';
+import { damageByAngle, type DamageByAngle } from './damageByAngle';
+import { daysRounder, edgeCourse, type EdgeCourse } from './edgeCourse';
+import { effortOf, type Effort } from './effort';
+import { finishedWork } from './finishedWork';
+import { gapsOf, type Gaps } from './gaps';
+import { taskEndurance, type TaskEndurance } from './taskEndurance';
+
+/** What a log answers of one edge; empty or null where it holds too little. */
+export interface EdgeAnswers {
+  toolId: string;
+  zoneId: string;
+  course: EdgeCourse;
+  rounder: { rounder: number; of: number } | null;
+  gaps: Gaps[];
+  effort: Effort | null;
+  endurance: TaskEndurance[];
+  damage: DamageByAngle | null;
+  steel: SteelLeft | null;
+  entries: number;
+}
+
+/** Fewer touch-ups than this tell no pace of steel. */
+const FEWEST_FOR_STEEL = 3;
+
+/** What the log of one tool answers of each of its edges. */
+export function edgeAnswers(
+  tool: Tool,
+  log: {
+    trips: readonly Trip[];
+    sessions: readonly LoggedSession[];
+    inspections: readonly Inspection[];
+  },
+): EdgeAnswers[] {
+  return tool.zones.map((zone) => {
+    const { sessions, inspections } = log;
+    const work = finishedWork(tool.id, zone, sessions);
+    const course = edgeCourse(tool, zone, sessions, inspections);
+    const steel = steelLeft(tool, zone, sessions);
+    return {
+      ...{ toolId: tool.id, zoneId: zone.id, course, rounder: daysRounder(course) },
+      ...{ gaps: gapsOf(work), effort: effortOf(work), entries: work.length },
+      endurance: taskEndurance(tool, zone, log, work),
+      damage: damageByAngle({ tool, zone, work, inspections }),
+      steel: steel.pace.touchUps < FEWEST_FOR_STEEL ? null : steel,
+    };
+  });
+}

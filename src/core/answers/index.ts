@@ -1,0 +1,13 @@
+/** What a log answers, beyond what it teaches the plans. It stands on every chapter of the model. */
+export type { CourseEntry, CoursePoint, EdgeCourse } from './edgeCourse';
+export type { DamageByAngle } from './damageByAngle';
+export type { EarnedGrams } from './earnedGrams';
+export type { EdgeStory } from './edgeStory';
+export type { Effort } from './effort';
+export type { Gaps } from './gaps';
+export type { Hold, SideBalance } from './handThroughTime';
+export type { EdgeAnswers } from './edgeAnswers';
+export { logAnswers, type LogAnswers } from './logAnswers';
+export type { PlansMet } from './plansMet';
+export type { TaskEndurance } from './taskEndurance';
+export { WORK_MARKS, workMark, type WorkMark } from './workMark';

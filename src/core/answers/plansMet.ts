@@ -1,0 +1,43 @@
+import type { LearnedStep } from '../learn';
+
+/** Strokes done against strokes planned, in the middle of some steps. */
+export interface Met {
+  /** How many times the planned strokes it took. */
+  times: number;
+  /** By how much it missed either way, as a share: 0.4 where plans were four tenths off. */
+  off: number;
+  /** The first of the steps. */
+  from: string;
+}
+
+/** How near plans came to what a hand took, at first and lately. */
+export interface PlansMet {
+  first: Met;
+  latest: Met;
+  steps: number;
+}
+
+/** So many of the first steps are held against as many of the latest. */
+const EACH = 5;
+
+/** Planned strokes against strokes done; null under ten steps. `steps` are oldest first. */
+export function plansMet(steps: readonly LearnedStep[]): PlansMet | null {
+  const counted = steps.filter(({ stoppedEarly }) => !stoppedEarly);
+  if (counted.length < 2 * EACH) return null;
+  return {
+    first: mean(counted.slice(0, EACH)),
+    latest: mean(counted.slice(-EACH)),
+    steps: counted.length,
+  };
+}
+
+function mean(steps: readonly LearnedStep[]): Met {
+  const lns = steps.map(({ ofPlan }) => Math.log(ofPlan));
+  const meanOf = (values: readonly number[]): number =>
+    values.reduce((sum, value) => sum + value, 0) / values.length;
+  return {
+    times: Math.exp(meanOf(lns)),
+    off: Math.exp(meanOf(lns.map(Math.abs))) - 1,
+    from: steps[0]!.at,
+  };
+}

@@ -1,0 +1,135 @@
+import fc from 'fast-check';
+import { addDays } from 'date-fns';
+import { careBeforeTrip, careRows, spineUse } from '..';
+import type { Care } from '../../domain/care';
+import { sample } from '../../testing/sample';
+import { sampleStandings } from '../../testing/sampleStandings';
+
+const now = '2026-11-23T08:00:00.000Z';
+const trip = sample.trips.find(({ id }) => id === 'tarrow-ness')!;
+const { surfaceUse } = sampleStandings();
+const asked = {
+  ...{ tools: sample.tools, shelf: sample, surfaceUse, inspections: sample.inspections },
+  ...{ care: sample.care, spines: {}, trip, now },
+};
+const rowOf = (rows: ReturnType<typeof careRows>, thingId: string, doing: string) =>
+  rows.find((row) => row.thingId === thingId && row.doing === doing)!;
+const entry = (change: Partial<Care>): Care => ({
+  ...{ id: 'x', createdAt: now, updatedAt: now, deletedAt: null },
+  ...{ thingId: 'bracken', doing: 'wax sheath', kind: 'done', at: now },
+  ...{ until: null, every: null, note: '' },
+  ...change,
+});
+
+describe('what is due between trips', () => {
+  const rows = careRows(asked);
+
+  it('goes by use where it is counted by use: what is left, divided by the pace', () => {
+    const load = rowOf(rows, 'denim', 'load');
+    const { amount, most } = load.used!;
+    expect(amount).toBe(surfaceUse.denim!.strokes);
+    const days = (Date.parse(load.ownDueAt!) - Date.parse(now)) / 86_400_000;
+    expect(days).toBeCloseTo((7 * (most - amount)) / load.aWeek!, -1);
+  });
+
+  it('goes by the calendar where it is not, from when it was last done', () => {
+    const wax = rowOf(rows, 'bracken', 'wax sheath');
+    expect(wax.ownDueAt).toBe(addDays('2026-04-25T10:30:00.000Z', 180).toISOString());
+    expect(wax.dueAt! < now).toBe(true);
+    // Never done: from when it was hung.
+    expect(rowOf(rows, 'crook', 'film').lastAt).toBeNull();
+  });
+
+  it('is pulled before a trip that wants it, and says its own day beside that', () => {
+    const haft = rowOf(rows, 'old-hob', 'head and haft');
+    expect(careBeforeTrip(rows, trip)).toContain(haft);
+    const home = careRows({ ...asked, trip: null });
+    expect(rowOf(home, 'old-hob', 'head and haft').tripId).toBeNull();
+    const dry = careRows({ ...asked, trip: { ...trip, climate: ['dry'] } });
+    expect(careBeforeTrip(dry, trip).length).toBeLessThanOrEqual(careBeforeTrip(rows, trip).length);
+  });
+
+  it('is over once it is done, until its limit comes again', () => {
+    fc.assert(
+      fc.property(fc.constantFrom(...rows.filter(({ used }) => used !== null)), (row) => {
+        const { thingId, doing } = row;
+        const done = [...sample.care, entry({ thingId, doing })];
+        const after = rowOf(careRows({ ...asked, care: done }), thingId, doing);
+        expect(after.used!.amount).toBe(0);
+        expect(after.ownDueAt! > now).toBe(true);
+        if (after.used!.unit === 'days') {
+          expect(after.ownDueAt).toBe(addDays(now, after.used!.most).toISOString());
+        }
+      }),
+    );
+  });
+
+  it('waits where it is put off, with the reason, until something is done', () => {
+    const until = addDays(now, 30).toISOString();
+    const late = entry({ kind: 'put off', until, note: 'no wax in the house' });
+    const put = careRows({ ...asked, care: [...sample.care, late] });
+    const row = rowOf(put, 'bracken', 'wax sheath');
+    expect(row.putOff).toEqual({ until, note: 'no wax in the house' });
+    expect(careBeforeTrip(put, trip)).not.toContain(row);
+    const since = entry({ id: 'y', at: addDays(now, 1).toISOString() });
+    const again = careRows({ ...asked, care: [...sample.care, late, since] });
+    expect(rowOf(again, 'bracken', 'wax sheath').putOff).toBeNull();
+  });
+
+  it('keeps to an interval that its owner has set', () => {
+    const every = entry({ kind: 'every', every: 30 });
+    const row = rowOf(
+      careRows({ ...asked, care: [...sample.care, every] }),
+      'bracken',
+      'wax sheath',
+    );
+    expect(row.used).toMatchObject({ most: 30, isUsual: false });
+  });
+
+  it('flattens a stone by its hollow, and scrubs one that is clogged, at once', () => {
+    const hollow = sample.abrasives.map((stone) =>
+      stone.id === 'puck' ? { ...stone, dishMm: 1.5 } : stone,
+    );
+    const found = careRows({ ...asked, shelf: { ...sample, abrasives: hollow } });
+    expect(rowOf(found, 'puck', 'flatten')).toMatchObject({ ownDueAt: now });
+    expect(rowOf(found, 'puck', 'flatten').hollowDeg).toBeGreaterThan(0.5);
+    expect(rowOf(rows, 'ceramic-rod', 'scrub')).toMatchObject({ isClogged: true, dueAt: now });
+  });
+
+  it('counts each face of a strop, turns to a fresh one, and lays in what is at its last', () => {
+    const [denim] = sample.strops.filter(({ id }) => id === 'denim');
+    const loaded = { surface: 'leather' as const, compoundId: 'crayon-1', loadedAt: null };
+    const shelfWith = (freshLeft: number | null) => ({
+      ...sample,
+      strops: [{ ...denim!, freshLeft, otherFace: loaded }],
+    });
+    const uses = {
+      denim: { strokes: 90, sessions: 4, firstAt: '2026-09-01T00:00:00.000Z' },
+      'denim/other': { strokes: 900, sessions: 9, firstAt: '2026-09-01T00:00:00.000Z' },
+    };
+    const of = (freshLeft: number | null) =>
+      careRows({ ...asked, care: [], surfaceUse: uses, shelf: shelfWith(freshLeft) });
+    expect(rowOf(of(2), 'denim/other', 'load').used).toMatchObject({ amount: 900, most: 400 });
+    expect(rowOf(of(2), 'denim/other', 'load').dueAt! <= now).toBe(true);
+    expect(rowOf(of(2), 'denim', 'next face').used!.amount).toBe(90);
+    expect(rowOf(of(0), 'denim', 'restock')).toBeDefined();
+    expect(rowOf(of(0), 'denim', 'next face')).toBeUndefined();
+    expect(rowOf(of(null), 'denim', 'clean strop').used!.most).toBe(800);
+    expect(rowOf(of(null), 'denim', 'oil leather').used!.unit).toBe('days');
+  });
+
+  it('files a spine anew when its hook can be raised no more, at the pace of its log', () => {
+    const bracken = sample.tools.find(({ id }) => id === 'bracken')!;
+    const log = sample.sessions.filter(({ toolId }) => toolId === 'bracken');
+    const use = spineUse(bracken, log, now)!;
+    expect(use).toMatchObject({ raised: 1, most: 2 });
+    const row = rowOf(careRows({ ...asked, spines: { bracken: use } }), 'bracken', 'file spine');
+    const weeks = (Date.parse(row.ownDueAt!) - Date.parse(now)) / (7 * 86_400_000);
+    expect(weeks).toBeCloseTo(1 / use.aWeek, 0);
+    const wren = sample.tools.find(({ id }) => id === 'wren')!;
+    expect(spineUse(wren, log, now)).toBeNull();
+    const unraised = spineUse(bracken, [], now)!;
+    const idle = careRows({ ...asked, spines: { bracken: unraised } });
+    expect(rowOf(idle, 'bracken', 'file spine').dueAt).toBeNull();
+  });
+});

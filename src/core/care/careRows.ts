@@ -1,0 +1,26 @@
+import type { Trip } from '../../domain/trip';
+import { dayOfTrip } from '../../domain/tripDays';
+import type { CareLog, CareRow } from './careRow';
+import { stoneRows } from './stoneCare';
+import { compoundRows, stropRows } from './stropCare';
+import { toolRows } from './toolCare';
+
+/** Everything that is due on tools, stones and strops, by use and by the calendar, the most pressing first. */
+export function careRows(asked: CareLog): CareRow[] {
+  const rows = [
+    ...stoneRows(asked),
+    ...stropRows(asked),
+    ...compoundRows(asked),
+    ...toolRows(asked),
+  ];
+  return rows.sort((a, b) => ((a.dueAt ?? '9') < (b.dueAt ?? '9') ? -1 : 1));
+}
+
+/** Rows of what goes on a trip that are due by its morning, and not put off past it. */
+export function careBeforeTrip(rows: readonly CareRow[], trip: Trip): CareRow[] {
+  const start = dayOfTrip(trip, 0).toISOString();
+  return rows.filter(
+    ({ goes, dueAt, putOff }) =>
+      goes && dueAt !== null && dueAt <= start && !(putOff && putOff.until > start),
+  );
+}

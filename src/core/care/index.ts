@@ -1,0 +1,3 @@
+export { USUAL_EVERY, type CareRow, type CareUnit } from './careRow';
+export { careBeforeTrip, careRows } from './careRows';
+export { spineUse } from './spineUse';

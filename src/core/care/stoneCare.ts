@@ -1,0 +1,47 @@
+import type { Abrasive } from '../../domain/shelf';
+import { dishAngleError } from '../edge';
+import { carriedShelf } from '../ladder';
+import type { SurfaceUse } from '../learn';
+import { counted, row, type CareLog, type CareRow } from './careRow';
+
+/** A hollow that turns the angle by so much wants flattening (°). */
+const HOLLOW_DEG = 0.5;
+/** Families that wear hollow: the hard ones hold their shape. */
+const WEARS_HOLLOW: readonly Abrasive['faces'][number]['family'][] = [
+  ...(['alumina', 'sic', 'water-stone', 'novaculite'] as const),
+];
+/** What stones, files and papers want: to be flat, to be clean, and a fresh face in its time. */
+export function stoneRows(asked: CareLog): CareRow[] {
+  const along = new Set(carriedShelf(asked.shelf).abrasives.map(({ id }) => id));
+  return asked.shelf.abrasives.flatMap((stone): CareRow[] => {
+    const { id, dishMm, lengthMm, faces } = stone;
+    const use = totalUse(faces.map((face) => asked.surfaceUse[`${id}/${face.id}`]));
+    const goes = along.has(id);
+    const rows: CareRow[] = [];
+    const hollowDeg = dishAngleError({ sagMm: dishMm, lengthMm });
+    if (hollowDeg >= HOLLOW_DEG) {
+      rows.push(row(asked, stone, 'flatten', { goes, hollowDeg, ownDueAt: asked.now }));
+    } else if (faces.some(({ family }) => WEARS_HOLLOW.includes(family)) && use) {
+      rows.push(counted(asked, stone, 'flatten', use, goes));
+    }
+    if (faces.some(({ state }) => state === 'loaded' || state === 'glazed')) {
+      rows.push(row(asked, stone, 'scrub', { goes, isClogged: true, ownDueAt: asked.now }));
+    } else if (use && stone.form !== 'paper') rows.push(counted(asked, stone, 'scrub', use, goes));
+    if (stone.freshLeft !== null && use) {
+      // The last one is used up and not changed.
+      const doing = stone.freshLeft > 0 ? 'next face' : 'restock';
+      rows.push(counted(asked, stone, doing, use, goes));
+    }
+    return rows;
+  });
+}
+
+function totalUse(uses: readonly (SurfaceUse | undefined)[]): SurfaceUse | null {
+  const found = uses.filter((use) => use !== undefined);
+  if (found.length === 0) return null;
+  return {
+    strokes: found.reduce((sum, { strokes }) => sum + strokes, 0),
+    sessions: found.reduce((sum, { sessions }) => sum + sessions, 0),
+    firstAt: found.map(({ firstAt }) => firstAt).sort()[0]!,
+  };
+}

@@ -1,0 +1,40 @@
+import type { Tool } from '../../domain/tool';
+import { goesAlong } from '../../domain/tripDays';
+import { rustRisk } from '../trip';
+import { workingSteel } from '../wear';
+import { dated, dayAtPace, row, type CareLog, type CareRow, type SpineUse } from './careRow';
+
+/** What tools want: sheaths, handles, heads, a film on their steel, and a spine that is filed anew. */
+export function toolRows(asked: CareLog): CareRow[] {
+  const { tools, trip, inspections } = asked;
+  return tools.flatMap((tool): CareRow[] => {
+    const goes = trip !== null && goesAlong(trip, tool.id);
+    const rows: CareRow[] = [];
+    if (tool.sheath === 'leather') rows.push(dated(asked, tool, 'wax sheath', goes));
+    if (tool.handle === 'wood') rows.push(dated(asked, tool, 'oil handle', goes));
+    if (tool.head === 'wedged head' || tool.head === 'slip-on head') {
+      const looked = inspections
+        .filter(({ toolId, checks }) => toolId === tool.id && checks.head !== null)
+        .map(({ at }) => at)
+        .sort()
+        .at(-1);
+      rows.push(dated(asked, tool, 'head and haft', goes, looked ?? null, goes));
+    }
+    if (!workingSteel(tool.steel).stainless) {
+      const isHarsh = goes && rustRisk(tool, trip?.climate ?? []) === 'high';
+      rows.push(dated(asked, tool, 'film', goes, null, isHarsh));
+    }
+    const spine = asked.spines[tool.id];
+    if (spine) rows.push(spineRow(asked, tool, goes, spine));
+    return rows;
+  });
+}
+
+/** A hook that can be raised a few times more before its spine is filed. */
+function spineRow(asked: CareLog, tool: Tool, goes: boolean, spine: SpineUse): CareRow {
+  const { raised, most, aWeek } = spine;
+  return row(asked, tool, 'file spine', {
+    ...{ goes, ...dayAtPace(asked, aWeek, raised, most) },
+    used: { amount: raised, most, unit: 'raisings', isUsual: true },
+  });
+}

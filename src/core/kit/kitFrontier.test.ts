@@ -1,0 +1,276 @@
+/** @jest-environment node */
+import fc from 'fast-check';
+import loadHighs, { type Highs } from 'highs';
+import type { CarryPlace } from '../../domain/terms';
+import { limitedKit, limitsBind, NO_LIMITS, type KitSolution, type SolveLp } from '..';
+import {
+  kitCost,
+  kitTotals,
+  lightestServing,
+  nextKit,
+  oneStep,
+  shownPoints,
+  thingPrice,
+} from './explainKit';
+import { kitFrontier, UNSERVED_MINUTES, type FrontierPoint, type WeighedNeed } from './kitFrontier';
+
+let highs: Highs;
+beforeAll(async () => {
+  highs = await loadHighs();
+});
+const solve: SolveLp = (lp) => {
+  const first = highs.solve(lp, { mip_rel_gap: 0 });
+  const { Status, Columns } =
+    first.Status === 'Optimal' ? first : highs.solve(lp, { mip_rel_gap: 0, presolve: 'off' });
+  if (Status !== 'Optimal') return null;
+  return Object.fromEntries(Object.entries(Columns).map(([k, c]) => [k, c.Primal]));
+};
+
+interface Case {
+  needs: WeighedNeed[];
+  masses: number[];
+  held: number[];
+  keptOut: number[];
+}
+
+/** Small kits: up to eight things, twins and equal weights among them, and ways with one to three things. */
+const cases = fc.integer({ min: 1, max: 8 }).chain((n) => {
+  const item = fc.integer({ min: 0, max: n - 1 });
+  const label = fc.record({
+    items: fc.uniqueArray(item, { minLength: 0, maxLength: 3 }).map((i) => i.sort((a, b) => a - b)),
+    // Few different times: ties come often.
+    minutes: fc.constantFrom(1, 2, 2, 5, 9.5, 20, 60),
+  });
+  return fc.record({
+    needs: fc.array(
+      fc.record({
+        count: fc.constantFrom(0.2, 1, 1, 3.5),
+        labels: fc.array(label, { maxLength: 5 }),
+      }),
+      { maxLength: 6 },
+    ),
+    masses: fc.array(fc.constantFrom(10, 10, 25, 40, 62, 230), { minLength: n, maxLength: n }),
+    held: fc.uniqueArray(item, { maxLength: 1 }),
+    keptOut: fc.constant<number[]>([]),
+  });
+});
+
+const costOf = ({ needs }: Case, carried: ReadonlySet<number>): number =>
+  needs.reduce((sum, { count, labels }) => {
+    const ways = labels.filter(({ items }) => items.every((i) => carried.has(i)));
+    return sum + count * Math.min(UNSERVED_MINUTES, ...ways.map(({ minutes }) => minutes));
+  }, 0);
+const gramsOf = ({ masses }: Case, carried: ReadonlySet<number>): number =>
+  [...carried].reduce((sum, i) => sum + masses[i]!, 0);
+
+/** Every set of things, one by one; of equals the one with fewer things. */
+function exhaustive(problem: Case): { grams: number; minutes: number; count: number }[] {
+  const n = problem.masses.length;
+  const all = Array.from({ length: 2 ** n }, (_, bits) => {
+    const carried = new Set(Array.from({ length: n }, (__, i) => i).filter((i) => bits & (1 << i)));
+    for (const i of problem.held) carried.add(i);
+    return {
+      grams: gramsOf(problem, carried),
+      minutes: costOf(problem, carried),
+      count: carried.size,
+    };
+  }).sort((a, b) => a.grams - b.grams || a.minutes - b.minutes || a.count - b.count);
+  const front: typeof all = [];
+  for (const kit of all) {
+    if (kit.minutes < (front.at(-1)?.minutes ?? Infinity) - 1e-9) front.push(kit);
+  }
+  return front;
+}
+
+describe('the frontier of kits', () => {
+  it('is what trying every set finds, with ties and things held in', () => {
+    fc.assert(
+      fc.property(cases, (problem) => {
+        const { points, proven } = kitFrontier(problem);
+        expect(proven).toBe(true);
+        const expected = exhaustive(problem);
+        expect(points.map(({ grams }) => grams)).toEqual(expected.map(({ grams }) => grams));
+        points.forEach(({ minutes, items }, i) => {
+          expect(minutes).toBeCloseTo(expected[i]!.minutes, 6);
+          expect(items).toHaveLength(expected[i]!.count);
+          expect(costOf(problem, new Set(items))).toBeCloseTo(minutes, 6);
+          expect(gramsOf(problem, new Set(items))).toBe(points[i]!.grams);
+        });
+      }),
+      { numRuns: 250 },
+    );
+  });
+
+  it('is never worse for one thing more to choose from, and never better for one kept out', () => {
+    fc.assert(
+      fc.property(cases, (problem) => {
+        const last = problem.masses.length - 1;
+        const without = { ...problem, held: [], keptOut: [last] };
+        const [all, less] = [kitFrontier({ ...problem, held: [] }), kitFrontier(without)];
+        for (const point of less.points) {
+          expect(point.items).not.toContain(last);
+          expect(
+            all.points.some(
+              ({ grams, minutes }) => grams <= point.grams && minutes <= point.minutes + 1e-9,
+            ),
+          ).toBe(true);
+        }
+      }),
+      { numRuns: 150 },
+    );
+  });
+
+  it('gives the same kits for the same things, and says what it has found on the way', () => {
+    const needs = Array.from({ length: 24 }, (_, n) => ({
+      count: 1 + (n % 3),
+      labels: Array.from({ length: 6 }, (__, l) => ({
+        items: [(n * 5 + l * 7) % 18, (n * 3 + l * 11) % 18]
+          .filter((i, at, all) => all.indexOf(i) === at)
+          .sort((a, b) => a - b),
+        minutes: 2 + ((n * 13 + l * 17) % 40),
+      })),
+    }));
+    const masses = Array.from({ length: 18 }, (_, i) => 12 + ((i * 37) % 90));
+    const heard: number[] = [];
+    const input = { needs, masses, held: [], keptOut: [] };
+    const found = kitFrontier({ ...input, onPoints: (_, share) => heard.push(share) });
+    expect(kitFrontier(input)).toEqual(found);
+    expect(heard.at(-1)).toBe(1);
+    expect(heard).toEqual([...heard].sort((a, b) => a - b));
+    expect(found.points.length).toBeGreaterThan(8);
+  });
+});
+
+/** A case as it is explained: its things live in two places. */
+function solved(problem: Case): KitSolution {
+  const places: CarryPlace[] = ['pouch', 'pack'];
+  return {
+    items: problem.masses.map((massG, i) => ({
+      ...{ id: `thing ${i}`, name: `thing ${i}`, massG, place: places[i % 2]! },
+    })),
+    anyway: [],
+    needs: problem.needs.map(({ count, labels }, i) => ({
+      ...{ id: `need ${i}`, name: `need ${i}`, count },
+      kind: { edgeId: `edge ${i}`, event: 'touch-up', fromBelt: false },
+      labels: labels
+        .map((label) => ({ ...label, waterMl: 10 * label.items.length, things: [] }))
+        .sort((a, b) => a.minutes - b.minutes),
+    })),
+    ...{ held: problem.held, keptOut: problem.keptOut },
+    ...kitFrontier(problem),
+  };
+}
+
+describe('a kit within limits', () => {
+  it('is the frontier’s own where grams alone bind', () => {
+    fc.assert(
+      fc.property(cases, fc.integer({ min: 0, max: 400 }), (problem, grams) => {
+        const solution = solved({ ...problem, held: [] });
+        const kit = limitedKit(solution, { ...NO_LIMITS, grams }, solve)!;
+        const best = solution.points.filter((point) => point.grams <= grams).at(-1)!;
+        expect(kitCost(solution, new Set(kit))).toBeCloseTo(best.minutes, 3);
+        expect(kitTotals(solution, new Set(kit)).grams).toBe(best.grams);
+      }),
+      { numRuns: 60 },
+    );
+  });
+
+  it('keeps to every limit, and is none where what is held in does not fit', () => {
+    fc.assert(
+      fc.property(cases, fc.integer({ min: 0, max: 80 }), (problem, most) => {
+        const solution = solved(problem);
+        const limits = {
+          ...NO_LIMITS,
+          ...{ minutes: most, waterMl: most },
+          placeGrams: { ...NO_LIMITS.placeGrams, pouch: most },
+        };
+        expect(limitsBind(solution, limits)).toBe(true);
+        const kit = limitedKit(solution, limits, solve);
+        const held = problem.held.filter((i) => i % 2 === 0);
+        const heldGrams = held.reduce((sum, i) => sum + problem.masses[i]!, 0);
+        if (heldGrams > most) {
+          expect(kit).toBeNull();
+          return;
+        }
+        const inPouch = kit!.filter((i) => i % 2 === 0);
+        expect(inPouch.reduce((sum, i) => sum + problem.masses[i]!, 0)).toBeLessThanOrEqual(most);
+        for (const i of problem.held) expect(kit).toContain(i);
+      }),
+      { numRuns: 40 },
+    );
+  });
+});
+
+describe('limits', () => {
+  it('of minutes bind where the lightest kit that serves as much goes over them', () => {
+    fc.assert(
+      fc.property(cases, (problem) => {
+        const solution = solved({ ...problem, held: [] });
+        expect(limitsBind(solution, NO_LIMITS)).toBe(false);
+        const serving = solution.points[lightestServing(solution, solution.points)]!;
+        const { minutes } = kitTotals(solution, new Set(serving.items));
+        expect(limitsBind(solution, { ...NO_LIMITS, minutes })).toBe(false);
+        const less = { ...NO_LIMITS, minutes: minutes - 0.01 };
+        expect(limitsBind(solution, less)).toBe(true);
+        const kit = limitedKit(
+          solution,
+          { ...NO_LIMITS, minutes: Math.max(0, less.minutes) },
+          solve,
+        )!;
+        expect(kitTotals(solution, new Set(kit)).minutes).toBeLessThanOrEqual(Math.max(0, minutes));
+      }),
+      { numRuns: 30 },
+    );
+  });
+});
+
+describe('what is said of a kit', () => {
+  it('prices each thing by what the kit costs without it, or with it', () => {
+    fc.assert(
+      fc.property(cases, fc.nat(255), (problem, bits) => {
+        const solution = solved({ ...problem, held: [] });
+        const carried = new Set(solution.items.map((_, i) => i).filter((i) => bits & (1 << i)));
+        solution.items.forEach((_, item) => {
+          const { minutes, unserved } = thingPrice(solution, carried, item);
+          const other = new Set(carried);
+          if (carried.has(item)) other.delete(item);
+          else other.add(item);
+          const change = Math.abs(kitCost(solution, other) - kitCost(solution, carried));
+          const lost = unserved.reduce((sum, need) => {
+            const more = carried.has(item) ? carried : other;
+            const way = need.labels.find(({ items }) => items.every((i) => more.has(i)))!;
+            return sum + need.count * (UNSERVED_MINUTES - way.minutes);
+          }, 0);
+          expect(minutes + lost).toBeCloseTo(change, 6);
+        });
+      }),
+      { numRuns: 100 },
+    );
+  });
+
+  const at = (items: number[], grams: number, minutes: number): FrontierPoint => ({
+    ...{ items, grams, minutes },
+  });
+  const points = [
+    at([], 0, 400),
+    at([0], 60, 200),
+    at([0, 1], 100, 199.8),
+    at([2], 120, 150),
+    at([2, 1], 160, 90),
+    at([2, 1, 3], 165, 88),
+  ];
+
+  it('shows steps that are worth half a minute', () => {
+    expect(shownPoints(points).map(({ grams }) => grams)).toEqual([0, 60, 120, 160, 165]);
+  });
+
+  it('steps to the nearest kit that changes one thing by a tenth of the grams', () => {
+    const heavier = oneStep(points, 3, 'heavier')!;
+    expect(heavier).toMatchObject({ comes: [1], leaves: [], grams: 40, minutes: -60, at: 4 });
+    const lighter = oneStep(points, 3, 'lighter')!;
+    expect(lighter).toMatchObject({ at: 1, comes: [0], leaves: [2], grams: -60 });
+    expect(oneStep(points, 0, 'lighter')).toBeNull();
+    expect(oneStep(points, 4, 'heavier')).toBeNull();
+    expect(nextKit(points, 4, 'heavier')).toMatchObject({ grams: 5, minutes: -2 });
+  });
+});

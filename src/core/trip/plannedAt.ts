@@ -1,0 +1,35 @@
+import {
+  oneChip,
+  planLadder,
+  type Hand,
+  type LadderAbrasive,
+  type LadderPlan,
+  type WorkingFace,
+} from '../ladder';
+
+/** An edge with what it is worked with, whatever state it comes to. */
+export interface EdgeAtHand {
+  face: WorkingFace;
+  target: { apexRadiusUm: number; finishSizeUm: number };
+  abrasives: readonly LadderAbrasive[];
+  hand: Hand;
+}
+
+/** The touch-up of an edge that is so many times as round as its target, with a chip or none. */
+export function plannedAt(
+  { face, target, abrasives, hand }: EdgeAtHand,
+  ratio: number,
+  chipMm: number,
+): LadderPlan {
+  const { startMm, edgeLengthMm } = face;
+  return planLadder({
+    zone: face,
+    condition: {
+      apexRadiusUm: ratio * target.apexRadiusUm,
+      damageDepthMm: chipMm,
+      damageStretch: chipMm > 0 ? oneChip({ startMm, endMm: startMm + edgeLengthMm }) : null,
+    },
+    ...{ target, abrasives, pace: hand.pace, calibration: hand.learned },
+    missingStone: false,
+  });
+}

@@ -1,0 +1,34 @@
+import type { LoggedSession } from '../../domain/loggedSession';
+import { isWorked } from '../../domain/observation';
+import type { Carried, Trip } from '../../domain/trip';
+import { carriedShelf, shelfThings, type Shelf } from '../ladder';
+
+/**
+ * The things that went on a trip: those that were packed for it, else all that is not kept in the
+ * workshop. What the trip's own entries in the log were done with was used; of the rest nobody has said.
+ */
+export function thingsCarried(
+  trip: Pick<Trip, 'id' | 'carried'>,
+  shelf: Shelf,
+  sessions: readonly LoggedSession[],
+): Carried[] {
+  const packed = trip.carried.length > 0 ? trip.carried : unpacked(shelf);
+  const used = new Set(
+    sessions
+      .filter(({ tripId }) => tripId === trip.id)
+      .flatMap(({ steps }) => steps.filter(isWorked))
+      .map(({ itemId }) => itemId.split('/')[0]!),
+  );
+  // A strop is used with what it is loaded with.
+  for (const { id, compoundId, otherFace } of shelf.strops) {
+    if (!used.has(id)) continue;
+    for (const compound of [compoundId, otherFace?.compoundId]) if (compound) used.add(compound);
+  }
+  return packed.map((thing) => (used.has(thing.itemId) ? { ...thing, used: true } : thing));
+}
+
+function unpacked(shelf: Shelf): Carried[] {
+  return shelfThings(carriedShelf(shelf)).map(({ id, place }) => ({
+    ...{ itemId: id, place, packed: false, used: null },
+  }));
+}

@@ -1,0 +1,3 @@
+export { momentIn, numberIn, plainHeading, unescaped } from './cells';
+export { readTable, type Table } from './table';
+export { writeTable } from './writeTable';

@@ -1,0 +1,2 @@
+export { readLog } from './readLog';
+export { writeLog } from './writeLog';

@@ -10,7 +10,7 @@ import {
   type Store,
 } from '../data';
 import { useOpening } from './opening';
-import { KEPT_STANDINGS_KEY, STANDINGS_KEY, UNUSABLE_KEY } from './queryKeys';
+import { ANSWERS_KEY, KEPT_STANDINGS_KEY, STANDINGS_KEY, UNUSABLE_KEY } from './queryKeys';
 
 const StoreContext = createContext<Store | null>(null);
 
@@ -70,6 +70,8 @@ function followChanges(store: Store, client: QueryClient): () => void {
       );
       void client.invalidateQueries({ queryKey: STANDINGS_KEY });
     }
+    if (tables.includes('trips') || standingsTablesIn(tables).length > 0)
+      void client.invalidateQueries({ queryKey: ANSWERS_KEY });
     void client.invalidateQueries({ queryKey: UNUSABLE_KEY });
     for (const table of tables)
       void client.invalidateQueries({

@@ -15,9 +15,21 @@ export {
   useZoneState,
   useZoneStates,
 } from './useStandings';
-export { useLineCount, useToolLog, type ToolLog } from './useToolLog';
+export {
+  useLineCount,
+  useSessionsBetween,
+  useToolLog,
+  useWorkedTools,
+  type ToolLog,
+} from './useToolLog';
 export { useKeepRecord } from './useKeepRecord';
-export { useJob, type JobState } from './useJob';
+export { useCare } from './useCare';
+export { useJob } from './useJob';
+export { useLogAnswers } from './useLogAnswers';
+export { useNow } from './useNow';
+export { usePhotos } from './usePhotos';
+export { useTester } from './useTester';
+export { useTripDraft } from './useTripDraft';
 export { useSetAside } from './useSetAside';
-export { useUndoable } from './useUndoable';
+export { useTakeBack, useUndoable } from './useUndoable';
 export { useUnusable } from './useUnusable';

@@ -3,7 +3,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import type { EdgeNeed, Hand, Standings, SurfaceUse, ZoneState } from '../core';
-import { readStandings } from '../workers/standingsClient';
+import { readStandings } from '../workers/wholeLogClient';
 import { KEPT_STANDINGS_KEY, STANDINGS_KEY } from './queryKeys';
 import { useStore } from './StoreProvider';
 

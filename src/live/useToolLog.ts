@@ -29,8 +29,23 @@ export function useToolLog(toolId: string): ToolLog | undefined {
   );
 }
 
+/** Sessions that began between two moments (ISO 8601); undefined while they are read. */
+export function useSessionsBetween(from: string, to: string): LoggedSession[] | undefined {
+  const { log } = useStore();
+  return useQuery({
+    queryKey: ['sessionLines', 'between', from, to],
+    queryFn: () => log.between(from, to),
+  }).data;
+}
+
 /** How many lines there are; undefined while they are counted. */
 export function useLineCount(lines: 'sessionLines' | 'inspectionLines'): number | undefined {
   const { log } = useStore();
   return useQuery({ queryKey: [lines, 'count'], queryFn: () => log.count(lines) }).data;
+}
+
+/** The ids of the tools that have sessions; undefined while they are read. */
+export function useWorkedTools(): string[] | undefined {
+  const { log } = useStore();
+  return useQuery({ queryKey: ['sessionLines', 'tools'], queryFn: () => log.workedTools() }).data;
 }

@@ -1,14 +1,4 @@
-import type { LadderAbrasive } from '../core';
-
-/** Particle size up to which a stone is drawn white, and from which it is drawn black (µm). */
-const FINE_UP_TO_UM = 12;
-const COARSE_FROM_UM = 40;
-
-/** How a stone's square is filled, by its particle size. */
-export function stoneFill(sizeUm: number): 'white' | 'half' | 'black' {
-  if (sizeUm <= FINE_UP_TO_UM) return 'white';
-  return sizeUm > COARSE_FROM_UM ? 'black' : 'half';
-}
+import { stoneClass, type LadderAbrasive } from '../core';
 
 /**
  * The sign of a thing that works an edge, by its shape: a circle for a strop, a triangle for a file, a
@@ -27,11 +17,11 @@ function Sign({ abrasive }: { abrasive: LadderAbrasive }) {
   if (abrasive.kind === 'strop') return <circle cx={8} cy={8} r={6} {...line} />;
   if (abrasive.form === 'file') return <path d="M8,1L15,15H1Z" fill="currentColor" />;
   if (abrasive.family === 'smooth-steel') return <path d="M3,14L13,2" {...line} />;
-  const fill = stoneFill(abrasive.sizeUm);
+  const grade = stoneClass(abrasive.sizeUm);
   return (
     <g>
-      {fill === 'black' && <rect x={2} y={2} width={12} height={12} fill="currentColor" />}
-      {fill === 'half' && <path d="M2,2V14H14Z" fill="currentColor" />}
+      {grade === 'coarse' && <rect x={2} y={2} width={12} height={12} fill="currentColor" />}
+      {grade === 'medium' && <path d="M2,2V14H14Z" fill="currentColor" />}
       <rect x={2} y={2} width={12} height={12} {...line} />
     </g>
   );

@@ -3,8 +3,9 @@
 import type { Finding, Observation } from '../domain/session';
 import { Choice } from './Choice';
 import { finding, passedTest } from '../domain/observation';
-import { SHARPNESS_TESTS, type SharpnessTest } from '../domain/terms';
+import { CAUSES, SHARPNESS_TESTS, type SharpnessTest } from '../domain/terms';
 import { LimitedMeasureField } from './forms/MeasureField';
+import { CAUSE_WORDS } from './words/causeWords';
 import { TEST_WORDS } from './words/testWords';
 
 /** Tests of one whole edge and its deepest chip, all by tapping but the two measures. */
@@ -62,6 +63,14 @@ export function ObservationFields(props: {
             onValue={(atMm) => setChip({ ...chip, atMm })}
           />
         </div>
+      )}
+      {chip && (
+        <Choice
+          legend="It comes from"
+          options={CAUSES.map((cause) => [cause, CAUSE_WORDS[cause]] as const)}
+          chosen={chip.cause}
+          onChoose={(cause) => setChip({ ...chip, cause })}
+        />
       )}
     </div>
   );

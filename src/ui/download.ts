@@ -1,3 +1,6 @@
+/** How long a file is kept for the browser to take (ms). */
+const KEPT_MS = 60_000;
+
 /** Hands a file to the person. */
 export function downloadFile(fileName: string, file: Blob): void {
   const url = URL.createObjectURL(file);
@@ -5,7 +8,8 @@ export function downloadFile(fileName: string, file: Blob): void {
   link.href = url;
   link.download = fileName;
   link.click();
-  URL.revokeObjectURL(url);
+  // A busy browser begins to read the file only after a while.
+  setTimeout(() => URL.revokeObjectURL(url), KEPT_MS);
 }
 
 /** Hands a text to the person as a file. */

@@ -1,4 +1,5 @@
 import { SPINE_WORKS, type EdgeAim, type SpineWork } from '../core';
+import type { Session } from '../domain/session';
 import { DAMAGE_WAYS, JOBS, type DamageWay, type Job } from '../domain/terms';
 
 /** A job as it stands in the address of its plan. */
@@ -10,6 +11,8 @@ export interface JobAddress {
   aim: EdgeAim | null;
   /** What is to be done about damage; the usual way where it is null. */
   damageWay: DamageWay | null;
+  /** At the bench, or with what is carried. */
+  where: Session['where'];
 }
 
 export const AIM_GRINDS = [
@@ -28,8 +31,9 @@ export function jobLink(input: {
   spineWork?: SpineWork;
   aim?: EdgeAim;
   damageWay?: DamageWay;
+  where?: Session['where'];
 }): string {
-  const { toolId, zoneId, job, spineWork, aim, damageWay } = input;
+  const { toolId, zoneId, job, spineWork, aim, damageWay, where } = input;
   const query = new URLSearchParams({ tool: toolId, zone: zoneId });
   if (job !== 'touch-up') query.set('job', job);
   if (spineWork) query.set('work', spineWork);
@@ -38,6 +42,7 @@ export function jobLink(input: {
     query.set('angle', String(aim.angleDeg));
   }
   if (damageWay) query.set('damage', damageWay);
+  if (where === 'field') query.set('where', where);
   return `/touch-up?${query.toString()}`;
 }
 
@@ -50,6 +55,7 @@ export function readJob(query: { get(name: string): string | null }): JobAddress
     job: JOBS.find((job) => job === query.get('job')) ?? 'touch-up',
     spineWork: works.find((work) => work === query.get('work')) ?? null,
     damageWay: DAMAGE_WAYS.find((way) => way === query.get('damage')) ?? null,
+    where: query.get('where') === 'field' ? 'field' : 'bench',
     aim: grind && angleDeg >= 5 && angleDeg <= 60 ? { grind, angleDeg } : null,
   };
 }

@@ -3,6 +3,7 @@
 import dynamic from 'next/dynamic';
 import { FilesInAndOut } from './FilesInAndOut';
 import { StartOver } from './StartOver';
+import { ComputesChoice } from './ComputesChoice';
 import { UnitsChoice } from './UnitsChoice';
 import { StorageState } from './StorageState';
 
@@ -23,6 +24,7 @@ export function DataScreen() {
       <div className="grid content-start gap-10">
         <StorageState />
         <UnitsChoice />
+        <ComputesChoice />
         <HabitsForm />
       </div>
     </div>

@@ -46,7 +46,7 @@ export function FilesInAndOut() {
         <input
           ref={input}
           type="file"
-          accept=".json,application/json"
+          accept=".json,application/json,.csv,text/csv"
           aria-label="File to import"
           className="sr-only"
           tabIndex={-1}

@@ -5,16 +5,10 @@ import { BANDS, CAUSES, SIDES } from '../../domain/terms';
 import type { Zone } from '../../domain/tool';
 import { Choice } from '../../ui/Choice';
 import { chipDepth, placeMm, sentence, spoken } from '../../ui/format';
+import { CAUSE_WORDS } from '../../ui/words/causeWords';
 
 /** Sizes that an eye can tell apart, in mm of depth. */
 const SIZES = ['0.05', '0.1', '0.2', '0.4', '0.8', '1.5', '2.5'] as const;
-
-const CAUSE_WORDS = {
-  work: 'normal work',
-  misuse: 'misuse',
-  factory: 'factory edge',
-  unknown: 'do not know',
-} as const;
 
 /** Size, side, band and cause of one finding, all by tapping. */
 export function FindingEditor(props: {

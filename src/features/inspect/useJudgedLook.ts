@@ -20,7 +20,7 @@ import { newRecord } from '../../domain/newRecord';
 import type { Inspection, Observation, ToolChecks } from '../../domain/session';
 import { tasksOf, type TaskId } from '../../domain/tasks';
 import type { DamageWay } from '../../domain/terms';
-import { useBench, type ToolLog } from '../../live';
+import { useBench, useTester, type ToolLog } from '../../live';
 
 /** A look under way: what was seen and checked, how the chip is to be met, what work the edge does. */
 export interface LookUnderWay {
@@ -41,8 +41,10 @@ export interface JudgedLook {
 export function useJudgedLook(
   { tool, zone, state }: ZoneState,
   { sessions, inspections }: ToolLog,
-  { seen, checks, damageWay, taskIds }: LookUnderWay,
+  { seen: read, checks, damageWay, taskIds }: LookUnderWay,
 ): JudgedLook | null {
+  const byTester = useTester();
+  const seen = useMemo(() => byTester(read), [byTester, read]);
   const benchFor = useBench();
   const bench = useMemo(() => benchFor?.(tool, 'bench'), [benchFor, tool]);
   const knownApexUm = state.apex?.apexRadiusUm ?? null;
@@ -79,5 +81,6 @@ export function useJudgedLook(
 /** The look as it would stand in the log, for advice that follows while it is entered. */
 function asInspection(seen: Observation, zoneId: string): Inspection {
   const at = new Date().toISOString();
-  return { ...newRecord('now', at), toolId: '', zoneId, at, seen, checks: NO_CHECKS, notes: '' };
+  const looked = { toolId: '', zoneId, tripId: null, at, seen, checks: NO_CHECKS, notes: '' };
+  return { ...newRecord('now', at), ...looked };
 }

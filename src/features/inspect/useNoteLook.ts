@@ -1,6 +1,7 @@
 'use client';
 
 import { nanoid } from 'nanoid';
+import { tripIdAt } from '../../data';
 import { newRecord } from '../../domain/newRecord';
 import type { Inspection } from '../../domain/session';
 import { useStore } from '../../live';
@@ -8,11 +9,13 @@ import { notice } from '../../ui/notice';
 
 /** Writes a look into the log, with a notice that can take it back. */
 export function useNoteLook() {
-  const { inspections } = useStore();
+  const store = useStore();
+  const { inspections } = store;
   return async (look: Pick<Inspection, 'toolId' | 'zoneId' | 'seen' | 'checks'>): Promise<void> => {
     const at = new Date().toISOString();
     const id = nanoid();
-    await inspections.save({ ...newRecord(id, at), ...look, at, notes: '' });
+    const tripId = await tripIdAt(store, look.toolId, at);
+    await inspections.save({ ...newRecord(id, at), ...look, tripId, at, notes: '' });
     void notice('The look is noted; what was found stays on the strip.', {
       action: {
         label: 'Undo',

@@ -3,25 +3,43 @@
 import { useState } from 'react';
 import { passedTest } from '../../domain/observation';
 import type { Observation, Session, SessionStep } from '../../domain/session';
-import { SHARPNESS_TESTS, type SharpnessTest } from '../../domain/terms';
+import { SHARPNESS_TESTS, WORK_UNITS, type SharpnessTest, type WorkUnit } from '../../domain/terms';
+import { tripIdAt } from '../../data';
 import { useStore, useUndoable } from '../../live';
-import { NumberField, SelectField } from '../../ui/forms/fields';
+import { NumberField, SelectField, TextField } from '../../ui/forms/fields';
 import { failureWords } from '../../ui/words/failureWords';
 import { TEST_WORDS } from '../../ui/words/testWords';
+import { dayIn, isPast, movedTo } from './entryDay';
 
+type WorkNoted = { amount: number; unit: WorkUnit };
 type Counts = { left: number; right: number; minutes: number };
 
-/** What was counted and tested, to be put right afterwards; plans that learn from it follow. */
+/** What an entry says, to be put right afterwards; plans that learn from it follow. */
 export function CorrectEntry({ session }: { session: Session }) {
-  const { whole } = useStore();
+  const store = useStore();
+  const tripIdOf = ({ toolId, startedAt }: Session) => tripIdAt(store, toolId, startedAt);
   const undoable = useUndoable();
   const [counts, setCounts] = useState<Counts[]>(() => session.steps.map(countsOf));
   const [before, setBefore] = useState(() => testOf(session.before));
   const [after, setAfter] = useState(() => testOf(session.after));
+  const [when, setWhen] = useState(() => dayIn(session.startedAt));
+  const [where, setWhere] = useState(session.where);
+  const [work, setWork] = useState<WorkNoted>(() => ({
+    amount: session.workSince?.amount ?? NaN,
+    unit: session.workSince?.unit ?? 'hours',
+  }));
   const [failure, setFailure] = useState<string | null>(null);
   const keep = async (): Promise<void> => {
+    if (when !== dayIn(session.startedAt) && !isPast(when)) {
+      setFailure('The day must not lie ahead, and must be one.');
+      return;
+    }
+    const moved = movedTo(session, when);
     const record: Session = {
-      ...session,
+      ...moved,
+      tripId: moved === session ? session.tripId : await tripIdOf(moved),
+      where,
+      workSince: work.amount > 0 ? { amount: work.amount, unit: work.unit } : null,
       updatedAt: new Date().toISOString(),
       before: withTest(session.before, before),
       after: withTest(session.after, after),
@@ -29,7 +47,7 @@ export function CorrectEntry({ session }: { session: Session }) {
     };
     try {
       await undoable('The entry is corrected.', () =>
-        whole.putTogether([{ store: 'sessions', record }]),
+        store.whole.putTogether([{ store: 'sessions', record }]),
       );
       setFailure(null);
     } catch (error) {
@@ -39,7 +57,7 @@ export function CorrectEntry({ session }: { session: Session }) {
   return (
     <details className="mt-4 max-w-3xl border-y border-rule">
       <summary className="min-h-12 cursor-pointer py-3 font-semibold">
-        Correct what was counted
+        Correct what was written down
       </summary>
       <form
         noValidate
@@ -49,6 +67,36 @@ export function CorrectEntry({ session }: { session: Session }) {
           void keep();
         }}
       >
+        <div className="grid gap-4 sm:grid-cols-4">
+          <TextField
+            label="Day"
+            type="date"
+            value={when}
+            onChange={(event) => setWhen(event.target.value)}
+          />
+          <SelectField
+            label="Where"
+            value={where}
+            options={[
+              ['bench', 'At the bench'],
+              ['field', 'On the trail'],
+            ]}
+            onChange={(event) => setWhere(event.target.value as Session['where'])}
+          />
+          <NumberField
+            label="Work since the one before"
+            min={0}
+            step="any"
+            value={Number.isNaN(work.amount) ? '' : work.amount}
+            onChange={(event) => setWork({ ...work, amount: event.target.valueAsNumber })}
+          />
+          <SelectField
+            label="Counted in"
+            value={work.unit}
+            options={WORK_UNITS.map((unit) => [unit, unit] as const)}
+            onChange={(event) => setWork({ ...work, unit: event.target.value as WorkUnit })}
+          />
+        </div>
         {session.steps.map((step, i) => (
           <fieldset key={i} className="grid gap-4 sm:grid-cols-3">
             <legend className="font-semibold">{step.abrasiveName}</legend>

@@ -4,28 +4,28 @@ import Link from '../../ui/Link';
 import { useRouter, useSearchParams } from 'next/navigation';
 import { useState } from 'react';
 import { notice } from '../../ui/notice';
-import { damageToMend, edgeWord, worstStretch } from '../../core';
 import { useRecord, useRecords, useStore } from '../../live';
-import type { Observation } from '../../domain/session';
-import type { Tool, Zone } from '../../domain/tool';
-import { EdgeStrip } from '../../ui/edge-strip/EdgeStrip';
 import { NotesField } from '../../ui/forms/fields';
-import { day, placeMm, sentence, um } from '../../ui/format';
+import { day, sentence } from '../../ui/format';
+import { fileWord, saveMarkdown } from '../../ui/logText/saveMarkdown';
 import { MicronRuler } from '../../ui/ruler/MicronRuler';
 import { stepItems } from '../../ui/ruler/stepItems';
 import { CorrectEntry } from './CorrectEntry';
+import { EntryEdge } from './EntryEdge';
+import { EntryPictures } from './EntryPictures';
 import { EntryReadings } from './EntryReadings';
 import { EntrySteps } from './EntrySteps';
-import { workedEdge, testWords, WORK_WORDS } from './logRows';
+import { workedEdge, WORK_WORDS } from '../../ui/words/entryWords';
 
 /** One touch-up as it was: the edge before and after, what was done at each step, the note. */
 export function EntryScreen() {
   const id = useSearchParams().get('id') ?? '';
   const { record: session, change } = useRecord('sessions', id);
   const tools = useRecords('tools');
+  const trips = useRecords('trips');
   const store = useStore();
   const router = useRouter();
-  if (session === undefined || !tools) return null;
+  if (session === undefined || !tools || !trips) return null;
   if (session === null) {
     return (
       <section className="mx-auto w-full max-w-3xl px-4 py-12 sm:px-8">
@@ -40,6 +40,7 @@ export function EntryScreen() {
   }
   const tool = tools.find((record) => record.id === session.toolId);
   const zone = tool?.zones.find((record) => record.id === session.zoneId);
+  const tripName = trips.find(({ id: tripId }) => tripId === session.tripId)?.name;
   const now = (): string => new Date().toISOString();
   const strike = async (): Promise<void> => {
     await store.sessions.remove(session.id, now());
@@ -57,7 +58,11 @@ export function EntryScreen() {
         <h1>{workedEdge(session, tool)}</h1>
         <p className="text-lg text-soft">
           {sentence(WORK_WORDS[session.job])} {day(session.startedAt)},{' '}
-          {session.where === 'bench' ? 'at the bench' : 'on the trail'}
+          {tripName
+            ? `on ${tripName}`
+            : session.where === 'bench'
+              ? 'at the bench'
+              : 'on the trail'}
           {session.written === 'afterwards' && ', written down afterwards'}
         </p>
         <Link href="/log" className="link ml-auto inline-flex min-h-12 items-center">
@@ -66,8 +71,8 @@ export function EntryScreen() {
       </div>
       {tool && zone && session.job !== 'spine' && (
         <div className="mt-3 grid gap-x-12 gap-y-4 sm:grid-cols-2">
-          <Edge title="Before" tool={tool} zone={zone} seen={session.before} />
-          <Edge title="After" tool={tool} zone={zone} seen={session.after} worked />
+          <EntryEdge title="Before" tool={tool} zone={zone} seen={session.before} />
+          <EntryEdge title="After" tool={tool} zone={zone} seen={session.after} worked />
         </div>
       )}
       <div className="mt-2">
@@ -80,45 +85,32 @@ export function EntryScreen() {
       <EntrySteps session={session} />
       <EntryReadings session={session} />
       <CorrectEntry key={session.updatedAt} session={session} />
+      {tool && <EntryPictures session={session} name={tool.name} />}
       <EntryNotes
         notes={session.notes}
         onSave={(notes) => change((record) => ({ ...record, notes, updatedAt: now() }))}
       />
-      <button type="button" className="btn btn-ghost mt-4" onClick={() => void strike()}>
-        Strike this entry out
-      </button>
+      <div className="mt-4 flex flex-wrap gap-3">
+        <button
+          type="button"
+          className="btn btn-outline"
+          onClick={() =>
+            void saveMarkdown(
+              `open-trail-${fileWord(workedEdge(session, tool))}-${session.startedAt.slice(0, 10)}.md`,
+              async () => {
+                const { entryBlocks } = await import('../../ui/logText/entryBlocks');
+                return entryBlocks(session, tool, tripName);
+              },
+            )
+          }
+        >
+          Save as Markdown
+        </button>
+        <button type="button" className="btn btn-ghost" onClick={() => void strike()}>
+          Strike this entry out
+        </button>
+      </div>
     </article>
-  );
-}
-
-function Edge(props: {
-  title: string;
-  tool: Tool;
-  zone: Zone;
-  seen: Observation;
-  worked?: boolean;
-}) {
-  const { title, tool, zone, seen, worked } = props;
-  const apex = seen.tests.length > 0 ? worstStretch(seen.tests) : null;
-  const depthMm = damageToMend(tool, zone, seen.findings);
-  const word = apex ? edgeWord(apex.apexRadiusUm / zone.targetApexUm, depthMm) : 'unknown';
-  return (
-    <section>
-      <h2>
-        {title}: {testWords(seen)}
-      </h2>
-      <EdgeStrip
-        edgeLengthMm={tool.edgeLengthMm}
-        stretches={[{ ...zone, word, findings: seen.findings }]}
-        worked={worked ? [zone] : []}
-        ends={['heel', placeMm(tool.edgeLengthMm)]}
-      />
-      <p className="text-soft">
-        {apex
-          ? `${sentence(word)}: an apex of about ${um(apex.apexRadiusUm)}, asked for ${um(zone.targetApexUm)}`
-          : 'not tested'}
-      </p>
-    </section>
   );
 }
 

@@ -2,7 +2,7 @@ import { forceInWords } from '../../core';
 import type { Session } from '../../domain/session';
 import { isSpineTask } from '../../domain/terms';
 import { countSpan, deg, minutes, spoken } from '../../ui/format';
-import { testWords } from './logRows';
+import { testWords } from '../../ui/words/entryWords';
 
 /** The steps of an entry: what was done beside what was planned. */
 export function EntrySteps({ session }: { session: Session }) {

@@ -1,46 +1,170 @@
 'use client';
 
+import dynamic from 'next/dynamic';
 import Link from '../../ui/Link';
-import { useMemo } from 'react';
-import { useNewestSessions, useRecords, useSessions } from '../../live';
-import { LogTable } from './LogTable';
+import { useCallback, useDeferredValue, useMemo, useState } from 'react';
+import {
+  useLogAnswers,
+  useNewestSessions,
+  useRecords,
+  useSessions,
+  useWorkedTools,
+  useZoneStates,
+} from '../../live';
+import { day, minutes, plural } from '../../ui/format';
+import { logTitle } from '../../ui/words/logWords';
+import { chartHeight } from './chart/chartHeight';
+import { findRows } from './logFilter';
+import { LogFilters } from './LogFilters';
+import { LogFiles } from './LogFiles';
 import { logRows } from './logRows';
+import { LogTable } from './LogTable';
+import { useLogFilter } from './logView';
+
+const LogChart = dynamic(() => import('./chart/LogChart'), { ssr: false });
 
 /** So many entries are shown while the rest of a long log is read. */
 const FIRST_PAGE = 40;
 
-/** Every touch-up, newest first; by tool, and searched in its words. */
+/** Every edge through time, and the entries that the brush and the filters leave. */
 export function LogScreen() {
   const newest = useNewestSessions(FIRST_PAGE);
   const all = useSessions(newest !== undefined);
   const tools = useRecords('tools');
+  const trips = useRecords('trips');
+  const worked = useWorkedTools();
+  // The chart is drawn in pieces, between what the person does.
+  const answers = useDeferredValue(useLogAnswers());
+  const states = useZoneStates();
+  const [filter, setFilter] = useLogFilter();
+  const [chosen, setChosen] = useState<string | null>(null);
+  const [pointed, setPointed] = useState<string | null>(null);
+  const [compared, setCompared] = useState<string[]>([]);
   const sessions = all ?? newest;
   const rows = useMemo(
-    () => (sessions && tools ? logRows(sessions, tools) : undefined),
-    [sessions, tools],
+    () => (sessions && tools && trips ? logRows(sessions, tools, trips) : undefined),
+    [sessions, tools, trips],
   );
-  if (!rows || !tools) return null;
+  // The brush answers at once; the entries, their days and their count follow when there is time.
+  const asked = useDeferredValue(filter);
+  const found = useMemo(() => rows && findRows(rows, asked), [rows, asked]);
+  const compare = useCallback((id: string) => setCompared((held) => toggled(held, id)), []);
+  const choose = useCallback(
+    (id: string) => {
+      setChosen(id);
+      setFilter({ tool: '' });
+    },
+    [setFilter],
+  );
+  if (!rows || !found || !tools || !trips || !worked) return null;
+  const firstAt = all && rows.length > 0 ? oldest(rows) : null;
+  const byFilter = tools.find(
+    ({ name }) => filter.tool === name || filter.tool.startsWith(`${name}, `),
+  );
+  const hung = tools.filter(({ id }) => worked.includes(id)).length;
   return (
-    <div className="mx-auto w-full max-w-[82rem] px-4 py-5 sm:px-8">
-      <div className="flex flex-wrap items-baseline gap-x-6">
-        <h1>Log</h1>
-        <Link href="/log/taught" className="link inline-flex min-h-12 items-center">
-          What your log has taught it
+    <div className="mx-auto w-full max-w-[82rem] px-4 py-4 sm:px-8">
+      <div className="flex flex-wrap items-center gap-x-6 gap-y-1">
+        <h1 className="min-w-0 flex-1 basis-80">
+          {answers ? logTitle(answers, rows.length, firstAt) : 'Log'}
+        </h1>
+        <Link href="/log/answers" className="link inline-flex min-h-12 items-center">
+          What it answers
         </Link>
-        <Link href="/log/write" className="link inline-flex min-h-12 items-center">
-          Write down past work
+        <Link href="/log/taught" className="link inline-flex min-h-12 items-center">
+          What it has taught
+        </Link>
+        <Link href="/log/write" className="btn btn-primary">
+          Write one down
         </Link>
       </div>
       {rows.length === 0 ? (
-        <p className="mt-3 max-w-[60ch] text-lg">
-          Nothing yet. A touch-up that is finished in the guide writes itself in here.{' '}
-          <Link href="/touch-up" className="link">
-            Begin one
-          </Link>
-        </p>
+        <>
+          <p className="mt-3 max-w-[60ch] text-lg">
+            Nothing yet. A touch-up that is finished in the guide writes itself in here.{' '}
+            <Link href="/touch-up" className="link">
+              Begin one
+            </Link>
+          </p>
+          <LogFiles rows={found} />
+        </>
       ) : (
-        <LogTable rows={rows} isWhole={all !== undefined} />
+        <>
+          <div className="mt-1" style={{ minHeight: chartHeight(hung) }}>
+            {!answers && rows.length >= FIRST_PAGE && (
+              <p className="text-soft">The lines of the edges follow when the log is read.</p>
+            )}
+            {answers && states && (
+              <LogChart
+                {...{ answers, tools, trips, states, pointed }}
+                chosen={byFilter?.id ?? chosen}
+                onChoose={choose}
+                span={filter.span}
+                onSpan={(span) => setFilter({ span })}
+                onPoint={setPointed}
+              />
+            )}
+          </div>
+          <LogFilters rows={rows} filter={filter} onFilter={setFilter} />
+          <div className="mt-2 flex flex-wrap items-baseline gap-x-6">
+            <p role="status" className="text-lg">
+              {asked.span && (
+                <b>
+                  {day(new Date(asked.span[0]).toISOString())} to{' '}
+                  {day(new Date(asked.span[1]).toISOString())}:{' '}
+                </b>
+              )}
+              {all === undefined
+                ? 'The latest; the rest is being read.'
+                : `${plural(found.length, 'entry', 'entries')}${found.length < rows.length ? ` of ${rows.length}` : ''}, ${minutes(sum(found))} in all`}
+            </p>
+            {filter.span && (
+              <button
+                type="button"
+                className="link min-h-11"
+                onClick={() => setFilter({ span: null })}
+              >
+                All days
+              </button>
+            )}
+            {compared.length > 0 && <Comparing compared={compared} />}
+          </div>
+          <LogTable
+            rows={found}
+            isWhole={all !== undefined}
+            {...{ pointed, compared }}
+            onPoint={setPointed}
+            onCompare={compare}
+          />
+          <LogFiles rows={found} />
+        </>
       )}
     </div>
   );
+}
+
+/** What is to be compared, and the way there once there are two. */
+function Comparing({ compared }: { compared: readonly string[] }) {
+  return compared.length < 2 ? (
+    <p>One is chosen: choose another to compare it with.</p>
+  ) : (
+    <Link href={`/log/compare?a=${compared[0]}&b=${compared[1]}`} className="btn btn-neutral">
+      Compare these two
+    </Link>
+  );
+}
+
+/** At most two are held: a third takes the place of the first. */
+function toggled(compared: readonly string[], id: string): string[] {
+  return compared.includes(id)
+    ? compared.filter((each) => each !== id)
+    : [...compared, id].slice(-2);
+}
+
+function oldest(rows: readonly { startedAt: string }[]): string {
+  return rows.reduce((first, { startedAt }) => (startedAt < first ? startedAt : first), '9');
+}
+
+function sum(rows: readonly { minutes: number }[]): number {
+  return rows.reduce((total, row) => total + row.minutes, 0);
 }

@@ -3,7 +3,7 @@
 import { yupResolver } from '@hookform/resolvers/yup';
 import { formatISO } from 'date-fns';
 import { nanoid } from 'nanoid';
-import { noteOil } from '../../data';
+import { noteOil, tripIdAt } from '../../data';
 import Link from '../../ui/Link';
 import { useRouter, useSearchParams } from 'next/navigation';
 import { useFieldArray, useForm, type Resolver } from 'react-hook-form';
@@ -68,10 +68,12 @@ function PastWorkForm(props: { tools: readonly Tool[]; shelf: Shelf; chosen: str
 
   const write = handleSubmit(async (work) => {
     const { tool, zone } = edges.find(({ key }) => key === work.edge)!;
+    const doneAt = noonOf(work.day);
     const session = pastSession({
       id: nanoid(),
       at: new Date().toISOString(),
-      doneAt: noonOf(work.day),
+      doneAt,
+      tripId: await tripIdAt(store, tool.id, doneAt),
       tool,
       zone,
       where: work.where,

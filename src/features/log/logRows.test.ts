@@ -1,14 +1,16 @@
 import { sample } from '../../testing/sample';
-import { workedEdge, findRows, logRows, testWords } from './logRows';
+import { findRows, NO_FILTER, type LogFilter } from './logFilter';
+import { testWords, workedEdge } from '../../ui/words/entryWords';
+import { logRows } from './logRows';
 import { passedTest } from '../../domain/observation';
 
-const rows = logRows(sample.sessions, sample.tools);
+const rows = logRows(sample.sessions, sample.tools, sample.trips);
 
 describe('the log', () => {
   it('has a line for every finished touch-up and none for one under way', () => {
     expect(rows).toHaveLength(sample.sessions.length);
     const underWay = { ...sample.sessions[0]!, id: 'now', finishedAt: null };
-    expect(logRows([...sample.sessions, underWay], sample.tools)).toHaveLength(
+    expect(logRows([...sample.sessions, underWay], sample.tools, sample.trips)).toHaveLength(
       sample.sessions.length,
     );
   });
@@ -30,12 +32,30 @@ describe('the log', () => {
     expect(workedEdge(of('wren'), undefined)).toBe('a tool taken down');
   });
 
+  const found = (filter: Partial<LogFilter>) => findRows(rows, { ...NO_FILTER, ...filter });
+
   it('is found by tool and by any of its words, notes included', () => {
-    expect(findRows(rows, '', '')).toHaveLength(sample.sessions.length);
-    expect(findRows(rows, 'Wren', '').every(({ toolName }) => toolName === 'Wren')).toBe(true);
-    expect(findRows(rows, '', '  HIT A WIRE ')).toHaveLength(1);
-    expect(findRows(rows, 'Wren', 'hit a wire')).toHaveLength(0);
-    expect(findRows(rows, '', 'puck').length).toBeGreaterThan(1);
+    expect(found({})).toHaveLength(sample.sessions.length);
+    expect(found({ tool: 'Wren' }).every(({ toolName }) => toolName === 'Wren')).toBe(true);
+    expect(found({ words: '  HIT A WIRE ' })).toHaveLength(1);
+    expect(found({ tool: 'Wren', words: 'hit a wire' })).toHaveLength(0);
+    expect(found({ words: 'puck' }).length).toBeGreaterThan(1);
+  });
+
+  it('is found by trip, by who carried it, by thing, by work and by days, and by all of them', () => {
+    const onTrip = found({ trip: 'stane-bothy' });
+    expect(onTrip.length).toBeGreaterThan(0);
+    expect(onTrip.every(({ where }) => where === 'Stane Bothy')).toBe(true);
+    expect(found({ person: 'Fenn' }).map(({ toolName }) => toolName)).toEqual(['Old Hob']);
+    expect(found({ abrasive: 'belt' }).every(({ abrasives }) => /belt/.test(abrasives))).toBe(true);
+    expect(found({ mark: 'hone' }).map(({ toolName }) => toolName)).toEqual(['Sprig']);
+    const span = [Date.parse('2026-09-15'), Date.parse('2026-10-31')] as const;
+    const autumn = found({ span });
+    const inside = sample.sessions.filter(
+      ({ startedAt }) => startedAt > '2026-09-15' && startedAt < '2026-10-31',
+    );
+    expect(autumn).toHaveLength(inside.length);
+    expect(found({ span, mark: 'strop', tool: 'Plover' })).toHaveLength(1);
   });
 
   it('says the last test, or that there was none', () => {

@@ -1,9 +1,9 @@
-import { edgeName } from '../../domain/edgeName';
+import { workMark, type WorkMark } from '../../core';
 import type { LoggedSession } from '../../domain/loggedSession';
-import type { Observation } from '../../domain/session';
-import type { Job } from '../../domain/terms';
 import type { Tool } from '../../domain/tool';
-import { TEST_WORDS } from '../../ui/words/testWords';
+import type { Trip } from '../../domain/trip';
+import { WORK_MARK_WORDS } from '../../ui/WorkSign';
+import { testWords, workedEdge, WORK_WORDS } from '../../ui/words/entryWords';
 
 /** One touch-up, or another job, as a line of the log. */
 export interface LogRow {
@@ -18,62 +18,67 @@ export interface LogRow {
   before: string;
   after: string;
   notes: string;
-  /** All of it in small letters, to be searched. */
-  searched: string;
+  /** What the filters go by. */
+  mark: WorkMark;
+  atMs: number;
+  tripId: string | null;
+  /** Who carried the tool on its trip. */
+  people: readonly string[];
+  /** Names of what it was done with. */
+  things: readonly string[];
+  /** The edge before and after, with the radius (µm) that was asked for. */
+  seen: Pick<LoggedSession, 'before' | 'after'> & { targetUm: number | null };
 }
 
-/** What a session was for, in a word or two. */
-export const WORK_WORDS: Record<Job, string> = {
-  'touch-up': 'touched up',
-  hone: 'laid straight',
-  thin: 'thinned',
-  angle: 'new angle',
-  spine: 'spine',
-};
-
-/** Finished work as lines, with the names of their tools; a tool taken down is said so. */
-export function logRows(sessions: readonly LoggedSession[], tools: readonly Tool[]): LogRow[] {
-  const byId = new Map(tools.map((tool) => [tool.id, tool]));
+/** Finished work as lines, with the names of their tools and trips; a tool taken down is said so. */
+export function logRows(
+  sessions: readonly LoggedSession[],
+  tools: readonly Tool[],
+  trips: readonly Trip[],
+): LogRow[] {
+  const toolsById = new Map(tools.map((tool) => [tool.id, tool]));
+  const tripsById = new Map(trips.map((trip) => [trip.id, trip]));
   return sessions
     .filter(({ finishedAt }) => finishedAt !== null)
-    .map((session) => logRow(session, byId.get(session.toolId)));
+    .map((session) =>
+      logRow(session, toolsById.get(session.toolId), tripsById.get(session.tripId ?? '')),
+    );
 }
 
-function logRow(session: LoggedSession, tool: Tool | undefined): LogRow {
-  const row = {
+function logRow(session: LoggedSession, tool: Tool | undefined, trip: Trip | undefined): LogRow {
+  const { steps, before, after } = session;
+  const mark = workMark(session);
+  const names = steps.map(({ abrasiveName }) => abrasiveName);
+  let strokes = 0;
+  let seconds = 0;
+  for (const step of steps) {
+    strokes += step.left + step.right;
+    seconds += step.activeSeconds;
+  }
+  const zone = tool?.zones.find((each) => each.id === session.zoneId);
+  return {
     id: session.id,
     startedAt: session.startedAt,
     toolName: workedEdge(session, tool),
-    work: WORK_WORDS[session.job],
-    where: session.where,
-    abrasives: session.steps.map(({ abrasiveName }) => abrasiveName).join(', then '),
-    strokes: session.steps.reduce((sum, { left, right }) => sum + left + right, 0),
-    minutes: session.steps.reduce((sum, { activeSeconds }) => sum + activeSeconds, 0) / 60,
-    before: testWords(session.before),
-    after: testWords(session.after),
+    work: session.job === 'touch-up' ? WORK_MARK_WORDS[mark] : WORK_WORDS[session.job],
+    where: trip?.name ?? session.where,
+    abrasives: names.join(', then '),
+    strokes,
+    minutes: seconds / 60,
+    before: testWords(before),
+    after: testWords(after),
     notes: session.notes,
+    mark,
+    atMs: Date.parse(session.startedAt),
+    tripId: session.tripId,
+    people: trip ? carriersOf(trip, session.toolId) : NOBODY,
+    things: names,
+    seen: { before, after, targetUm: session.targetApexUm ?? zone?.targetApexUm ?? null },
   };
-  return { ...row, searched: Object.values(row).join(' ').toLowerCase() };
 }
 
-/** Lines of one tool, or of all where `toolName` is empty, that hold `search` in any of their words. */
-export function findRows(rows: readonly LogRow[], toolName: string, search: string): LogRow[] {
-  const wanted = search.trim().toLowerCase();
-  return rows.filter(
-    (row) => (toolName === '' || row.toolName === toolName) && row.searched.includes(wanted),
-  );
-}
+const NOBODY: readonly string[] = [];
 
-/** The edge that was worked, or the spine, by the name that its tool has now. */
-export function workedEdge(session: LoggedSession, tool: Tool | undefined): string {
-  if (!tool) return 'a tool taken down';
-  const zone = tool.zones.find(({ id }) => id === session.zoneId);
-  if (session.job === 'spine') return `${tool.name}, spine`;
-  return zone ? edgeName(tool, zone) : tool.name;
-}
-
-export function testWords({ tests }: Observation): string {
-  const last = tests.at(-1);
-  if (!last) return 'not tested';
-  return last.test === null ? `${last.grams} g` : TEST_WORDS[last.test];
+function carriersOf({ carriers }: Trip, toolId: string): string[] {
+  return carriers.filter((each) => each.toolId === toolId).map(({ person }) => person);
 }

@@ -1,10 +1,10 @@
 'use client';
 
-import { differenceInCalendarDays, parseISO, startOfToday } from 'date-fns';
 import Link from '../../ui/Link';
 import type { EdgeNeed } from '../../core';
 import { useEdgeNeeds, useRecords } from '../../live';
 import type { Trip } from '../../domain/trip';
+import { nextTrip, tripDayOf } from '../../domain/tripDays';
 import { chipDepth, dayAhead, minutes, placeMm, plural, sentence } from '../../ui/format';
 import { stopWords } from '../../ui/words/stopWords';
 import { HangTool } from './HangTool';
@@ -21,7 +21,7 @@ export function RackScreen() {
   if (!tools || !trips || !needs) return null;
   if (tools.length === 0) return <EmptyRack />;
 
-  const trip = nextTrip(trips);
+  const trip = nextTrip(trips, new Date());
   const open = needs.filter(asksForWork);
   const total = open.reduce((sum, { plan }) => sum + (plan?.minutes ?? 0), 0);
   const toolsWithWork = new Set(open.map(({ tool }) => tool.id)).size;
@@ -40,34 +40,24 @@ export function RackScreen() {
         <p className="text-lg text-soft">
           {toolsWithWork === 0
             ? 'Nothing wants work: leave the edges alone.'
-            : `${plural(toolsWithWork, 'tool wants', 'tools want')} work, ${minutes(total)} in all.`}
+            : `${plural(toolsWithWork, 'tool wants', 'tools want')} work${total > 0 ? `, ${minutes(total)} in all` : ''}.`}
         </p>
         <div className="ml-auto">
           <HangTool />
         </div>
       </div>
-      <Rail tools={tools} needs={needs} />
-      <RackList tools={tools} needs={needs} />
+      <Rail tools={tools} needs={needs} trip={trip ?? null} />
+      <RackList tools={tools} needs={needs} trip={trip ?? null} />
       <NextWork need={open.find(({ plan }) => plan?.outcome === 'planned') ?? open[0]} />
     </>
   );
 }
 
-/** The next trip that has not ended. */
-function nextTrip(trips: readonly Trip[]): Trip | undefined {
-  return trips
-    .filter(
-      ({ startsOn, days }) =>
-        differenceInCalendarDays(parseISO(startsOn), startOfToday()) + days > 0,
-    )
-    .sort((a, b) => (a.startsOn < b.startsOn ? -1 : 1))[0];
-}
-
-function fromWhen({ startsOn }: Trip): string {
-  const away = differenceInCalendarDays(parseISO(startsOn), startOfToday());
+function fromWhen(trip: Trip): string {
+  const away = -tripDayOf(trip, new Date());
   if (away <= 0) return 'under way';
   if (away === 1) return 'from tomorrow';
-  return `from ${dayAhead(startsOn, away)}`;
+  return `from ${dayAhead(trip.startsOn, away)}`;
 }
 
 function NextWork({ need }: { need: EdgeNeed | undefined }) {

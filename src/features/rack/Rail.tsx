@@ -1,5 +1,6 @@
 'use client';
 
+import dynamic from 'next/dynamic';
 import { toolForm } from '../../core';
 import type { Tool } from '../../domain/tool';
 import { toolOutline } from '../../ui/silhouette/outline';
@@ -7,27 +8,33 @@ import { Silhouette } from '../../ui/silhouette/Silhouette';
 import { useWidth } from '../../ui/useWidth';
 import { HangingSection } from '../../ui/section/HangingSection';
 import { ToolLabel } from './ToolLabel';
-import type { RackProps } from './rackProps';
+import { sortedOut, type RackProps } from './rackProps';
 import { placeMm } from '../../ui/format';
 
+const Gate = dynamic(() => import('./Gate'), { ssr: false });
+
 /** Height kept for the hanging tools, in pixels. */
-const HANG_PX = 200;
+const HANG_PX = 178;
 const HOOK_PX = 16;
 
 /** Width that the words under a tool need, in pixels. */
-const TOOL_PX = 126;
+const TOOL_PX = 118;
 const MARGIN_PX = 64;
 /** The rack is no wider than this. */
 const WIDEST_PX = 1312;
 
 /** The rack of a wide screen: tools hanging from as many rails as they need, all at one scale. */
-export function Rail({ tools, needs }: RackProps) {
+export function Rail(props: RackProps) {
+  const { tools, needs, trip } = props;
   const [ref, width] = useWidth<HTMLDivElement>(WIDEST_PX);
   const longest = Math.max(...tools.map((tool) => toolOutline(tool).lengthMm));
   const scale = (HANG_PX - HOOK_PX) / longest;
-  const most = Math.max(2, Math.floor((Math.min(WIDEST_PX, width) - MARGIN_PX) / TOOL_PX));
-  const rails = Math.ceil(tools.length / most);
-  const onEach = Math.ceil(tools.length / rails);
+  const { go, stay } = sortedOut(props);
+  const hanging: (Tool | 'gate')[] = [...go, ...(trip ? (['gate'] as const) : []), ...stay];
+  const room = Math.min(WIDEST_PX, width) - MARGIN_PX;
+  const most = Math.max(2, Math.floor(room / TOOL_PX));
+  const rails = Math.ceil(hanging.length / most);
+  const onEach = Math.ceil(hanging.length / rails);
   return (
     <div ref={ref} className="hidden sm:block">
       {Array.from({ length: rails }, (_, i) => (
@@ -40,9 +47,15 @@ export function Rail({ tools, needs }: RackProps) {
         >
           <div aria-hidden className="h-3 border-b-[3px] border-[var(--rail-edge)] bg-rail" />
           <ul className="mx-auto flex max-w-[82rem] px-8">
-            {tools.slice(i * onEach, (i + 1) * onEach).map((tool) => (
-              <Hanging key={tool.id} tool={tool} scale={scale} needs={needs} />
-            ))}
+            {hanging.slice(i * onEach, (i + 1) * onEach).map((each) =>
+              each === 'gate' ? (
+                <li key="gate" className="w-0 min-w-36 flex-1 pr-3">
+                  <Gate trip={trip!} needs={needs} />
+                </li>
+              ) : (
+                <Hanging key={each.id} tool={each} scale={scale} needs={needs} />
+              ),
+            )}
           </ul>
         </div>
       ))}
@@ -55,7 +68,7 @@ export function Rail({ tools, needs }: RackProps) {
 function Hanging({ tool, scale, needs }: { tool: Tool; scale: number; needs: RackProps['needs'] }) {
   const widthPx = toolOutline(tool).widthMm * scale;
   return (
-    <li className="w-0 min-w-0 flex-1 pr-4">
+    <li className="w-0 min-w-0 flex-1 pr-3">
       <div className="relative">
         <svg
           aria-hidden="true"
@@ -68,11 +81,8 @@ function Hanging({ tool, scale, needs }: { tool: Tool; scale: number; needs: Rac
             <Silhouette tool={tool} scale={scale} />
           </g>
         </svg>
-        <div
-          className={`absolute ${toolForm(tool.kind) === 'axe' ? 'top-[2.9rem]' : 'top-[2rem]'}`}
-          style={{ left: sectionLeft(tool, widthPx) }}
-        >
-          <HangingSection tool={tool} zone={tool.zones.at(-1)!} heightPx={108} />
+        <div className="absolute top-[2rem]" style={{ left: sectionLeft(tool, widthPx) }}>
+          <HangingSection tool={tool} zone={tool.zones.at(-1)!} heightPx={96} />
         </div>
       </div>
       <ToolLabel tool={tool} needs={needs} />

@@ -29,7 +29,7 @@ export function ToolLabel({ tool, needs }: { tool: Tool; needs: readonly EdgeNee
       <EdgeStrip edgeLengthMm={tool.edgeLengthMm} stretches={stretches(tool, own)} />
       <p>
         {stopped ? (
-          <span className="sign battened tracking-wide uppercase">stop use</span>
+          <span className="sign battened tracking-wide whitespace-nowrap uppercase">stop use</span>
         ) : (
           <span className="sign tracking-wide uppercase">
             {word === 'unknown' ? 'not tested' : word}
@@ -45,8 +45,8 @@ export function ToolLabel({ tool, needs }: { tool: Tool; needs: readonly EdgeNee
             >
               {tool.zones.length > 1 && <span className="text-soft">{need.zone.name}: </span>}
               {workWithMinutes(need)}
+              {need.zone.noImpacts && <b className="font-semibold">, no impacts</b>}
             </Link>
-            {need.zone.noImpacts && <span className="block text-[0.95rem]">no impacts here</span>}
           </li>
         ))}
         {!stopped && own[0]?.hookSpent && (

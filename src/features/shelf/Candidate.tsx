@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import type { KitProblem, LadderStone, ThingWorth } from '../../core';
+import type { RackRound, LadderStone, ThingWorth } from '../../core';
 import { ABRASIVE_FORMS, type AbrasiveFamily, type AbrasiveForm } from '../../domain/terms';
 import { useJob } from '../../live';
 import { LimitedNumberField, SelectField, wordOptions } from '../../ui/forms/fields';
@@ -22,7 +22,7 @@ const FORMS = ABRASIVE_FORMS.filter((form) => form !== 'pull-through' && form !=
 const USUAL_LENGTH_MM: Partial<Record<AbrasiveForm, number>> = { 'bench-stone': 200, file: 200 };
 
 /** What a stone that is not bought yet would bring. */
-export function Candidate({ problem }: { problem: KitProblem }) {
+export function Candidate({ problem }: { problem: RackRound }) {
   const [sizeUm, setSizeUm] = useState(25);
   const [family, setFamily] = useState<AbrasiveFamily>('diamond');
   const [form, setForm] = useState<AbrasiveForm>('plate');
@@ -77,7 +77,7 @@ export function Candidate({ problem }: { problem: KitProblem }) {
   );
 }
 
-function startCandidate({ problem, stone }: { problem: KitProblem; stone: LadderStone }) {
+function startCandidate({ problem, stone }: { problem: RackRound; stone: LadderStone }) {
   return startCandidateWorth(problem, stone);
 }
 

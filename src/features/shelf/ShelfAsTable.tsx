@@ -5,8 +5,7 @@ import dynamic from 'next/dynamic';
 import { useRef, useState } from 'react';
 import type { ShelfThings } from '../../formats/shelf';
 import { downloadText } from '../../ui/download';
-import { failureWords } from '../../ui/words/failureWords';
-import { notice } from '../../ui/notice';
+import { saying } from '../../ui/saying';
 
 const TableIn = dynamic(() => import('./TableIn'), { ssr: false });
 
@@ -16,19 +15,15 @@ export function ShelfAsTable({ shelf }: { shelf: ShelfThings }) {
   const [file, setFile] = useState<File | null>(null);
 
   const save = async (): Promise<void> => {
-    try {
-      const { writeShelf } = await import('../../formats/shelf');
-      const today = formatISO(new Date(), { representation: 'date' });
-      downloadText(`open-trail-shelf-${today}.csv`, writeShelf(shelf), 'text/csv');
-    } catch (error) {
-      void notice(failureWords(error as Error), { stays: true });
-    }
+    const { writeShelf } = await import('../../formats/shelf');
+    const today = formatISO(new Date(), { representation: 'date' });
+    downloadText(`open-trail-shelf-${today}.csv`, writeShelf(shelf), 'text/csv');
   };
   return (
     <section className="mt-10 border-t-2 border-rule pt-6" aria-label="The shelf as a table">
       <h2>The shelf as a table</h2>
       <div className="mt-3 flex flex-wrap gap-3">
-        <button type="button" className="btn btn-outline" onClick={() => void save()}>
+        <button type="button" className="btn btn-outline" onClick={() => void saying(save)}>
           Save as CSV
         </button>
         <button type="button" className="btn btn-outline" onClick={() => input.current!.click()}>

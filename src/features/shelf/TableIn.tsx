@@ -2,17 +2,16 @@
 
 import { nanoid } from 'nanoid';
 import { useEffect, useMemo, useState } from 'react';
+import { readTable, type Table } from '../../formats/csv';
 import type { FileProblem } from '../../formats/jsonProblems';
 import {
   COLUMN_KEYS,
   columnTitle,
   guessMapping,
   readShelf,
-  readTable,
   type ColumnMapping,
   type ReadThing,
   type ShelfThings,
-  type Table,
 } from '../../formats/shelf';
 import { useStore, useUndoable } from '../../live';
 import { Dialog } from '../../ui/Dialog';
@@ -23,6 +22,7 @@ import { failureWords } from '../../ui/words/failureWords';
 
 /** No shelf is larger than this as a table. */
 const MOST_BYTES = 2_000_000;
+const MOST_ROWS = 1000;
 /** Rows and problems that are shown; the rest is counted. */
 const SHOWN = 12;
 /** Columns that nearly every table has: the others are folded. */
@@ -57,7 +57,7 @@ async function read(file: File): Promise<Reading> {
   const refuse = (message: string) => ({ problem: { line: 1, field: 'file', message } });
   if (file.size > MOST_BYTES) return refuse('is larger than 2 MB: no shelf is; choose a table');
   try {
-    return readTable(await file.text());
+    return readTable(await file.text(), MOST_ROWS);
   } catch (error) {
     return refuse(`cannot be read: ${(error as Error).message}`);
   }

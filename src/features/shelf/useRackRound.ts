@@ -1,10 +1,7 @@
 'use client';
 
 import { useMemo } from 'react';
-import { kitProblem, type Hand, type KitProblem, type Shelf, type ZoneState } from '../../core';
-
-/** Longest touch-up that a kit may plan: here nothing is too long, minutes are what is counted. */
-const NO_LIMIT_MINUTES = 240;
+import { rackRound, type Hand, type RackRound, type Shelf, type ZoneState } from '../../core';
 
 /** Every edge of the rack brought to its target once, worn or chipped: what things are worth for. */
 export function useRackRound(input: {
@@ -13,14 +10,13 @@ export function useRackRound(input: {
   hand: Hand;
   chipDepthMm: number;
   wornRatio: number;
-}): KitProblem {
+}): RackRound {
   const { states, shelf, hand, chipDepthMm, wornRatio } = input;
   return useMemo(
     () =>
-      kitProblem({
+      rackRound({
         zones: states.filter(({ stops }) => stops.length === 0),
         shelf,
-        minutesPerTouchUp: NO_LIMIT_MINUTES,
         chipDepthMm,
         hand,
         wornRatio,

@@ -7,7 +7,8 @@ export const SCREENS = [
   { path: '/kit', name: 'Kit', key: '5', outdoors: true },
   { path: '/shelf', name: 'Shelf', key: '6', outdoors: false },
   { path: '/log', name: 'Log', key: '7', outdoors: false },
-  { path: '/data', name: 'Data', key: '8', outdoors: false },
+  { path: '/care', name: 'Care', key: '8', outdoors: false },
+  { path: '/data', name: 'Data', key: '9', outdoors: false },
 ] as const;
 
 /** The screen that a path belongs to: a tool belongs to the rack. */

@@ -4,6 +4,7 @@ import { nanoid } from 'nanoid';
 import { useState } from 'react';
 import { notice } from '../../ui/notice';
 import { useStore } from '../../live';
+import { tripIdAt } from '../../data';
 import { newRecord } from '../../domain/newRecord';
 import type { Observation } from '../../domain/session';
 import { NO_CHECKS } from '../../domain/observation';
@@ -25,6 +26,7 @@ export function NoteEdge({ tool, onDone }: { tool: Tool; onDone: () => void }) {
       ...newRecord(id, at),
       toolId: tool.id,
       zoneId,
+      tripId: await tripIdAt(store, tool.id, at),
       at,
       seen,
       checks: NO_CHECKS,

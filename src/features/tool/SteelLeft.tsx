@@ -1,13 +1,6 @@
 'use client';
 
-import {
-  recessionsSinceMeasured,
-  steelBudget,
-  steelPace,
-  thickening,
-  workingFace,
-  zoneNow,
-} from '../../core';
+import { steelLeft, thickening, workingFace, zoneNow } from '../../core';
 import { useToolLog } from '../../live';
 import type { Tool, Zone } from '../../domain/tool';
 import { mm, plural, yearsAhead } from '../../ui/format';
@@ -16,21 +9,13 @@ import { GrowthChart, growthTitle } from './GrowthChart';
 /** Steel left to sharpen away, and how the worked face widens until it wants thinning. */
 export function SteelLeft({ tool, zone }: { tool: Tool; zone: Zone }) {
   const sessions = useToolLog(tool.id)?.sessions ?? [];
-  const pace = steelPace(tool, zone, sessions);
+  const { pace, pastMm, ...budget } = steelLeft(tool, zone, sessions);
   const face = workingFace(tool, zoneNow(tool, zone, sessions));
-  const past = recessionsSinceMeasured(tool, zone, sessions).map((r) => r.recessionMm);
-  const lostMm = past.reduce((sum, each) => sum + each, 0);
-  const budget = steelBudget({
-    depthMm: Math.max(0, tool.bladeWidthMm - lostMm),
-    reserveMm: tool.reserveMm,
-    recessionPerTouchUpMm: pace.recessionMm,
-    touchUpsPerYear: pace.touchUpsPerYear,
-  });
   const growth = thickening({
     ...face,
     ...pace,
     faceLimitMm: zone.faceLimitMm,
-    pastRecessionsMm: past,
+    pastRecessionsMm: pastMm,
   });
   return (
     <section className="mt-8">

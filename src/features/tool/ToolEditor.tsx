@@ -7,7 +7,7 @@ import { notice } from '../../ui/notice';
 import { useStore } from '../../live';
 import { toolSchema, type Tool, type Zone } from '../../domain/tool';
 import { AngleFinder } from './AngleFinder';
-import { Photos } from './Photos';
+import { ToolPictures } from './ToolPictures';
 import { SchoolFields } from './SchoolFields';
 import { stampMeasures } from './stampMeasures';
 import { SteelLeft } from './SteelLeft';
@@ -112,7 +112,7 @@ const Figures = memo(function Figures(props: {
       <SteelLeft tool={drawn} zone={zone} />
       <ToolHistory tool={kept} />
       <FinishEndurance tool={kept} />
-      <Photos tool={kept} />
+      <ToolPictures tool={kept} />
     </>
   );
 });

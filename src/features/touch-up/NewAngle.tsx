@@ -19,7 +19,7 @@ const GRIND_WORDS: Record<EdgeAim['grind'], string> = {
 };
 
 /** Which angle or grind is wanted; the plan follows from the address. */
-export function NewAngle(props: { tool: Tool; zone: Zone; chosen: EdgeAim | null }) {
+export default function NewAngle(props: { tool: Tool; zone: Zone; chosen: EdgeAim | null }) {
   const { tool, zone, chosen } = props;
   const router = useRouter();
   const present = workingFace(tool, zone).angleDeg;

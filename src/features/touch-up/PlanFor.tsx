@@ -15,7 +15,6 @@ import { JobChoice } from './JobChoice';
 import { JOB_WORDS, planHeadline } from './jobWords';
 import { LadderChoice } from './LadderChoice';
 import { LeftOut } from './LeftOut';
-import { NewAngle } from './NewAngle';
 import { PlanAside } from './PlanAside';
 import { PlanBar } from './PlanBar';
 import { PlanHead } from './PlanHead';
@@ -25,6 +24,7 @@ import { useOtherEdges } from './useSitting';
 import { usePlan, type PlanWishes } from './usePlan';
 import { useStart } from './useStart';
 
+const NewAngle = dynamic(() => import('./NewAngle'), { ssr: false });
 const WhatIf = dynamic(() => import('./WhatIf'), { ssr: false });
 
 const isStone = ({ abrasive }: LadderStep): boolean => abrasive.kind === 'stone';
@@ -42,7 +42,7 @@ export function PlanFor(props: {
   const { job } = address;
   const [wishes, setWishes] = useState<PlanWishes>(() => ({
     seen: { tests: [...state.tests], findings: [...state.findings] },
-    where: 'bench',
+    where: address.where,
     workSince: null,
     asks: { work: need.zone.work, targetApexUm: need.zone.targetApexUm },
     damageWay: address.damageWay,

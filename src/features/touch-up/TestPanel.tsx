@@ -13,7 +13,7 @@ import {
   type SymptomId,
   type TestTrend,
 } from '../../core';
-import { useZoneState, useToolLog } from '../../live';
+import { useTester, useToolLog, useZoneState } from '../../live';
 import type { EdgeTest, Session, SessionStep } from '../../domain/session';
 import { passedTest, readGrams } from '../../domain/observation';
 import { tasksOf } from '../../domain/tasks';
@@ -40,8 +40,14 @@ export default function TestPanel(props: {
   const advice = useAdvice(tool, zone);
   const isAxe = toolForm(tool.kind) === 'axe';
   const [place, setPlace] = useState<EdgeTest['place']>('whole');
-  const trend = testTrend(session);
-  const places = placeProgress(session);
+  const byTester = useTester();
+  const read = {
+    ...session,
+    before: byTester(session.before),
+    steps: session.steps.map((each) => byTester(each)),
+  };
+  const trend = testTrend(read);
+  const places = placeProgress(read);
   const step = session.steps[session.stepIndex]!;
   const latest = step.tests.at(-1);
   const series = step.kind === 'strop' ? stepSeries(session, session.stepIndex) : null;

@@ -15,7 +15,7 @@ export function stepWorking(step: LadderStep, face: WorkingFace): WorkingLine[] 
             answer: ratio(step.jumpRatio),
           },
         ];
-  return [...jump, ...(step.wearRate === 0 ? counted(step) : removal(step, face))];
+  return [...jump, ...(step.volumeMm3 === 0 ? counted(step) : removal(step, face))];
 }
 
 /** Strops, hones and burnishing: nothing that a wear rate could be put to. */

@@ -7,7 +7,7 @@ import {
   type JobPlan,
   type OwnLadder,
 } from '../../core';
-import { useBench } from '../../live';
+import { useBench, useTester } from '../../live';
 import type { Observation, Session } from '../../domain/session';
 import type { Schools } from '../../domain/schools';
 import type { DamageWay } from '../../domain/terms';
@@ -46,7 +46,8 @@ export function usePlan(
   wishes: PlanWishes,
 ): PlannedEdge | undefined {
   const { state, sessions, stops } = need;
-  const { seen, where, asks, damageWay, ownLadder, arcPasses, finish } = wishes;
+  const byTester = useTester();
+  const { seen: read, where, asks, damageWay, ownLadder, arcPasses, finish } = wishes;
   const tool = useMemo(
     () => (finish ? { ...need.tool, schools: { ...need.tool.schools, finish } } : need.tool),
     [need.tool, finish],
@@ -55,6 +56,7 @@ export function usePlan(
   const bench = useMemo(() => benchFor?.(tool, where), [benchFor, tool, where]);
   return useMemo(() => {
     if (!bench) return undefined;
+    const seen = byTester(read);
     const zone = { ...need.zone, ...asks };
     const problem = {
       tool,
@@ -83,7 +85,8 @@ export function usePlan(
     state,
     sessions,
     stops,
-    seen,
+    byTester,
+    read,
     damageWay,
     ownLadder,
     arcPasses,

@@ -2,7 +2,7 @@
 
 import { useMemo } from 'react';
 import { edgeJobOf, planJob, type EdgeJob, type EdgeNeed, type JobPlan } from '../../core';
-import { useBench, useToolLog } from '../../live';
+import { useBench, useTester, useToolLog } from '../../live';
 import type { PlanWishes } from './usePlan';
 
 /** Another edge of the tool that could be worked in the same sitting. */
@@ -18,6 +18,7 @@ export function useOtherEdges(
   { where }: Pick<PlanWishes, 'where'>,
 ): OtherEdge[] {
   const benchFor = useBench();
+  const byTester = useTester();
   const log = useToolLog(others[0]?.tool.id ?? '');
   return useMemo(() => {
     if (!benchFor || !log) return [];
@@ -25,7 +26,11 @@ export function useOtherEdges(
       const { tool, zone, state, stops } = need;
       if (stops.length > 0) return [];
       const problem = {
-        ...{ tool, zone, seen: { tests: [...state.tests], findings: [...state.findings] } },
+        ...{
+          tool,
+          zone,
+          seen: byTester({ tests: [...state.tests], findings: [...state.findings] }),
+        },
         knownApexUm: null,
         keenRadiusUm: state.keenUm,
         sessions: log.sessions,
@@ -36,5 +41,5 @@ export function useOtherEdges(
       const plan = planJob({ job: 'touch-up', spineWork: null, aim: null, ...problem });
       return edge && plan?.outcome === 'planned' ? [{ need, edge, plan }] : [];
     });
-  }, [others, benchFor, log, where]);
+  }, [others, benchFor, byTester, log, where]);
 }

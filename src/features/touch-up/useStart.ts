@@ -11,6 +11,7 @@ import {
   type JobPlan,
   type LadderStep,
 } from '../../core';
+import { tripIdAt } from '../../data';
 import type { Observation } from '../../domain/session';
 import { useStore } from '../../live';
 import type { JobAddress } from '../../ui/jobAddress';
@@ -39,7 +40,8 @@ export function useStart(
   ): Promise<void> => {
     const at = new Date().toISOString();
     const ids = [plan, ...others].map(() => nanoid());
-    const shared = { ...common, at, sitting: ids.length > 1 ? ids : [] };
+    const tripId = await tripIdAt(store, tool.id, at);
+    const shared = { ...common, at, tripId, sitting: ids.length > 1 ? ids : [] };
     const own = startSession({
       ...shared,
       id: ids[0]!,

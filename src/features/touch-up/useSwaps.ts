@@ -12,7 +12,7 @@ import {
 } from '../../core';
 import type { Session, SessionStep } from '../../domain/session';
 import type { Tool, Zone } from '../../domain/tool';
-import { useBench, useToolLog } from '../../live';
+import { useBench, useTester, useToolLog } from '../../live';
 import { stepWords } from '../../ui/words/stepWords';
 
 /** A session holds no more steps than this. */
@@ -31,6 +31,7 @@ export interface Swap {
  */
 export function useSwaps(session: Session, tool: Tool, zone: Zone): Swap[] | undefined {
   const benchFor = useBench();
+  const byTester = useTester();
   const log = useToolLog(tool.id);
   return useMemo(() => {
     if (session.job !== 'touch-up') return [];
@@ -39,10 +40,10 @@ export function useSwaps(session: Session, tool: Tool, zone: Zone): Swap[] | und
     const present = steps[stepIndex]!;
     const bench = benchFor(tool, where);
     const tested = steps.slice(0, stepIndex + 1).findLast(({ tests }) => tests.length > 0);
-    const seen = {
+    const seen = byTester({
       tests: (tested?.tests ?? before.tests).slice(-1),
       findings: findingsLeft(session, workingFace(tool, zone).angleDeg),
-    };
+    });
     const others = bench.abrasives.filter(({ id }) => id !== present.itemId);
     const swaps = others.flatMap((abrasive): Swap[] => {
       const wish =
@@ -62,5 +63,5 @@ export function useSwaps(session: Session, tool: Tool, zone: Zone): Swap[] | und
       return [{ abrasive, steps: rest, minutes: plan.minutes }];
     });
     return swaps.sort((a, b) => a.minutes - b.minutes);
-  }, [session, tool, zone, benchFor, log]);
+  }, [session, tool, zone, benchFor, byTester, log]);
 }

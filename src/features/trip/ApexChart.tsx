@@ -5,25 +5,28 @@ import {
   RUNGS_OUT,
   type EdgeDay,
   type EdgeForecast,
+  type LearnedDulling,
   type RungOut,
   type TripProblem,
 } from '../../core';
+import type { TripTask } from '../../domain/tripTasks';
 import { plural, um } from '../../ui/format';
+import { LevelTicks } from '../../ui/LevelTicks';
 import { useWidth } from '../../ui/useWidth';
 import { edgeTitle } from '../../ui/words/tripWords';
+import { EdgeWorking } from './EdgeWorking';
 import { DAY_HOURS } from './paint';
-import { rungPath } from './RungMark';
+import { LIKELY, rungPath } from './RungMark';
 
-const HEIGHT = 250;
+const HEIGHT = 262;
 const LEFT = 64;
 const TOP = 12;
-const BOTTOM = 62;
+const BOTTOM = 74;
 /** Share of a day's column that its eight hours take; the rest is the evening. */
 const HOURS_SHARE = 0.76;
 const TICKS_UM = [0.5, 1, 2, 4, 8, 15];
-/** Chances are drawn from here on, and full from a half. */
+/** Chances are drawn from here on. */
 const SHOWN_FROM = 0.1;
-const LIKELY = 0.5;
 
 /** The rungs that are drawn of a day, the likeliest first where there is room for one. */
 function shown(chances: EdgeDay['midJob'], isNarrow: boolean): RungOut[] {
@@ -35,13 +38,15 @@ function shown(chances: EdgeDay['midJob'], isNarrow: boolean): RungOut[] {
  * One edge through the trip on the scale of its apex, keen at the top: the band of two in three, the
  * middle course, what the work asks for, and what comes in mid-job and in the evening.
  */
-export function ApexChart(props: {
+export default function ApexChart(props: {
   name: string;
   edge: EdgeForecast;
   problem: TripProblem;
+  dulling: LearnedDulling;
+  tasks: readonly TripTask[];
   dayName: (day: number) => string;
 }) {
-  const { name, edge, problem, dayName } = props;
+  const { name, edge, problem, dulling, tasks, dayName } = props;
   const [ref, width] = useWidth<SVGSVGElement>(820);
   const { work, targetUm } = problem.edges.find(({ id }) => id === edge.id)!;
   const title = edgeTitle(name, edge, dayName);
@@ -71,35 +76,24 @@ export function ApexChart(props: {
         fontSize={13}
         fill="var(--ink)"
       >
-        {TICKS_UM.filter((tick) => tick <= highest && tick >= y.domain()[0]!).map((tick) => (
-          <g key={tick}>
-            <line
-              x1={LEFT}
-              x2={width}
-              y1={y(tick)}
-              y2={y(tick)}
-              stroke="var(--rule)"
-              strokeWidth={0.6}
-            />
-            <text x={LEFT - 6} y={y(tick) + 4} textAnchor="end">
-              {um(tick)}
-            </text>
-          </g>
-        ))}
+        <LevelTicks
+          ticks={TICKS_UM.filter((tick) => tick <= highest && tick >= y.domain()[0]!).map(
+            (tick) => ({ y: y(tick), label: um(tick) }),
+          )}
+          from={LEFT}
+          to={width}
+        />
         {needUm !== null && (
-          <g>
-            <line
-              x1={LEFT}
-              x2={width}
-              y1={y(needUm)}
-              y2={y(needUm)}
-              stroke="var(--ink)"
-              strokeWidth={2}
-              strokeDasharray="8 5"
-            />
-          </g>
+          <line
+            x1={LEFT}
+            x2={width}
+            y1={y(needUm)}
+            y2={y(needUm)}
+            stroke="var(--ink)"
+            strokeWidth={2}
+            strokeDasharray="8 5"
+          />
         )}
-
         {edge.days.map(({ day, course, evening, overnight, midJob, eveningWork }) => {
           const last = course.at(-1);
           const band = [
@@ -153,8 +147,9 @@ export function ApexChart(props: {
         })}
         {needUm !== null && (
           <text
-            x={LEFT + 6}
+            x={width - 4}
             y={y(needUm) - 6}
+            textAnchor="end"
             fontWeight={700}
             stroke="var(--color-base-100)"
             strokeWidth={5}
@@ -174,6 +169,7 @@ export function ApexChart(props: {
         Line: the middle course of {plural(problem.runs, 'run')}. Band: two in three. Circle: strop;
         square: stone; triangle: file, with their chances in ten; hollow under five.
       </p>
+      <EdgeWorking {...{ edge, problem, tasks, dulling }} />
     </section>
   );
 }

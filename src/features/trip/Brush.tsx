@@ -11,8 +11,8 @@ export function Brush(props: {
   const { tasks, chosen, onChoose } = props;
   const brushes = [...tasks.map(({ id, name }) => ({ id, name })), { id: RUB_OUT, name: RUB_OUT }];
   return (
-    <fieldset className="mb-2">
-      <legend className="flex w-full flex-wrap justify-between gap-x-6">
+    <fieldset className="mb-2 min-w-0">
+      <legend className="sr-only flex-wrap justify-between gap-x-6 sm:not-sr-only sm:flex sm:w-full">
         <span>
           <b>Brush</b>, gentlest on the edge first
         </span>
@@ -21,13 +21,13 @@ export function Brush(props: {
           day on
         </span>
       </legend>
-      <div className="mt-1 flex flex-wrap gap-1">
+      <div className="mt-1 flex gap-1 overflow-x-auto sm:flex-wrap">
         {brushes.map(({ id, name }) => (
           <button
             key={id}
             type="button"
             aria-pressed={chosen === id}
-            className={`min-h-12 cursor-pointer px-2 py-1 text-left text-[0.95rem] ${chosen === id ? 'bg-neutral text-neutral-content' : 'hover:bg-base-200'}`}
+            className={`min-h-12 shrink-0 cursor-pointer px-2 py-1 text-left text-[0.95rem] ${chosen === id ? 'bg-neutral text-neutral-content' : 'hover:bg-base-200'}`}
             onClick={() => onChoose(id)}
           >
             {name}

@@ -1,40 +1,39 @@
 'use client';
 
-import { addDays, formatISO, parseISO } from 'date-fns';
+import { formatISO } from 'date-fns';
 import type { MaintenancePlan } from '../../core';
 import { edgeName } from '../../domain/edgeName';
+import type { Tool } from '../../domain/tool';
 import type { Trip } from '../../domain/trip';
-import { downloadText } from '../../ui/download';
+import { dayOfTrip } from '../../domain/tripDays';
 import { minutes } from '../../ui/format';
-import { notice } from '../../ui/notice';
-import { failureWords } from '../../ui/words/failureWords';
+import { saveCalendar } from '../../ui/saveCalendar';
 import { workInWords } from '../../ui/words/needWords';
+import { edgeNames, type EdgeNamer } from '../../ui/words/edgeNames';
 
 /** The trip, the evening before it and each of its evenings as a calendar file. */
-export function CalendarButton({ trip, plan }: { trip: Trip; plan: MaintenancePlan }) {
-  const save = async (): Promise<void> => {
-    try {
-      const { tripCalendar } = await import('../../formats/tripCalendar');
-      downloadText('open-trail-trip.ics', tripCalendar(linesOf(trip, plan)), 'text/calendar');
-    } catch (error) {
-      void notice(failureWords(error as Error), { stays: true });
-    }
-  };
+export default function CalendarButton(props: {
+  trip: Trip;
+  plan: MaintenancePlan;
+  tools: readonly Tool[];
+}) {
+  const { trip, plan, tools } = props;
   return (
     <button
       type="button"
       className="btn btn-outline justify-self-start"
-      onClick={() => void save()}
+      onClick={() =>
+        void saveCalendar('open-trail-trip.ics', linesOf(trip, plan, edgeNames(tools)))
+      }
     >
       Into a calendar
     </button>
   );
 }
 
-function linesOf(trip: Trip, plan: MaintenancePlan) {
-  const start = parseISO(trip.startsOn);
+function linesOf(trip: Trip, plan: MaintenancePlan, nameOf: EdgeNamer) {
   const day = (offset: number): string =>
-    formatISO(addDays(start, offset), { representation: 'date' });
+    formatISO(dayOfTrip(trip, offset), { representation: 'date' });
   const home = plan.home.reduce((sum, line) => sum + line.minutes, 0);
   return [
     {
@@ -48,7 +47,7 @@ function linesOf(trip: Trip, plan: MaintenancePlan) {
     ...plan.out.map((out) => ({
       title: `Edges this evening: about ${minutes(out.eveningMinutes.median)}`,
       details: out.evening.map(
-        ({ edgeId, rung, chance }) => `${edgeId}: ${rung}, ${Math.round(10 * chance)} in 10`,
+        (line) => `${nameOf(line)}: ${line.rung}, ${Math.round(10 * line.chance)} in 10`,
       ),
       startsOn: day(out.day),
     })),

@@ -1,186 +1,109 @@
-import type { MaintenancePlan, OutDay, OutLine, Spread, ThirstyStone } from '../../core';
-import { edgeName } from '../../domain/edgeName';
-import type { Tool } from '../../domain/tool';
-import Link from '../../ui/Link';
-import { listed, minutes, ml } from '../../ui/format';
-import { jobLink } from '../../ui/jobAddress';
-import { stopWords } from '../../ui/words/stopWords';
-import { touchUpLink, workInWords } from '../../ui/words/needWords';
-import { chanceWords } from '../../ui/words/tripWords';
-import { RungMark } from './RungMark';
+import { stoneWaterMl, type DoneOnTrip, type EdgeDay, type OutDay, type Spread } from '../../core';
+import { minutes, ml } from '../../ui/format';
+import { Working } from '../../ui/Working';
+import { setWords, spreadWords } from '../../ui/words/tripWords';
+import { BackList } from './BackList';
+import { BeforeList } from './BeforeList';
+import { ListHeading } from './ListLine';
+import type { ListProps } from './listProps';
+import { OutDayLines } from './OutDayLines';
 
-/** What to do before leaving, out there, and on return; each line starts its job. */
-export function TripLists(props: {
-  plan: MaintenancePlan;
-  refused: readonly ThirstyStone[];
-  tools: readonly Tool[];
-  dayName: (day: number) => string;
-}) {
-  const { plan, refused, tools, dayName } = props;
-  const nameOf = (toolId: string, zoneId: string): string => {
-    const tool = tools.find(({ id }) => id === toolId);
-    const zone = tool?.zones.find(({ id }) => id === zoneId);
-    return tool && zone ? edgeName(tool, zone) : 'an edge that is gone';
-  };
-  const home = plan.home.reduce((sum, line) => sum + line.minutes, 0);
-  const back = plan.back.reduce((sum, line) => sum + line.minutes, 0);
-  const rusting = plan.rust.filter(({ risk }) => risk === 'high');
+/** What to do before leaving, out there, and on return; each line starts its job, or says that it is done. */
+export function TripLists(props: ListProps) {
   return (
     <div className="grid content-start gap-6">
-      <section>
-        <Heading title="Before you go" sum={home > 0 ? `about ${minutes(home)}` : 'nothing'} />
-        <ul>
-          {plan.home.map(({ need, minutes: own }) => (
-            <Line
-              key={`${need.tool.id}/${need.zone.id}`}
-              name={edgeName(need.tool, need.zone)}
-              says={workInWords(need)}
-              link={touchUpLink(need)}
-              minutes={minutes(own)}
-            />
-          ))}
-        </ul>
-        {plan.unusable.length > 0 && (
-          <p className="mt-1">
-            {plan.unusable.map(({ tool, stops }) => (
-              <span key={tool.id}>
-                <b>{tool.name}</b>{' '}
-                {stops.length > 0 ? `stop use, ${stopWords(stops)}` : 'goes to a smith'}.{' '}
-              </span>
-            ))}
-          </p>
-        )}
-        {refused.length > 0 && (
-          <p className="field-error mt-1">
-            Too thirsty for the water of a day:{' '}
-            {refused.map(({ name, waterMl }) => `${name}, ${ml(waterMl)} a use`).join('; ')}.
-          </p>
-        )}
-      </section>
-      <section>
-        <Heading title="Out there" sum={sumWords(plan.out)} />
-        <ul>
-          {plan.out.map((day) => (
-            <DayLine key={day.day} day={day} nameOf={nameOf} dayName={dayName} />
-          ))}
-        </ul>
-      </section>
-      <section>
-        <Heading title="When you are back" sum={back > 0 ? `about ${minutes(back)}` : 'little'} />
-        <ul>
-          {rusting.length > 0 && (
-            <li className="border-b border-rule py-2">
-              <b>
-                {listed(
-                  rusting.map(({ toolId }) => tools.find(({ id }) => id === toolId)?.name ?? ''),
-                )}
-              </b>{' '}
-              wipe from spine toward edge, dry, a thin film of oil, wax or fat; out of wet leather.
-            </li>
-          )}
-          {plan.back.map(({ toolId, zoneId, edgeId, rung, minutes: own }) => (
-            <Line
-              key={edgeId}
-              name={nameOf(toolId, zoneId)}
-              says={rung}
-              link={jobLink({ toolId, zoneId, job: 'touch-up' })}
-              minutes={minutes(own)}
-            />
-          ))}
-        </ul>
-      </section>
+      {props.phase !== 'over' && <BeforeList {...props} />}
+      <OutThere {...props} />
+      <BackList {...props} />
     </div>
   );
 }
 
-function Heading({ title, sum }: { title: string; sum: string }) {
+function OutThere(props: ListProps) {
+  const { trip, plan, forecast, done, sets, phase, today, tools, dayName, nameOf } = props;
   return (
-    <div className="flex items-baseline justify-between border-b-2 border-ink">
-      <h2>{title}</h2>
-      <span className="figures">{sum}</span>
-    </div>
+    <section>
+      <ListHeading
+        title={phase === 'over' ? 'Out there, by the log' : 'Out there'}
+        sum={phase === 'over' ? doneWords(done) : aboutWords(forecast.minutes)}
+      />
+      <ul>
+        {plan.out.map((day) => (
+          <OutDayLines
+            key={day.day}
+            day={day}
+            done={done.out[day.day] ?? []}
+            nameOf={nameOf}
+            dayName={dayName(day.day)}
+            isPast={phase === 'over' || (phase === 'under way' && day.day < today)}
+          />
+        ))}
+      </ul>
+      {phase !== 'over' && <DaysWorking {...props} />}
+      {phase !== 'over' && <WaterOfDays days={plan.out} atHandMl={stoneWaterMl(trip)} />}
+      {phase !== 'over' &&
+        sets.map((advice) => {
+          const tool = tools.find(({ id }) => id === advice.toolId);
+          return (
+            tool && (
+              <p key={advice.edgeId} className="mt-2">
+                {setWords(advice, tool.name, dayName(advice.day))}
+              </p>
+            )
+          );
+        })}
+    </section>
   );
 }
 
-function Line(props: { name: string; says: string; link: string; minutes: string }) {
+/** What the minutes of each day are made of: every edge's share, in mid-job and in the evening. */
+function DaysWorking({ plan, forecast, nameOf, dayName }: ListProps) {
+  const shares = (day: number, of: (own: EdgeDay) => Spread): string =>
+    forecast.edges
+      .filter((edge) => of(edge.days[day]!).mean >= LEAST_SHARE_MINUTES)
+      .map((edge) => `${nameOf(edge)} ${Math.round(10 * of(edge.days[day]!).mean) / 10}`)
+      .join(' + ') || 'nothing';
   return (
-    <li className="flex min-h-12 items-center gap-3 border-b border-rule py-1">
-      <span className="min-w-0 flex-1">
-        <b>{props.name}</b> {props.says}
-      </span>
-      <Link
-        href={props.link}
-        className="btn btn-outline"
-        aria-label={`Plan ${props.name}, ${props.minutes}`}
-      >
-        {props.minutes}
-      </Link>
-    </li>
+    <Working
+      lines={plan.out.flatMap(({ day, midJobMinutes, eveningMinutes }) => [
+        {
+          what: `${dayName(day)}, mid-job`,
+          formula: shares(day, (own) => own.midJobMinutes),
+          answer: `${minutes(midJobMinutes.mean)}, half of them under ${minutes(midJobMinutes.median)}`,
+        },
+        {
+          what: `${dayName(day)}, evening`,
+          formula: shares(day, (own) => own.eveningMinutes),
+          answer: `${minutes(eveningMinutes.mean)}, half of them under ${minutes(eveningMinutes.median)}`,
+        },
+      ])}
+    >
+      <p className="mt-2 text-[0.95rem]">
+        Means of each edge, chance times minutes; the working of an edge stands under its chart. In
+        sum {minutes(forecast.minutes.mean)} on average, half of all trips under{' '}
+        {minutes(forecast.minutes.median)}.
+      </p>
+    </Working>
   );
 }
 
-function DayLine(props: {
-  day: OutDay;
-  nameOf: (toolId: string, zoneId: string) => string;
-  dayName: (day: number) => string;
-}) {
-  const { day, nameOf, dayName } = props;
-  const named = (lines: readonly OutLine[]) => lines.filter(({ chance }) => chance >= 0.3);
-  const evening = named(day.evening);
-  const midJob = named(day.midJob);
-  return (
-    <li className="border-b border-rule py-2">
-      <div className="flex items-baseline justify-between gap-3">
-        <b>{dayName(day.day)}</b>
-        <span className="figures">{spreadWords(day.eveningMinutes)}</span>
-      </div>
-      {evening.length === 0 && <p className="text-soft">nothing likely in the evening</p>}
-      {evening.map((line) => (
-        <OutWork key={`${line.edgeId} ${line.rung}`} line={line} nameOf={nameOf} />
-      ))}
-      {midJob.length > 0 && (
-        <p className="text-[0.95rem]">
-          In mid-job:{' '}
-          {midJob.map((line) => `${nameOf(line.toolId, line.zoneId)} (${line.rung})`).join(', ')},{' '}
-          {minutes(day.midJobMinutes.median)}
-        </p>
-      )}
-      {day.overMinutes > 0 && (
-        <p className="field-error">
-          {minutes(day.overMinutes)} over the evening.
-          {day.leave.length > 0 &&
-            ` Leave ${listed(day.leave.map((id) => nameOf(...(id.split('/') as [string, string]))))}: no work for it on the next day.`}
-        </p>
-      )}
-    </li>
-  );
-}
+/** An edge whose share of a day is smaller (min) is not named. */
+const LEAST_SHARE_MINUTES = 0.05;
 
-function OutWork(props: { line: OutLine; nameOf: (toolId: string, zoneId: string) => string }) {
-  const { line, nameOf } = props;
-  const { toolId, zoneId, rung, chance } = line;
+function WaterOfDays({ days, atHandMl }: { days: readonly OutDay[]; atHandMl: number }) {
+  const most = Math.max(0, ...days.map(({ waterMl }) => waterMl.high));
+  if (most < 1) return null;
   return (
-    <p className="flex items-center gap-2">
-      <RungMark rung={rung} chance={chance} />
-      <Link
-        href={jobLink({ toolId, zoneId, job: 'touch-up' })}
-        className="link pointer-coarse:inline-flex pointer-coarse:min-h-12 pointer-coarse:items-center"
-      >
-        {nameOf(toolId, zoneId)}
-      </Link>
-      <span className="text-soft">
-        {rung}, {chanceWords(chance)}
-      </span>
+    <p className={most > atHandMl ? 'field-error mt-2' : 'mt-2 text-[0.95rem] text-soft'}>
+      Stones want up to {ml(most)} of the {ml(atHandMl)} that they have a day.
     </p>
   );
 }
 
-function sumWords(days: readonly OutDay[]): string {
-  const sum = (of: (day: OutDay) => number): number =>
-    days.reduce((total, day) => total + of(day), 0);
-  return `about ${minutes(sum((day) => day.eveningMinutes.median + day.midJobMinutes.median))}`;
+function aboutWords(spread: Spread): string {
+  return spread.high < 1 ? 'hardly any' : `about ${spreadWords(spread)}`;
 }
 
-function spreadWords({ low, median, high }: Spread): string {
-  return high < 1 ? 'under 1 min' : `${minutes(median)} (${Math.round(low)}–${Math.round(high)})`;
+function doneWords({ out }: DoneOnTrip): string {
+  return minutes(out.flat().reduce((sum, line) => sum + line.minutes, 0));
 }

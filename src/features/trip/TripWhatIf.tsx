@@ -9,8 +9,15 @@ import { minutes } from '../../ui/format';
 import { failureWords } from '../../ui/words/failureWords';
 import { startTripWhatIf } from '../../workers/tripClient';
 
+interface WhatIfProps {
+  trip: Trip;
+  tools: readonly Tool[];
+  /** The hour that it is, ISO 8601. */
+  now: string;
+}
+
 /** The same trip done otherwise, side by side with the plan. */
-export function TripWhatIf({ trip, tools }: { trip: Trip; tools: readonly Tool[] }) {
+export function TripWhatIf(props: WhatIfProps) {
   const [isOpen, setOpen] = useState(false);
   return (
     <details className="border-y border-rule" onToggle={(e) => setOpen(e.currentTarget.open)}>
@@ -18,13 +25,13 @@ export function TripWhatIf({ trip, tools }: { trip: Trip; tools: readonly Tool[]
         <span className="sign text-xl">What if</span>{' '}
         <span className="text-soft">keener, steeper, one more, or without the file</span>
       </summary>
-      {isOpen && <Outcomes trip={trip} tools={tools} />}
+      {isOpen && <Outcomes {...props} />}
     </details>
   );
 }
 
-function Outcomes({ trip, tools }: { trip: Trip; tools: readonly Tool[] }) {
-  const [state] = useJob(trip, startTripWhatIf);
+function Outcomes({ trip, tools, now }: WhatIfProps) {
+  const [state] = useJob({ trip, now }, (asked) => startTripWhatIf(asked.trip, asked.now));
   if (state.phase === 'failed') return <p role="alert">{failureWords(state.error)}</p>;
   if (state.phase !== 'done') return <p role="status">Counting …</p>;
   return (

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { sample } from '../../testing/sample';
 import { tripSchema } from '../../domain/trip';
-import { dayCopiedOn, rubbedOut, withHourMore, withHours, workIn } from './paint';
+import { dayCopiedOn, rubbedOut, withCount, withHourMore, withHours, workIn } from './paint';
 
 const [trip] = sample.trips;
 const cell = { toolId: 'wren', day: 1 };
@@ -50,5 +50,24 @@ describe('painting a trip', () => {
       }),
       { numRuns: 40 },
     );
+  });
+});
+
+describe('work that is counted by number', () => {
+  it('becomes hours by its rule, keeps the rule, and is gone at none', () => {
+    const posts = withCount(trip!, cell, 'chop', { amount: 6, perHour: 2 });
+    const job = workIn(posts, cell).find(({ taskId }) => taskId === 'chop');
+    expect(job).toMatchObject({ hours: 3, counted: { amount: 6, perHour: 2 } });
+    const slower = withCount(posts, cell, 'chop', { amount: 6, perHour: 1 });
+    expect(workIn(slower, cell).find(({ taskId }) => taskId === 'chop')!.hours).toBe(6);
+    const none = withCount(slower, cell, 'chop', { amount: 0, perHour: 1 });
+    expect(workIn(none, cell).some(({ taskId }) => taskId === 'chop')).toBe(false);
+  });
+
+  it('never makes more hours than a day has, nor none', () => {
+    const hours = (amount: number) =>
+      workIn(withCount(trip!, cell, 'chop', { amount, perHour: 2 }), cell).at(-1)!.hours;
+    expect(hours(1000)).toBe(24);
+    expect(hours(0.1)).toBe(0.1);
   });
 });

@@ -4,6 +4,8 @@ import type { Trip, TripWork } from '../../domain/trip';
 export const DAY_HOURS = 8;
 /** Hours are painted in halves. */
 const PAINT_STEP_HOURS = 0.5;
+/** Work that is counted by number takes so long at least. */
+const LEAST_HOURS = 0.1;
 
 type Cell = Pick<TripWork, 'toolId' | 'day'>;
 
@@ -14,12 +16,33 @@ export function workIn({ work }: Pick<Trip, 'work'>, { toolId, day }: Cell): Tri
 
 /** With so many hours of a task in a cell, in the place of what the task had there; none at 0. */
 export function withHours(trip: Trip, cell: Cell, taskId: string, hours: number): Trip {
-  const others = trip.work.filter(
-    (job) => !(job.toolId === cell.toolId && job.day === cell.day && job.taskId === taskId),
-  );
+  const others = otherWork(trip, cell, taskId);
   const rounded = Math.round(Math.min(DAY_HOURS, hours) / PAINT_STEP_HOURS) * PAINT_STEP_HOURS;
   const job: TripWork = { ...cell, taskId, hours: rounded, counted: null };
   return { ...trip, work: rounded > 0 ? [...others, job] : others };
+}
+
+/** With so many things in a cell, of which so many make an hour; none at 0. */
+export function withCount(
+  trip: Trip,
+  cell: Cell,
+  taskId: string,
+  counted: { amount: number; perHour: number },
+): Trip {
+  const { amount, perHour } = counted;
+  const hours = Math.min(24, Math.max(LEAST_HOURS, amount / perHour));
+  const job: TripWork = { ...cell, taskId, hours, counted };
+  return {
+    ...trip,
+    work: amount > 0 ? [...otherWork(trip, cell, taskId), job] : otherWork(trip, cell, taskId),
+  };
+}
+
+/** The work of a trip without one task of one cell. */
+function otherWork({ work }: Trip, cell: Cell, taskId: string): TripWork[] {
+  return work.filter(
+    (job) => !(job.toolId === cell.toolId && job.day === cell.day && job.taskId === taskId),
+  );
 }
 
 /** With an hour more of a task in a cell. */

@@ -10,9 +10,11 @@ export function Folded(props: {
   title: string;
   holds: string;
   hasError?: boolean;
+  /** Drawn only once it is open: for what is long, or loads when it is wanted. */
+  isLazy?: boolean;
   children: ReactNode;
 }) {
-  const { title, holds, hasError = false, children } = props;
+  const { title, holds, hasError = false, isLazy = false, children } = props;
   const [isOpen, setOpen] = useState(false);
   return (
     <details
@@ -24,7 +26,7 @@ export function Folded(props: {
         <span className="font-semibold">{title}</span>{' '}
         <span className="figures text-soft">{holds}</span>
       </summary>
-      <div className="grid gap-4 pb-4">{children}</div>
+      <div className="grid gap-4 pb-4">{(!isLazy || isOpen) && children}</div>
     </details>
   );
 }

@@ -1,7 +1,7 @@
 'use client';
 
+import { stoneClass } from '../../core';
 import { ratio } from '../format';
-import { stoneFill } from '../Alphabet';
 import { useWidth } from '../useWidth';
 import { hopsOf, type WalkStep } from './hops';
 import { MAJOR_UM, MINOR_UM, placeLabels, rulerScale } from './layout';
@@ -152,10 +152,10 @@ function ItemMark(props: { item: RulerItem; x: number; y: number; picked: boolea
       return (
         <g>
           <rect x={x - 6} y={y - 6} width={12} height={12} {...common} />
-          {stoneFill(sizeUm) !== 'white' && (
+          {stoneClass(sizeUm) !== 'fine' && (
             <path
               d={
-                stoneFill(sizeUm) === 'black'
+                stoneClass(sizeUm) === 'coarse'
                   ? `M${x - 6},${y - 6}h12v12h-12Z`
                   : `M${x - 6},${y - 6}v12h12Z`
               }

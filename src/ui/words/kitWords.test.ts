@@ -1,14 +1,24 @@
-import { kitFailureWords, whyNotWords } from './kitWords';
+import { kitFailureWords, needWords, timesWords } from './kitWords';
 
-it('says why no kit serves an edge', () => {
-  expect(whyNotWords({ kind: 'nothing owned' })).toMatch(/^Nothing you own/);
-  expect(whyNotWords({ kind: 'too long', minutes: 33.2, limitMinutes: 20 })).toContain('34 min');
+it('says how often something comes', () => {
+  expect([4.32, 1.02, 0.33, 0.07].map(timesWords)).toEqual([
+    '4.3 times',
+    'once',
+    '3 in 10',
+    '1 in 14',
+  ]);
+});
+
+it('names edges by their state, and covers by what they are', () => {
+  const need = { id: 'x', name: 'Wren', count: 1, labels: [] };
+  const kind = { edgeId: 'wren/edge', event: 'deep chip' as const, fromBelt: true };
+  expect(needWords({ ...need, kind })).toBe('Wren, deeply chipped, on the belt');
+  expect(needWords({ ...need, kind: { cover: 'first aid' } })).toBe('first aid');
 });
 
 it.each([
   ['ValidationError', 'needs[3].face is missing', 'needs[3].face is missing'],
   ['RuntimeError', 'memory access out of bounds', 'ran out of room'],
-  ['Error', 'the kit programme has no solution', 'found no kit'],
   ['Error', 'x', 'The solver stopped: x.'],
 ])('turns a %s of the solver into words with a way on', (name, message, words) => {
   expect(kitFailureWords(Object.assign(new Error(message), { name }))).toContain(words);

@@ -1,10 +1,41 @@
-import type { WhyUnserved } from '../../core';
+import type { KitSolution, KitStep, SolvedNeed, TouchUpEvent } from '../../core';
+import { grams, minutes } from '../format';
 
-/** Why no kit serves an edge. */
-export function whyNotWords(why: WhyUnserved): string {
-  return why.kind === 'nothing owned'
-    ? 'Nothing you own brings this edge to its target.'
-    : `The quickest ladder you own takes ${Math.ceil(why.minutes)} min, over the limit of ${why.limitMinutes}.`;
+const EVENT_WORDS: Record<TouchUpEvent, string> = {
+  strop: 'a little dull',
+  'touch-up': 'tired',
+  blunt: 'blunt',
+  chip: 'chipped',
+  'deep chip': 'deeply chipped',
+};
+
+/** What an edge is brought back from; or what else is covered. */
+export function needWords({ kind, name }: SolvedNeed): string {
+  if ('cover' in kind) return kind.cover;
+  return `${name}, ${EVENT_WORDS[kind.event]}${kind.fromBelt ? ', on the belt' : ''}`;
+}
+
+/** How often something comes over a trip: 4.3 times, or on so many of such trips. */
+export function timesWords(count: number): string {
+  if (count < 0.15) return `1 in ${Math.round(1 / count)}`;
+  if (count < 0.95) return `${Math.round(10 * count)} in 10`;
+  const times = Math.round(10 * count) / 10;
+  return times === 1 ? 'once' : `${times} times`;
+}
+
+/** What the next kits on the frontier would buy, or give up. */
+export function stepTitle(
+  solution: KitSolution,
+  heavier: KitStep | null,
+  served: (step: KitStep) => SolvedNeed[],
+): string {
+  if (!heavier) return 'Nothing heavier is quicker';
+  const gained = served(heavier);
+  if (gained.length > 0) {
+    return `The next ${grams(heavier.grams)} would serve ${needWords(gained[0]!)}`;
+  }
+  const named = heavier.comes.map((i) => solution.items[i]!.name).join(' and ');
+  return `The next ${grams(heavier.grams)}, ${named}, would buy ${minutes(-heavier.minutes)}`;
 }
 
 /** Why a kit could not be planned, and the way on, by what the solver or the border said. */
@@ -13,7 +44,5 @@ export function kitFailureWords({ name, message }: Error): string {
     return `Something on the shelf or the rack does not fit a plan: ${message}. Look at it on its own screen.`;
   if (/memory|wasm|abort/i.test(message))
     return 'The solver ran out of room on this device. Close other tabs, or take a tool out, then plan again.';
-  if (/no solution/.test(message))
-    return 'The solver found no kit. Allow more minutes, or take a tool out, then plan again.';
   return `The solver stopped: ${message}. Plan it again; if it stops once more, take a tool out.`;
 }

@@ -1,4 +1,10 @@
-import type { EdgeForecast, RungOut } from '../../core';
+import type { EdgeForecast, RungOut, SetAdvice, Spread } from '../../core';
+import { minutes } from '../format';
+
+/** Minutes as a forecast has them: the middle, and two in three. */
+export function spreadWords({ low, median, high }: Spread): string {
+  return high < 1 ? 'under 1 min' : `${minutes(median)} (${Math.round(low)}–${Math.round(high)})`;
+}
 
 /** A chance as people say it: eight times in ten. */
 export function chanceWords(chance: number): string {
@@ -42,4 +48,23 @@ export function edgeTitle(
     .find(({ chance }) => chance >= 0.3);
   if (!found) return `${name} comes through as it is`;
   return `${name} wants ${WANTS[found.rung]} on ${dayName(found.day)}, ${chanceWords(found.chance)}`;
+}
+
+/** What a set that gives up before its work does is best helped with, and what either way costs. */
+export function setWords(advice: SetAdvice, name: string, dayName: string): string {
+  const { copies, asPlanned, oneMore, oneStopMore, cheaper } = advice;
+  const saved = (way: SetAdvice['oneMore']): string => {
+    const dull = 60 * (asPlanned.belowHours - way.belowHours);
+    const spent = way.minutes - asPlanned.minutes;
+    const work = spent > 0.5 ? `${minutes(spent)} more work` : 'no more work';
+    return `${work}, ${minutes(Math.max(0, dull))} less with a dull edge`;
+  };
+  const [first, second] =
+    cheaper === 'one more'
+      ? [`one more saves most (${saved(oneMore)})`, `a touch-up in mid-job: ${saved(oneStopMore)}`]
+      : [
+          `a touch-up in mid-job costs least (${saved(oneStopMore)})`,
+          `one more: ${saved(oneMore)}`,
+        ];
+  return `The ${copies} of ${name} may be dull before the job ends on ${dayName}: ${first}; ${second}.`;
 }

@@ -1,38 +1,25 @@
 'use client';
 
-import { nanoid } from 'nanoid';
 import { useRef, useState } from 'react';
-import { notice } from '../../ui/notice';
-import { useRecords, useStore } from '../../live';
-import { newRecord } from '../../domain/newRecord';
-import type { Photo } from '../../domain/photo';
-import type { Tool } from '../../domain/tool';
-import { day } from '../../ui/format';
-import { scaledPicture } from '../../ui/scaledPicture';
+import type { Photo } from '../domain/photo';
+import { day } from './format';
 
-/** Pictures of a tool from a file or the camera, scaled down and kept on this device. */
-export function Photos({ tool }: { tool: Tool }) {
-  const store = useStore();
-  const photos = useRecords('photos')?.filter(({ toolId }) => toolId === tool.id) ?? [];
+/** Pictures with what removes them, and two ways to add one; a file that is no picture is said in place. */
+export function Pictures(props: {
+  of: string;
+  photos: readonly Photo[];
+  onAdd: (file: File) => Promise<void>;
+  onRemove: (photo: Photo) => Promise<void>;
+}) {
+  const { of, photos, onAdd, onRemove } = props;
   const [problem, setProblem] = useState<string | null>(null);
-  const now = (): string => new Date().toISOString();
-
   const add = async (file: File): Promise<void> => {
     try {
-      const dataUrl = await scaledPicture(file);
-      const at = now();
-      const record = newRecord(nanoid(), at);
-      await store.photos.save({ ...record, takenAt: at, toolId: tool.id, dataUrl, caption: '' });
+      await onAdd(file);
       setProblem(null);
     } catch (error) {
       setProblem(`${(error as Error).message}. Choose a JPEG or PNG.`);
     }
-  };
-  const remove = async ({ id }: Photo): Promise<void> => {
-    await store.photos.remove(id, now());
-    void notice('The picture is removed.', {
-      action: { label: 'Undo', onClick: () => void store.photos.restore(id, now()) },
-    });
   };
   return (
     <section className="mt-8">
@@ -42,16 +29,12 @@ export function Photos({ tool }: { tool: Tool }) {
           {photos.map((photo) => (
             <li key={photo.id}>
               {/* eslint-disable-next-line @next/next/no-img-element -- a data URL from this device */}
-              <img
-                className="w-full"
-                src={photo.dataUrl}
-                alt={`${tool.name}, ${day(photo.takenAt)}`}
-              />
+              <img className="w-full" src={photo.dataUrl} alt={`${of}, ${day(photo.takenAt)}`} />
               <button
                 type="button"
                 className="link min-h-11"
                 aria-label={`Remove the picture of ${day(photo.takenAt)}`}
-                onClick={() => void remove(photo)}
+                onClick={() => void onRemove(photo)}
               >
                 Remove
               </button>

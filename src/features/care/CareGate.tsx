@@ -1,0 +1,33 @@
+import type { Trip } from '../../domain/trip';
+import { dayOfTrip, goesAlong } from '../../domain/tripDays';
+import { workingSteel } from '../../core';
+import { useRecords } from '../../live';
+import { day, plural } from '../../ui/format';
+import Link from '../../ui/Link';
+
+/** The next trip across the list as a gate, with what its tools want on return. */
+export function CareGate({ trip }: { trip: Trip }) {
+  const tools = useRecords('tools') ?? [];
+  const rusts = tools.filter(
+    ({ id, steel }) => goesAlong(trip, id) && !workingSteel(steel).stainless,
+  );
+  return (
+    <div
+      data-gate
+      className="my-2 flex flex-wrap items-baseline gap-x-5 border-x-[10px] border-y-[3px] border-wood border-y-[var(--rail-edge)] bg-rail px-4 py-2 text-rail-ink"
+    >
+      <Link href="/trip" className="sign text-xl underline underline-offset-4">
+        {trip.name}
+      </Link>
+      <span>
+        {day(dayOfTrip(trip, 0).toISOString())}, {plural(trip.days, 'day')}
+        {trip.climate.length > 0 && `, ${trip.climate.join(' and ')}`}
+      </span>
+      {rusts.length > 0 && (
+        <span>
+          Back home: dry and oil {plural(rusts.length, 'blade')} of carbon steel the same evening.
+        </span>
+      )}
+    </div>
+  );
+}

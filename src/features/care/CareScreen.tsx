@@ -1,0 +1,134 @@
+'use client';
+
+import { differenceInCalendarDays, formatISO, max, parseISO } from 'date-fns';
+import { useState } from 'react';
+import { careBeforeTrip, type CareRow, type ZoneState } from '../../core';
+import type { Trip } from '../../domain/trip';
+import { useCare, useZoneStates } from '../../live';
+import { minutes, plural } from '../../ui/format';
+import Link from '../../ui/Link';
+import { saveCalendar } from '../../ui/saveCalendar';
+import { useWidth } from '../../ui/useWidth';
+import { careGroupReason, careGroupTitle, careTitle } from '../../ui/words/careWords';
+import { stopWords } from '../../ui/words/stopWords';
+import { CareGate } from './CareGate';
+import { careGroups, type CareGroup } from './careGroups';
+import { CareLine } from './CareLine';
+import { CareRule, ruleWidth } from './CareRule';
+import { JustDoneLines } from './JustDoneLines';
+import { ThinningLines } from './ThinningLines';
+import { useCareActs } from './useCareActs';
+
+/** Screens narrower than this have the narrow rule. */
+const NARROW_PX = 640;
+
+/** What is due on tools, stones and strops, by use and by the calendar, with the next trip as a gate. */
+export function CareScreen() {
+  const care = useCare();
+  const states = useZoneStates();
+  return care && states ? <CareBoard {...care} states={states} /> : null;
+}
+
+function CareBoard(props: { rows: CareRow[]; trip: Trip | null; states: readonly ZoneState[] }) {
+  const { rows, trip, states } = props;
+  const acts = useCareActs();
+  const [list, setList] = useState<HTMLDivElement | null>(null);
+  const [frame, width] = useWidth<HTMLDivElement>(1200);
+  const isNarrow = width < NARROW_PX;
+  const before = trip ? careBeforeTrip(rows, trip) : rows.filter(isDue);
+  const due = careGroups(rows.filter((row) => before.includes(row) || isDue(row)));
+  const dated = rows.filter(({ dueAt }) => dueAt !== null);
+  const later = careGroups(dated.filter((row) => !due.flat().includes(row)));
+  const dateless = rows.filter(({ dueAt }) => dueAt === null);
+  const total = before.reduce((sum, row) => sum + row.minutes, 0);
+  const line = (group: CareGroup) => (
+    <CareLine key={`${group[0].thingId} ${group[0].doing}`} rows={group} acts={acts} />
+  );
+  return (
+    <div className="mx-auto w-full max-w-[82rem] px-4 py-4 sm:px-8">
+      <div ref={frame} className="flex flex-wrap items-baseline gap-x-6 gap-y-1">
+        <h1>
+          {before.length === 0
+            ? 'Nothing is due'
+            : `${plural(careGroups(before).length, 'thing')} ${trip ? `before ${trip.name}` : 'due'}, ${minutes(total)}`}
+        </h1>
+        {stoppedOnce(states).map(({ tool, stops }) => (
+          <p key={tool.id}>
+            <b>Stop use: {tool.name}.</b> {stopWords(stops)}.
+          </p>
+        ))}
+        <button
+          type="button"
+          className="link ml-auto min-h-12"
+          onClick={() =>
+            void saveCalendar('open-trail-care.ics', calendarLines([...due, ...later]))
+          }
+        >
+          Into a calendar
+        </button>
+      </div>
+      {rows.length === 0 && (
+        <p className="mt-4 text-lg">
+          Nothing to look after yet.{' '}
+          <Link href="/" className="link">
+            Hang a tool
+          </Link>
+        </p>
+      )}
+      <JustDoneLines acts={acts} />
+      <div
+        ref={setList}
+        className="relative mt-3"
+        style={{ paddingLeft: rows.length > 0 ? ruleWidth(isNarrow) : 0 }}
+      >
+        {rows.length > 0 && (
+          <CareRule
+            {...{ list, trip, isNarrow }}
+            groups={[...due, ...later]}
+            dueCount={due.length}
+          />
+        )}
+        <ul className="border-t-2 border-ink" aria-label="Due">
+          <ThinningLines />
+          {due.map(line)}
+        </ul>
+        {trip && <CareGate trip={trip} />}
+        <ul aria-label="Later">{later.map(line)}</ul>
+      </div>
+      {dateless.length > 0 && (
+        <p className="mt-3 text-soft">
+          <b>No date:</b> {dateless.map((row) => careTitle(row)).join('; ')}. They are counted by
+          use, and nothing in the log says how fast.
+        </p>
+      )}
+    </div>
+  );
+}
+
+/** Each tool that must not be used, once. */
+function stoppedOnce(states: readonly ZoneState[]): ZoneState[] {
+  return states.filter(
+    ({ stops, tool }, i) =>
+      stops.length > 0 && states.findIndex((own) => own.tool.id === tool.id) === i,
+  );
+}
+
+function isDue({ dueAt, putOff }: CareRow): boolean {
+  return dueAt !== null && !putOff && differenceInCalendarDays(parseISO(dueAt), new Date()) <= 0;
+}
+
+/** Every dated row as a day in a calendar; what is over stands on today. */
+function calendarLines(groups: readonly CareGroup[]) {
+  return groups.map((group) => {
+    const row = group[0];
+    const due = max([parseISO(row.putOff?.until ?? row.dueAt!), new Date()]);
+    return {
+      title: careGroupTitle(group),
+      details: [
+        careGroupReason(group),
+        minutes(group.reduce((sum, each) => sum + each.minutes, 0)),
+      ],
+      startsOn: formatISO(due, { representation: 'date' }),
+    };
+  });
+}

@@ -1,0 +1,31 @@
+import { PegHole } from './CareLine';
+import type { CareActs } from './useCareActs';
+
+/** What was done while the screen stands: the peg in its hole, and the way to take it out again. */
+export function JustDoneLines({ acts }: { acts: CareActs }) {
+  if (acts.justDone.length === 0) return null;
+  return (
+    <ul className="mt-3" aria-label="Done just now">
+      {acts.justDone.map((done, i) => (
+        <li
+          key={`${done.title} ${i}`}
+          className="flex items-center gap-3 border-b border-rule text-soft"
+        >
+          <span className="grid size-12 place-items-center">
+            <PegHole isFilled />
+          </span>
+          <b className="grow">{done.title}</b>
+          done
+          <button
+            type="button"
+            className="link min-h-12 px-2"
+            aria-label={`Undo: ${done.title}`}
+            onClick={() => void acts.undo(done)}
+          >
+            Undo
+          </button>
+        </li>
+      ))}
+    </ul>
+  );
+}

@@ -1,0 +1,53 @@
+import type { CareRow } from '../../core';
+import { freshStore } from '../../testing/stores';
+import { sample } from '../../testing/sample';
+import { thingAfter } from './thingAfter';
+
+const at = '2030-01-01T00:00:00.000Z';
+const row = (thingId: string, doing: CareRow['doing']): CareRow => ({
+  ...{ thingId, doing, name: thingId, minutes: 1, goes: true, used: null, aWeek: null },
+  ...{ hollowDeg: null, isClogged: false, lastAt: null, ownDueAt: null, dueAt: null },
+  ...{ tripId: null, putOff: null },
+});
+
+/** The sample's shelf, with a two-sided strop. */
+async function shelf() {
+  const store = await freshStore();
+  const other = { surface: 'leather' as const, compoundId: 'crayon-1', loadedAt: null };
+  for (const stone of sample.abrasives) await store.abrasives.save(stone);
+  for (const strop of sample.strops)
+    await store.strops.save(strop.id === 'denim' ? { ...strop, otherFace: other } : strop);
+  return store;
+}
+
+it('a flattened stone is flat, and one that is washed cuts again', async () => {
+  const store = await shelf();
+  const flat = await thingAfter(store, row('puck', 'flatten'), at);
+  expect(flat).toMatchObject({ store: 'abrasives', record: { dishMm: 0, updatedAt: at } });
+  const clean = await thingAfter(store, row('ceramic-rod', 'scrub'), at);
+  expect(clean!.record).toMatchObject({ faces: [{ state: 'normal' }] });
+  const puck = sample.abrasives.find(({ id }) => id === 'puck')!;
+  const washed = await thingAfter(store, row('puck', 'scrub'), at);
+  expect(washed!.record).toMatchObject({ dishMm: puck.dishMm });
+});
+
+it('each face of a strop is loaded by itself, and a fresh face is one fewer', async () => {
+  const store = await shelf();
+  const denim = sample.strops.find(({ id }) => id === 'denim')!;
+  const first = await thingAfter(store, row('denim', 'load'), at);
+  expect(first!.record).toMatchObject({ loadedAt: at, otherFace: { loadedAt: null } });
+  const second = await thingAfter(store, row('denim/other', 'load'), at);
+  expect(second!.record).toMatchObject({ loadedAt: denim.loadedAt, otherFace: { loadedAt: at } });
+  const fresh = await thingAfter(store, row('denim', 'next face'), at);
+  expect(fresh!.record).toMatchObject({ freshLeft: denim.freshLeft! - 1, loadedAt: at });
+  const paper = sample.abrasives.find(({ freshLeft }) => freshLeft !== null)!;
+  const sheet = await thingAfter(store, row(paper.id, 'next face'), at);
+  expect(sheet!.record).toMatchObject({ freshLeft: paper.freshLeft! - 1, freshAt: at });
+});
+
+it('what changes no thing is a note alone, and so is what is gone from the shelf', async () => {
+  const store = await shelf();
+  for (const doing of ['film', 'wax sheath', 'restock', 'look at compound'] as const)
+    expect(await thingAfter(store, row('denim', doing), at)).toBeNull();
+  expect(await thingAfter(store, row('nothing', 'flatten'), at)).toBeNull();
+});

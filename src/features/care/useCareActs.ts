@@ -1,0 +1,67 @@
+'use client';
+
+import { addDays } from 'date-fns';
+import { nanoid } from 'nanoid';
+import { useState } from 'react';
+import type { Act } from '../../data';
+import type { Care } from '../../domain/care';
+import { newRecord } from '../../domain/newRecord';
+import { useStore, useTakeBack, useUndoable } from '../../live';
+import { careGroupTitle } from '../../ui/words/careWords';
+import type { CareGroup } from './careGroups';
+import { thingAfter } from './thingAfter';
+
+/** Care that was done while the screen stands, with the way to take it back. */
+export interface JustDone {
+  title: string;
+  act: Act;
+}
+
+/** What can be said of some rows: each act is one write of all its records, with the way to take it back. */
+export function useCareActs() {
+  const store = useStore();
+  const undoable = useUndoable();
+  const takeBack = useTakeBack();
+  const [justDone, setJustDone] = useState<JustDone[]>([]);
+  const note = async (
+    words: string,
+    rows: CareGroup,
+    change: Partial<Care> & Pick<Care, 'kind'>,
+  ): Promise<void> => {
+    const at = new Date().toISOString();
+    const records = rows.map((row): Care => ({
+      ...newRecord(nanoid(), at),
+      ...{ thingId: row.thingId, doing: row.doing, at, until: null, every: null, note: '' },
+      ...change,
+    }));
+    const isDone = change.kind === 'done';
+    const mended = isDone ? await Promise.all(rows.map((row) => thingAfter(store, row, at))) : [];
+    await undoable(words, async () => {
+      const act = await store.whole.putTogether([
+        ...records.map((record) => ({ store: 'care' as const, record })),
+        ...mended.filter((each) => each !== null),
+      ]);
+      if (isDone) setJustDone((all) => [{ title: careGroupTitle(rows), act }, ...all]);
+      return act;
+    });
+  };
+  return {
+    justDone,
+    undo: async (done: JustDone) => {
+      await takeBack(done.act);
+      setJustDone((all) => all.filter((each) => each !== done));
+    },
+    done: (rows: CareGroup, words: string) =>
+      note(`${careGroupTitle(rows)}: done.`, rows, { kind: 'done', note: words }),
+    putOff: (rows: CareGroup, days: number, reason: string) =>
+      note(`${careGroupTitle(rows)}: put off.`, rows, {
+        kind: 'put off',
+        until: addDays(new Date(), days).toISOString(),
+        note: reason,
+      }),
+    setEvery: (rows: CareGroup, every: number) =>
+      note(`${careGroupTitle(rows)}: every ${every} from now on.`, rows, { kind: 'every', every }),
+  };
+}
+
+export type CareActs = ReturnType<typeof useCareActs>;

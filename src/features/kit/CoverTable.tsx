@@ -1,0 +1,122 @@
+'use client';
+
+import { thingPrice, wayWith, type KitSolution, type SolvedNeed } from '../../core';
+import { minutes } from '../../ui/format';
+import { needWords, timesWords } from '../../ui/words/kitWords';
+
+/** Things that are not in the kit and stand beside it in the table, at most. */
+const MOST_OTHERS = 4;
+
+/** Edges down, things across: the minutes with each thing, and what the kit takes. */
+export function CoverTable({
+  solution,
+  carried,
+}: {
+  solution: KitSolution;
+  carried: ReadonlySet<number>;
+}) {
+  const { items } = solution;
+  const edges = solution.needs.filter(({ kind }) => !('cover' in kind));
+  const own = [...carried].filter((i) => serves(edges, i));
+  const others = items
+    .map((_, i) => i)
+    .filter((i) => !carried.has(i) && serves(edges, i))
+    .map((i) => ({ i, saves: thingPrice(solution, carried, i).minutes }))
+    .sort((a, b) => b.saves - a.saves)
+    .slice(0, MOST_OTHERS)
+    .map(({ i }) => i);
+  const sorted = [...edges].sort((a, b) => a.name.localeCompare(b.name));
+  return (
+    <section className="mt-6">
+      <h2>What covers what</h2>
+      <p className="text-[0.95rem] text-soft">
+        Minutes each time, to the target; the closing strop comes on top. Underlined is what the kit
+        takes; a dash cannot do it. Behind the dashed line: not in the kit.
+      </p>
+      <div className="mt-2 hidden overflow-x-auto sm:block">
+        <table className="table-plain figures">
+          <thead>
+            <tr>
+              <th>Edge</th>
+              <th>Comes</th>
+              {[...own, ...others].map((i) => (
+                <th key={i} className={`number ${behindLine(i, others)}`}>
+                  {items[i]!.name}
+                </th>
+              ))}
+            </tr>
+          </thead>
+          <tbody>
+            {sorted.map((need) => (
+              <tr key={need.id}>
+                <th scope="row" className="!border-b !border-rule align-baseline">
+                  {needWords(need)}
+                </th>
+                <td>{timesWords(need.count)}</td>
+                {[...own, ...others].map((i) => (
+                  <td key={i} className={`number ${behindLine(i, others)}`}>
+                    <Cell need={need} item={i} carried={carried} />
+                  </td>
+                ))}
+              </tr>
+            ))}
+            <tr className="border-t-2 border-ink">
+              <th scope="row" className="!border-b !border-rule align-baseline">
+                Without it, more
+              </th>
+              <td />
+              {own.map((i) => {
+                const { minutes: more, unserved } = thingPrice(solution, carried, i);
+                return (
+                  <td key={i} className="number font-semibold">
+                    {unserved.length > 0 ? `${unserved.length} unserved` : `+${minutes(more)}`}
+                  </td>
+                );
+              })}
+              {others.map((i) => (
+                <td key={i} className={`number ${behindLine(i, others)}`} />
+              ))}
+            </tr>
+          </tbody>
+        </table>
+      </div>
+      <ul className="mt-2 sm:hidden">
+        {sorted.map((need) => (
+          <NeedLine key={need.id} need={need} carried={carried} />
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+function NeedLine({ need, carried }: { need: SolvedNeed; carried: ReadonlySet<number> }) {
+  const way = wayWith(need, carried);
+  return (
+    <li className="flex items-baseline gap-3 border-b border-rule py-2">
+      <span className="min-w-0 flex-1">
+        <b>{needWords(need)}</b> {timesWords(need.count)}
+      </span>
+      <span className="sign text-lg">{way ? minutes(way.minutes) : 'unserved'}</span>
+    </li>
+  );
+}
+
+function Cell(props: { need: SolvedNeed; item: number; carried: ReadonlySet<number> }) {
+  const { need, item, carried } = props;
+  const taken = wayWith(need, carried);
+  const isTaken = taken?.items.includes(item) ?? false;
+  const way = need.labels.find(
+    ({ items }) => items.includes(item) && items.every((i) => i === item || carried.has(i)),
+  );
+  if (!way) return <span className="text-soft">–</span>;
+  const value = way.minutes < 1 ? way.minutes.toFixed(1) : String(Math.round(way.minutes));
+  return isTaken ? <b className="border-b-2 border-ink text-lg">{value}</b> : <span>{value}</span>;
+}
+
+function serves(needs: readonly SolvedNeed[], item: number): boolean {
+  return needs.some(({ labels }) => labels.some(({ items }) => items.includes(item)));
+}
+
+function behindLine(item: number, others: readonly number[]): string {
+  return item === others[0] ? 'border-l-2 border-dashed border-ink' : '';
+}

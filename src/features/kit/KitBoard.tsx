@@ -1,0 +1,83 @@
+'use client';
+
+import dynamic from 'next/dynamic';
+import type { Hand, Shelf, ZoneState } from '../../core';
+import type { Helper } from '../../domain/shelf';
+import type { Tool } from '../../domain/tool';
+import type { Trip } from '../../domain/trip';
+import { goesAlong } from '../../domain/tripDays';
+import { Folded } from '../../ui/forms/Folded';
+import { minutes, plural } from '../../ui/format';
+import { WorkProgress } from '../../ui/WorkProgress';
+import { kitFailureWords } from '../../ui/words/kitWords';
+import { ChosenKit } from './ChosenKit';
+import { Packing } from './Packing';
+import { useKits } from './useKits';
+
+const KitSettings = dynamic(() => import('./KitSettings'), { ssr: false });
+
+export interface BoardProps {
+  trip: Trip;
+  tools: readonly Tool[];
+  trips: readonly Trip[];
+  helpers: readonly Helper[];
+  states: readonly ZoneState[];
+  shelf: Shelf;
+  hand: Hand;
+  now: string;
+  onChange: (change: Partial<Trip>) => void;
+}
+
+/** The kits of one trip: what is asked of them, the frontier, and the kit that is chosen on it. */
+export function KitBoard(props: BoardProps) {
+  const { trip, tools, helpers, states, shelf, onChange } = props;
+  const kits = useKits(props);
+  const { solution, share, isStopped, error, stop, again } = kits;
+  const going = tools.filter(({ id }) => goesAlong(trip, id)).length;
+  return (
+    <div className="mx-auto w-full max-w-[82rem] px-4 py-3 sm:px-8">
+      <h1>Kit for {trip.name}</h1>
+      {trip.carried.length > 0 && (
+        <Packing {...{ trip, shelf, helpers }} onChange={(carried) => onChange({ carried })} />
+      )}
+      <div className="mt-2">
+        <Folded
+          title="What is asked of it"
+          isLazy
+          holds={[
+            `${plural(going, 'tool')}`,
+            trip.work.length > 0 ? 'by the work of its days' : 'each edge once',
+            `touch-ups up to ${minutes(trip.minutesPerTouchUp)}`,
+            trip.kit.covers.join(', ') || 'edges alone',
+          ].join(' · ')}
+        >
+          <KitSettings {...{ trip, tools, states, shelf, helpers, onChange }} />
+        </Folded>
+      </div>
+      {share !== null && (
+        <div aria-busy="true">
+          <p role="status" className="mt-3">
+            {solution ? 'Not proven yet: the search goes on …' : 'Weighing every set that works …'}
+          </p>
+          <WorkProgress share={share} label="Kits" onCancel={stop} />
+        </div>
+      )}
+      {(isStopped || error) && (
+        <div className="mt-3 flex flex-wrap items-center gap-x-4">
+          <p role="status">
+            {error
+              ? `The kit could not be planned. ${kitFailureWords(error)}`
+              : solution
+                ? 'Stopped: what is found so far is not proven.'
+                : 'Stopped.'}
+          </p>
+          <button type="button" className="btn btn-outline" onClick={again}>
+            Plan it again
+          </button>
+        </div>
+      )}
+      {solution && going === 0 && <h2 className="mt-4">Tick the tools that travel.</h2>}
+      {solution && going > 0 && <ChosenKit {...props} solution={solution} kits={kits} />}
+    </div>
+  );
+}

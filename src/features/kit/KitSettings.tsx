@@ -1,0 +1,135 @@
+'use client';
+
+import { coveredBy, type Shelf, type ZoneState } from '../../core';
+import type { Helper } from '../../domain/shelf';
+import { COVERS } from '../../domain/terms';
+import type { Tool } from '../../domain/tool';
+import { TOOL_KIND_NAMES } from '../../domain/toolKindNames';
+import type { Trip } from '../../domain/trip';
+import { CheckField, LimitedNumberField, SelectField } from '../../ui/forms/fields';
+import { LimitedMeasureField } from '../../ui/forms/MeasureField';
+import { chipDepth } from '../../ui/format';
+
+/** Depths of chip (mm) that each edge may be prepared for where no work is painted. */
+const CHIPS_MM = [0, 0.15, 0.4];
+
+/** A limit that is as good as none (g). */
+const NO_LIMIT_G = 0;
+
+const LIMITS = [
+  ['mostG', 'In all, at most'],
+  ['mostPouchG', 'On the belt, at most'],
+  ['mostPackG', 'In the pack, at most'],
+  ['mostBaseCampG', 'At base camp, at most'],
+] as const;
+
+/** Tools, longest touch-up, what else is covered, and limits. */
+export default function KitSettings(props: {
+  trip: Trip;
+  tools: readonly Tool[];
+  states: readonly ZoneState[];
+  shelf: Shelf;
+  helpers: readonly Helper[];
+  onChange: (change: Partial<Trip>) => void;
+}) {
+  const { trip, tools, states, shelf, helpers, onChange } = props;
+  const { kit, toolIds } = trip;
+  const changeKit = (part: Partial<Trip['kit']>): void => onChange({ kit: { ...kit, ...part } });
+  return (
+    <>
+      <fieldset>
+        <legend className="font-semibold">Tools that travel</legend>
+        <div className="grid sm:grid-cols-3">
+          {tools.map((tool) => (
+            <label key={tool.id} className="flex min-h-12 items-center gap-3">
+              <input
+                type="checkbox"
+                className="checkbox"
+                checked={toolIds.includes(tool.id)}
+                onChange={({ target }) =>
+                  onChange({
+                    toolIds: target.checked
+                      ? [...toolIds, tool.id]
+                      : toolIds.filter((id) => id !== tool.id),
+                  })
+                }
+              />
+              <span className="font-semibold">{tool.name}</span>
+              {states.some((own) => own.tool.id === tool.id && own.stops.length > 0) ? (
+                <span className="sign battened uppercase">stop use</span>
+              ) : (
+                <span className="text-soft">{TOOL_KIND_NAMES[tool.kind]}</span>
+              )}
+            </label>
+          ))}
+        </div>
+      </fieldset>
+      <fieldset>
+        <legend className="font-semibold">What else has to be covered</legend>
+        <div className="flex flex-wrap gap-x-6">
+          {COVERS.map((cover) => (
+            <CheckField
+              key={cover}
+              label={
+                coveredBy(cover, shelf, helpers).length > 0
+                  ? cover
+                  : `${cover} (nothing on the shelf)`
+              }
+              checked={kit.covers.includes(cover)}
+              onChange={({ target }) =>
+                changeKit({
+                  covers: target.checked
+                    ? [...kit.covers, cover]
+                    : kit.covers.filter((other) => other !== cover),
+                })
+              }
+            />
+          ))}
+        </div>
+      </fieldset>
+      <CheckField
+        label="work in mid-job is done from the belt alone"
+        checked={kit.midJobFromBelt}
+        onChange={({ target }) => changeKit({ midJobFromBelt: target.checked })}
+      />
+      <div className="grid gap-4 sm:grid-cols-4">
+        {LIMITS.map(([key, label]) => (
+          <LimitedMeasureField
+            key={key}
+            label={label}
+            quantity="mass"
+            min={NO_LIMIT_G}
+            max={100_000}
+            value={kit[key] ?? NO_LIMIT_G}
+            onValue={(limitG) => changeKit({ [key]: limitG > NO_LIMIT_G ? limitG : null })}
+          />
+        ))}
+      </div>
+      <p className="text-[0.92rem] text-soft">
+        0 sets no limit. The evenings and the water of the trip bind as well.
+      </p>
+      <div className="grid gap-4 sm:grid-cols-2">
+        <LimitedNumberField
+          label="Longest touch-up out there"
+          unit="min"
+          min={1}
+          max={240}
+          value={trip.minutesPerTouchUp}
+          hint="A ladder that takes longer is a job for the bench."
+          onValue={(minutesPerTouchUp) => onChange({ minutesPerTouchUp })}
+        />
+        {trip.work.length === 0 && (
+          <SelectField
+            label="Ready to grind out"
+            value={String(trip.chipDepthMm)}
+            options={CHIPS_MM.map((depthMm) => [
+              String(depthMm),
+              depthMm === 0 ? 'no chip' : `a chip of ${chipDepth(depthMm)} on each edge`,
+            ])}
+            onChange={({ target }) => onChange({ chipDepthMm: Number(target.value) })}
+          />
+        )}
+      </div>
+    </>
+  );
+}

@@ -1,0 +1,32 @@
+'use client';
+
+import type { Carried, Trip } from '../../domain/trip';
+import { useJob } from '../../live';
+import { useComputesOnServer } from '../../ui/preferences';
+import { spreadWords } from '../../ui/words/tripWords';
+import { startLater } from '../../workers/jobs';
+import { startForecast } from '../../workers/tripClient';
+
+/** A kit that is passed by on the way to another is not forecast (ms). */
+const STILL_MS = 300;
+
+/** What the days of a trip take with a kit as they are forecast, closing strops and all. */
+export function OutThere(props: { trip: Trip; kit: Carried[]; now: string }) {
+  const { trip, kit, now } = props;
+  const isOnServer = useComputesOnServer();
+  const asked = {
+    trip: { ...trip, carried: kit },
+    wish: { size: 'whole' as const, shelf: 'kit' as const, now, isOnServer },
+  };
+  const [state] = useJob(asked, (own, onProgress) =>
+    startLater(STILL_MS, () => startForecast(own.trip, own.wish, onProgress)),
+  );
+  const answer = state.phase === 'done' ? state.answer : null;
+  if (state.phase === 'failed') return null;
+  return (
+    <p className="mt-1">
+      Out there, closing strops and all:{' '}
+      <b className="figures">{answer ? spreadWords(answer.forecast.minutes) : 'counting …'}</b>
+    </p>
+  );
+}

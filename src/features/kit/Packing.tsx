@@ -1,0 +1,75 @@
+'use client';
+
+import { shelfThings, type Shelf } from '../../core';
+import type { Helper } from '../../domain/shelf';
+import type { Carried, Trip } from '../../domain/trip';
+import { CheckField } from '../../ui/forms/fields';
+import { grams, plural } from '../../ui/format';
+import Link from '../../ui/Link';
+import { GROUPS } from './things';
+
+/** The kit of a trip as it is packed, mat by mat; what lies packed is what touch-ups there are planned with. */
+export function Packing(props: {
+  trip: Trip;
+  shelf: Shelf;
+  helpers: readonly Helper[];
+  onChange: (carried: Carried[]) => void;
+}) {
+  const { trip, shelf, helpers, onChange } = props;
+  const { carried } = trip;
+  const all = [...shelfThings(shelf), ...helpers];
+  const massOf = (thing: Carried): number => {
+    const item = all.find(({ id }) => id === thing.itemId);
+    return item && !item.carriedAnyway && thing.place !== 'workshop' ? item.massG : 0;
+  };
+  const packed = carried.filter((thing) => thing.packed).length;
+  const sum = (things: readonly Carried[]): number =>
+    things.reduce((total, thing) => total + massOf(thing), 0);
+  return (
+    <section aria-label="Packing" className="mt-3 border-y-2 border-ink bg-base-200 px-3 py-2">
+      <div className="flex flex-wrap items-baseline gap-x-6">
+        <h2>
+          {packed === carried.length
+            ? `Packed: ${grams(sum(carried))}`
+            : `${packed} of ${plural(carried.length, 'thing')} packed, ${grams(sum(carried))} in all`}
+        </h2>
+        <Link href={`/kit/card?trip=${trip.id}`} className="link inline-flex min-h-12 items-center">
+          Field card and packing list
+        </Link>
+        <button type="button" className="link ml-auto min-h-12" onClick={() => onChange([])}>
+          Unpack, and choose anew
+        </button>
+      </div>
+      <div className="grid gap-x-8 sm:grid-cols-3">
+        {GROUPS.map(([place, name]) => {
+          const own = carried.filter((thing) => thing.place === place);
+          if (own.length === 0) return null;
+          return (
+            <fieldset key={place}>
+              <legend className="flex w-full justify-between font-semibold">
+                <span>{name}</span>
+                <span className="figures">{grams(sum(own))}</span>
+              </legend>
+              {own.map((thing) => (
+                <CheckField
+                  key={thing.itemId}
+                  label={`${all.find(({ id }) => id === thing.itemId)?.name ?? 'a thing that is gone'}, ${grams(massOf(thing))}`}
+                  checked={thing.packed}
+                  onChange={({ target }) =>
+                    onChange(
+                      carried.map((other) =>
+                        other.itemId === thing.itemId
+                          ? { ...other, packed: target.checked }
+                          : other,
+                      ),
+                    )
+                  }
+                />
+              ))}
+            </fieldset>
+          );
+        })}
+      </div>
+    </section>
+  );
+}

@@ -1,0 +1,121 @@
+'use client';
+
+import { thingPrice, type KitSolution } from '../../core';
+import { CARRY_PLACES, type CarryPlace } from '../../domain/terms';
+import type { Trip } from '../../domain/trip';
+import { minutes } from '../../ui/format';
+import { needWords } from '../../ui/words/kitWords';
+import { pastUse } from './things';
+
+const MOVE_WORDS: Record<CarryPlace, string> = {
+  pouch: 'Move to the belt',
+  pack: 'Move to the pack',
+  'base-camp': 'Move to base camp',
+};
+
+/** What the chosen thing does for the kit, and what can be said of it; beside it, packing. */
+export function ThingBar(props: {
+  solution: KitSolution;
+  carried: ReadonlySet<number>;
+  trips: readonly Trip[];
+  item: number | null;
+  onHold: (id: string) => void;
+  onKeepOut: (id: string) => void;
+  onMove: (id: string, place: CarryPlace) => void;
+  /** Ids of what stays in the vehicle. */
+  vehicle: readonly string[];
+  onVehicle: (id: string) => void;
+  /** Whether this very kit is the one that goes along. */
+  isPacked: boolean;
+  onPack: () => void;
+}) {
+  const { solution, carried, trips, item, onHold, onKeepOut, onMove, onPack } = props;
+  const { vehicle, onVehicle, isPacked } = props;
+  const thing = item === null ? null : solution.items[item]!;
+  const isHeld = item !== null && solution.held.includes(item);
+  const isOut = item !== null && solution.keptOut.includes(item);
+  return (
+    <section
+      aria-label="The chosen thing"
+      className="sticky bottom-0 z-10 -mx-4 mt-6 border-t-2 border-rule bg-base-200 px-4 py-2 sm:-mx-8 sm:px-8 print:hidden"
+    >
+      <div className="flex flex-wrap items-center gap-x-3 gap-y-2">
+        <div className="min-w-48 flex-1">
+          {thing && item !== null ? (
+            <>
+              <h2>{thing.name}</h2>
+              <p className="text-soft">{priceWords(solution, carried, item, trips)}</p>
+            </>
+          ) : (
+            <p className="text-soft">Take up a thing to hold it in, keep it out, or move it.</p>
+          )}
+        </div>
+        {thing && (
+          <>
+            <button
+              type="button"
+              aria-pressed={isHeld}
+              className={`btn ${isHeld ? 'btn-neutral' : 'btn-outline'}`}
+              onClick={() => onHold(thing.id)}
+            >
+              Hold in
+            </button>
+            <button
+              type="button"
+              aria-pressed={isOut}
+              className={`btn ${isOut ? 'btn-neutral' : 'btn-outline'}`}
+              onClick={() => onKeepOut(thing.id)}
+            >
+              Keep out
+            </button>
+            {item !== null && !carried.has(item) && (
+              <button
+                type="button"
+                aria-pressed={vehicle.includes(thing.id)}
+                className={`btn ${vehicle.includes(thing.id) ? 'btn-neutral' : 'btn-outline'}`}
+                onClick={() => onVehicle(thing.id)}
+              >
+                In the vehicle
+              </button>
+            )}
+            {CARRY_PLACES.filter((place) => place !== thing.place).map((place) => (
+              <button
+                key={place}
+                type="button"
+                className="btn btn-ghost"
+                onClick={() => onMove(thing.id, place)}
+              >
+                {MOVE_WORDS[place]}
+              </button>
+            ))}
+          </>
+        )}
+        {!isPacked && (
+          <button type="button" className="btn btn-primary px-6" onClick={onPack}>
+            Pack this kit
+          </button>
+        )}
+      </div>
+    </section>
+  );
+}
+
+function priceWords(
+  solution: KitSolution,
+  carried: ReadonlySet<number>,
+  item: number,
+  trips: readonly Trip[],
+): string {
+  const { minutes: worth, unserved } = thingPrice(solution, carried, item);
+  const used = pastUse(trips, solution.items[item]!.id);
+  const lost = unserved.length;
+  const lostWords = lost === 1 ? needWords(unserved[0]!) : `${lost} needs`;
+  const words = carried.has(item)
+    ? lost > 0
+      ? `Lose it, and nothing in the kit serves ${lostWords}`
+      : `Lose it, and the trip takes ${minutes(worth)} more`
+    : lost > 0
+      ? `It would serve ${lostWords}`
+      : `It would save ${minutes(worth)}`;
+  return `${words}${used ? `; ${used}` : ''}.`;
+}

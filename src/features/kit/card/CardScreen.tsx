@@ -1,0 +1,102 @@
+'use client';
+
+import { useSearchParams } from 'next/navigation';
+import { useState } from 'react';
+import { goesAlong, nextTrip } from '../../../domain/tripDays';
+import { useHand, useNow, useRecords, useSettings, useShelf, useZoneStates } from '../../../live';
+import { downloadText } from '../../../ui/download';
+import { SelectField } from '../../../ui/forms/fields';
+import Link from '../../../ui/Link';
+import { CardRow } from './CardRow';
+import { Cautions, PackingList } from './CardFoot';
+import { cardSides } from './cardSides';
+import { cardSvg } from './cardSvg';
+
+/** The field card of a trip, A5 on both sides: its edges by angle, lift and strokes, and the packing list. */
+export function CardScreen() {
+  const params = useSearchParams();
+  const trips = useRecords('trips');
+  const helpers = useRecords('helpers');
+  const states = useZoneStates();
+  const shelf = useShelf();
+  const hand = useHand();
+  const now = useNow();
+  const settings = useSettings();
+  const [person, setPerson] = useState('');
+  if (!trips || !helpers || !states || !shelf || !hand || !settings) return null;
+  const trip = trips.find(({ id }) => id === params.get('trip')) ?? nextTrip(trips, now);
+  if (!trip) {
+    return (
+      <section className="mx-auto w-full max-w-3xl px-4 py-6 sm:px-8">
+        <h1>Field card</h1>
+        <p className="mt-2">
+          It belongs to a trip.{' '}
+          <Link href="/trip" className="link">
+            Plan one
+          </Link>
+        </p>
+      </section>
+    );
+  }
+  const carrierOf = (toolId: string): string =>
+    trip.carriers.find((own) => own.toolId === toolId)?.person ?? '';
+  const edges = states.filter(
+    ({ tool }) =>
+      goesAlong(trip, tool.id) && (person === '' || ['', person].includes(carrierOf(tool.id))),
+  );
+  const sides = cardSides({
+    ...{ trip, edges, shelf, helpers, person },
+    ...{ hand, now },
+    coinThicknessMm: settings.coinThicknessMm,
+  });
+  return (
+    <div className="mx-auto w-full max-w-[78rem] px-4 py-3 sm:px-8 print:max-w-none print:p-0">
+      <div className="flex flex-wrap items-end gap-x-6 gap-y-2 print:hidden">
+        <h1>Field card, {trip.name}</h1>
+        {trip.people.length > 0 && (
+          <div className="w-48">
+            <SelectField
+              label="Whose card"
+              value={person}
+              options={[['', 'everybody'], ...trip.people.map((each) => [each, each] as const)]}
+              onChange={(event) => setPerson(event.target.value)}
+            />
+          </div>
+        )}
+        <button type="button" className="btn btn-primary ml-auto" onClick={() => window.print()}>
+          Print the card
+        </button>
+        {sides.map((side, i) => (
+          <button
+            key={i}
+            type="button"
+            className="link min-h-12"
+            onClick={() =>
+              downloadText(`open-trail-card-${i + 1}.svg`, cardSvg(side), 'image/svg+xml')
+            }
+          >
+            Side {i + 1} as SVG
+          </button>
+        ))}
+        <Link href="/kit" className="link inline-flex min-h-12 items-center">
+          Back to the kit
+        </Link>
+      </div>
+      <div className="mt-4 flex flex-wrap gap-6 print:mt-0 print:block">
+        {sides.map((side, i) => (
+          <section key={i} aria-label={`Side ${i + 1}`} className="card-side">
+            <header className="flex items-baseline justify-between border-b-[5px] border-current">
+              <h2 className="text-[26px]">{side.title}</h2>
+              <span>{side.note}</span>
+            </header>
+            {side.rows.map((row) => (
+              <CardRow key={row.key} row={row} />
+            ))}
+            {side.cautions.length > 0 && <PackingList mats={side.mats} />}
+            {side.cautions.length > 0 && <Cautions lines={side.cautions} />}
+          </section>
+        ))}
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,132 @@
+import { edgePath, edgeWeight } from '../../../ui/edge-strip/edgePath';
+import { toolOutline } from '../../../ui/silhouette/outline';
+import type { CardRowData, CardSide } from './cardSides';
+import { LIFT, liftShape } from './liftShape';
+
+/** A5 upright (mm), and where things stand on it. */
+const PAGE = { widthMm: 148, heightMm: 210, marginMm: 7 };
+const ROW_MM = 27;
+const ROWS_FROM_MM = 17;
+const RIGHT_MM = 68;
+const SILHOUETTE_MM = 24;
+const LIFT_MM = 17;
+/** Room of a letter (mm) in the words of a step, in whatever font they are shown, and letters across the page. */
+const LETTER_MM = 2;
+const LONGEST_LINE = 68;
+/** The strip is drawn in pixels, four to the millimetre. */
+const STRIP = { pxPerMm: 4, widthMm: 52 };
+
+/** One side of a field card as an SVG file, to scale on paper. Throws nothing; every text is escaped. */
+export function cardSvg(side: CardSide): string {
+  const { marginMm, widthMm, heightMm } = PAGE;
+  const foot = ROWS_FROM_MM + side.rows.length * ROW_MM + 6;
+  const longest = Math.max(0, ...side.mats.map(({ things }) => things.length));
+  const cautionsFrom = foot + 5 * (longest + 1) + 6;
+  return [
+    `<svg xmlns="http://www.w3.org/2000/svg" width="${widthMm}mm" height="${heightMm}mm" viewBox="0 0 ${widthMm} ${heightMm}" font-family="Archivo, sans-serif" font-size="3.7" fill="#000">`,
+    `<rect width="${widthMm}" height="${heightMm}" fill="#fff"/>`,
+    text(marginMm, 12, side.title, 'font-size="7" font-weight="700"'),
+    text(widthMm - marginMm, 12, side.note, 'text-anchor="end"'),
+    line(14, 1.3),
+    ...side.rows.map((row, i) => rowSvg(row, ROWS_FROM_MM + i * ROW_MM)),
+    ...side.mats.flatMap(({ name, grams, things }, i) => {
+      const x = marginMm + i * ((widthMm - 2 * marginMm) / Math.max(3, side.mats.length));
+      return [
+        text(x, foot, `${name}  ${grams}`, 'font-weight="700"'),
+        ...things.flatMap((thing, t) => [
+          `<rect x="${x}" y="${foot + 5 * t + 2.2}" width="2.8" height="2.8" fill="none" stroke="#000" stroke-width="0.35"/>`,
+          text(x + 4, foot + 5 * (t + 1), thing),
+        ]),
+      ];
+    }),
+    ...wrapped(side.cautions.join(' ')).map((words, i) =>
+      text(marginMm, cautionsFrom + 5 * i, words),
+    ),
+    '</svg>',
+  ].join('\n');
+}
+
+function rowSvg(row: CardRowData, top: number): string {
+  const { tool, zone, state, name, what, stands, angle, hold, steps, watch } = row;
+  const { marginMm, widthMm } = PAGE;
+  const outline = toolOutline(tool);
+  const scale = SILHOUETTE_MM / outline.lengthMm;
+  const lying = `translate(${RIGHT_MM - SILHOUETTE_MM - 3} ${top + 1 + outline.widthMm * scale}) rotate(-90) scale(${scale})`;
+  const stripEnd = STRIP.widthMm * STRIP.pxPerMm;
+  const zoneMm = zone.endMm - zone.startMm;
+  const findings = state.findings.map(({ kind, atMm, depthMm }) => ({
+    ...{ kind, depthMm },
+    x: ((atMm - zone.startMm) / zoneMm) * stripEnd,
+  }));
+  const chips = findings.filter(({ kind }) => kind === 'chip');
+  return [
+    '<g>',
+    text(marginMm, top + 5, name, 'font-size="5.2" font-weight="700"'),
+    text(marginMm, top + 9.6, `${what}, ${stands}`),
+    `<g transform="${lying}"><path d="${outline.handle}" fill="#999"/><path d="${outline.blade}" fill="#222"/></g>`,
+    `<g transform="translate(${marginMm} ${top + 10}) scale(${1 / STRIP.pxPerMm})"><path d="${edgePath(state.word, 0, stripEnd, 18, chips)}" fill="none" stroke="#000" stroke-width="${edgeWeight(state.word)}"/>${findings
+      .map(({ x }) => `<path d="M${x - 4},8h8l-4,7Z"/>`)
+      .join('')}</g>`,
+    text(RIGHT_MM, top + 8, angle, 'font-size="8.5" font-weight="700"'),
+    text(RIGHT_MM, top + 11.2, 'per side', 'font-size="3"'),
+    ...hold
+      .split(', ')
+      .map((part, i) => text(RIGHT_MM + 17, top + 4.5 + 4.5 * i, part, 'font-weight="700"')),
+    liftSvg(row, widthMm - marginMm - LIFT_MM, top),
+    ...(steps.length === 0 ? [text(RIGHT_MM, top + 16, 'Nothing carried works it.')] : []),
+    ...steps.flatMap((step, i) => {
+      const roomMm = (widthMm - marginMm - RIGHT_MM) / steps.length;
+      const x = RIGHT_MM + roomMm * i;
+      const [first = '', second = '', ...more] = wrapped(step.name, Math.floor(roomMm / LETTER_MM));
+      return [
+        text(x, top + 16, `${step.strokes} a side`, 'font-size="4.6" font-weight="700"'),
+        text(x, top + 19.6, first, 'font-size="3.2"'),
+        text(x, top + 22.8, more.length > 0 ? `${second} …` : second, 'font-size="3.2"'),
+      ];
+    }),
+    text(marginMm, top + 25, watch && `Watch: ${watch}`, 'font-size="3.2"'),
+    `<line x1="${marginMm}" x2="${widthMm - marginMm}" y1="${top + ROW_MM - 1}" y2="${top + ROW_MM - 1}" stroke="#000" stroke-width="0.3"/>`,
+    '</g>',
+  ].join('');
+}
+
+/** The hold drawn at its true angle, at the right of a row. */
+function liftSvg({ holds, angleDeg }: CardRowData, left: number, top: number): string {
+  const { path, weight, coins } = liftShape(holds, angleDeg);
+  return [
+    `<g transform="translate(${left} ${top}) scale(${LIFT_MM / LIFT.width})" stroke="#000">`,
+    `<path d="M0,${LIFT.base}H${LIFT.width}" stroke-width="2.5"/>`,
+    ...coins.map(
+      ({ x, y, width, height }) =>
+        `<rect x="${x}" y="${y}" width="${width}" height="${height}" fill="#fff" stroke-width="0.8"/>`,
+    ),
+    `<path d="${path}" stroke-width="${weight}"/>`,
+    '</g>',
+  ].join('');
+}
+
+/** Words in lines that fit the page. */
+function wrapped(words: string, longest = LONGEST_LINE): string[] {
+  const lines: string[] = [];
+  for (const word of words.split(' ')) {
+    const last = lines.at(-1);
+    if (last !== undefined && last.length + word.length < longest) {
+      lines[lines.length - 1] = `${last} ${word}`;
+    } else lines.push(word);
+  }
+  return lines;
+}
+
+function line(y: number, weight: number): string {
+  return `<line x1="${PAGE.marginMm}" x2="${PAGE.widthMm - PAGE.marginMm}" y1="${y}" y2="${y}" stroke="#000" stroke-width="${weight}"/>`;
+}
+
+function text(x: number, y: number, words: string, more = ''): string {
+  return words && `<text x="${x}" y="${y}" ${more}>${escaped(words)}</text>`;
+}
+
+const ENTITIES: Record<string, string> = { '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;' };
+
+function escaped(words: string): string {
+  return words.replace(/[&<>"]/g, (sign) => ENTITIES[sign]!);
+}

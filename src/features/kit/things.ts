@@ -1,0 +1,49 @@
+import type { KitItem, Shelf } from '../../core';
+import type { Abrasive, Strop } from '../../domain/shelf';
+import type { CarryPlace } from '../../domain/terms';
+import type { Carried, Trip } from '../../domain/trip';
+
+export const MATS: readonly (readonly [CarryPlace, string])[] = [
+  ['pouch', 'On the belt'],
+  ['pack', 'In the pack'],
+  ['base-camp', 'At base camp'],
+];
+
+/** The mats, and what stays beside them. */
+export const GROUPS: readonly (readonly [Carried['place'], string])[] = [
+  ...MATS,
+  ['workshop', 'In the vehicle'],
+];
+
+/** What of a thing can be drawn to scale; null where it has no measures. */
+export function drawable(shelf: Shelf, id: string): Abrasive | Strop | null {
+  return (
+    shelf.abrasives.find((own) => own.id === id) ??
+    shelf.strops.find((own) => own.id === id) ??
+    null
+  );
+}
+
+/** Things on one mat, the longest first. */
+export function onMat(
+  items: readonly { item: KitItem; index: number | null }[],
+  place: CarryPlace,
+  shelf: Shelf,
+) {
+  const length = (id: string): number => drawable(shelf, id)?.lengthMm ?? 0;
+  return items
+    .filter(({ item }) => item.place === place)
+    .sort((a, b) => length(b.item.id) - length(a.item.id));
+}
+
+/** How often a thing went along on past trips, and how often it was used; null where it never went. */
+export function pastUse(trips: readonly Trip[], itemId: string): string | null {
+  const went = trips.flatMap(({ checkedInAt, carried }) =>
+    checkedInAt === null ? [] : carried.filter((thing) => thing.itemId === itemId),
+  );
+  if (went.length === 0) return null;
+  const used = went.filter((thing) => thing.used).length;
+  const times = (count: number): string =>
+    count === 0 ? 'never' : count === 1 ? 'once' : count === 2 ? 'twice' : `${count} times`;
+  return `carried ${times(went.length)}, used ${times(used)}`;
+}

@@ -1,0 +1,70 @@
+import { scaleLinear } from 'd3-scale';
+import type { EarnedGrams } from '../../../core';
+import { grams, listed, minutes, plural } from '../../../ui/format';
+import { Answer, AnswerTable } from './Answer';
+
+const BAR_PX = 150;
+
+/** Which thing earns its grams: minutes saved for each hundred grams on each past trip. */
+export function EarnsItsGrams({ earned }: { earned: readonly EarnedGrams[] }) {
+  if (earned.length === 0) return null;
+  const most = Math.max(...earned.map(({ minutesPer100g }) => minutesPer100g), 0.1);
+  const x = scaleLinear([0, most], [0, BAR_PX]);
+  const trips = Math.max(...earned.map((each) => each.trips));
+  return (
+    <Answer
+      title={titleOf(earned)}
+      behind={`From ${plural(trips, 'trip')} that ${trips === 1 ? 'is' : 'are'} over: every touch-up out there is planned with all that was carried, and again without each thing that its plan takes.`}
+    >
+      <AnswerTable
+        heads={[
+          ['Thing', false],
+          ['Weight', true],
+          ['Carried, used', true],
+          ['Saved', true],
+          ['For each 100 g and trip', false],
+          ['Nothing else could do', true],
+        ]}
+      >
+        {earned.map((each) => (
+          <tr key={each.itemId}>
+            <td className="font-semibold">{each.name}</td>
+            <td className="number">{grams(each.massG)}</td>
+            <td className="number">
+              {each.trips}, {each.usedOn === 0 ? 'never' : each.usedOn}
+            </td>
+            <td className="number">{each.savedMinutes > 0 ? minutes(each.savedMinutes) : '–'}</td>
+            <td>
+              <span className="flex items-center gap-2">
+                <svg width={BAR_PX} height={14} aria-hidden className="shrink-0">
+                  <line x1={0} x2={BAR_PX} y1={7} y2={7} stroke="var(--rule)" />
+                  <rect y={2} width={x(each.minutesPer100g)} height={10} fill="var(--ink)" />
+                </svg>
+                <span className="figures whitespace-nowrap">
+                  {each.minutesPer100g > 0 ? `${each.minutesPer100g.toFixed(1)} min` : '–'}
+                </span>
+              </span>
+            </td>
+            <td className="number">{each.onlyFor > 0 ? plural(each.onlyFor, 'touch-up') : '–'}</td>
+          </tr>
+        ))}
+      </AnswerTable>
+    </Answer>
+  );
+}
+
+function titleOf(earned: readonly EarnedGrams[]): string {
+  const best = earned[0]!;
+  const idle = earned.filter(
+    ({ usedOn, savedMinutes, onlyFor }) => usedOn === 0 && savedMinutes === 0 && onlyFor === 0,
+  );
+  const first =
+    best.onlyFor > 0
+      ? `Nothing else could do what ${best.name} did`
+      : best.minutesPer100g > 0
+        ? `${best.name} earns its grams best`
+        : 'Nothing that was carried saved time over the rest';
+  const title = first.charAt(0).toUpperCase() + first.slice(1);
+  if (idle.length === 0) return `${title}.`;
+  return `${title}; ${listed(idle.map(({ name }) => name))} went along for nothing.`;
+}

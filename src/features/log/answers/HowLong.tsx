@@ -1,0 +1,83 @@
+import type { EdgeAnswers } from '../../../core';
+import { plural } from '../../../ui/format';
+import type { EdgeNamer } from '../../../ui/words/edgeNames';
+import { storyWords } from '../../../ui/words/logWords';
+import { Answer, AnswerTable } from './Answer';
+
+const MOST_BARS = 12;
+const BAR = { width: 9, height: 34 };
+
+/** Days and work between strops, stones and thinnings of each edge, and where that leads. */
+export function HowLong({ edges, nameOf }: { edges: readonly EdgeAnswers[]; nameOf: EdgeNamer }) {
+  const rows = edges.flatMap((edge) => edge.gaps.map((gaps) => ({ edge, gaps })));
+  if (rows.length === 0) return null;
+  const moving = rows.find(({ gaps }) => gaps.trend !== null);
+  const title = moving
+    ? `${nameOf(moving.edge)} ${storyWords({ kind: 'stones trend', trend: moving.gaps.trend!, days: moving.gaps.days })}`
+    : 'No edge asks sooner or later than it used to.';
+  const entries = rows.reduce((sum, { gaps }) => sum + gaps.days.length + 1, 0);
+  return (
+    <Answer
+      title={title}
+      behind={`From ${plural(entries, 'entry', 'entries')}. Strops and stones are said from three entries on, thinnings from two; a trend from five on, where chance makes one in one row of ten at most.`}
+    >
+      <AnswerTable
+        heads={[
+          ['Edge', false],
+          ['Between', false],
+          ['Days, each gap', false],
+          ['Usually', true],
+          ['Work between', true],
+          ['Trend', false],
+        ]}
+      >
+        {rows.map(({ edge, gaps }) => (
+          <tr key={`${nameOf(edge)} ${gaps.between}`}>
+            <td className="font-semibold">{nameOf(edge)}</td>
+            <td>{gaps.between}</td>
+            <td>
+              <GapBars days={gaps.days} />
+            </td>
+            <td className="number">{plural(gaps.medianDays, 'day')}</td>
+            <td className="number">
+              {gaps.work ? `${Math.round(gaps.work.median)} ${gaps.work.unit}` : 'not noted'}
+            </td>
+            <td>
+              {gaps.trend === null
+                ? '–'
+                : gaps.trend === 'sooner'
+                  ? 'sooner each time'
+                  : 'longer each time'}
+            </td>
+          </tr>
+        ))}
+      </AnswerTable>
+    </Answer>
+  );
+}
+
+/** The latest gaps as bars, oldest at the left. */
+function GapBars({ days }: { days: readonly number[] }) {
+  const shown = days.slice(-MOST_BARS);
+  const most = Math.max(...shown, 1);
+  return (
+    <span className="inline-flex items-center gap-3">
+      <svg width={MOST_BARS * (BAR.width + 3)} height={BAR.height} className="shrink-0" aria-hidden>
+        {shown.map((gap, i) => {
+          const height = Math.max(2, (BAR.height * gap) / most);
+          return (
+            <rect
+              key={i}
+              x={i * (BAR.width + 3)}
+              y={BAR.height - height}
+              width={BAR.width}
+              height={height}
+              fill="var(--steel)"
+            />
+          );
+        })}
+      </svg>
+      <span className="figures">{shown.join(', ')}</span>
+    </span>
+  );
+}

@@ -1,0 +1,56 @@
+import type { EdgeAnswers } from '../../../core';
+import { mm, plural, yearsAhead } from '../../../ui/format';
+import type { EdgeNamer } from '../../../ui/words/edgeNames';
+import { Answer, AnswerTable } from './Answer';
+
+/** Steel that each touch-up takes, in a year, and what is left. */
+export function SteelTaken({
+  edges,
+  nameOf,
+}: {
+  edges: readonly EdgeAnswers[];
+  nameOf: EdgeNamer;
+}) {
+  const rows = edges.flatMap(({ steel, ...edge }) => (steel ? [{ edge, steel }] : []));
+  if (rows.length === 0) return null;
+  const most = rows.reduce((a, b) => (perYearMm(b.steel) > perYearMm(a.steel) ? b : a));
+  const touchUps = rows.reduce((sum, { steel }) => sum + steel.pace.touchUps, 0);
+  return (
+    <Answer
+      title={`${nameOf(most.edge)} loses most steel, ${(1000 * perYearMm(most.steel)).toFixed(0)} µm a year; what is left lasts ${yearsWords(most.steel.years)}.`}
+      behind={`From ${plural(touchUps, 'touch-up')}: the recession that each rounded apex and each chip asked for. An edge is said from three touch-ups on.`}
+    >
+      <AnswerTable
+        heads={[
+          ['Edge', false],
+          ['Each touch-up', true],
+          ['Without chips', true],
+          ['A year', true],
+          ['Left', true],
+          ['That is', false],
+        ]}
+      >
+        {rows.map(({ edge, steel }) => (
+          <tr key={nameOf(edge)}>
+            <td className="font-semibold">{nameOf(edge)}</td>
+            <td className="number">{(1000 * steel.pace.recessionMm).toFixed(0)} µm</td>
+            <td className="number">{(1000 * steel.pace.everydayMm).toFixed(0)} µm</td>
+            <td className="number">{(1000 * perYearMm(steel)).toFixed(0)} µm</td>
+            <td className="number">{mm(steel.leftMm)}</td>
+            <td>
+              {plural(steel.touchUps, 'touch-up')}, {yearsAhead(steel.years)}
+            </td>
+          </tr>
+        ))}
+      </AnswerTable>
+    </Answer>
+  );
+}
+
+function perYearMm({ pace }: NonNullable<EdgeAnswers['steel']>): number {
+  return pace.recessionMm * pace.touchUpsPerYear;
+}
+
+function yearsWords(years: number): string {
+  return years > 20 ? 'longer than twenty years' : `about ${plural(Math.round(years), 'year')}`;
+}

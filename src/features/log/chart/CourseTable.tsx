@@ -1,0 +1,61 @@
+import type { LogAnswers } from '../../../core';
+import type { Tool } from '../../../domain/tool';
+import { edgeName } from '../../../domain/edgeName';
+import { day, um } from '../../../ui/format';
+import Link from '../../../ui/Link';
+import { WORK_MARK_WORDS } from '../../../ui/WorkSign';
+
+/** So many of the latest entries stand in the table; older ones are in the log below. */
+const MOST_ROWS = 200;
+
+/** The chosen row as a table. */
+export function CourseTable({ tool, edges }: { tool: Tool; edges: LogAnswers['edges'] }) {
+  const rows = edges
+    .flatMap(({ course, zoneId }) => course.entries.map((entry) => ({ entry, course, zoneId })))
+    .sort((a, b) => (a.entry.at < b.entry.at ? 1 : -1))
+    .slice(0, MOST_ROWS);
+  return (
+    <details className="min-w-0">
+      <summary className="inline-flex min-h-11 cursor-pointer items-center underline underline-offset-4">
+        {tool.name} as a table
+      </summary>
+      {edges.map(({ zoneId, rounder }) => {
+        const zone = tool.zones.find(({ id }) => id === zoneId);
+        return zone && rounder ? (
+          <p key={zoneId}>
+            {edgeName(tool, zone)}: rounder than asked {Math.round(rounder.rounder)} of{' '}
+            {Math.round(rounder.of)} days.
+          </p>
+        ) : null;
+      })}
+      <div className="overflow-x-auto">
+        <table className="table-plain mt-1 w-auto">
+          <thead>
+            <tr>
+              <th>Day</th>
+              <th>Work</th>
+              <th className="number">Before</th>
+              <th className="number">After</th>
+              <th className="number">Asked</th>
+            </tr>
+          </thead>
+          <tbody>
+            {rows.map(({ entry, course }) => (
+              <tr key={entry.id}>
+                <td>
+                  <Link className="link figures" href={`/log/entry?id=${entry.id}`}>
+                    {day(entry.at)}
+                  </Link>
+                </td>
+                <td>{WORK_MARK_WORDS[entry.mark]}</td>
+                <td className="number">{entry.before ? um(entry.before.apexUm) : '–'}</td>
+                <td className="number">{entry.after ? um(entry.after.apexUm) : '–'}</td>
+                <td className="number">{um(course.targetUm)}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
+    </details>
+  );
+}

@@ -1,0 +1,188 @@
+'use client';
+
+import { useMemo, useState } from 'react';
+import { WORK_MARKS, type EdgeStory, type LogAnswers, type ZoneState } from '../../../core';
+import type { Tool } from '../../../domain/tool';
+import type { Trip } from '../../../domain/trip';
+import { listed } from '../../../ui/format';
+import { useWidth } from '../../../ui/useWidth';
+import { WORK_MARK_WORDS, WorkSign } from '../../../ui/WorkSign';
+import type { Span } from '../logFilter';
+import { FIRST_ROWS } from './chartHeight';
+import { ChartRow } from './ChartRow';
+import { CourseTable } from './CourseTable';
+import { TimeBrush } from './TimeBrush';
+import { bandsOf, type TripBand } from './tripBands';
+import { timeScale, wholeSpan } from './timeAxis';
+
+/** Every tool through time on one scale, with one brush that says which entries follow. */
+export default function LogChart(props: {
+  answers: LogAnswers;
+  tools: readonly Tool[];
+  trips: readonly Trip[];
+  states: readonly ZoneState[];
+  chosen: string | null;
+  onChoose: (toolId: string) => void;
+  span: Span | null;
+  onSpan: (span: Span | null) => void;
+  pointed: string | null;
+  onPoint: (id: string | null) => void;
+}) {
+  const { answers, tools, trips, states, chosen, onChoose, span, onSpan, pointed, onPoint } = props;
+  const [showsAll, setShowsAll] = useState(false);
+  const [ref, width] = useWidth<HTMLDivElement>(700);
+  const [nowMs] = useState(() => Date.now());
+  const worked = useMemo(
+    () =>
+      tools
+        .map((tool) => ({
+          tool,
+          edges: answers.edges.filter(({ toolId }) => toolId === tool.id),
+          states: states.filter((state) => state.tool.id === tool.id),
+        }))
+        .filter(({ edges }) => edges.some(({ course }) => course.entries.length > 0))
+        .sort((a, b) => tells(b.edges) - tells(a.edges)),
+    [answers, tools, states],
+  );
+  const whole = useMemo(
+    () =>
+      wholeSpan(
+        answers.edges.map(({ course }) => course),
+        nowMs,
+      ),
+    [answers, nowMs],
+  );
+  const x = useMemo(() => timeScale(whole, width), [whole, width]);
+  const bands = useMemo(() => bandsOf(trips, whole), [trips, whole]);
+  const tall = worked.find(({ tool }) => tool.id === chosen) ?? worked[0];
+  const first = worked.slice(0, FIRST_ROWS);
+  const shown = showsAll || !tall || first.includes(tall) ? first : [tall, ...first.slice(0, -1)];
+  const rows = showsAll ? worked : shown;
+  const idle = tools.filter((tool) => !worked.some((row) => row.tool === tool));
+  const inRow = (edges: LogAnswers['edges']): string | null =>
+    edges.some(({ course }) => course.entries.some(({ id }) => id === pointed)) ? pointed : null;
+  return (
+    <div>
+      <details className="sm:hidden">
+        <summary className="inline-flex min-h-11 cursor-pointer items-center underline underline-offset-4">
+          What the marks say
+        </summary>
+        <Signs />
+      </details>
+      <div className="hidden sm:block">
+        <Signs />
+      </div>
+      <div className="log-row mt-1">
+        <span />
+        <div ref={ref} className="min-w-0">
+          <TripNames bands={bands} x={x} width={width} />
+        </div>
+        <span className="hidden lg:block" />
+      </div>
+      <div className="relative isolate">
+        {span && <SpanShade x={x} span={span} />}
+        {rows.map(({ tool, edges, states: own }) => (
+          <ChartRow
+            key={tool.id}
+            {...{ tool, edges, x, width, nowMs, onChoose, onPoint }}
+            states={own}
+            isTall={tool === tall?.tool}
+            trips={bands}
+            pointed={inRow(edges)}
+          />
+        ))}
+      </div>
+      <div className="log-row">
+        <span />
+        <TimeBrush {...{ x, width, whole, span, onSpan }} />
+        <span className="hidden text-[0.95rem] text-soft lg:block">
+          {idle.length > 0 && `No touch-up yet: ${listed(idle.map(({ name }) => name))}`}
+        </span>
+      </div>
+      <div className="flex flex-wrap items-baseline gap-x-6">
+        {worked.length > FIRST_ROWS && (
+          <button type="button" className="link min-h-11" onClick={() => setShowsAll(!showsAll)}>
+            {showsAll ? 'Fewer tools' : `All ${worked.length} tools`}
+          </button>
+        )}
+        {tall && <CourseTable tool={tall.tool} edges={tall.edges} />}
+      </div>
+    </div>
+  );
+}
+
+/** The brushed span, light behind all rows. */
+function SpanShade({ x, span }: { x: ReturnType<typeof timeScale>; span: Span }) {
+  const [from, to] = span.map((ms) => x(ms)) as [number, number];
+  return (
+    <div className="log-row pointer-events-none absolute inset-0 -z-10" aria-hidden>
+      <span className="hidden lg:block" />
+      <span className="relative overflow-hidden">
+        <span
+          className="absolute inset-y-0 border-x-2 border-ink bg-[var(--lit)]"
+          style={{ left: from, width: Math.max(2, to - from) }}
+        />
+      </span>
+    </div>
+  );
+}
+
+/** What each mark says. */
+function Signs() {
+  return (
+    <ul className="flex flex-wrap gap-x-3 text-[0.92rem]">
+      {WORK_MARKS.map((mark) => (
+        <li key={mark}>
+          <WorkSign mark={mark} /> {WORK_MARK_WORDS[mark]}
+        </li>
+      ))}
+      <li>dotted: asked of it, shaded where rounder</li>
+    </ul>
+  );
+}
+
+/** How much there is to tell of a tool: what its log has found first, then the number of its entries. */
+function tells(edges: LogAnswers['edges']): number {
+  const kinds = edges.map(({ story }) => (story ? STORY_ORDER.indexOf(story.kind) : -1));
+  return 1e6 * Math.max(...kinds) + edges.reduce((sum, { entries }) => sum + entries, 0);
+}
+
+/** What is told of an edge, the least telling first. */
+const STORY_ORDER: readonly EdgeStory['kind'][] = [
+  'so far',
+  'comes back',
+  'effort',
+  'left alone',
+  'lives on the strop',
+  'stones trend',
+];
+
+/** Names over the bands, on two lines where they are near; one that has no room on either is left out. */
+function TripNames(props: {
+  bands: readonly TripBand[];
+  x: ReturnType<typeof timeScale>;
+  width: number;
+}) {
+  const { bands, x, width } = props;
+  const freeFrom = [-Infinity, -Infinity];
+  const named = bands.flatMap(({ id, name, from }) => {
+    const length = NAME_PX * name.length;
+    const at = Math.min(x(from), width - length);
+    const line = freeFrom.findLastIndex((free) => at >= free);
+    if (line < 0) return [];
+    freeFrom[line] = at + length + 8;
+    return [{ id, name, at, line }];
+  });
+  return (
+    <svg className="figures block" width={width} height={36} fontSize={14} fill="var(--ink)">
+      {named.map(({ id, name, at, line }) => (
+        <text key={id} x={at} y={14 + 17 * line}>
+          {name}
+        </text>
+      ))}
+    </svg>
+  );
+}
+
+/** Width of a letter of the names (px), about. */
+const NAME_PX = 7;

@@ -1,0 +1,28 @@
+import { addDays, differenceInCalendarDays, formatISO, isValid, parseISO } from 'date-fns';
+import type { Session } from '../../domain/session';
+
+/** The day of a moment as a date field has it. */
+export function dayIn(iso: string): string {
+  return formatISO(parseISO(iso), { representation: 'date' });
+}
+
+/** Whether a date field holds a day that does not lie ahead. */
+export function isPast(day: string): boolean {
+  const at = parseISO(day);
+  return isValid(at) && differenceInCalendarDays(at, new Date()) <= 0;
+}
+
+/** An entry on another day, at the same hour: all of its moments move with it. */
+export function movedTo(session: Session, day: string): Session {
+  const days = differenceInCalendarDays(parseISO(day), parseISO(session.startedAt));
+  if (days === 0) return session;
+  const moved = (iso: string): string => addDays(parseISO(iso), days).toISOString();
+  const orNull = (iso: string | null): string | null => iso && moved(iso);
+  return {
+    ...session,
+    startedAt: moved(session.startedAt),
+    finishedAt: orNull(session.finishedAt),
+    pausedAt: orNull(session.pausedAt),
+    steps: session.steps.map((step) => ({ ...step, finishedAt: orNull(step.finishedAt) })),
+  };
+}

@@ -1,0 +1,61 @@
+import { careBeforeTrip, isUntested, TEST_MINUTES, type CareRow, type EdgeNeed } from '../../core';
+import type { Trip } from '../../domain/trip';
+import { goesAlong } from '../../domain/tripDays';
+import { plural } from '../../ui/format';
+import { asksForWork } from '../../ui/words/needWords';
+
+/** One line of what a trip wants done before it. */
+export interface GateLine {
+  words: string;
+  minutes: number;
+}
+
+/** What must be done before a trip: its edges, then care, what takes longest first. */
+export function gateWork(
+  trip: Trip,
+  needs: readonly EdgeNeed[],
+  care: readonly CareRow[],
+): GateLine[] {
+  const going = needs.filter(({ tool }) => goesAlong(trip, tool.id));
+  const edges = going.filter((need) => need.plan?.outcome === 'planned' && asksForWork(need));
+  const untested = going.filter(isUntested);
+  const own: GateLine[] =
+    edges.length === 0
+      ? []
+      : [
+          {
+            words: plural(edges.length, 'edge'),
+            minutes: edges.reduce((total, { plan }) => total + plan!.minutes, 0),
+          },
+        ];
+  if (untested.length > 0) {
+    own.unshift({
+      words: `test ${plural(untested.length, 'edge')}`,
+      minutes: TEST_MINUTES * untested.length,
+    });
+  }
+  const rest: GateLine[] = [];
+  for (const { doing, minutes } of careBeforeTrip(care, trip)) {
+    const words = LINE_WORDS[doing];
+    const present = rest.find((line) => line.words === words);
+    if (present) present.minutes += minutes;
+    else rest.push({ words, minutes });
+  }
+  return [...own, ...rest.sort((a, b) => b.minutes - a.minutes)];
+}
+
+const LINE_WORDS: Record<CareRow['doing'], string> = {
+  flatten: 'flatten stones',
+  scrub: 'wash stones',
+  load: 'load strops',
+  'wax sheath': 'wax sheaths',
+  'oil handle': 'oil handles',
+  'head and haft': 'head and haft',
+  film: 'film on steel',
+  'clean strop': 'clean strops',
+  'oil leather': 'oil leather',
+  'next face': 'fresh faces',
+  restock: 'lay in faces',
+  'look at compound': 'see to crayons',
+  'file spine': 'file spines',
+};

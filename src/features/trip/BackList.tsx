@@ -1,0 +1,73 @@
+import type { Trip } from '../../domain/trip';
+import { listed, minutes } from '../../ui/format';
+import { jobLink } from '../../ui/jobAddress';
+import Link from '../../ui/Link';
+import { DoneListLine, HomeLines, ListHeading, ListLine } from './ListLine';
+import type { ListProps } from './listProps';
+
+/** What to do on return: look everything through, dry it, and what each edge wants then. */
+export function BackList(props: ListProps) {
+  const { trip, plan, done, phase, tools, nameOf } = props;
+  const isOver = phase === 'over';
+  const ahead = isOver ? plan.home : plan.back;
+  const total = ahead.reduce((sum, line) => sum + line.minutes, 0);
+  const nameOfTool = (toolId: string): string => tools.find(({ id }) => id === toolId)?.name ?? '';
+  const rusting = plan.rust.filter(({ risk }) => risk === 'high').map(({ toolId }) => toolId);
+  const some = plan.rust.filter(({ risk }) => risk === 'some').map(({ toolId }) => toolId);
+  return (
+    <section>
+      <ListHeading
+        title="When you are back"
+        sum={total > 0 ? `about ${minutes(total)}` : 'little'}
+      />
+      <ul>
+        <li className="border-b border-rule py-2">
+          {trip.checkedInAt ? (
+            'Looked through on return.'
+          ) : (
+            <Link
+              href={`/trip/back?trip=${trip.id}`}
+              className={isOver ? 'btn btn-primary' : 'link inline-flex min-h-12 items-center'}
+            >
+              Look the tools through
+            </Link>
+          )}
+        </li>
+        {rusting.length > 0 && (
+          <li className="border-b border-rule py-2">
+            <b>{listed(rusting.map(nameOfTool))}</b> will rust there: wipe from spine toward edge
+            each evening, dry, a thin film of oil, wax or fat; out of wet leather.
+            {some.length > 0 && ` ${listed(some.map(nameOfTool))} a little.`}
+          </li>
+        )}
+        {isOver ? (
+          <HomeLines home={plan.home} />
+        ) : (
+          plan.back.map((line) => (
+            <ListLine
+              key={line.edgeId}
+              name={nameOf(line)}
+              says={line.rung}
+              link={jobLink({ toolId: line.toolId, zoneId: line.zoneId, job: 'touch-up' })}
+              minutes={minutes(line.minutes)}
+            />
+          ))
+        )}
+        {done.back.map((line) => (
+          <DoneListLine key={line.sessionId} name={nameOf(line)} done={line} />
+        ))}
+      </ul>
+      {trip.carried.some(({ used }) => used !== null) && <Used trip={trip} />}
+    </section>
+  );
+}
+
+/** What of the things that went along was used. */
+function Used({ trip: { carried } }: { trip: Trip }) {
+  const used = carried.filter((thing) => thing.used).length;
+  return (
+    <p className="mt-2 text-soft">
+      {used} of {carried.length} things that went along were used.
+    </p>
+  );
+}

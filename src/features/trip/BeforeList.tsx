@@ -1,0 +1,88 @@
+import type { CareRow } from '../../core';
+import { edgeName } from '../../domain/edgeName';
+import Link from '../../ui/Link';
+import { listed, minutes, ml } from '../../ui/format';
+import { stopWords } from '../../ui/words/stopWords';
+import { careReason, careTitle } from '../../ui/words/careWords';
+import { DoneListLine, HomeLines, ListHeading, ListLine } from './ListLine';
+import type { ListProps } from './listProps';
+
+/** What to do at home: edges, coarse first so that stones are shared, then stones and steel. */
+export function BeforeList(props: ListProps) {
+  const { plan, care, refused, done, phase, nameOf } = props;
+  const home =
+    plan.home.reduce((sum, line) => sum + line.minutes, 0) +
+    care.reduce((sum, line) => sum + line.minutes, 0);
+  const thirsty = refused.filter(({ why }) => why === 'water');
+  const lying = refused.filter(({ why }) => why === 'flat');
+  return (
+    <section>
+      <ListHeading title="Before you go" sum={home > 0 ? `about ${minutes(home)}` : 'nothing'} />
+      <ul>
+        <HomeLines home={plan.home} isNext={phase === 'ahead'} />
+        {done.before.map((line) => (
+          <DoneListLine key={line.sessionId} name={nameOf(line)} done={line} />
+        ))}
+        <Care care={care} />
+      </ul>
+      {plan.outOfReach.length > 0 && (
+        <p className="mt-1">
+          Nothing that you own works{' '}
+          <b>{listed(plan.outOfReach.map(({ tool, zone }) => edgeName(tool, zone)))}</b>.{' '}
+          <Link href="/shelf" className="link">
+            What would
+          </Link>
+        </p>
+      )}
+      {plan.unusable.length > 0 && (
+        <p className="mt-1">
+          {plan.unusable.map(({ tool, stops }) => (
+            <span key={tool.id}>
+              <b>{tool.name}</b>{' '}
+              {stops.length > 0 ? `stop use, ${stopWords(stops)}` : 'goes to a smith'}.{' '}
+            </span>
+          ))}
+        </p>
+      )}
+      {thirsty.length > 0 && (
+        <p className="field-error mt-1">
+          Too thirsty for the water of a day:{' '}
+          {thirsty.map(({ name, waterMl }) => `${name}, ${ml(waterMl)} a use`).join('; ')}.
+        </p>
+      )}
+      {lying.length > 0 && (
+        <p className="field-error mt-1">
+          Nothing flat to lay on: {lying.map(({ name }) => name).join('; ')}.
+        </p>
+      )}
+    </section>
+  );
+}
+
+/** Care by line; the film on steel, one line for all of it. */
+function Care({ care }: { care: readonly CareRow[] }) {
+  const steel = care.filter(({ doing }) => doing === 'film');
+  return (
+    <>
+      {care
+        .filter(({ doing }) => doing !== 'film')
+        .map((row) => (
+          <ListLine
+            key={`${row.thingId} ${row.doing}`}
+            name={careTitle(row)}
+            says={careReason(row)}
+            link="/care"
+            minutes={minutes(row.minutes)}
+          />
+        ))}
+      {steel.length > 0 && (
+        <ListLine
+          name={listed(steel.map(({ name }) => name))}
+          says="a thin film of oil, wax or fat: they rust there"
+          link="/care"
+          minutes={minutes(steel.reduce((sum, row) => sum + row.minutes, 0))}
+        />
+      )}
+    </>
+  );
+}

@@ -1,0 +1,121 @@
+'use client';
+
+import { useState } from 'react';
+import type { Tool } from '../../domain/tool';
+import type { Trip } from '../../domain/trip';
+import type { TripTask } from '../../domain/tripTasks';
+import { LimitedNumberField } from '../../ui/forms/fields';
+import { workIn } from './paint';
+import { hoursWords } from './taskWords';
+
+const STEP_HOURS = 0.5;
+
+/** The chosen cell under the thumb: less, more, by hours or by number, and its day copied on. */
+export function CellStepper(props: {
+  trip: Trip;
+  tool: Tool;
+  day: number;
+  /** The task of the brush; null where it rubs out. */
+  task: TripTask | null;
+  dayName: string;
+  onHours: (hours: number) => void;
+  onCount: (counted: { amount: number; perHour: number }) => void;
+  onRubOut: () => void;
+  onCopyDay: () => void;
+  /** Takes the last stroke of the brush back; null where there is none. */
+  onUndo: (() => void) | null;
+}) {
+  const { trip, tool, day, task, dayName, onHours, onCount, onRubOut, onCopyDay, onUndo } = props;
+  const job = workIn(trip, { toolId: tool.id, day }).find(({ taskId }) => taskId === task?.id);
+  const [wantsCount, setWantsCount] = useState(false);
+  const usual = task?.counted ?? null;
+  const isCounted = usual !== null && (job ? job.counted !== null : wantsCount);
+  const perHour = job?.counted?.perHour ?? lastRate(trip, task?.id) ?? usual?.perHour ?? 1;
+  const amount = job?.counted?.amount ?? 0;
+  const step = (by: 1 | -1): void =>
+    isCounted
+      ? onCount({ amount: Math.max(0, amount + by), perHour })
+      : onHours(Math.max(0, (job?.hours ?? 0) + by * STEP_HOURS));
+  return (
+    <div className="flex flex-wrap items-center gap-x-4 gap-y-1">
+      <p className="min-w-28 flex-1 leading-tight">
+        <b>
+          {tool.name}, {dayName}
+        </b>
+        <span className="block text-soft">{task?.name ?? 'rub out'}</span>
+      </p>
+      {task ? (
+        <>
+          <span className="flex items-center gap-2">
+            <button
+              type="button"
+              className="btn btn-outline w-12 text-2xl"
+              aria-label={`Less ${task.name} for ${tool.name}, ${dayName}`}
+              disabled={!job}
+              onClick={() => step(-1)}
+            >
+              −
+            </button>
+            <output className="sign min-w-14 text-center text-xl">
+              {isCounted ? `${amount} ${usual.unit}` : `${hoursWords(job?.hours ?? 0)} h`}
+            </output>
+            <button
+              type="button"
+              className="btn btn-outline w-12 text-2xl"
+              aria-label={`More ${task.name} for ${tool.name}, ${dayName}`}
+              onClick={() => step(1)}
+            >
+              +
+            </button>
+          </span>
+          {usual && (
+            <button
+              type="button"
+              className="btn btn-ghost"
+              onClick={() => {
+                setWantsCount(!isCounted);
+                if (!job) return;
+                if (isCounted) onHours(job.hours);
+                else onCount({ amount: Math.max(1, Math.round(job.hours * perHour)), perHour });
+              }}
+            >
+              {isCounted ? 'By hours' : `By ${usual.unit}`}
+            </button>
+          )}
+          {isCounted && job && (
+            <div className="w-36">
+              <LimitedNumberField
+                key={job.taskId}
+                label={`${usual.unit} an hour`}
+                min={0.01}
+                max={10_000}
+                value={perHour}
+                onValue={(next) => onCount({ amount, perHour: next })}
+              />
+            </div>
+          )}
+        </>
+      ) : (
+        <button type="button" className="btn btn-outline" onClick={onRubOut}>
+          Rub out
+        </button>
+      )}
+      <button
+        type="button"
+        className="btn btn-outline"
+        disabled={day + 1 >= trip.days}
+        onClick={onCopyDay}
+      >
+        Copy day on
+      </button>
+      <button type="button" className="btn btn-ghost" disabled={!onUndo} onClick={() => onUndo?.()}>
+        Undo
+      </button>
+    </div>
+  );
+}
+
+/** How many made an hour where the person last said it on this trip. */
+function lastRate({ work }: Trip, taskId: string | undefined): number | undefined {
+  return work.findLast((job) => job.taskId === taskId && job.counted !== null)?.counted?.perHour;
+}

@@ -1,0 +1,33 @@
+import { plural } from '../../ui/format';
+import { failureWords } from '../../ui/words/failureWords';
+import type { ShownForecast } from './useForecast';
+
+/** How much stands behind the figures, and how far the rest is. */
+export function ForecastState({ shown }: { shown: ShownForecast }) {
+  const { answer, isWhole, share, error, stop, again } = shown;
+  const isStopped = !isWhole && share === null && !error;
+  return (
+    <div className="mt-1 flex min-h-12 flex-wrap items-center gap-x-4 text-[0.95rem] text-soft">
+      <p role="status">
+        {error
+          ? failureWords(error)
+          : answer
+            ? `${plural(answer.forecast.runs, 'run')}${isWhole ? '' : ', more to come'}; medians, priors where your log does not say.`
+            : 'Looking ahead …'}
+      </p>
+      {share !== null && (
+        <>
+          <progress className="progress w-24" value={share} max={1} aria-label="Forecast" />
+          <button type="button" className="link min-h-12" onClick={stop}>
+            Stop
+          </button>
+        </>
+      )}
+      {(isStopped || error) && (
+        <button type="button" className="link min-h-12" onClick={again}>
+          All runs
+        </button>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,155 @@
+import type { DoneLine, OutDay, OutLine } from '../../core';
+import Link from '../../ui/Link';
+import { listed, minutes } from '../../ui/format';
+import { jobLink } from '../../ui/jobAddress';
+import { chanceWords, spreadWords } from '../../ui/words/tripWords';
+import type { EdgeNamer } from '../../ui/words/edgeNames';
+import { DoneListLine, ListLine } from './ListLine';
+import { RungMark } from './RungMark';
+
+/** Work is named in a list from this chance on. */
+const NAMED_FROM = 0.3;
+
+const likely = (lines: readonly OutLine[]): OutLine[] =>
+  lines.filter(({ chance }) => chance >= NAMED_FROM);
+
+/** One day out there: what is done, what the evening wants, what comes in mid-job, and what it asks of time. */
+export function OutDayLines(props: {
+  day: OutDay;
+  done: readonly DoneLine[];
+  nameOf: EdgeNamer;
+  dayName: string;
+  /** Whether the day lies behind. */
+  isPast: boolean;
+}) {
+  const { day, done, nameOf, dayName, isPast } = props;
+  const evening = isPast ? [] : likely(day.evening);
+  const midJob = isPast ? [] : likely(day.midJob);
+  return (
+    <li className="border-b border-rule py-2">
+      <div className="flex items-baseline justify-between gap-3">
+        <b>{dayName}</b>
+        <span className="figures">
+          {isPast
+            ? minutes(done.reduce((sum, line) => sum + line.minutes, 0))
+            : spreadWords(day.eveningMinutes)}
+        </span>
+      </div>
+      {evening.length + done.length === 0 && (
+        <p className="text-soft">
+          {isPast ? 'nothing in the log' : 'nothing likely in the evening'}
+        </p>
+      )}
+      {done.length > 0 && (
+        <ul>
+          {done.map((line) => (
+            <DoneListLine key={line.sessionId} name={nameOf(line)} done={line} />
+          ))}
+        </ul>
+      )}
+      {evening.map((line) => (
+        <OutWork key={`${line.edgeId} ${line.rung}`} line={line} name={nameOf(line)} />
+      ))}
+      {midJob.length > 0 && (
+        <p className="text-[0.95rem]">
+          In mid-job:{' '}
+          {midJob.map((line, i) => (
+            <span key={`${line.edgeId} ${line.rung}`}>
+              {i > 0 && ', '}
+              <Link
+                href={fieldLink(line)}
+                className="link pointer-coarse:inline-flex pointer-coarse:min-h-12 pointer-coarse:items-center"
+              >
+                {nameOf(line)}
+              </Link>{' '}
+              ({line.rung})
+            </span>
+          ))}
+          , {minutes(day.midJobMinutes.median)}
+        </p>
+      )}
+      {!isPast && <OverTheEvening day={day} nameOf={nameOf} />}
+    </li>
+  );
+}
+
+/** Tonight by itself, first on the days of the trip: each line starts its job. */
+export function Tonight(props: {
+  day: OutDay;
+  done: readonly DoneLine[];
+  nameOf: EdgeNamer;
+  dayName: string;
+  /** Whether the work of the day is over: nothing comes in mid-job any more. */
+  isEvening: boolean;
+}) {
+  const { day, done, nameOf, dayName, isEvening } = props;
+  const lines = [...(isEvening ? [] : likely(day.midJob)), ...likely(day.evening)];
+  const isMidJob = (line: OutLine): boolean => day.midJob.includes(line);
+  return (
+    <section aria-label="Tonight" className="mt-3 border-y-2 border-ink bg-base-200 px-3 py-2">
+      <div className="flex flex-wrap items-baseline justify-between gap-x-4">
+        <h2>Tonight, {dayName}</h2>
+        <span className="figures text-lg">{spreadWords(day.eveningMinutes)}</span>
+      </div>
+      <ul>
+        {done.map((line) => (
+          <DoneListLine key={line.sessionId} name={nameOf(line)} done={line} />
+        ))}
+        {lines.map((line, i) => (
+          <ListLine
+            isNext={i === 0}
+            key={`${line.edgeId} ${line.rung} ${isMidJob(line)}`}
+            mark={<RungMark rung={line.rung} chance={line.chance} />}
+            name={nameOf(line)}
+            says={`${line.rung}${isMidJob(line) ? ' in mid-job' : ''}, ${chanceWords(line.chance)}`}
+            link={fieldLink(line)}
+            minutes={minutes(line.minutes)}
+          />
+        ))}
+      </ul>
+      {lines.length === 0 && (
+        <p className="py-2">
+          {done.length > 0
+            ? 'Nothing more is likely tonight.'
+            : 'Nothing is likely tonight: wipe and dry the edges, and leave them alone.'}
+        </p>
+      )}
+      <OverTheEvening day={day} nameOf={nameOf} />
+    </section>
+  );
+}
+
+function OverTheEvening({ day, nameOf }: { day: OutDay; nameOf: EdgeNamer }) {
+  if (day.overMinutes <= 0) return null;
+  const named = day.leave.map((edgeId) => {
+    const [toolId, zoneId] = edgeId.split('/') as [string, string];
+    return nameOf({ toolId, zoneId });
+  });
+  return (
+    <p className="field-error">
+      {minutes(day.overMinutes)} over the evening.
+      {named.length > 0 && ` Leave ${listed(named)}: no work for it on the next day.`}
+    </p>
+  );
+}
+
+function OutWork({ line, name }: { line: OutLine; name: string }) {
+  return (
+    <p className="flex items-center gap-2">
+      <RungMark rung={line.rung} chance={line.chance} />
+      <Link
+        href={fieldLink(line)}
+        className="link pointer-coarse:inline-flex pointer-coarse:min-h-12 pointer-coarse:items-center"
+      >
+        {name}
+      </Link>
+      <span className="text-soft">
+        {line.rung}, {chanceWords(line.chance)}
+      </span>
+    </p>
+  );
+}
+
+function fieldLink({ toolId, zoneId }: OutLine): string {
+  return jobLink({ toolId, zoneId, job: 'touch-up', where: 'field' });
+}

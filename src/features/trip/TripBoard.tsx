@@ -1,0 +1,188 @@
+'use client';
+
+import { format, getHours } from 'date-fns';
+import dynamic from 'next/dynamic';
+import { useMemo, useState } from 'react';
+import {
+  careBeforeTrip,
+  doneOnTrip,
+  maintenancePlan,
+  tasksOfTrip,
+  travelling,
+  workSpan,
+} from '../../core';
+import type { Trip } from '../../domain/trip';
+import { dayOfTrip, tripDayOf, tripPhase } from '../../domain/tripDays';
+import {
+  useCare,
+  useNow,
+  useRecords,
+  useSessionsBetween,
+  useStandings,
+  useTripDraft,
+} from '../../live';
+import { Brush } from './Brush';
+import { CellStepper } from './CellStepper';
+import { edgeNames } from '../../ui/words/edgeNames';
+import { ForecastState } from './ForecastState';
+import { Tonight } from './OutDayLines';
+import { dayCopiedOn, rubbedOut, withCount, withHourMore, withHours } from './paint';
+import { RUB_OUT } from './rubOut';
+import { TaskPatterns } from './TaskPattern';
+import { ToolChart } from './ToolChart';
+import { TripFacts } from './TripFacts';
+import { TripLists } from './TripLists';
+import { TripWhatIf } from './TripWhatIf';
+import { useForecast } from './useForecast';
+import { WorkGrid } from './WorkGrid';
+
+const CalendarButton = dynamic(() => import('./CalendarButton'), { ssr: false });
+
+/** From this hour on a day's work is over. */
+const EVENING_HOUR = 17;
+/** Strokes of the brush that can be taken back. */
+const MOST_UNDO = 50;
+
+/** A trip under the brush: shown at once, kept beside it. */
+export function TripBoard({ kept }: { kept: Trip }) {
+  const tools = useRecords('tools') ?? [];
+  const { states, needs } = useStandings()!;
+  const now = useNow();
+  const care = useCare();
+  const { trip, latest, put } = useTripDraft(kept);
+  const [before, setBefore] = useState<Trip[]>([]);
+  const tasks = useMemo(() => tasksOfTrip(trip), [trip]);
+  const [taskId, setTaskId] = useState('carve-dry');
+  const going = new Set(travelling(trip, states).map(({ tool }) => tool.id));
+  const usable = tools.filter(({ id }) => going.has(id));
+  const [picked, setPicked] = useState<{ toolId: string; day: number } | null>(null);
+  const chosenTool = usable.find(({ id }) => id === picked?.toolId) ?? usable[0];
+  const shownForecast = useForecast(trip, states, now);
+  const { answer } = shownForecast;
+  const phase = tripPhase(trip, now);
+  const today = tripDayOf(trip, now);
+  const { from, to } = useMemo(() => workSpan(trip), [trip]);
+  const sessions = useSessionsBetween(from, to);
+  const done = useMemo(() => doneOnTrip(trip, sessions ?? []), [trip, sessions]);
+  const dayName = (day: number): string => format(dayOfTrip(trip, day), 'EEE d');
+
+  const change = (next: Trip): void => {
+    const last = latest.current;
+    setBefore((own) => [...own.slice(1 - MOST_UNDO), last]);
+    put(next);
+  };
+  const paint = (toolId: string, day: number, with_: (trip: Trip) => Trip): void => {
+    setPicked({ toolId, day });
+    change(taskId === RUB_OUT ? rubbedOut(latest.current, { toolId, day }) : with_(latest.current));
+  };
+  const nameOf = edgeNames(tools);
+  const plan = answer && maintenancePlan({ trip, tools, needs, ...answer });
+  const tonight = phase === 'under way' ? plan?.out[today] : undefined;
+  const cell = picked && going.has(picked.toolId) && picked.day < trip.days ? picked : null;
+  const cellTool = usable.find(({ id }) => id === cell?.toolId);
+  const brush = <Brush tasks={tasks} chosen={taskId} onChoose={setTaskId} />;
+  return (
+    <>
+      <TaskPatterns taskIds={tasks.map(({ id }) => id)} />
+      {tonight && (
+        <Tonight
+          day={tonight}
+          done={done.out[today] ?? []}
+          nameOf={nameOf}
+          dayName={dayName(today)}
+          isEvening={getHours(now) >= EVENING_HOUR}
+        />
+      )}
+      <div className="mt-2">
+        <TripFacts
+          trip={trip}
+          tools={tools}
+          onChange={(part) => change({ ...latest.current, ...part })}
+        />
+      </div>
+      <div className="mt-3 grid gap-x-10 gap-y-6 lg:grid-cols-[2.3fr_1fr]">
+        <div className="min-w-0">
+          <div className="hidden sm:block">{brush}</div>
+          <WorkGrid
+            trip={trip}
+            tools={usable}
+            tasks={tasks}
+            forecast={answer?.forecast ?? null}
+            problem={answer?.problem ?? null}
+            dayName={dayName}
+            dayNote={(day, isNarrow) => {
+              const spread = answer?.forecast.eveningMinutes[day];
+              if (!spread) return '';
+              const of = isNarrow ? '' : ` of ${trip.minutesPerEvening}`;
+              return `${Math.round(spread.median)}${of} min`;
+            }}
+            picked={cell}
+            chosenToolId={chosenTool?.id ?? null}
+            onChoose={(toolId) => setPicked({ toolId, day: Math.max(0, picked?.day ?? 0) })}
+            onPick={(toolId, day) => setPicked({ toolId, day })}
+            onPaint={(toolId, day, hours) =>
+              paint(toolId, day, (own) => withHours(own, { toolId, day }, taskId, hours))
+            }
+            onTap={(toolId, day) =>
+              paint(toolId, day, (own) => withHourMore(own, { toolId, day }, taskId))
+            }
+            onRubOut={(toolId, day) => change(rubbedOut(latest.current, { toolId, day }))}
+            onCopyDay={(day) => change(dayCopiedOn(latest.current, day))}
+            chart={
+              chosenTool && (
+                <ToolChart
+                  key={chosenTool.id}
+                  toolId={chosenTool.id}
+                  tasks={tasks}
+                  answer={answer}
+                  dayName={dayName}
+                />
+              )
+            }
+          />
+          <div className="sticky bottom-0 z-10 -mx-4 mt-2 border-t-2 border-rule bg-base-200 px-4 py-2 sm:static sm:mx-0 sm:border-0 sm:bg-transparent sm:px-0">
+            {cell && cellTool ? (
+              <CellStepper
+                key={`${cell.toolId} ${cell.day} ${taskId}`}
+                trip={trip}
+                tool={cellTool}
+                day={cell.day}
+                task={tasks.find(({ id }) => id === taskId) ?? null}
+                dayName={dayName(cell.day)}
+                onHours={(hours) => change(withHours(latest.current, cell, taskId, hours))}
+                onCount={(counted) => change(withCount(latest.current, cell, taskId, counted))}
+                onRubOut={() => change(rubbedOut(latest.current, cell))}
+                onCopyDay={() => change(dayCopiedOn(latest.current, cell.day))}
+                onUndo={
+                  before.length > 0
+                    ? () => {
+                        put(before.at(-1)!);
+                        setBefore(before.slice(0, -1));
+                      }
+                    : null
+                }
+              />
+            ) : (
+              <p className="text-soft">Take up a cell to paint it by hours or by number.</p>
+            )}
+            <div className="mt-1 sm:hidden">{brush}</div>
+          </div>
+          <ForecastState shown={shownForecast} />
+          <TripWhatIf trip={trip} tools={tools} now={now} />
+        </div>
+        {answer && plan && (
+          <div className="grid content-start gap-5">
+            <TripLists
+              care={care ? careBeforeTrip(care.rows, trip) : []}
+              {...{ trip, plan, tools, done, phase, today, nameOf, dayName }}
+              forecast={answer.forecast}
+              refused={answer.refused}
+              sets={answer.sets}
+            />
+            <CalendarButton trip={trip} plan={plan} tools={tools} />
+          </div>
+        )}
+      </div>
+    </>
+  );
+}

@@ -1,0 +1,53 @@
+'use client';
+
+import { edgeName } from '../../../domain/edgeName';
+import type { Observation } from '../../../domain/session';
+import type { Tool, Zone } from '../../../domain/tool';
+import { chipDepth } from '../../../ui/format';
+import Link from '../../../ui/Link';
+import { ObservationFields } from '../../../ui/ObservationFields';
+import { TEST_WORDS } from '../../../ui/words/testWords';
+
+/** One edge that came back: folded until it is its turn, its state in a word from then on. */
+export function EdgeBack(props: {
+  tool: Tool;
+  zone: Zone;
+  seen: Observation;
+  onSeen: (seen: Observation) => void;
+}) {
+  const { tool, zone, seen, onSeen } = props;
+  return (
+    <li className="border-b border-rule">
+      <details>
+        <summary className="flex min-h-14 cursor-pointer flex-wrap items-center gap-x-4 py-1">
+          <span className="sign text-xl">{edgeName(tool, zone)}</span>
+          <span className="ml-auto">{seenWords(seen)}</span>
+        </summary>
+        <div className="grid gap-3 pb-4">
+          <ObservationFields
+            value={seen}
+            onChange={onSeen}
+            zone={zone}
+            legend={`${edgeName(tool, zone)}: the finest test it passes`}
+          />
+          <Link
+            href={`/inspect?tool=${tool.id}&zone=${zone.id}`}
+            className="link inline-flex min-h-12 items-center justify-self-start"
+          >
+            More is wrong: walk the whole edge, head and handle
+          </Link>
+        </div>
+      </details>
+    </li>
+  );
+}
+
+function seenWords({ tests, findings }: Observation): string {
+  const test = tests.at(-1)?.test;
+  const chip = findings.find(({ kind }) => kind === 'chip');
+  const words = [
+    ...(test ? [TEST_WORDS[test]] : []),
+    ...(chip ? [`a chip of ${chipDepth(chip.depthMm)}`] : []),
+  ];
+  return words.join(', ') || 'not looked at';
+}

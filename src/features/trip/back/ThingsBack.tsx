@@ -1,0 +1,49 @@
+'use client';
+
+import { shelfThings, type Shelf } from '../../../core';
+import type { Carried } from '../../../domain/trip';
+import { CheckField } from '../../../ui/forms/fields';
+import { grams } from '../../../ui/format';
+
+/** What of the things that went along was used; what the log knows of is ticked already. */
+export function ThingsBack(props: {
+  shelf: Shelf;
+  things: readonly Carried[];
+  onChange: (things: Carried[]) => void;
+}) {
+  const { shelf, things, onChange } = props;
+  const all = shelfThings(shelf);
+  const named = things.flatMap((thing) => {
+    const item = all.find(({ id }) => id === thing.itemId);
+    return item ? [{ thing, item }] : [];
+  });
+  if (named.length === 0) return null;
+  const idle = named.filter(({ thing }) => !thing.used);
+  const idleGrams = idle.reduce((sum, { item }) => sum + item.massG, 0);
+  return (
+    <fieldset className="mt-6">
+      <legend className="sign text-2xl">Which of these were used?</legend>
+      <div className="grid gap-x-8 sm:grid-cols-2">
+        {named.map(({ thing, item }) => (
+          <CheckField
+            key={item.id}
+            label={`${item.name}, ${grams(item.massG)}`}
+            checked={thing.used ?? false}
+            onChange={(event) =>
+              onChange(
+                things.map((other) =>
+                  other.itemId === item.id ? { ...other, used: event.target.checked } : other,
+                ),
+              )
+            }
+          />
+        ))}
+      </div>
+      <p className="text-soft">
+        {idle.length === 0
+          ? 'All of it was used.'
+          : `${grams(idleGrams)} came along for nothing, so far as this says.`}
+      </p>
+    </fieldset>
+  );
+}

@@ -1,0 +1,38 @@
+'use client';
+
+import { nanoid } from 'nanoid';
+import { newRecord } from '../../../domain/newRecord';
+import { NO_CHECKS } from '../../../domain/observation';
+import type { Inspection } from '../../../domain/session';
+import type { Carried, Trip } from '../../../domain/trip';
+import { useStore, useUndoable } from '../../../live';
+import { plural } from '../../../ui/format';
+
+/** Notes what came back, all in one act: a look at each edge, and what was used of the things. */
+export function useCheckIn(trip: Trip) {
+  const { whole } = useStore();
+  const undoable = useUndoable();
+  return async (
+    looks: readonly Pick<Inspection, 'toolId' | 'zoneId' | 'seen'>[],
+    things: readonly Carried[],
+  ): Promise<void> => {
+    const at = new Date().toISOString();
+    const inspections = looks.map((look): Inspection => ({
+      ...newRecord(nanoid(), at),
+      ...look,
+      ...{ tripId: trip.id, at, checks: NO_CHECKS, notes: '' },
+    }));
+    const checkedIn: Trip = {
+      ...trip,
+      carried: things.map((thing) => ({ ...thing, used: thing.used ?? false })),
+      checkedInAt: at,
+      updatedAt: at,
+    };
+    await undoable(`Back from ${trip.name}: ${plural(looks.length, 'edge')} noted.`, () =>
+      whole.putTogether([
+        ...inspections.map((record) => ({ store: 'inspections' as const, record })),
+        { store: 'trips' as const, record: checkedIn },
+      ]),
+    );
+  };
+}

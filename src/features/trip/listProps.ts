@@ -1,0 +1,30 @@
+import type {
+  CareRow,
+  DoneOnTrip,
+  MaintenancePlan,
+  RefusedStone,
+  SetAdvice,
+  TripForecast,
+} from '../../core';
+import type { Tool } from '../../domain/tool';
+import type { Trip } from '../../domain/trip';
+import type { TripPhase } from '../../domain/tripDays';
+import type { EdgeNamer } from '../../ui/words/edgeNames';
+
+/** What the lists of a trip are made from. */
+export interface ListProps {
+  trip: Trip;
+  plan: MaintenancePlan;
+  forecast: TripForecast;
+  /** What of tools and stones is due before it. */
+  care: readonly CareRow[];
+  refused: readonly RefusedStone[];
+  sets: readonly SetAdvice[];
+  done: DoneOnTrip;
+  phase: TripPhase;
+  /** The day of the trip that it is. */
+  today: number;
+  tools: readonly Tool[];
+  nameOf: EdgeNamer;
+  dayName: (day: number) => string;
+}

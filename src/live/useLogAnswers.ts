@@ -1,0 +1,17 @@
+'use client';
+
+import { useQuery } from '@tanstack/react-query';
+import type { LogAnswers } from '../core';
+import { readAnswers } from '../workers/wholeLogClient';
+import { ANSWERS_KEY } from './queryKeys';
+
+/** What the whole log answers, refreshed when any tab changes what it follows from; undefined while it is read. */
+export function useLogAnswers(): LogAnswers | undefined {
+  const { data, error, isFetching } = useQuery({
+    queryKey: ANSWERS_KEY,
+    queryFn: () => readAnswers(new Date().toISOString()),
+  });
+  // The boundary of the route says so; drawing the screen again asks again.
+  if (error && !isFetching) throw error;
+  return data;
+}

@@ -1,0 +1,64 @@
+import type { EdgeAnswers, EdgeStory } from '../../core';
+import { edgeName } from '../../domain/edgeName';
+import type { LoggedSession } from '../../domain/loggedSession';
+import type { Inspection } from '../../domain/session';
+import type { Tool } from '../../domain/tool';
+import type { Trip } from '../../domain/trip';
+import type { MarkdownBlock } from '../../formats/markdown';
+import { angleBothWays, day, mm, plural, spoken } from '../format';
+import { storyWords } from '../words/logWords';
+import { entryBlocks, seenWords } from './entryBlocks';
+
+/** Everything that was done on one tool, as a text, newest first. */
+export function toolBlocks(input: {
+  tool: Tool;
+  sessions: readonly LoggedSession[];
+  inspections: readonly Inspection[];
+  trips: readonly Trip[];
+  edges: readonly (EdgeAnswers & { story: EdgeStory | null })[];
+}): MarkdownBlock[] {
+  const { tool, sessions, inspections, trips, edges } = input;
+  const own = sessions
+    .filter(({ toolId, finishedAt }) => toolId === tool.id && finishedAt !== null)
+    .sort((a, b) => (a.startedAt < b.startedAt ? 1 : -1));
+  const looks = inspections
+    .filter(({ toolId }) => toolId === tool.id)
+    .sort((a, b) => (a.at < b.at ? 1 : -1));
+  return [
+    { heading: tool.name, level: 1 },
+    {
+      facts: [
+        ['Kind', spoken(tool.kind)],
+        ['Edge', mm(tool.edgeLengthMm)],
+        ...tool.zones.map(
+          (zone) =>
+            [
+              edgeName(tool, zone),
+              `${spoken(zone.grind)}, ${angleBothWays(zone.bevelAngleDeg)}`,
+            ] as const,
+        ),
+        ['Log', `${plural(own.length, 'entry', 'entries')}, ${plural(looks.length, 'look')}`],
+      ],
+    },
+    ...edges.flatMap(({ story, toolId }): MarkdownBlock[] =>
+      story && toolId === tool.id ? [{ text: `${tool.name} ${storyWords(story)}` }] : [],
+    ),
+    ...own.flatMap((session) =>
+      entryBlocks(session, tool, trips.find(({ id }) => id === session.tripId)?.name, 2),
+    ),
+    ...(looks.length > 0
+      ? [
+          { heading: 'Looks between', level: 2 } as const,
+          {
+            table: {
+              heads: ['Day', 'Edge', 'Seen', 'Note'],
+              rows: looks.map(({ at, zoneId, seen, notes }) => {
+                const zone = tool.zones.find(({ id }) => id === zoneId);
+                return [day(at), zone ? edgeName(tool, zone) : zoneId, seenWords(seen), notes];
+              }),
+            },
+          },
+        ]
+      : []),
+  ];
+}

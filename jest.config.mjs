@@ -10,6 +10,8 @@ export default async function config() {
     testEnvironment: '<rootDir>/scripts/jestBrowserEnvironment.cjs',
     setupFiles: ['fake-indexeddb/auto'],
     setupFilesAfterEnv: ['@testing-library/jest-dom'],
+    // A busy machine takes a multiple of the usual time for a database in memory.
+    testTimeout: 20_000,
     testMatch: ['<rootDir>/src/**/*.test.{ts,tsx}', '<rootDir>/demo/**/*.test.ts'],
   })();
   return { ...base, transformIgnorePatterns: [`/node_modules/(?!(${esm.join('|')})/)`] };

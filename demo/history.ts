@@ -1,6 +1,9 @@
-import type { Finding, Inspection } from '../src/domain/session';
-import { finding, NO_CHECKS, passedTest } from '../src/domain/observation';
+import type { Inspection } from '../src/domain/session';
+import { finding, NO_CHECKS } from '../src/domain/observation';
 import type { SharpnessTest } from '../src/domain/terms';
+import { look } from './look';
+import { testerLooks } from './testerLooks';
+import { pastLooks } from './pastTrips';
 import { playBack, type PastJob } from './playBack';
 
 /** Eighteen months of touch-ups, worked through the same guide as a person's own. */
@@ -17,11 +20,15 @@ const job = (
 const HISTORY: PastJob[] = [
   job('2025-05-03T18:10', 'wren', 'bench', 'slides-on-nail', 'slices-paper', {
     with: ['pocket-plate/coarse', 'fine-plate/fine', 'paddle'],
-    effort: 1.3,
+    effort: 1.7,
+    ink: 'left at the edge',
+    heldAtDeg: 11.5,
     notes: 'First go. Wobbled, and left the burr at the tip.',
   }),
   job('2025-05-24T08:20', 'plover', 'bench', 'tears-paper', 'push-cuts-newsprint', {
     with: ['pocket-plate/medium', 'belt'],
+    effort: 1.5,
+    ink: 'left in the middle',
     notes: 'Found a fine chip near the tip. Left: later touch-ups will wear it out.',
     chip: { atMm: 96, depthMm: 0.025, leftOnPurpose: true },
   }),
@@ -32,8 +39,14 @@ const HISTORY: PastJob[] = [
     damageWay: 'whole face',
     notes: 'Hit a wire in the bank. Same angle kept: the edge was not to blame.',
   }),
+  job('2025-06-21T10:00', 'tern', 'bench', 'slices-paper', 'push-cuts-newsprint', {
+    id: 'tern-thinned-first',
+    job: 'thin',
+    notes: 'As it came: far too thick behind the edge.',
+  }),
   job('2025-07-05T17:00', 'old-hob', 'field', 'tears-paper', 'slices-paper', {
     with: ['puck/fine'],
+    ink: 'left at the edge',
   }),
   job('2025-07-19T20:15', 'plover', 'field', 'slices-paper', 'push-cuts-newsprint', {
     with: ['pocket-plate/medium', 'belt'],
@@ -41,6 +54,7 @@ const HISTORY: PastJob[] = [
   job('2025-08-09T19:10', 'bracken', 'field', 'slides-on-nail', 'slices-paper', {
     zone: 'chop',
     with: ['diamond-rod/rod'],
+    ink: 'left at the edge',
     notes: 'The rod was through much sooner than planned.',
   }),
   job('2025-08-22T20:05', 'plover', 'field', 'slices-paper', 'push-cuts-newsprint', {
@@ -49,13 +63,20 @@ const HISTORY: PastJob[] = [
   }),
   job('2025-09-06T18:30', 'old-hob', 'field', 'tears-paper', 'slices-paper', {
     with: ['puck/coarse', 'puck/fine'],
+    ink: 'gone to the edge',
     notes: 'Half again as many circles as planned, and it took them.',
   }),
   job('2025-09-27T10:00', 'wren', 'bench', 'tears-paper', 'push-cuts-newsprint', {
     with: ['pocket-plate/medium', 'fine-plate/fine', 'paddle'],
+    chip: { atMm: 64, depthMm: 0.02, leftOnPurpose: true, cause: 'work' },
+    ink: 'gone to the edge',
+    cutsSince: 260,
+    heldAtDeg: 11.5,
+    notes: 'A knot took a grain out of the edge.',
   }),
   job('2025-10-11T17:30', 'old-hob', 'bench', 'slides-on-nail', 'slices-paper', {
     with: ['puck/coarse', 'puck/fine'],
+    ink: 'left in the middle',
     notes: 'Ink showed the middle of the bit was missed; went back over it.',
   }),
   job('2025-10-25T18:00', 'bracken', 'field', 'slides-on-nail', 'slices-paper', {
@@ -75,6 +96,8 @@ const HISTORY: PastJob[] = [
   }),
   job('2026-01-17T15:00', 'wren', 'bench', 'tears-paper', 'push-cuts-newsprint', {
     with: ['pocket-plate/medium', 'fine-plate/fine', 'paddle'],
+    ink: 'gone to the edge',
+    cutsSince: 220,
     notes: 'Micro-bevel at 15° set for knots. Holds much better.',
   }),
   job('2026-02-14T14:00', 'tern', 'bench', 'slices-paper', 'push-cuts-newsprint', {
@@ -96,6 +119,8 @@ const HISTORY: PastJob[] = [
   }),
   job('2026-04-25T18:20', 'wren', 'field', 'slices-paper', 'shaves', {
     with: ['fine-plate/fine', 'denim'],
+    ink: 'gone to the edge',
+    cutsSince: 190,
   }),
   job('2026-05-09T08:15', 'bracken', 'bench', 'slides-on-nail', 'slices-paper', {
     zone: 'fine',
@@ -103,6 +128,8 @@ const HISTORY: PastJob[] = [
   }),
   job('2026-05-30T19:40', 'wren', 'field', 'slices-paper', 'shaves', {
     with: ['fine-plate/fine', 'denim'],
+    ink: 'gone to the edge',
+    cutsSince: 90,
   }),
   job('2026-06-13T18:00', 'old-hob', 'field', 'slides-on-nail', 'slices-paper', {
     with: ['puck/coarse', 'puck/fine'],
@@ -115,10 +142,19 @@ const HISTORY: PastJob[] = [
   }),
   job('2026-06-27T21:00', 'wren', 'field', 'slices-paper', 'shaves', {
     with: ['fine-plate/fine', 'denim'],
+    ink: 'gone to the edge',
+    cutsSince: 80,
+  }),
+  job('2026-07-04T20:00', 'plover', 'field', 'slices-paper', 'push-cuts-newsprint', {
+    id: 'plover-eight-a-side',
+    with: ['belt'],
+    effort: 0.7,
+    notes: 'Eight a side.',
   }),
   job('2026-07-11T12:00', 'bracken', 'field', 'slides-on-nail', 'slices-paper', {
     zone: 'chop',
     with: ['diamond-rod/rod'],
+    ink: 'gone to the edge',
     notes: 'As planned, to the stroke nearly.',
   }),
   job('2026-07-18T10:30', 'bracken', 'field', 'slices-paper', 'slices-paper', {
@@ -155,7 +191,9 @@ const HISTORY: PastJob[] = [
     notes: 'Ten a side and tested: enough.',
   }),
   job('2026-10-24T16:20', 'wren', 'field', 'slices-paper', 'shaves', {
-    with: ['fine-plate/fine', 'denim'],
+    with: ['denim'],
+    cutsSince: 60,
+    notes: 'The strop did it, this time.',
   }),
   job('2026-10-25T17:15', 'sprig', 'bench', 'tears-paper', 'push-cuts-newsprint', {
     with: ['pocket-plate/medium', 'belt'],
@@ -166,104 +204,42 @@ const HISTORY: PastJob[] = [
 
 export const sessions = playBack(HISTORY);
 
-const look = (
-  id: string,
-  at: string,
-  toolId: string,
-  zoneId: string,
-  test: SharpnessTest,
-  findings: Finding[],
-  notes: string,
-): Inspection => ({
-  id,
-  createdAt: at,
-  updatedAt: at,
-  deletedAt: null,
-  toolId,
-  zoneId,
-  at,
-  seen: { tests: [passedTest(test)], findings },
-  checks: NO_CHECKS,
-  notes,
-});
-
 /** How the edges stand now, before the trip. */
 export const inspections: Inspection[] = [
-  look(
-    'look-plover',
-    '2026-11-22T14:50:00.000Z',
-    'plover',
-    'edge',
-    'slices-paper',
-    [],
-    'Bread, rope ends, one net. Still cuts.',
-  ),
-  look(
-    'look-wren',
-    '2026-11-22T15:00:00.000Z',
-    'wren',
-    'edge',
-    'tears-paper',
-    [finding('burr', 70, 0, { side: 'left' })],
-    'Forty pegs of seasoned ash since the last touch-up.',
-  ),
-  look(
-    'look-hob',
-    '2026-11-22T15:10:00.000Z',
-    'old-hob',
-    'edge',
-    'slides-on-nail',
-    [finding('chip', 92, 0.25, { cause: 'misuse' })],
-    'Caught a stone in the bank with the toe.',
-  ),
-  look(
-    'look-bracken',
-    '2026-11-22T15:20:00.000Z',
-    'bracken',
-    'chop',
-    'blunt',
-    [finding('chip', 205, 0.06), finding('chip', 262, 0.05)],
-    'Gorse roots.',
-  ),
+  ...pastLooks,
+  ...testerLooks,
+  look('look-plover', '2026-11-22T14:50:00.000Z', 'plover', 'edge', 'slices-paper', {
+    notes: 'Bread, rope ends, one net. Still cuts.',
+  }),
+  look('look-wren', '2026-11-22T15:00:00.000Z', 'wren', 'edge', 'tears-paper', {
+    findings: [finding('burr', 70, 0, { side: 'left' })],
+    notes: 'Forty pegs of seasoned ash since the last touch-up.',
+  }),
+  look('look-hob', '2026-11-22T15:10:00.000Z', 'old-hob', 'edge', 'slides-on-nail', {
+    findings: [finding('chip', 92, 0.25, { cause: 'misuse' })],
+    notes: 'Caught a stone in the bank with the toe.',
+  }),
+  look('look-bracken', '2026-11-22T15:20:00.000Z', 'bracken', 'chop', 'blunt', {
+    findings: [finding('chip', 205, 0.06), finding('chip', 262, 0.05)],
+    notes: 'Gorse roots.',
+  }),
   {
-    ...look('look-knap', '2026-11-22T15:30:00.000Z', 'knap', 'edge', 'slices-paper', [], ''),
+    ...look('look-knap', '2026-11-22T15:30:00.000Z', 'knap', 'edge', 'slices-paper'),
     checks: { ...NO_CHECKS, head: 'tight', handle: 'cracked' },
     notes: 'Crack in the haft runs into the eye.',
   },
-  look(
-    'look-tern',
-    '2026-11-22T15:35:00.000Z',
-    'tern',
-    'edge',
-    'slices-paper',
-    [finding('glint', 118, 0, { band: 'apex' })],
-    'Bone, near the tip.',
-  ),
-  look(
-    'look-sprig',
-    '2026-11-22T15:40:00.000Z',
-    'sprig',
-    'edge',
-    'slices-paper',
-    [finding('roll', 30, 0.05, { side: 'right' })],
-    'Turned on the board; nothing is broken out.',
-  ),
-  look(
-    'look-crook',
-    '2026-11-22T15:45:00.000Z',
-    'crook',
-    'edge',
-    'push-cuts-newsprint',
-    [],
-    'Sharp, yet it wedges in thick stalks.',
-  ),
-  look(
-    'look-heron',
-    '2026-11-22T15:50:00.000Z',
-    'heron',
-    'edge',
-    'shaves',
-    [finding('chip', 93, 2.5, { cause: 'misuse' })],
-    '',
-  ),
+  look('look-tern', '2026-11-22T15:35:00.000Z', 'tern', 'edge', 'slices-paper', {
+    findings: [finding('glint', 118, 0, { band: 'apex' })],
+    notes: 'Bone, near the tip.',
+  }),
+  look('look-sprig', '2026-11-22T15:40:00.000Z', 'sprig', 'edge', 'slices-paper', {
+    findings: [finding('roll', 30, 0.05, { side: 'right' })],
+    notes: 'Turned on the board; nothing is broken out.',
+  }),
+  look('look-crook', '2026-11-22T15:45:00.000Z', 'crook', 'edge', 'push-cuts-newsprint', {
+    notes: 'Sharp, yet it wedges in thick stalks.',
+  }),
+  look('look-heron', '2026-11-22T15:50:00.000Z', 'heron', 'edge', 'shaves', {
+    findings: [finding('chip', 93, 2.5, { cause: 'misuse' })],
+  }),
 ];

@@ -14,9 +14,17 @@ import {
 } from '../src/core';
 import type { Finding, Observation, Session } from '../src/domain/session';
 import { finding, passedTest, readGrams } from '../src/domain/observation';
-import { SHARPNESS_TESTS, type DamageWay, type Job, type SharpnessTest } from '../src/domain/terms';
+import {
+  SHARPNESS_TESTS,
+  type DamageWay,
+  type InkSeen,
+  type Job,
+  type SharpnessTest,
+} from '../src/domain/terms';
+import { tripOf } from '../src/domain/tripDays';
 import { stepWords } from '../src/ui/words/stepWords';
 import { tools } from './crew';
+import { pastTrips } from './pastTrips';
 import { abrasives, compounds, lubricants, strops } from './shelf';
 
 /** One past touch-up, or another job, as the crew did it. */
@@ -29,7 +37,8 @@ export interface PastJob {
   job?: Job;
   before: SharpnessTest;
   after: SharpnessTest;
-  chip?: { atMm: number; depthMm: number; leftOnPurpose?: boolean };
+  /** By misuse where nothing is said. */
+  chip?: { atMm: number; depthMm: number; leftOnPurpose?: boolean; cause?: Finding['cause'] };
   damageWay?: DamageWay;
   /** The things it was done with, by id; as planned where nothing is said. */
   with?: string[];
@@ -37,6 +46,14 @@ export interface PastJob {
   effort?: number;
   /** Grams on the force tester, read at even distances along the last step. */
   grams?: number[];
+  /** What ink told at the end of the first stone. */
+  ink?: InkSeen;
+  /** How many cuts the edge had made since the touch-up before. */
+  cutsSince?: number;
+  /** The angle it was held at then, where that was another than now (° per side). */
+  heldAtDeg?: number;
+  /** Its id, where it is not named by its place in the log. */
+  id?: string;
   /** Steps done before it was broken off. */
   brokenOffAfter?: number;
   notes?: string;
@@ -62,10 +79,17 @@ const TRUE_PACE = 1.12;
 /** Scatter that is the same at every making: never more than a fifth either way. */
 const scatter = (index: number): number => 1 + 0.18 * Math.sin(7.3 * index);
 
+/** The side that comes first gets more of the strokes, and ever less more of them. */
+const leanAt = (index: number): number => 0.12 * Math.exp(-index / 12);
+
 /** Plays past jobs through the guide in their order; each plan knows what the log had taught by then. */
 export function playBack(past: readonly PastJob[]): Session[] {
   const log: Session[] = [];
-  past.forEach((each, i) => log.push(playOne(each, `entry-${i + 1}`, log)));
+  let count = 0;
+  for (const each of past) {
+    const id = each.id ?? `entry-${(count += 1)}`;
+    log.push(playOne(each, id, log));
+  }
   return log;
 }
 
@@ -99,10 +123,12 @@ function playOne(past: PastJob, id: string, log: readonly Session[]): Session {
     zoneId: zone.id,
     job,
     where: past.where,
+    tripId: tripOf(pastTrips, tool.id, past.at)?.id ?? null,
     before: job === 'spine' ? { tests: [], findings: [] } : before,
     targetApexUm: zone.targetApexUm,
     damageWay: edge && job === 'touch-up' ? damageWayOf(edge) : null,
     plan,
+    workSince: past.cutsSince ? { amount: past.cutsSince, unit: 'cuts' } : null,
     wordsOf: (step) => stepWords(step, toolForm(tool.kind) === 'axe'),
   });
   return worked(session, past, log.length, workingFace(tool, zone).angleDeg);
@@ -118,7 +144,7 @@ function seenBefore(past: PastJob, zoneId: string, log: readonly Session[]): Obs
   const fresh: Finding[] = chip
     ? [
         finding('chip', chip.atMm, chip.depthMm, {
-          cause: 'misuse',
+          cause: chip.cause ?? 'misuse',
           leftOnPurpose: chip.leftOnPurpose ?? false,
         }),
       ]
@@ -127,7 +153,10 @@ function seenBefore(past: PastJob, zoneId: string, log: readonly Session[]): Obs
 }
 
 function worked(begun: Session, past: PastJob, index: number, angleDeg: number): Session {
-  let session = begun;
+  let session =
+    past.heldAtDeg === undefined
+      ? begun
+      : { ...begun, steps: begun.steps.map((s) => ({ ...s, angleDeg: past.heldAtDeg! })) };
   let seconds = 0;
   const later = (gap: number): string => {
     seconds += gap;
@@ -144,9 +173,11 @@ function worked(begun: Session, past: PastJob, index: number, angleDeg: number):
     for (let set = 0; set < sets; set += 1) {
       const setPerSide = share(perSide, sets, set);
       for (const side of ['left', 'right']) {
+        const lean = Math.round(setPerSide * leanAt(index));
+        const onSide = side === 'left' ? setPerSide + lean : setPerSide - lean;
         // Strokes come in tens: a stroke at a time would only make the same record more slowly.
-        for (let done = 0; done < setPerSide; done += 10) {
-          const count = Math.min(10, setPerSide - done);
+        for (let done = 0; done < onSide; done += 10) {
+          const count = Math.min(10, onSide - done);
           const at = later((count * 60) / perMinute);
           session = advance(session, { type: 'stroke', count, at });
         }
@@ -161,6 +192,8 @@ function worked(begun: Session, past: PastJob, index: number, angleDeg: number):
         });
       }
     }
+    if (i === 0 && past.ink)
+      session = advance(session, { type: 'ink', seen: past.ink, at: later(10) });
     const reading = passedTest(i === steps.length - 1 ? past.after : between(past));
     if (past.job !== 'spine') session = advance(session, { type: 'test', reading, at: later(15) });
     if (i < steps.length - 1)

@@ -4,6 +4,8 @@ import { writeBundle } from '../src/formats/bundle';
 import { tools } from './crew';
 import { inspections, sessions } from './history';
 import { abrasives, compounds, helpers, lubricants, strops } from './shelf';
+import { care } from './care';
+import { pastTrips } from './pastTrips';
 import { tripWork } from './tripWork';
 
 /** The day on which the sample stands; loading it moves all dates so that this day is today. */
@@ -34,6 +36,11 @@ export const sampleRecords: AllRecords = {
       ...USUAL_TRIP,
       work: tripWork,
       climate: ['wet', 'salt'],
+      kit: {
+        ...USUAL_TRIP.kit,
+        covers: ['see the angle', 'lubricant', 'rust film', 'wipe', 'hand protection', 'first aid'],
+        midJobFromBelt: true,
+      },
       people: ['Marl', 'Fenn'],
       carriers: [
         { toolId: 'bracken', person: 'Marl' },
@@ -43,7 +50,9 @@ export const sampleRecords: AllRecords = {
       footKm: 34,
       notes: 'Gorse and bramble, water bars, waymark posts. Nights in the bothy, one fish supper.',
     },
+    ...pastTrips,
   ],
+  care,
   photos: [],
   settings: [],
 };

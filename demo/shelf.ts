@@ -310,7 +310,7 @@ export const strops: Strop[] = [
     form: 'board',
     widthMm: 60,
     freshLeft: 2,
-    loadedAt: '2026-10-10T18:00:00.000Z',
+    loadedAt: '2026-04-04T18:00:00.000Z',
     name: 'denim on a board',
     surface: 'cloth',
     backing: 'hard',

@@ -45,7 +45,9 @@ test('a further zone has its own grind and angle, and its own place on the strip
 }) => {
   await open(page, '/tool?id=plover');
   await page.getByRole('button', { name: 'Add a zone' }).click();
-  await page.getByRole('textbox', { name: 'Name' }).first().fill('tip');
+  const name = page.getByRole('textbox', { name: 'Name' }).first();
+  await expect(name).toHaveValue('zone 2');
+  await name.fill('tip');
   await page.getByLabel('Angle known by').selectOption('Stated');
   await page
     .getByLabel('Bevel angle, per side')

@@ -68,7 +68,7 @@ test('an edge that is only turned is laid straight on a hone', async ({ page }) 
   await expect(page.getByText(/^Laid straight /)).toBeVisible();
   await open(page, '/log');
   await page.getByLabel('Search, in notes too').fill('laid straight');
-  await expect(page.getByText(/^2 entries,/)).toBeVisible();
+  await expect(page.getByText(/^2 entries of /)).toBeVisible();
 });
 
 test('the hook on a spine is raised until the log says to file it anew', async ({ page }) => {

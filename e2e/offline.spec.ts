@@ -36,6 +36,8 @@ test('works without a network on the second visit, every screen and the worker',
     }
     await waitUntilPlanned(page);
     for (const path of SCREENS) await open(page, path);
+    await open(page, '/trip');
+    await expect(page.getByText('2000 runs;')).toBeVisible({ timeout: 30_000 });
     await page.goto('/touch-up?tool=wren');
     await page.getByRole('button', { name: 'Start the touch-up' }).click();
     await page.getByTestId('count').click();

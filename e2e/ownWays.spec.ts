@@ -128,7 +128,7 @@ test('an angle is changed as a job, typed per side or inclusive, and kept with t
 
 test('a zone that must not be struck says so on rack, look and plan', async ({ page }) => {
   await open(page, '/');
-  await expect(page.getByText('no impacts here').first()).toBeVisible();
+  await expect(page.getByText(', no impacts').first()).toBeVisible();
   await open(page, '/inspect?tool=bracken&zone=fine');
   await expect(page.getByText(/^No impacts here: .*counts as misuse/)).toBeVisible();
   await page.getByTestId('strip').click({ position: { x: 200, y: 30 } });

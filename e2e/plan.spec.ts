@@ -140,7 +140,7 @@ test('work since and corrected counts: the log learns how long a finish lasts', 
   await page.getByRole('button', { name: 'Finish here' }).click();
   await page.getByRole('button', { name: 'Write it into the log' }).click();
   await expect(page).toHaveURL(/\/log\/entry/);
-  await page.getByText('Correct what was counted').click();
+  await page.getByText('Correct what was written down').click();
   await page.getByLabel('Left').first().fill('44');
   await page.getByLabel('It passed, after').selectOption('shaves');
   await page.getByRole('button', { name: 'Keep the correction' }).click();

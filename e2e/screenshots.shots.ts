@@ -24,15 +24,20 @@ for (const [name, path] of [
   ['trip', '/trip'],
   ['shelf', '/shelf'],
   ['plan', '/touch-up?tool=old-hob'],
-  ['thin', '/touch-up?tool=crook&job=thin'],
+  ['care', '/care'],
   ['log', '/log'],
+  ['answers', '/log/answers'],
   ['taught', '/log/taught'],
   ['entry', '/log/entry?id=entry-15'],
   ['data', '/data'],
 ] as const) {
   test(name, async ({ page }) => {
     await open(page, path);
-    if (name === 'thin') await page.mouse.wheel(0, 420);
+    if (name === 'trip')
+      await expect(page.getByText('2000 runs;')).toBeVisible({ timeout: 30_000 });
+    if (name === 'log') await expect(page.getByTestId('time-brush')).toBeVisible();
+    if (name === 'answers')
+      await expect(page.getByRole('heading', { name: /^Wren wants/ })).toBeVisible();
     if (name === 'tool')
       await expect(page.getByRole('link', { name: 'Plan a touch-up' })).toBeVisible();
     await shoot(page, name);
@@ -42,7 +47,12 @@ for (const [name, path] of [
 test('kit', async ({ page }) => {
   await open(page, '/kit');
   await waitUntilPlanned(page);
+  await expect(page.getByText('Out there, closing strops and all:')).toContainText(/\d min \(/);
   await shoot(page, 'kit');
+  await page.getByRole('button', { name: 'Pack this kit' }).click();
+  await page.getByRole('link', { name: 'Field card and packing list' }).click();
+  await expect(page.getByRole('region', { name: 'Side 2' })).toBeVisible();
+  await shoot(page, 'card');
 });
 
 test('guide', async ({ page }) => {

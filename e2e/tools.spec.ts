@@ -66,6 +66,7 @@ test('the angle finder weighs methods, and the wedge prints at its true size', a
 
 test('a measure that is used while it is typed is refused in place too', async ({ page }) => {
   await open(page, '/kit');
+  await page.getByText('What is asked of it', { exact: true }).click();
   await page.getByLabel('Longest touch-up out there').fill('999');
   await expect(page.getByText('Must be from 1 to 240')).toBeVisible();
   await expect(page.getByLabel('Longest touch-up out there')).toHaveValue('999');

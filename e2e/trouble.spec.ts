@@ -121,8 +121,8 @@ base('a screen that cannot be drawn says so, and the others go on', async ({ pag
   const heading = page.getByRole('heading', { level: 1 });
   await expect(heading).toHaveText('This screen could not be drawn');
   await expect(page.getByText('No logarithms today. Nothing is lost')).toBeVisible();
-  await signposts.getByRole('link', { name: 'Log' }).click();
-  await expect(heading).toHaveText('Log');
+  await signposts.getByRole('link', { name: 'Data' }).click();
+  await expect(heading).toHaveText('Data');
   await signposts.getByRole('link', { name: 'Shelf' }).click();
   await expect(heading).toHaveText('This screen could not be drawn');
   await page.evaluate(() => (window as unknown as { mend: () => void }).mend());

@@ -2,7 +2,8 @@ import { longLog } from '../demo/longLog';
 import { benchAt, DEFAULT_PACE, edgeNeeds, handOf, standings, zoneStates } from '../src/core';
 import { defaultSettings } from '../src/data/defaultSettings';
 import { loggedSession } from '../src/domain/loggedSession';
-import { findRows, logRows } from '../src/features/log/logRows';
+import { findRows, NO_FILTER } from '../src/features/log/logFilter';
+import { logRows } from '../src/features/log/logRows';
 import { readBundle, writeBundle } from '../src/formats/bundle';
 import { millisecondsEach } from './millisecondsEach';
 
@@ -36,8 +37,11 @@ console.log(`  one walk over the log                 ${oneWalkMs.toFixed(0)} ms`
 console.log(`  a walk for every tool                 ${eachMs.toFixed(0)} ms`);
 console.log(`  ratio                                 ${(eachMs / oneWalkMs).toFixed(0)} times`);
 
-const rows = logRows(sessions, tools);
-const searchMs = millisecondsEach(() => findRows(rows, '', 'gorse'), 20);
+const rows = logRows(sessions, tools, []);
+const searchMs = millisecondsEach(
+  () => findRows(rows, { ...NO_FILTER, tool: '', words: 'gorse' }),
+  20,
+);
 const joinMs = millisecondsEach(
   () => rows.filter((row) => Object.values(row).join(' ').toLowerCase().includes('gorse')),
   5,

@@ -19,7 +19,10 @@ const PAGES = [
   'shelf',
   'log',
   'log/entry',
+  'log/answers',
+  'log/compare',
   'log/taught',
+  'care',
   'log/write',
   'data',
 ];

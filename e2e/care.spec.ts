@@ -74,6 +74,22 @@ test('a note goes with what is done, and an edge that wedges has its plan', asyn
   await expect(wax).toHaveCount(0);
 });
 
+test('what is used up says how many lie by, and they are counted as it is changed', async ({
+  page,
+}) => {
+  await open(page, '/care');
+  const later = page.getByRole('list', { name: 'Later' });
+  const face = later.getByRole('listitem').filter({ hasText: 'A fresh face for denim on a board' });
+  await expect(face).toContainText(/strokes of 300; you make \d+ a week\. 2 fresh left\./);
+  await face.getByRole('button', { name: /^A fresh face for denim on a board \d/ }).click();
+  await expect(face.getByLabel('Fresh ones left then')).toHaveValue('1');
+  await face.getByLabel('Fresh ones left then').fill('6');
+  await face.getByRole('button', { name: 'Done, with this note' }).click();
+  await expect(page.getByRole('list', { name: 'Done just now' })).toContainText('A fresh face');
+  await open(page, '/shelf');
+  await expect(page.getByText(/6 fresh left/)).toBeVisible();
+});
+
 test.describe('on a phone', () => {
   test.use({ viewport: { width: 360, height: 740 }, hasTouch: true, isMobile: true });
 

@@ -29,7 +29,7 @@ export { useLogAnswers } from './useLogAnswers';
 export { useNow } from './useNow';
 export { usePhotos } from './usePhotos';
 export { useTester } from './useTester';
-export { useTripDraft } from './useTripDraft';
+export { useTripDraft, type TripStep } from './useTripDraft';
 export { useSetAside } from './useSetAside';
 export { useTakeBack, useUndoable } from './useUndoable';
 export { useUnusable } from './useUnusable';

@@ -1,19 +1,18 @@
 'use client';
 
-import { useEffect, useRef, useState, type RefObject } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import type { Trip } from '../domain/trip';
 import { useStore } from './StoreProvider';
 
+/** A change of a trip: pure, as it runs again on the trip as it is stored. */
+export type TripStep = (trip: Trip) => Trip;
+
 /**
- * A trip that is being changed: a change shows at once and is kept beside that; what is kept takes over as
- * soon as it is as new, so that another tab, or an undo, may change it back. `latest` is the newest of all,
- * for changes that follow each other within one frame.
+ * A trip that is being changed: a step shows at once, after those before it, and runs again on what is
+ * stored, so that steps taken in two tabs add up. What is kept takes over as soon as it is as new.
+ * `change` returns the step that takes this one back: only what it changed, as it was.
  */
-export function useTripDraft(kept: Trip): {
-  trip: Trip;
-  latest: RefObject<Trip>;
-  put: (next: Trip) => void;
-} {
+export function useTripDraft(kept: Trip): { trip: Trip; change: (step: TripStep) => TripStep } {
   const store = useStore();
   const [draft, setDraft] = useState<Trip | null>(null);
   if (draft && draft.updatedAt === kept.updatedAt) setDraft(null);
@@ -24,13 +23,28 @@ export function useTripDraft(kept: Trip): {
   });
   return {
     trip,
-    latest,
-    put: (next) => {
-      const own = { ...next, updatedAt: new Date().toISOString() };
+    change: (step) => {
+      const before = latest.current;
+      const updatedAt = new Date().toISOString();
+      const stamped: TripStep = (own) => ({ ...step(own), updatedAt });
+      const own = stamped(before);
       setDraft(own);
       latest.current = own;
-      // A refused write shows its own notice, and can be tried again there.
-      store.trips.save(own).catch(() => {});
+      store.trips
+        .update(own.id, stamped)
+        // One that is not kept yet is, with its first change.
+        .then((stored) => (stored ? undefined : store.trips.save(own)))
+        // A refused write shows its own notice, and can be tried again there.
+        .catch(() => {});
+      return backStep(before, own);
     },
   };
+}
+
+/** Puts the fields back that differ between two states of a trip, and leaves all others. */
+export function backStep(before: Trip, after: Trip): TripStep {
+  const fields = Object.keys(before) as (keyof Trip)[];
+  const changed = fields.filter((field) => before[field] !== after[field]);
+  const was = Object.fromEntries(changed.map((field) => [field, before[field]]));
+  return (trip) => ({ ...trip, ...was });
 }

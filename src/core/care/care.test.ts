@@ -112,7 +112,9 @@ describe('what is due between trips', () => {
     expect(rowOf(of(2), 'denim/other', 'load').used).toMatchObject({ amount: 900, most: 400 });
     expect(rowOf(of(2), 'denim/other', 'load').dueAt! <= now).toBe(true);
     expect(rowOf(of(2), 'denim', 'next face').used!.amount).toBe(90);
-    expect(rowOf(of(0), 'denim', 'restock')).toBeDefined();
+    expect(rowOf(of(2), 'denim', 'next face').freshLeft).toBe(2);
+    expect(rowOf(of(2), 'denim', 'load').freshLeft).toBeNull();
+    expect(rowOf(of(0), 'denim', 'restock').freshLeft).toBe(0);
     expect(rowOf(of(0), 'denim', 'next face')).toBeUndefined();
     expect(rowOf(of(null), 'denim', 'clean strop').used!.most).toBe(800);
     expect(rowOf(of(null), 'denim', 'oil leather').used!.unit).toBe('days');

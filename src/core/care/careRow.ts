@@ -26,6 +26,8 @@ export interface CareRow {
   hollowDeg: number | null;
   /** A face that does not cut as it should. */
   isClogged: boolean;
+  /** Fresh sheets or faces that lie by; null where none are counted. */
+  freshLeft: number | null;
   lastAt: string | null;
   /** When it is due by itself; null where nothing says. */
   ownDueAt: string | null;
@@ -130,7 +132,7 @@ export function row(
   const isSooner = ownDueAt !== null && eve !== null && ownDueAt <= eve;
   return {
     ...{ thingId: thing.id, name: thing.name, doing, minutes: MINUTES[doing] },
-    ...{ used: null, aWeek: null, hollowDeg: null, isClogged: false },
+    ...{ used: null, aWeek: null, hollowDeg: null, isClogged: false, freshLeft: null },
     ...rest,
     ...{ lastAt, putOff, ownDueAt },
     dueAt: isPulled && !isSooner ? eve : ownDueAt,
@@ -152,6 +154,7 @@ export function counted(
   doing: CareDoing,
   use: SurfaceUse,
   goes: boolean,
+  freshLeft: number | null = null,
 ): CareRow {
   const { most, isUsual, lastAt } = known(asked, thing.id, doing);
   // What is fresh since the care was done has been used no longer than that.
@@ -162,7 +165,19 @@ export function counted(
   const { unit } = USUAL_EVERY[doing];
   return row(asked, thing, doing, {
     ...{ goes, aWeek, ownDueAt, used: { amount: Math.round(amount), most, unit, isUsual } },
+    freshLeft,
   });
+}
+
+/** What is used up: a fresh one while some lie by, else new ones are laid in. */
+export function usedUp(
+  asked: CareLog,
+  thing: { id: string; name: string },
+  freshLeft: number,
+  use: SurfaceUse,
+  goes: boolean,
+): CareRow {
+  return counted(asked, thing, freshLeft > 0 ? 'next face' : 'restock', use, goes, freshLeft);
 }
 
 /** Use since a moment at the even pace of all of it. */

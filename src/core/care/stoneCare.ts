@@ -2,7 +2,7 @@ import type { Abrasive } from '../../domain/shelf';
 import { dishAngleError } from '../edge';
 import { carriedShelf } from '../ladder';
 import type { SurfaceUse } from '../learn';
-import { counted, row, type CareLog, type CareRow } from './careRow';
+import { counted, row, usedUp, type CareLog, type CareRow } from './careRow';
 
 /** A hollow that turns the angle by so much wants flattening (°). */
 const HOLLOW_DEG = 0.5;
@@ -27,11 +27,8 @@ export function stoneRows(asked: CareLog): CareRow[] {
     if (faces.some(({ state }) => state === 'loaded' || state === 'glazed')) {
       rows.push(row(asked, stone, 'scrub', { goes, isClogged: true, ownDueAt: asked.now }));
     } else if (use && stone.form !== 'paper') rows.push(counted(asked, stone, 'scrub', use, goes));
-    if (stone.freshLeft !== null && use) {
-      // The last one is used up and not changed.
-      const doing = stone.freshLeft > 0 ? 'next face' : 'restock';
-      rows.push(counted(asked, stone, doing, use, goes));
-    }
+    if (stone.freshLeft !== null && use)
+      rows.push(usedUp(asked, stone, stone.freshLeft, use, goes));
     return rows;
   });
 }

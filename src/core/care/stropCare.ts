@@ -1,6 +1,6 @@
 import type { Compound, Strop } from '../../domain/shelf';
 import { carriedShelf, otherFaceId } from '../ladder';
-import { counted, dated, type CareLog, type CareRow } from './careRow';
+import { counted, dated, usedUp, type CareLog, type CareRow } from './careRow';
 
 /** What strops want: compound, to be scraped clean, a fresh face, and oil on their leather. */
 export function stropRows(asked: CareLog): CareRow[] {
@@ -31,7 +31,7 @@ function faceRows(asked: CareLog, strop: Strop, face: Face, goes: boolean): Care
   const rows: CareRow[] = [];
   if (face.compoundId) rows.push(counted(asked, face, 'load', use, goes));
   if (strop.freshLeft !== null && face.id === strop.id) {
-    rows.push(counted(asked, face, strop.freshLeft > 0 ? 'next face' : 'restock', use, goes));
+    rows.push(usedUp(asked, face, strop.freshLeft, use, goes));
   } else if (face.surface === 'leather' || face.surface === 'cloth') {
     rows.push(counted(asked, face, 'clean strop', use, goes));
   }

@@ -110,19 +110,31 @@ function More({ rows, acts }: { rows: CareGroup; acts: CareActs }) {
   const [reason, setReason] = useState('');
   const usual = USUAL_EVERY[row.doing];
   const [every, setEvery] = useState(row.used?.most ?? usual.most);
+  const [freshLeft, setFreshLeft] = useState(
+    row.freshLeft === null ? null : Math.max(0, row.freshLeft - 1),
+  );
   return (
-    <div className="grid items-end gap-4 pb-3 pl-12 sm:grid-cols-[1fr_auto_14rem_auto]">
+    <div className="flex flex-wrap items-end gap-4 pb-3 pl-12 *:max-w-full">
       <TextField
         label="Note, or why it can wait"
         value={reason}
         maxLength={200}
         onChange={(event) => setReason(event.target.value)}
       />
+      {freshLeft !== null && (
+        <LimitedNumberField
+          label="Fresh ones left then"
+          min={0}
+          max={1000}
+          value={freshLeft}
+          onValue={(left) => setFreshLeft(Math.round(left))}
+        />
+      )}
       <span className="flex flex-wrap items-center gap-2">
         <button
           type="button"
           className="btn btn-outline"
-          onClick={() => void acts.done(rows, reason.trim()).catch(() => {})}
+          onClick={() => void acts.done(rows, reason.trim(), freshLeft).catch(() => {})}
         >
           Done, with this note
         </button>

@@ -7,7 +7,7 @@ const at = '2030-01-01T00:00:00.000Z';
 const row = (thingId: string, doing: CareRow['doing']): CareRow => ({
   ...{ thingId, doing, name: thingId, minutes: 1, goes: true, used: null, aWeek: null },
   ...{ hollowDeg: null, isClogged: false, lastAt: null, ownDueAt: null, dueAt: null },
-  ...{ tripId: null, putOff: null },
+  ...{ tripId: null, putOff: null, freshLeft: null },
 });
 
 /** The sample's shelf, with a two-sided strop. */
@@ -45,9 +45,21 @@ it('each face of a strop is loaded by itself, and a fresh face is one fewer', as
   expect(sheet!.record).toMatchObject({ freshLeft: paper.freshLeft! - 1, freshAt: at });
 });
 
+it('what was bought anew is fresh from now on, with as many by as were counted', async () => {
+  const store = await shelf();
+  const paper = sample.abrasives.find(({ freshLeft }) => freshLeft !== null)!;
+  await store.abrasives.save({ ...paper, freshLeft: 0 });
+  const one = await thingAfter(store, row(paper.id, 'restock'), at);
+  expect(one!.record).toMatchObject({ freshLeft: 0, freshAt: at });
+  const six = await thingAfter(store, row(paper.id, 'restock'), at, 6);
+  expect(six!.record).toMatchObject({ freshLeft: 6, freshAt: at });
+  const cloth = await thingAfter(store, row('denim', 'restock'), at, 3);
+  expect(cloth!.record).toMatchObject({ freshLeft: 3, loadedAt: at });
+});
+
 it('what changes no thing is a note alone, and so is what is gone from the shelf', async () => {
   const store = await shelf();
-  for (const doing of ['film', 'wax sheath', 'restock', 'look at compound'] as const)
+  for (const doing of ['film', 'wax sheath', 'look at compound'] as const)
     expect(await thingAfter(store, row('denim', doing), at)).toBeNull();
   expect(await thingAfter(store, row('nothing', 'flatten'), at)).toBeNull();
 });

@@ -2,8 +2,16 @@ import type { CareRow } from '../../core';
 import type { Store } from '../../data';
 import type { Abrasive, Strop } from '../../domain/shelf';
 
-/** A thing of the shelf as its care leaves it, to be written with the note of it; null where nothing changes. */
-export async function thingAfter(store: Store, row: CareRow, at: string) {
+/**
+ * A thing of the shelf as its care leaves it, to be written with the note of it; null where nothing changes.
+ * `freshLeft`: so many fresh sheets or faces lie by afterwards, where the person has counted them.
+ */
+export async function thingAfter(
+  store: Store,
+  row: CareRow,
+  at: string,
+  freshLeft: number | null = null,
+) {
   const { doing, thingId } = row;
   switch (doing) {
     case 'flatten':
@@ -16,11 +24,14 @@ export async function thingAfter(store: Store, row: CareRow, at: string) {
       const strop = await store.strops.get(id);
       return strop ? { store: 'strops' as const, record: loaded(strop, isOther, at) } : null;
     }
-    case 'next face': {
+    case 'next face':
+    case 'restock': {
       const strop = await store.strops.get(thingId);
-      if (strop) return { store: 'strops' as const, record: nextFace(strop, 'loadedAt', at) };
+      if (strop)
+        return { store: 'strops' as const, record: fresh(strop, 'loadedAt', at, freshLeft) };
       const paper = await store.abrasives.get(thingId);
-      return paper ? { store: 'abrasives' as const, record: nextFace(paper, 'freshAt', at) } : null;
+      if (!paper) return null;
+      return { store: 'abrasives' as const, record: fresh(paper, 'freshAt', at, freshLeft) };
     }
     default:
       return null;
@@ -43,12 +54,13 @@ function loaded(strop: Strop, isOther: boolean, at: string): Strop {
     : { ...strop, loadedAt: at, updatedAt: at };
 }
 
-/** One fresh face fewer, and its use counted from now. */
-function nextFace<T extends { freshLeft: number | null }>(
+/** A fresh one is taken up, and its use counted from now; uncounted, one fewer lies by. */
+function fresh<T extends { freshLeft: number | null }>(
   thing: T,
   since: 'loadedAt' | 'freshAt',
   at: string,
+  counted: number | null,
 ): T {
-  const freshLeft = thing.freshLeft === null ? null : Math.max(0, thing.freshLeft - 1);
+  const freshLeft = counted ?? Math.max(0, (thing.freshLeft ?? 0) - 1);
   return { ...thing, freshLeft, [since]: at, updatedAt: at };
 }

@@ -27,6 +27,7 @@ export function useCareActs() {
     words: string,
     rows: CareGroup,
     change: Partial<Care> & Pick<Care, 'kind'>,
+    freshLeft: number | null = null,
   ): Promise<void> => {
     const at = new Date().toISOString();
     const records = rows.map((row): Care => ({
@@ -35,7 +36,9 @@ export function useCareActs() {
       ...change,
     }));
     const isDone = change.kind === 'done';
-    const mended = isDone ? await Promise.all(rows.map((row) => thingAfter(store, row, at))) : [];
+    const mended = isDone
+      ? await Promise.all(rows.map((row) => thingAfter(store, row, at, freshLeft)))
+      : [];
     await undoable(words, async () => {
       const act = await store.whole.putTogether([
         ...records.map((record) => ({ store: 'care' as const, record })),
@@ -51,8 +54,9 @@ export function useCareActs() {
       await takeBack(done.act);
       setJustDone((all) => all.filter((each) => each !== done));
     },
-    done: (rows: CareGroup, words: string) =>
-      note(`${careGroupTitle(rows)}: done.`, rows, { kind: 'done', note: words }),
+    /** `freshLeft`: the fresh sheets or faces that lie by, where they were counted. */
+    done: (rows: CareGroup, words: string, freshLeft: number | null = null) =>
+      note(`${careGroupTitle(rows)}: done.`, rows, { kind: 'done', note: words }, freshLeft),
     putOff: (rows: CareGroup, days: number, reason: string) =>
       note(`${careGroupTitle(rows)}: put off.`, rows, {
         kind: 'put off',

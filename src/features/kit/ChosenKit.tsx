@@ -17,6 +17,7 @@ import {
 } from '../../core';
 import type { CarryPlace } from '../../domain/terms';
 import type { Trip } from '../../domain/trip';
+import type { TripStep } from '../../live';
 import { grams, listed, minutes, plural } from '../../ui/format';
 import { needWords, stepTitle } from '../../ui/words/kitWords';
 import { CoverTable } from './CoverTable';
@@ -36,7 +37,7 @@ export function ChosenKit(props: {
   solution: KitSolution;
   kits: ShownKits;
   now: string;
-  onChange: (change: Partial<Trip>) => void;
+  onChange: (step: TripStep) => void;
 }) {
   const { trip, trips, shelf, solution, kits, now, onChange } = props;
   const points = shownPoints(solution.points);
@@ -71,7 +72,8 @@ export function ChosenKit(props: {
   const twice = duplicates(solution, carried);
   const kit = trip.kit;
   const along = packedKit(solution, carried, kit.vehicle);
-  const changeKit = (part: Partial<Trip['kit']>): void => onChange({ kit: { ...kit, ...part } });
+  const changeKit = (part: (kit: Trip['kit']) => Partial<Trip['kit']>): void =>
+    onChange((own) => ({ ...own, kit: { ...own.kit, ...part(own.kit) } }));
   const toggled = (ids: readonly string[], id: string): string[] =>
     ids.includes(id) ? ids.filter((other) => other !== id) : [...ids, id];
   return (
@@ -165,24 +167,24 @@ export function ChosenKit(props: {
         {...{ solution, carried, trips }}
         item={chosen >= 0 ? chosen : null}
         onHold={(id) =>
-          changeKit({
-            heldIn: toggled(kit.heldIn, id),
-            keptOut: kit.keptOut.filter((other) => other !== id),
-          })
+          changeKit(({ heldIn, keptOut }) => ({
+            heldIn: toggled(heldIn, id),
+            keptOut: keptOut.filter((other) => other !== id),
+          }))
         }
         onKeepOut={(id) =>
-          changeKit({
-            keptOut: toggled(kit.keptOut, id),
-            heldIn: kit.heldIn.filter((other) => other !== id),
-          })
+          changeKit(({ heldIn, keptOut }) => ({
+            keptOut: toggled(keptOut, id),
+            heldIn: heldIn.filter((other) => other !== id),
+          }))
         }
         vehicle={kit.vehicle}
-        onVehicle={(id) => changeKit({ vehicle: toggled(kit.vehicle, id) })}
-        onMove={(id, place) => changeKit({ places: movedTo(kit.places, id, place) })}
+        onVehicle={(id) => changeKit(({ vehicle }) => ({ vehicle: toggled(vehicle, id) }))}
+        onMove={(id, place) => changeKit(({ places }) => ({ places: movedTo(places, id, place) }))}
         isPacked={isSamePacking(along, trip.carried)}
         onPack={() => {
           setWanted(null);
-          onChange({ carried: withTicks(along, trip.carried) });
+          onChange((own) => ({ ...own, carried: withTicks(along, own.carried) }));
         }}
       />
     </>

@@ -5,6 +5,7 @@ import type { Hand, Shelf, ZoneState } from '../../core';
 import type { Helper } from '../../domain/shelf';
 import type { Tool } from '../../domain/tool';
 import type { Trip } from '../../domain/trip';
+import type { TripStep } from '../../live';
 import { goesAlong } from '../../domain/tripDays';
 import { Folded } from '../../ui/forms/Folded';
 import { minutes, plural } from '../../ui/format';
@@ -25,7 +26,7 @@ export interface BoardProps {
   shelf: Shelf;
   hand: Hand;
   now: string;
-  onChange: (change: Partial<Trip>) => void;
+  onChange: (step: TripStep) => void;
 }
 
 /** The kits of one trip: what is asked of them, the frontier, and the kit that is chosen on it. */
@@ -37,9 +38,7 @@ export function KitBoard(props: BoardProps) {
   return (
     <div className="mx-auto w-full max-w-[82rem] px-4 py-3 sm:px-8">
       <h1>Kit for {trip.name}</h1>
-      {trip.carried.length > 0 && (
-        <Packing {...{ trip, shelf, helpers }} onChange={(carried) => onChange({ carried })} />
-      )}
+      {trip.carried.length > 0 && <Packing {...{ trip, shelf, helpers, onChange }} />}
       <div className="mt-2">
         <Folded
           title="What is asked of it"

@@ -2,6 +2,7 @@
 
 import { formatISO } from 'date-fns';
 import { nanoid } from 'nanoid';
+import { useState } from 'react';
 import { newRecord } from '../../domain/newRecord';
 import type { Tool } from '../../domain/tool';
 import { USUAL_TRIP, type Trip } from '../../domain/trip';
@@ -18,6 +19,7 @@ export function KitScreen() {
   const states = useZoneStates();
   const shelf = useShelf();
   const hand = useHand();
+  const [begun] = useState(() => ({ id: nanoid(), at: new Date().toISOString() }));
   if (!tools || !trips || !helpers || !states || !shelf || !hand) return null;
   if (tools.length === 0) {
     return (
@@ -35,20 +37,17 @@ export function KitScreen() {
   const trip = nextTrip(trips, new Date()) ?? openTrips(trips).at(-1);
   return (
     <Planner
-      key={trip?.id ?? NEW_ID}
-      kept={trip ?? newTrip(tools)}
+      key={trip?.id ?? begun.id}
+      kept={trip ?? newTrip(begun, tools)}
       {...{ tools, trips, helpers, states, shelf, hand }}
     />
   );
 }
 
-const NEW_ID = 'next-trip';
-
-/** Where no trip is planned yet: everything travels. */
-function newTrip(tools: readonly Tool[]): Trip {
-  const at = '1970-01-01T00:00:00.000Z';
+/** Where no trip is planned yet: everything travels. It is kept with its first change. */
+function newTrip(begun: { id: string; at: string }, tools: readonly Tool[]): Trip {
   return {
-    ...newRecord(NEW_ID, at),
+    ...newRecord(begun.id, begun.at),
     ...USUAL_TRIP,
     name: 'Next trip',
     startsOn: formatISO(new Date(), { representation: 'date' }),
@@ -65,14 +64,7 @@ function Planner({
   kept,
   ...rest
 }: { kept: Trip } & Omit<BoardProps, 'trip' | 'now' | 'onChange'>) {
-  const { trip, put } = useTripDraft(kept);
+  const { trip, change } = useTripDraft(kept);
   const now = useNow();
-  const change = (next: Partial<Trip>): void => {
-    const isNew = trip.id === NEW_ID;
-    put({
-      ...{ ...trip, ...next },
-      ...(isNew && { id: nanoid(), createdAt: new Date().toISOString() }),
-    });
-  };
   return <KitBoard {...rest} trip={trip} now={now} onChange={change} />;
 }

@@ -6,6 +6,7 @@ import { COVERS } from '../../domain/terms';
 import type { Tool } from '../../domain/tool';
 import { TOOL_KIND_NAMES } from '../../domain/toolKindNames';
 import type { Trip } from '../../domain/trip';
+import type { TripStep } from '../../live';
 import { CheckField, LimitedNumberField, SelectField } from '../../ui/forms/fields';
 import { LimitedMeasureField } from '../../ui/forms/MeasureField';
 import { chipDepth } from '../../ui/format';
@@ -30,11 +31,12 @@ export default function KitSettings(props: {
   states: readonly ZoneState[];
   shelf: Shelf;
   helpers: readonly Helper[];
-  onChange: (change: Partial<Trip>) => void;
+  onChange: (step: TripStep) => void;
 }) {
   const { trip, tools, states, shelf, helpers, onChange } = props;
   const { kit, toolIds } = trip;
-  const changeKit = (part: Partial<Trip['kit']>): void => onChange({ kit: { ...kit, ...part } });
+  const changeKit = (part: Partial<Trip['kit']>): void =>
+    onChange((own) => ({ ...own, kit: { ...own.kit, ...part } }));
   return (
     <>
       <fieldset>
@@ -47,11 +49,12 @@ export default function KitSettings(props: {
                 className="checkbox"
                 checked={toolIds.includes(tool.id)}
                 onChange={({ target }) =>
-                  onChange({
+                  onChange((own) => ({
+                    ...own,
                     toolIds: target.checked
-                      ? [...toolIds, tool.id]
-                      : toolIds.filter((id) => id !== tool.id),
-                  })
+                      ? [...own.toolIds, tool.id]
+                      : own.toolIds.filter((id) => id !== tool.id),
+                  }))
                 }
               />
               <span className="font-semibold">{tool.name}</span>
@@ -116,7 +119,7 @@ export default function KitSettings(props: {
           max={240}
           value={trip.minutesPerTouchUp}
           hint="A ladder that takes longer is a job for the bench."
-          onValue={(minutesPerTouchUp) => onChange({ minutesPerTouchUp })}
+          onValue={(minutesPerTouchUp) => onChange((own) => ({ ...own, minutesPerTouchUp }))}
         />
         {trip.work.length === 0 && (
           <SelectField
@@ -126,7 +129,9 @@ export default function KitSettings(props: {
               String(depthMm),
               depthMm === 0 ? 'no chip' : `a chip of ${chipDepth(depthMm)} on each edge`,
             ])}
-            onChange={({ target }) => onChange({ chipDepthMm: Number(target.value) })}
+            onChange={({ target }) =>
+              onChange((own) => ({ ...own, chipDepthMm: Number(target.value) }))
+            }
           />
         )}
       </div>

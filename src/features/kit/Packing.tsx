@@ -3,6 +3,7 @@
 import { shelfThings, type Shelf } from '../../core';
 import type { Helper } from '../../domain/shelf';
 import type { Carried, Trip } from '../../domain/trip';
+import { useStore, useUndoable, type TripStep } from '../../live';
 import { CheckField } from '../../ui/forms/fields';
 import { grams, plural } from '../../ui/format';
 import Link from '../../ui/Link';
@@ -13,10 +14,16 @@ export function Packing(props: {
   trip: Trip;
   shelf: Shelf;
   helpers: readonly Helper[];
-  onChange: (carried: Carried[]) => void;
+  onChange: (step: TripStep) => void;
 }) {
   const { trip, shelf, helpers, onChange } = props;
   const { carried } = trip;
+  const { whole } = useStore();
+  const undoable = useUndoable();
+  const unpack = (): Promise<void> => {
+    const record = { ...trip, carried: [], updatedAt: new Date().toISOString() };
+    return undoable('Unpacked.', () => whole.putTogether([{ store: 'trips', record }]));
+  };
   const all = [...shelfThings(shelf), ...helpers];
   const massOf = (thing: Carried): number => {
     const item = all.find(({ id }) => id === thing.itemId);
@@ -36,7 +43,11 @@ export function Packing(props: {
         <Link href={`/kit/card?trip=${trip.id}`} className="link inline-flex min-h-12 items-center">
           Field card and packing list
         </Link>
-        <button type="button" className="link ml-auto min-h-12" onClick={() => onChange([])}>
+        <button
+          type="button"
+          className="link ml-auto min-h-12"
+          onClick={() => void unpack().catch(() => {})}
+        >
           Unpack, and choose anew
         </button>
       </div>
@@ -56,13 +67,7 @@ export function Packing(props: {
                   label={`${all.find(({ id }) => id === thing.itemId)?.name ?? 'a thing that is gone'}, ${grams(massOf(thing))}`}
                   checked={thing.packed}
                   onChange={({ target }) =>
-                    onChange(
-                      carried.map((other) =>
-                        other.itemId === thing.itemId
-                          ? { ...other, packed: target.checked }
-                          : other,
-                      ),
-                    )
+                    onChange((own) => ticked(own, thing.itemId, target.checked))
                   }
                 />
               ))}
@@ -72,4 +77,11 @@ export function Packing(props: {
       </div>
     </section>
   );
+}
+
+function ticked(trip: Trip, itemId: string, packed: boolean): Trip {
+  const carried = trip.carried.map((thing) =>
+    thing.itemId === itemId ? { ...thing, packed } : thing,
+  );
+  return { ...trip, carried };
 }

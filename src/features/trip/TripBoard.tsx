@@ -20,6 +20,7 @@ import {
   useSessionsBetween,
   useStandings,
   useTripDraft,
+  type TripStep,
 } from '../../live';
 import { Brush } from './Brush';
 import { CellStepper } from './CellStepper';
@@ -49,8 +50,8 @@ export function TripBoard({ kept }: { kept: Trip }) {
   const { states, needs } = useStandings()!;
   const now = useNow();
   const care = useCare();
-  const { trip, latest, put } = useTripDraft(kept);
-  const [before, setBefore] = useState<Trip[]>([]);
+  const { trip, change: take } = useTripDraft(kept);
+  const [back, setBack] = useState<TripStep[]>([]);
   const tasks = useMemo(() => tasksOfTrip(trip), [trip]);
   const [taskId, setTaskId] = useState('carve-dry');
   const going = new Set(travelling(trip, states).map(({ tool }) => tool.id));
@@ -66,14 +67,13 @@ export function TripBoard({ kept }: { kept: Trip }) {
   const done = useMemo(() => doneOnTrip(trip, sessions ?? []), [trip, sessions]);
   const dayName = (day: number): string => format(dayOfTrip(trip, day), 'EEE d');
 
-  const change = (next: Trip): void => {
-    const last = latest.current;
-    setBefore((own) => [...own.slice(1 - MOST_UNDO), last]);
-    put(next);
+  const change = (step: TripStep): void => {
+    const takenBack = take(step);
+    setBack((own) => [...own.slice(1 - MOST_UNDO), takenBack]);
   };
-  const paint = (toolId: string, day: number, with_: (trip: Trip) => Trip): void => {
+  const paint = (toolId: string, day: number, step: TripStep): void => {
     setPicked({ toolId, day });
-    change(taskId === RUB_OUT ? rubbedOut(latest.current, { toolId, day }) : with_(latest.current));
+    change(taskId === RUB_OUT ? (own) => rubbedOut(own, { toolId, day }) : step);
   };
   const nameOf = edgeNames(tools);
   const plan = answer && maintenancePlan({ trip, tools, needs, ...answer });
@@ -97,7 +97,7 @@ export function TripBoard({ kept }: { kept: Trip }) {
         <TripFacts
           trip={trip}
           tools={tools}
-          onChange={(part) => change({ ...latest.current, ...part })}
+          onChange={(part) => change((own) => ({ ...own, ...part }))}
         />
       </div>
       <div className="mt-3 grid gap-x-10 gap-y-6 lg:grid-cols-[2.3fr_1fr]">
@@ -126,8 +126,8 @@ export function TripBoard({ kept }: { kept: Trip }) {
             onTap={(toolId, day) =>
               paint(toolId, day, (own) => withHourMore(own, { toolId, day }, taskId))
             }
-            onRubOut={(toolId, day) => change(rubbedOut(latest.current, { toolId, day }))}
-            onCopyDay={(day) => change(dayCopiedOn(latest.current, day))}
+            onRubOut={(toolId, day) => change((own) => rubbedOut(own, { toolId, day }))}
+            onCopyDay={(day) => change((own) => dayCopiedOn(own, day))}
             chart={
               chosenTool && (
                 <ToolChart
@@ -149,15 +149,15 @@ export function TripBoard({ kept }: { kept: Trip }) {
                 day={cell.day}
                 task={tasks.find(({ id }) => id === taskId) ?? null}
                 dayName={dayName(cell.day)}
-                onHours={(hours) => change(withHours(latest.current, cell, taskId, hours))}
-                onCount={(counted) => change(withCount(latest.current, cell, taskId, counted))}
-                onRubOut={() => change(rubbedOut(latest.current, cell))}
-                onCopyDay={() => change(dayCopiedOn(latest.current, cell.day))}
+                onHours={(hours) => change((own) => withHours(own, cell, taskId, hours))}
+                onCount={(counted) => change((own) => withCount(own, cell, taskId, counted))}
+                onRubOut={() => change((own) => rubbedOut(own, cell))}
+                onCopyDay={() => change((own) => dayCopiedOn(own, cell.day))}
                 onUndo={
-                  before.length > 0
+                  back.length > 0
                     ? () => {
-                        put(before.at(-1)!);
-                        setBefore(before.slice(0, -1));
+                        take(back.at(-1)!);
+                        setBack(back.slice(0, -1));
                       }
                     : null
                 }

@@ -13,7 +13,7 @@ const DOING_WORDS: Record<CareDoing, (name: string) => string> = {
   'clean strop': (name) => `Scrape ${name} clean`,
   'oil leather': (name) => `A drop of oil for the leather of ${name}`,
   'next face': (name) => `A fresh face for ${name}`,
-  restock: (name) => `Lay in ${name}: the last face is in use`,
+  restock: (name) => `Lay in ${name}: the last one is in use`,
   'look at compound': (name) => `Look at ${name}: dry, crumbled, grit in it?`,
   'file spine': (name) => `File ${name}’s spine anew`,
 };
@@ -51,7 +51,7 @@ export function careGroupReason(rows: readonly CareRow[]): string {
 
 /** How the day of a row follows. */
 export function careReason(row: CareRow): string {
-  const { used, aWeek, hollowDeg, isClogged, lastAt, tripId, doing } = row;
+  const { used, aWeek, hollowDeg, isClogged, lastAt, tripId, doing, freshLeft } = row;
   if (hollowDeg !== null) return `Hollow: the angle drifts by ${deg(hollowDeg)}.`;
   if (isClogged) return 'Loaded or glazed: it cuts less than it should.';
   const last = lastAt ? `Last on ${day(lastAt)}` : 'Nothing in the log yet';
@@ -67,7 +67,8 @@ export function careReason(row: CareRow): string {
     return `${plural(Math.max(0, used.most - used.amount), 're-raising')} left of ${used.most}${aWeek ? `, ${perYear(aWeek)}` : ', none made yet'}.`;
   }
   const pace = aWeek === null ? '' : `; you make ${Math.max(1, Math.round(aWeek))} a week`;
-  return `${used.amount} ${used.unit} of ${used.most}${used.isUsual ? '' : ', as you set it'}${pace}.`;
+  const by = freshLeft === null ? '' : ` ${freshLeft || 'No'} fresh left.`;
+  return `${used.amount} ${used.unit} of ${used.most}${used.isUsual ? '' : ', as you set it'}${pace}.${by}`;
 }
 
 function perYear(aWeek: number): string {

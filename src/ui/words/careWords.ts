@@ -74,7 +74,7 @@ export function careReason(row: CareRow): string {
 function perYear(aWeek: number): string {
   const years = 1 / (52 * aWeek);
   return years < 1
-    ? `one in ${plural(Math.round(12 * years), 'month')}`
+    ? `one in ${plural(Math.max(1, Math.round(12 * years)), 'month')}`
     : `one in ${plural(Math.round(years), 'year')}`;
 }
 

@@ -8,7 +8,10 @@ test('every grind draws its own section, zoomed from the whole blade to the apex
   const drawn = new Set<string>();
   for (const grind of ['Scandi', 'Convex', 'Secondary bevel', 'Hollow']) {
     await page.getByLabel('Grind', { exact: true }).selectOption(grind);
-    drawn.add((await section.locator('path, polygon').first().getAttribute('d')) ?? grind);
+    const outline = async () =>
+      (await section.locator('path, polygon').first().getAttribute('d')) ?? grind;
+    await expect.poll(async () => drawn.has(await outline())).toBe(false);
+    drawn.add(await outline());
     await expect(page.getByText('The arc as four facets, apex first')).toHaveCount(
       grind === 'Convex' ? 1 : 0,
     );

@@ -5,6 +5,9 @@ import { expect, open, test, untilStored, waitUntilPlanned } from './fixtures';
 const gramsOf = async (page: Page): Promise<number> =>
   parseInt(await page.getByTestId('kit-grams').innerText(), 10);
 
+/** What is said of the grams, as soon as the screen has followed. */
+const expectGrams = (page: Page) => expect.poll(() => gramsOf(page));
+
 test('the frontier is walked by keys and by hand, and its title says what the next grams would buy', async ({
   page,
 }) => {
@@ -18,17 +21,17 @@ test('the frontier is walked by keys and by hand, and its title says what the ne
   const most = await gramsOf(page);
   expect(most).toBeGreaterThan(usual);
   await page.keyboard.press('ArrowLeft');
-  expect(await gramsOf(page)).toBeLessThan(most);
+  await expectGrams(page).toBeLessThan(most);
   await expect(page.getByRole('heading', { name: /^The next \d+ g/ })).toBeVisible();
   await page.keyboard.press('Home');
-  expect(await gramsOf(page)).toBe(0);
+  await expectGrams(page).toBe(0);
   await expect(page.getByRole('heading', { name: 'Unserved' })).toBeVisible();
   const box = (await grip.boundingBox())!;
   await page.mouse.move(box.x + box.width / 2, box.y + 10);
   await page.mouse.down();
   await page.mouse.move(box.x + 900, box.y + 10, { steps: 5 });
   await page.mouse.up();
-  expect(await gramsOf(page)).toBe(most);
+  await expectGrams(page).toBe(most);
 });
 
 test('a thing is held in, kept out and moved, and the kit is planned anew around it', async ({
@@ -40,7 +43,7 @@ test('a thing is held in, kept out and moved, and the kit is planned anew around
   await page.getByRole('button', { name: 'Hold in', exact: true }).click();
   const pack = page.getByRole('region', { name: 'In the pack' });
   await expect(pack.getByText(/265 g, held in/)).toBeVisible({ timeout: 30_000 });
-  expect(await gramsOf(page)).toBeGreaterThanOrEqual(265);
+  await expectGrams(page).toBeGreaterThanOrEqual(265);
   await page.getByRole('button', { name: 'Move to base camp' }).click();
   const base = page.getByRole('region', { name: 'At base camp' });
   await expect(base.getByText(/265 g, held in/)).toBeVisible({ timeout: 30_000 });
@@ -53,7 +56,7 @@ test('a thing is held in, kept out and moved, and the kit is planned anew around
   await page.getByText('What is asked of it', { exact: true }).click();
   await page.getByLabel('In all, at most').fill('60');
   await expect(page.getByText('The best within your limits.')).toBeVisible({ timeout: 30_000 });
-  expect(await gramsOf(page)).toBeLessThanOrEqual(60);
+  await expectGrams(page).toBeLessThanOrEqual(60);
 });
 
 test('fewer tools want no heavier a kit, and a ladder that is too long leaves an edge unserved', async ({
@@ -225,9 +228,9 @@ test.describe('on a phone', () => {
     await waitUntilPlanned(page);
     const usual = await gramsOf(page);
     await page.getByRole('button', { name: /^[\d.]+ g more/ }).tap();
-    expect(await gramsOf(page)).toBeGreaterThan(usual);
+    await expectGrams(page).toBeGreaterThan(usual);
     await page.getByRole('button', { name: /^[\d.]+ g less/ }).tap();
-    expect(await gramsOf(page)).toBeLessThanOrEqual(usual);
+    await expectGrams(page).toBeLessThanOrEqual(usual);
     for (const path of ['/kit', '/kit/card']) {
       await open(page, path);
       const width = await page.evaluate(() => document.documentElement.scrollWidth);

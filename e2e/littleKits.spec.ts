@@ -34,7 +34,9 @@ async function addStone(page: Page, name: string, grade: { natural: string } | {
 async function planAt(page: Page, toolId: string, test: string): Promise<void> {
   await open(page, `/touch-up?tool=${toolId}`);
   const choice = page.getByRole('button', { name: test });
-  if (!(await choice.isVisible())) await page.getByRole('button', { name: /^now/ }).click();
+  const folded = page.getByRole('button', { name: /^now/ });
+  await expect(choice.or(folded).first()).toBeVisible();
+  if (!(await choice.isVisible())) await folded.click();
   await choice.click();
 }
 

@@ -66,7 +66,7 @@ test('the theme is kept, and a habit changes every plan', async ({ page }) => {
   await open(page, '/data');
   await page.getByRole('button', { name: 'Ember theme, for the dark' }).click();
   await page.reload();
-  expect(await page.locator('html').getAttribute('data-theme')).toBe('ember');
+  await expect(page.locator('html')).toHaveAttribute('data-theme', 'ember');
   await page.getByLabel('Thickness of your coin').fill('9');
   await page.getByRole('button', { name: 'Keep', exact: true }).click();
   await expect(page.getByText('Must be at most 5')).toBeVisible();

@@ -76,6 +76,36 @@ test('rack, list, plan and verdict say the same of every edge', async ({ page })
   }
 });
 
+test('what a trip wants before it is the same on the rack, on the trip and in care', async ({
+  page,
+}) => {
+  await open(page, '/');
+  const gate = page.getByRole('region', { name: 'Before Tarrow Ness' }).first();
+  const onRack = minutesIn(await gate.getByText(/^about \d/).innerText());
+  await open(page, '/trip');
+  const before = page.getByRole('region', { name: /^Before you go/ });
+  await expect(before.getByText(`about ${onRack}`)).toBeVisible({ timeout: 30_000 });
+  // Each edge of the list takes as long as its own plan says, and care what its line there says.
+  const lines = await before.getByRole('link', { name: /^Plan / }).all();
+  expect(lines.length).toBeGreaterThan(6);
+  const said: { name: string; minutes: string; href: string }[] = [];
+  for (const line of lines) {
+    const [, name, minutes] = /^Plan (.*), (.*)$/.exec((await line.getAttribute('aria-label'))!)!;
+    said.push({ name: name!, minutes: minutes!, href: (await line.getAttribute('href'))! });
+  }
+  for (const { name, minutes, href } of said.filter((each) => each.href.includes('touch-up'))) {
+    await open(page, href);
+    const headline = page.getByText(/^(About \d|Under 1 min)/).last();
+    expect([name, minutesIn(await headline.innerText())]).toEqual([name, minutesIn(minutes)]);
+  }
+  await open(page, '/care');
+  const due = page.getByRole('list', { name: 'Due' });
+  for (const { name, minutes } of said.filter((each) => each.href === '/care')) {
+    const own = due.getByRole('listitem').filter({ hasText: name.split(/, | and /)[0]! });
+    await expect(own.filter({ hasText: minutes }).first()).toBeVisible();
+  }
+});
+
 test('a stopped tool can be started nowhere, not even from a session under way', async ({
   page,
 }) => {

@@ -128,7 +128,7 @@ test('a picture is scaled down, kept, and removed with an undo', async ({ page }
   await add('bench.png', Buffer.from(big, 'base64'), 'image/png');
   const picture = page.getByRole('img', { name: /^Wren, \d/ });
   await expect(picture).toBeVisible();
-  expect(await picture.evaluate((img: HTMLImageElement) => img.naturalWidth)).toBe(1280);
+  await expect(picture).toHaveJSProperty('naturalWidth', 1280);
   await page.reload();
   await expect(picture).toBeVisible();
   await page.getByRole('button', { name: /^Remove the picture/ }).click();

@@ -15,7 +15,7 @@ export function BackList(props: ListProps) {
   const rusting = plan.rust.filter(({ risk }) => risk === 'high').map(({ toolId }) => toolId);
   const some = plan.rust.filter(({ risk }) => risk === 'some').map(({ toolId }) => toolId);
   return (
-    <section>
+    <section aria-label="When you are back">
       <ListHeading
         title="When you are back"
         sum={total > 0 ? `about ${minutes(total)}` : 'little'}

@@ -16,7 +16,7 @@ export function BeforeList(props: ListProps) {
   const thirsty = refused.filter(({ why }) => why === 'water');
   const lying = refused.filter(({ why }) => why === 'flat');
   return (
-    <section>
+    <section aria-label="Before you go">
       <ListHeading title="Before you go" sum={home > 0 ? `about ${minutes(home)}` : 'nothing'} />
       <ul>
         <HomeLines home={plan.home} isNext={phase === 'ahead'} />

@@ -22,7 +22,7 @@ export function TripLists(props: ListProps) {
 function OutThere(props: ListProps) {
   const { trip, plan, forecast, done, sets, phase, today, tools, dayName, nameOf } = props;
   return (
-    <section>
+    <section aria-label="Out there">
       <ListHeading
         title={phase === 'over' ? 'Out there, by the log' : 'Out there'}
         sum={phase === 'over' ? doneWords(done) : aboutWords(forecast.minutes)}

@@ -101,7 +101,13 @@ test('a kit is packed mat by mat, and is what a touch-up on the trip is planned 
   await open(page, '/touch-up?tool=bracken&zone=chop&where=field');
   await expect(page.getByText(/diamond rod/).first()).toBeVisible();
   await expect(page.getByText(/ceramic rod/)).toHaveCount(0);
-  await open(page, '/kit');
+  await open(page, '/trip');
+  await expect(page.getByText(/^Not ticked while packing, so not counted on: /)).toContainText(
+    'pocket plate',
+    { timeout: 30_000 },
+  );
+  await page.getByRole('link', { name: 'Tick what is here' }).click();
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('Kit for Tarrow Ness');
   await page.getByRole('button', { name: 'Unpack, and choose anew' }).click();
   await expect(packing).toHaveCount(0);
 });

@@ -60,6 +60,7 @@ export {
   edgeTarget,
   ladderChanges,
   mapShelf,
+  leftUnticked,
   NO_WISHES,
   otherFaceId,
   shelfOfTrip,
@@ -279,8 +280,16 @@ export type {
   TripOutcome,
   TripProblem,
 } from './trip';
-export { careBeforeTrip, careRows, spineUse, USUAL_EVERY } from './care';
-export type { CareRow, CareUnit } from './care';
+export {
+  careBeforeTrip,
+  careGroupKey,
+  careGroups,
+  careOrders,
+  careRows,
+  spineUse,
+  USUAL_EVERY,
+} from './care';
+export type { CareGroup, CareRow, CareUnit, DoneTogether } from './care';
 export { logAnswers, WORK_MARKS, workMark } from './answers';
 export type {
   CourseEntry,

@@ -1,3 +1,10 @@
+export {
+  careGroupKey,
+  careGroups,
+  careOrders,
+  type CareGroup,
+  type DoneTogether,
+} from './careGroups';
 export { USUAL_EVERY, type CareRow, type CareUnit } from './careRow';
 export { careBeforeTrip, careRows } from './careRows';
 export { spineUse } from './spineUse';

@@ -5,7 +5,9 @@ import { usualHand } from '../../testing/bench';
 import { faceOf, stone, strop } from '../../testing/ladderFixtures';
 import {
   mapShelf,
+  leftUnticked,
   packedShelf,
+  shelfThings,
   shelfOfTrip,
   shortestLadder,
   stepWaterMl,
@@ -261,6 +263,12 @@ describe('a packed kit as a shelf', () => {
       );
     expect(alongOn('2026-06-08').sort()).toEqual(['pocket-plate', 'puck']);
     expect(alongOn('2026-06-11')).toEqual(['puck']);
+    const unticked = (day: string, of = own) =>
+      leftUnticked(shelfThings(sample), of, `${day}T12:00:00.000Z`).map(({ id }) => id);
+    expect(unticked('2026-06-08')).toEqual([]);
+    expect(unticked('2026-06-11')).toEqual(['pocket-plate']);
+    const none = carried.map((thing) => ({ ...thing, packed: false }));
+    expect(unticked('2026-06-11', { ...own, carried: none })).toEqual([]);
   });
 
   it('gives the field card its ladder: what is carried works the edge, or nothing does', () => {

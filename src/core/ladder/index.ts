@@ -29,7 +29,7 @@ export {
 } from './shelfAbrasives';
 export { KEEN_SHARE } from './stropWork';
 export { oneChip } from './oneChip';
-export { packedShelf, shelfOfTrip } from './packedShelf';
+export { leftUnticked, packedShelf, shelfOfTrip } from './packedShelf';
 export { mapShelf, shelfThings } from './shelfThings';
 export { freshSince } from './freshSince';
 export { edgeSections } from './edgeSections';

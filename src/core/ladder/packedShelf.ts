@@ -31,3 +31,20 @@ export function shelfOfTrip(
   const kit = isAhead ? trip.carried.map((own) => ({ ...own, packed: false })) : trip.carried;
   return packedShelf(shelf, kit);
 }
+
+/**
+ * Things of a kit that nobody ticked while others were, and so are not counted on; none while the trip is
+ * still ahead, or where nothing was ticked at all. What is carried anyway, or comes in the vehicle, counts.
+ */
+export function leftUnticked<T extends { id: string; carriedAnyway: boolean }>(
+  things: readonly T[],
+  { carried, ...trip }: Pick<Trip, 'carried' | 'startsOn' | 'days'>,
+  now: string,
+): T[] {
+  if (tripPhase(trip, now) === 'ahead' || !carried.some(({ packed }) => packed)) return [];
+  return things.filter(
+    ({ id, carriedAnyway }) =>
+      !carriedAnyway &&
+      carried.some(({ itemId, packed, place }) => itemId === id && !packed && place !== 'workshop'),
+  );
+}

@@ -1,11 +1,10 @@
 'use client';
 
 import { useState } from 'react';
-import { USUAL_EVERY, type CareRow } from '../../core';
+import { careGroupKey, USUAL_EVERY, type CareGroup, type CareRow } from '../../core';
 import { LimitedNumberField, TextField } from '../../ui/forms/fields';
 import { day, minutes } from '../../ui/format';
 import { careDue, careGroupReason, careGroupTitle } from '../../ui/words/careWords';
-import { groupKey, type CareGroup } from './careGroups';
 import type { CareActs } from './useCareActs';
 
 const WAITS = [
@@ -22,7 +21,7 @@ export function CareLine({ rows, acts }: { rows: CareGroup; acts: CareActs }) {
   const title = careGroupTitle(rows);
   const minutesOfAll = rows.reduce((sum, each) => sum + each.minutes, 0);
   return (
-    <li className="border-b border-rule" data-due={groupKey(row)}>
+    <li className="border-b border-rule" data-due={careGroupKey(row)}>
       <div className="grid grid-cols-[3rem_1fr] items-start gap-x-3 sm:items-center sm:grid-cols-[3rem_1.3fr_9rem_1.7fr_8rem]">
         <button
           type="button"

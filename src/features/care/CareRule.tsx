@@ -2,10 +2,9 @@
 
 import { format } from 'date-fns';
 import { useLayoutEffect, useState } from 'react';
-import type { CareRow } from '../../core';
+import { careGroupKey, type CareGroup, type CareRow } from '../../core';
 import type { Trip } from '../../domain/trip';
 import { dayOfTrip } from '../../domain/tripDays';
-import { groupKey, type CareGroup } from './careGroups';
 import { rulePlace, ruleTicks, type RuleFrame } from './careScale';
 
 /** Width of the rule, and of the leaders beside it (px). */
@@ -97,10 +96,10 @@ export function CareRule(props: {
       ))}
       {groups.map((group) => (
         <Leader
-          key={groupKey(group[0])}
+          key={careGroupKey(group[0])}
           row={group[0]}
           {...{ ruleX, width, y }}
-          rowY={rows[groupKey(group[0])]}
+          rowY={rows[careGroupKey(group[0])]}
         />
       ))}
     </svg>

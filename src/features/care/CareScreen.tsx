@@ -2,7 +2,13 @@
 
 import { differenceInCalendarDays, formatISO, max, parseISO } from 'date-fns';
 import { useState } from 'react';
-import { careBeforeTrip, type CareRow, type ZoneState } from '../../core';
+import {
+  careBeforeTrip,
+  careGroups,
+  type CareGroup,
+  type CareRow,
+  type ZoneState,
+} from '../../core';
 import type { Trip } from '../../domain/trip';
 import { useCare, useZoneStates } from '../../live';
 import { minutes, plural } from '../../ui/format';
@@ -12,7 +18,6 @@ import { useWidth } from '../../ui/useWidth';
 import { careGroupReason, careGroupTitle, careTitle } from '../../ui/words/careWords';
 import { stopWords } from '../../ui/words/stopWords';
 import { CareGate } from './CareGate';
-import { careGroups, type CareGroup } from './careGroups';
 import { CareLine } from './CareLine';
 import { CareRule, ruleWidth } from './CareRule';
 import { JustDoneLines } from './JustDoneLines';

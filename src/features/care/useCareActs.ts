@@ -3,12 +3,12 @@
 import { addDays } from 'date-fns';
 import { nanoid } from 'nanoid';
 import { useState } from 'react';
+import type { CareGroup } from '../../core';
 import type { Act } from '../../data';
 import type { Care } from '../../domain/care';
 import { newRecord } from '../../domain/newRecord';
 import { useStore, useTakeBack, useUndoable } from '../../live';
 import { careGroupTitle } from '../../ui/words/careWords';
-import type { CareGroup } from './careGroups';
 import { thingAfter } from './thingAfter';
 
 /** Care that was done while the screen stands, with the way to take it back. */

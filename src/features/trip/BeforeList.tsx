@@ -1,9 +1,9 @@
-import type { CareRow } from '../../core';
+import { careOrders, type CareRow } from '../../core';
 import { edgeName } from '../../domain/edgeName';
 import Link from '../../ui/Link';
 import { listed, minutes, ml } from '../../ui/format';
 import { stopWords } from '../../ui/words/stopWords';
-import { careReason, careTitle } from '../../ui/words/careWords';
+import { careGroupReason, careGroupTitle } from '../../ui/words/careWords';
 import { DoneListLine, HomeLines, ListHeading, ListLine } from './ListLine';
 import type { ListProps } from './listProps';
 
@@ -59,30 +59,15 @@ export function BeforeList(props: ListProps) {
   );
 }
 
-/** Care by line; the film on steel, one line for all of it. */
+/** Care as orders: what is done for several things stands once. */
 function Care({ care }: { care: readonly CareRow[] }) {
-  const steel = care.filter(({ doing }) => doing === 'film');
-  return (
-    <>
-      {care
-        .filter(({ doing }) => doing !== 'film')
-        .map((row) => (
-          <ListLine
-            key={`${row.thingId} ${row.doing}`}
-            name={careTitle(row)}
-            says={careReason(row)}
-            link="/care"
-            minutes={minutes(row.minutes)}
-          />
-        ))}
-      {steel.length > 0 && (
-        <ListLine
-          name={listed(steel.map(({ name }) => name))}
-          says="a thin film of oil, wax or fat: they rust there"
-          link="/care"
-          minutes={minutes(steel.reduce((sum, row) => sum + row.minutes, 0))}
-        />
-      )}
-    </>
-  );
+  return careOrders(care).map((rows) => (
+    <ListLine
+      key={`${rows[0].thingId} ${rows[0].doing}`}
+      name={careGroupTitle(rows)}
+      says={careGroupReason(rows)}
+      link="/care"
+      minutes={minutes(rows.reduce((sum, row) => sum + row.minutes, 0))}
+    />
+  ));
 }

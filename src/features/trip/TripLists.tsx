@@ -4,6 +4,7 @@ import { Working } from '../../ui/Working';
 import { setWords, spreadWords } from '../../ui/words/tripWords';
 import { BackList } from './BackList';
 import { BeforeList } from './BeforeList';
+import { LeftUnticked } from './LeftUnticked';
 import { ListHeading } from './ListLine';
 import type { ListProps } from './listProps';
 import { OutDayLines } from './OutDayLines';
@@ -39,6 +40,7 @@ function OutThere(props: ListProps) {
           />
         ))}
       </ul>
+      {phase !== 'over' && <LeftUnticked trip={trip} />}
       {phase !== 'over' && <DaysWorking {...props} />}
       {phase !== 'over' && <WaterOfDays days={plan.out} atHandMl={stoneWaterMl(trip)} />}
       {phase !== 'over' &&

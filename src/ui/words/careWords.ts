@@ -1,4 +1,4 @@
-import type { CareRow } from '../../core';
+import type { CareRow, DoneTogether } from '../../core';
 import type { CareDoing } from '../../domain/care';
 import { day, deg, listed, plural } from '../format';
 
@@ -19,7 +19,7 @@ const DOING_WORDS: Record<CareDoing, (name: string) => string> = {
 };
 
 /** Several of a kind, as one order. */
-const SEVERAL_WORDS: Partial<Record<CareDoing, (count: number) => string>> = {
+const SEVERAL_WORDS: Record<DoneTogether, (count: number) => string> = {
   'wax sheath': (count) => `Wax ${count} sheaths`,
   'oil handle': (count) => `Oil ${count} handles`,
   'head and haft': (count) => `Look at the heads and hafts of ${count} tools`,
@@ -28,9 +28,6 @@ const SEVERAL_WORDS: Partial<Record<CareDoing, (count: number) => string>> = {
   'oil leather': (count) => `A drop of oil for the leather of ${count} strops`,
 };
 
-/** What is done for several things as for one. */
-export const DONE_TOGETHER = Object.keys(SEVERAL_WORDS) as CareDoing[];
-
 /** What is to be done, as an order. */
 export function careTitle({ doing, name }: Pick<CareRow, 'doing' | 'name'>): string {
   return DOING_WORDS[doing](name);
@@ -38,7 +35,8 @@ export function careTitle({ doing, name }: Pick<CareRow, 'doing' | 'name'>): str
 
 /** What is to be done for some things at once. */
 export function careGroupTitle(rows: readonly Pick<CareRow, 'doing' | 'name'>[]): string {
-  const several = SEVERAL_WORDS[rows[0]!.doing];
+  const several: ((count: number) => string) | undefined =
+    SEVERAL_WORDS[rows[0]!.doing as DoneTogether];
   return rows.length > 1 && several ? several(rows.length) : careTitle(rows[0]!);
 }
 

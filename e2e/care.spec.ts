@@ -25,7 +25,7 @@ test('care is done with one tap and taken back, put off with a reason, and set t
   const put = later.getByRole('listitem').filter({ hasText: 'Wax Bracken’s sheath' });
   await expect(put).toBeVisible();
   await put.getByRole('button', { name: /^Wax Bracken’s sheath \d/ }).click();
-  await put.getByLabel('Every so many days').fill('400');
+  await put.getByLabel(/^Every so many days/).fill('400');
   await put.getByRole('button', { name: 'Set it' }).click();
   await expect(put.getByText(/every 400 days, as you set it/)).toBeVisible();
   const saved = page.waitForEvent('download');

@@ -113,22 +113,24 @@ function More({ rows, acts }: { rows: CareGroup; acts: CareActs }) {
     row.freshLeft === null ? null : Math.max(0, row.freshLeft - 1),
   );
   return (
-    <div className="flex flex-wrap items-end gap-4 pb-3 pl-12 *:max-w-full">
-      <TextField
-        label="Note, or why it can wait"
-        value={reason}
-        maxLength={200}
-        onChange={(event) => setReason(event.target.value)}
-      />
-      {freshLeft !== null && (
-        <LimitedNumberField
-          label="Fresh ones left then"
-          min={0}
-          max={1000}
-          value={freshLeft}
-          onValue={(left) => setFreshLeft(Math.round(left))}
+    <div className="grid gap-4 pb-3 pl-12">
+      <div className="grid gap-4 sm:grid-cols-[2fr_1fr]">
+        <TextField
+          label="Note, or why it can wait"
+          value={reason}
+          maxLength={200}
+          onChange={(event) => setReason(event.target.value)}
         />
-      )}
+        {freshLeft !== null && (
+          <LimitedNumberField
+            label="Fresh ones left then"
+            min={0}
+            max={1000}
+            value={freshLeft}
+            onValue={(left) => setFreshLeft(Math.round(left))}
+          />
+        )}
+      </div>
       <span className="flex flex-wrap items-center gap-2">
         <button
           type="button"
@@ -150,10 +152,9 @@ function More({ rows, acts }: { rows: CareGroup; acts: CareActs }) {
         ))}
       </span>
       {row.used && (
-        <>
+        <span className="flex flex-wrap items-end gap-2">
           <LimitedNumberField
-            label={`Every so many ${usual.unit}`}
-            hint={`usually ${usual.most}`}
+            label={`Every so many ${usual.unit}, usually ${usual.most}`}
             min={1}
             max={1_000_000}
             value={every}
@@ -166,7 +167,7 @@ function More({ rows, acts }: { rows: CareGroup; acts: CareActs }) {
           >
             Set it
           </button>
-        </>
+        </span>
       )}
     </div>
   );

@@ -21,7 +21,7 @@ export default function CalendarButton(props: {
   return (
     <button
       type="button"
-      className="btn btn-outline justify-self-start"
+      className="btn btn-outline mt-4"
       onClick={() =>
         void saveCalendar('open-trail-trip.ics', linesOf(trip, plan, edgeNames(tools)))
       }

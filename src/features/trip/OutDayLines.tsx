@@ -26,7 +26,7 @@ export function OutDayLines(props: {
   const evening = isPast ? [] : likely(day.evening);
   const midJob = isPast ? [] : likely(day.midJob);
   return (
-    <li className="border-b border-rule py-2">
+    <li className="break-inside-avoid border-b border-rule py-2">
       <div className="flex items-baseline justify-between gap-3">
         <b>{dayName}</b>
         <span className="figures">
@@ -135,16 +135,20 @@ function OverTheEvening({ day, nameOf }: { day: OutDay; nameOf: EdgeNamer }) {
 
 function OutWork({ line, name }: { line: OutLine; name: string }) {
   return (
-    <p className="flex items-center gap-2">
-      <RungMark rung={line.rung} chance={line.chance} />
-      <Link
-        href={fieldLink(line)}
-        className="link pointer-coarse:inline-flex pointer-coarse:min-h-12 pointer-coarse:items-center"
-      >
-        {name}
-      </Link>
-      <span className="text-soft">
-        {line.rung}, {chanceWords(line.chance)}
+    <p className="flex items-start gap-2 pointer-coarse:items-center">
+      <span className="pt-1 leading-none pointer-coarse:pt-0">
+        <RungMark rung={line.rung} chance={line.chance} />
+      </span>
+      <span>
+        <Link
+          href={fieldLink(line)}
+          className="link pointer-coarse:inline-flex pointer-coarse:min-h-12 pointer-coarse:items-center"
+        >
+          {name}
+        </Link>{' '}
+        <span className="text-soft">
+          {line.rung}, {chanceWords(line.chance)}
+        </span>
       </span>
     </p>
   );

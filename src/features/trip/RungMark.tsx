@@ -1,7 +1,7 @@
 import type { RungOut } from '../../core';
 
-/** Drawn full from this chance on, hollow below. */
-export const LIKELY = 0.5;
+/** Drawn full from five in ten on, as chances are rounded; hollow below. */
+export const LIKELY = 0.45;
 
 /** A rung by its shape: circle for the strop, square for a stone, triangle for the file. */
 export function RungMark({ rung, chance }: { rung: RungOut; chance: number }) {

@@ -171,16 +171,15 @@ export function TripBoard({ kept }: { kept: Trip }) {
           <TripWhatIf trip={trip} tools={tools} now={now} />
         </div>
         {answer && plan && (
-          <div className="grid content-start gap-5">
-            <TripLists
-              care={care ? careBeforeTrip(care.rows, trip) : []}
-              {...{ trip, plan, tools, done, phase, today, nameOf, dayName }}
-              forecast={answer.forecast}
-              refused={answer.refused}
-              sets={answer.sets}
-            />
+          <TripLists
+            care={care ? careBeforeTrip(care.rows, trip) : []}
+            {...{ trip, plan, tools, done, phase, today, nameOf, dayName }}
+            forecast={answer.forecast}
+            refused={answer.refused}
+            sets={answer.sets}
+          >
             <CalendarButton trip={trip} plan={plan} tools={tools} />
-          </div>
+          </TripLists>
         )}
       </div>
     </>

@@ -1,3 +1,4 @@
+import type { ReactNode } from 'react';
 import { stoneWaterMl, type DoneOnTrip, type EdgeDay, type OutDay, type Spread } from '../../core';
 import { minutes, ml } from '../../ui/format';
 import { Working } from '../../ui/Working';
@@ -9,14 +10,20 @@ import { ListHeading } from './ListLine';
 import type { ListProps } from './listProps';
 import { OutDayLines } from './OutDayLines';
 
-/** What to do before leaving, out there, and on return; each line starts its job, or says that it is done. */
-export function TripLists(props: ListProps) {
+/**
+ * What to do before leaving, out there, and on return, in places of the grid around them; each line starts
+ * its job, or says that it is done. `children` follow the last list.
+ */
+export function TripLists({ children, ...props }: ListProps & { children: ReactNode }) {
   return (
-    <div className="grid content-start gap-6">
+    <>
       {props.phase !== 'over' && <BeforeList {...props} />}
       <OutThere {...props} />
-      <BackList {...props} />
-    </div>
+      <div>
+        <BackList {...props} />
+        {children}
+      </div>
+    </>
   );
 }
 
@@ -28,7 +35,7 @@ function OutThere(props: ListProps) {
         title={phase === 'over' ? 'Out there, by the log' : 'Out there'}
         sum={phase === 'over' ? doneWords(done) : aboutWords(forecast.minutes)}
       />
-      <ul>
+      <ul className={phase === 'over' ? '' : 'gap-x-10 lg:columns-2'}>
         {plan.out.map((day) => (
           <OutDayLines
             key={day.day}

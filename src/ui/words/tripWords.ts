@@ -9,24 +9,13 @@ export function spreadWords({ low, median, high }: Spread): string {
 /** A chance as people say it: eight times in ten. */
 export function chanceWords(chance: number): string {
   if (chance >= 0.97) return 'nearly always';
-  const tens = Math.round(chance * 10);
+  // Ten in ten would be more than nearly always.
+  const tens = Math.min(9, Math.round(chance * 10));
   if (tens === 0) return 'hardly ever';
   return `${NUMBERS[tens]} ${tens === 1 ? 'time' : 'times'} in ten`;
 }
 
-const NUMBERS = [
-  'no',
-  'one',
-  'two',
-  'three',
-  'four',
-  'five',
-  'six',
-  'seven',
-  'eight',
-  'nine',
-  'ten',
-];
+const NUMBERS = ['no', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine'];
 
 const WANTS: Record<RungOut, string> = { strop: 'the strop', stone: 'a stone', file: 'the file' };
 

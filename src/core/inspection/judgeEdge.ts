@@ -11,6 +11,7 @@ import {
   type JobPlan,
   type ThinningNeed,
 } from '../jobs';
+import { stoneClass, type StoneClass } from '../abrasive';
 import { planLadder, type LadderPlan } from '../ladder';
 import { beyondTouchUp } from './beyondTouchUp';
 import { damageOf, damageToMend } from './damage';
@@ -35,10 +36,6 @@ export const RUNGS = [
   'stop use',
 ] as const;
 export type Rung = (typeof RUNGS)[number];
-
-/** Largest particle (µm) of a fine and of a medium stone. */
-const FINE_UP_TO_UM = 20;
-const MEDIUM_UP_TO_UM = 65;
 
 /** Why a rung does not do, or is not the one. */
 export type RungReason =
@@ -93,10 +90,12 @@ export function jobOfRung(rung: Rung): Job | null {
 
 const STONE_RUNGS: readonly Rung[] = ['fine stone', 'medium stone', 'coarse stone or file'];
 
-function rungOfSize(sizeUm: number): Rung {
-  if (sizeUm <= FINE_UP_TO_UM) return 'fine stone';
-  return sizeUm <= MEDIUM_UP_TO_UM ? 'medium stone' : 'coarse stone or file';
-}
+/** The rung of a stone, by what it is called everywhere. */
+const STONE_RUNG: Record<StoneClass, Rung> = {
+  fine: 'fine stone',
+  medium: 'medium stone',
+  coarse: 'coarse stone or file',
+};
 
 export interface Judged {
   tool: Tool;
@@ -152,7 +151,7 @@ function rungOf({ job, plan }: LightestJob, thinning: ThinningNeed | null): Rung
   if (job === 'hone') return 'hone';
   const ladder = plan.steps.find(({ task }) => task !== 'move the shoulders back');
   const { abrasive } = ladder ?? plan.steps[0]!;
-  return abrasive.kind === 'strop' ? 'strop' : rungOfSize(abrasive.sizeUm);
+  return abrasive.kind === 'strop' ? 'strop' : STONE_RUNG[stoneClass(abrasive.sizeUm)];
 }
 
 function reasonOf({ plan }: LightestJob, rung: Rung, thinning: ThinningNeed | null): VerdictReason {
@@ -214,7 +213,7 @@ function stropOutlook(edge: EdgeJob): RungOutlook {
 /** The quickest ladder that begins with a stone of one class. */
 function stoneOutlook(rung: Rung, firstStones: LadderPlan['firstStones']): RungOutlook {
   const best = firstStones
-    .filter(({ sizeUm }) => rungOfSize(sizeUm) === rung)
+    .filter(({ sizeUm }) => STONE_RUNG[stoneClass(sizeUm)] === rung)
     .reduce<LadderPlan['firstStones'][number] | null>(
       (a, b) => (a && a.minutes <= b.minutes ? a : b),
       null,

@@ -1,7 +1,9 @@
-import type { EdgeNeed } from '../../core';
+import { stoneClass, type EdgeNeed } from '../../core';
 import { minutes } from '../format';
 import { jobLink } from '../jobAddress';
 import { stopWords } from './stopWords';
+
+const STONE_WORDS = { fine: 'Fine stone', medium: 'Medium stone', coarse: 'Coarse stone' } as const;
 
 /** How an edge stands, in the one word that every list says of it. */
 export function edgeStands({ state, stops }: Pick<EdgeNeed, 'state' | 'stops'>): string {
@@ -29,9 +31,8 @@ export function workInWords(need: EdgeNeed): string {
   const first = plan.steps[0]!.abrasive;
   if (first.kind === 'strop') return 'Strop';
   if (first.form === 'file') return 'File, then stone';
-  const size = first.sizeUm > 60 ? 'Coarse' : first.sizeUm > 18 ? 'Medium' : 'Fine';
   const toChip = plan.steps[0]!.task === 'grind out damage';
-  return `${size} stone${toChip ? ' to the chip' : ''}`;
+  return `${STONE_WORDS[stoneClass(first.sizeUm)]}${toChip ? ' to the chip' : ''}`;
 }
 
 export function workWithMinutes(need: EdgeNeed): string {

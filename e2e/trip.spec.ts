@@ -14,6 +14,12 @@ test('work is painted by drag and by keys, and the forecast and its lists follow
   await expect(page.getByRole('row', { name: /^Leave the file at home/ })).toBeVisible({
     timeout: 30_000,
   });
+  await expect(page.getByRole('row', { name: /^Leave Wren keener/ })).toBeVisible();
+  await page.getByRole('button', { name: /^Old Hob felling axe/ }).click();
+  for (const way of ['Leave Old Hob keener', 'A micro-bevel on Old Hob', 'Take one more Sprig'])
+    await expect(page.getByRole('row', { name: new RegExp(`^${way}`) })).toBeVisible({
+      timeout: 30_000,
+    });
 
   await page.getByRole('button', { name: 'chop', exact: true }).click();
   const first = cell(page, /^Old Hob, \w+ \d+: limb 1/);

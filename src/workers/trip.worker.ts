@@ -150,9 +150,10 @@ const api = {
     const sets = size === 'whole' ? setAdvice(problem, forecast) : [];
     return { problem, forecast, refused, dulling: input.dulling, sets };
   },
-  async whatIf(message: unknown, now: string): Promise<TripOutcome[] | null> {
+  /** `toolId`: the tool whose ways are set beside the plan. */
+  async whatIf(message: unknown, toolId: string, now: string): Promise<TripOutcome[] | null> {
     const input = await asked(message, RUNS.compared, { now, shelf: 'kit' });
-    return input && tripWhatIf(input);
+    return input && tripWhatIf(input, toolId);
   },
 };
 

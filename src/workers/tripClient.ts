@@ -19,7 +19,11 @@ export function startForecast(
   return start((api) => api.forecast(trip, wish, proxy(onProgress)));
 }
 
-/** The trip done otherwise, each way in sum. */
-export function startTripWhatIf(trip: Trip, now: string): Job<TripOutcome[] | null> {
-  return start((api) => api.whatIf(trip, now));
+/** The trip done otherwise, with one tool above all, each way in sum. */
+export function startTripWhatIf(
+  trip: Trip,
+  toolId: string,
+  now: string,
+): Job<TripOutcome[] | null> {
+  return start((api) => api.whatIf(trip, toolId, now));
 }

@@ -118,15 +118,43 @@ describe('what to do about a trip', () => {
 });
 
 describe('what if', () => {
-  const outcomes = tripWhatIf({
-    ...{ trip: kept!, zones: stands.states, shelf: sample, hand: stands.hand, runs: 300, seed: 3 },
-  });
+  const waysOf = (toolId: string) =>
+    tripWhatIf(
+      {
+        ...{ trip: kept!, zones: stands.states, shelf: sample, hand: stands.hand },
+        ...{ runs: 300, seed: 3 },
+      },
+      toolId,
+    );
+  const outcomes = waysOf('old-hob');
   const of = (kind: string) => outcomes.find(({ change }) => change.kind === kind)!;
 
   it('sets other ways beside the plan, over the same chances', () => {
     expect(of('as planned').minutes).toBeGreaterThan(0);
     expect(of('keener').belowHours).toBeLessThanOrEqual(of('as planned').belowHours + 1e-9);
     expect(of('one more').belowHours).toBeLessThanOrEqual(of('as planned').belowHours + 0.2);
+  });
+
+  it('are those of the tool that is taken up, with every set of knives alike', () => {
+    const kinds = (toolId: string) =>
+      waysOf(toolId).map(({ change }) =>
+        'toolId' in change ? `${change.kind} ${change.toolId}` : change.kind,
+      );
+    expect(kinds('old-hob')).toEqual([
+      ...['as planned', 'keener old-hob', 'micro-bevel old-hob', 'one more sprig', 'without files'],
+    ]);
+    // Wren has a micro-bevel already, and a second one of it may go along.
+    expect(kinds('wren').filter((kind) => kind.includes('wren'))).toEqual([
+      'keener wren',
+      'one more wren',
+    ]);
+    // The stretch of Bracken that works has one; that its other stretch has none is no way out.
+    expect(kinds('bracken')).not.toContain('micro-bevel bracken');
+    expect(kinds('nothing')).toEqual(['as planned', 'one more sprig', 'without files']);
+  });
+
+  it('a micro-bevel chips on fewer days, as it stands steeper', () => {
+    expect(of('micro-bevel').chips).toBeLessThan(of('as planned').chips);
   });
 
   it('a way that changes nothing of an edge leaves its figures as they are', () => {

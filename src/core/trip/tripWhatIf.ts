@@ -1,3 +1,4 @@
+import { toolForm } from '../ladder';
 import { edgeCosts } from './edgeCosts';
 import { forecastTrip } from './forecastTrip';
 import { tripProblem } from './tripProblem';
@@ -28,41 +29,35 @@ const KEENER_SHARE = 0.7;
 const STEEPER_DEG = 3;
 const MICRO_FACE_MM = 0.3;
 
-/** The same trip done otherwise, each beside the plan and over the same chances. */
-export function tripWhatIf(input: Parameters<typeof tripProblem>[0]): TripOutcome[] {
+/**
+ * The same trip done otherwise, each beside the plan and over the same chances: what can be done about one
+ * tool, about every set of knives alike, and without files.
+ */
+export function tripWhatIf(
+  input: Parameters<typeof tripProblem>[0],
+  toolId: string,
+): TripOutcome[] {
   const plan = tripProblem(input);
   const outcome = (change: TripChange, problem: TripProblem): TripOutcome => ({
     change,
     ...summed(forecastTrip(problem)),
   });
-  const workOf = ({ work }: TripProblem['edges'][number]): number =>
-    work.reduce((sum, { hours }) => sum + hours, 0);
-  const busiest = [...plan.edges].sort((a, b) => workOf(b) - workOf(a))[0];
-  const sets = input.zones.filter(
-    ({ tool }) => tool.count > 1 && plan.edges.some(({ toolId }) => toolId === tool.id),
+  const worked = plan.edges.filter(({ work }) => work.length > 0);
+  const going = input.zones.filter(({ tool, zone }) =>
+    worked.some((edge) => edge.toolId === tool.id && edge.zoneId === zone.id),
   );
-  const zeroGround = input.zones.find(
-    ({ tool, zone }) =>
-      zone.grind === 'scandi' &&
-      zone.microBevel === null &&
-      plan.edges.some((edge) => edge.toolId === tool.id && edge.work.length > 0),
-  );
+  const own = going.filter(({ tool }) => tool.id === toolId);
+  const more = going
+    .filter(({ tool }) => tool.count > 1 || (tool.id === toolId && toolForm(tool.kind) === 'knife'))
+    .map(({ tool }) => tool.id);
+  const steeper = withMicroBevel(input.zones, toolId);
   return [
     outcome({ kind: 'as planned' }, plan),
-    ...(busiest
-      ? [outcome({ kind: 'keener', toolId: busiest.toolId }, keener(plan, busiest.toolId))]
+    ...(own.length > 0 ? [outcome({ kind: 'keener', toolId }, keener(plan, toolId))] : []),
+    ...(own.some(({ zone }) => zone.microBevel === null)
+      ? [outcome({ kind: 'micro-bevel', toolId }, tripProblem({ ...input, zones: steeper }))]
       : []),
-    ...sets.map(({ tool }) =>
-      outcome({ kind: 'one more', toolId: tool.id }, oneMore(plan, tool.id)),
-    ),
-    ...(zeroGround
-      ? [
-          outcome(
-            { kind: 'micro-bevel', toolId: zeroGround.tool.id },
-            tripProblem({ ...input, zones: withMicroBevel(input.zones, zeroGround.tool.id) }),
-          ),
-        ]
-      : []),
+    ...[...new Set(more)].map((id) => outcome({ kind: 'one more', toolId: id }, oneMore(plan, id))),
     outcome({ kind: 'without files' }, tripProblem({ ...input, costsOf: withoutFiles(input) })),
   ];
 }
@@ -96,7 +91,7 @@ function oneMore(problem: TripProblem, toolId: string): TripProblem {
 
 function withMicroBevel(zones: Parameters<typeof tripProblem>[0]['zones'], toolId: string) {
   return zones.map((own) => {
-    if (own.tool.id !== toolId || own.zone.grind !== 'scandi') return own;
+    if (own.tool.id !== toolId || own.zone.microBevel !== null) return own;
     const angleDeg = own.zone.bevelAngleDeg + STEEPER_DEG;
     const microBevel = { angleDeg, faceWidthMm: MICRO_FACE_MM };
     return { ...own, zone: { ...own.zone, microBevel } };

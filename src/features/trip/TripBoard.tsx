@@ -168,7 +168,7 @@ export function TripBoard({ kept }: { kept: Trip }) {
             <div className="mt-1 sm:hidden">{brush}</div>
           </div>
           <ForecastState shown={shownForecast} />
-          <TripWhatIf trip={trip} tools={tools} now={now} />
+          {chosenTool && <TripWhatIf trip={trip} tools={tools} tool={chosenTool} now={now} />}
         </div>
         {answer && plan && (
           <TripLists

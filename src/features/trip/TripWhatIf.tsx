@@ -12,6 +12,8 @@ import { startTripWhatIf } from '../../workers/tripClient';
 interface WhatIfProps {
   trip: Trip;
   tools: readonly Tool[];
+  /** The tool whose ways are looked at. */
+  tool: Tool;
   /** The hour that it is, ISO 8601. */
   now: string;
 }
@@ -23,17 +25,23 @@ export function TripWhatIf(props: WhatIfProps) {
     <details className="border-y border-rule" onToggle={(e) => setOpen(e.currentTarget.open)}>
       <summary className="min-h-12 cursor-pointer py-3">
         <span className="sign text-xl">What if</span>{' '}
-        <span className="text-soft">keener, steeper, one more, or without the file</span>
+        <span className="text-soft">
+          {props.tool.name} keener or steeper, one more, or without the file
+        </span>
       </summary>
       {isOpen && <Outcomes {...props} />}
     </details>
   );
 }
 
-function Outcomes({ trip, tools, now }: WhatIfProps) {
-  const [state] = useJob({ trip, now }, (asked) => startTripWhatIf(asked.trip, asked.now));
+function Outcomes({ trip, tools, tool, now }: WhatIfProps) {
+  const [state] = useJob({ trip, toolId: tool.id, now }, (asked) =>
+    startTripWhatIf(asked.trip, asked.toolId, asked.now),
+  );
   if (state.phase === 'failed') return <p role="alert">{failureWords(state.error)}</p>;
   if (state.phase !== 'done') return <p role="status">Counting …</p>;
+  const [plan, ...others] = state.answer ?? [];
+  if (!plan) return null;
   return (
     <div className="overflow-x-auto pb-3">
       <table className="table-plain">
@@ -41,23 +49,32 @@ function Outcomes({ trip, tools, now }: WhatIfProps) {
           <tr>
             <th>Way</th>
             <th className="number">Minutes in all</th>
-            <th className="number">Dull hours</th>
+            <th className="number">Work with a dull edge</th>
             <th className="number">Days with a chip</th>
           </tr>
         </thead>
         <tbody>
-          {(state.answer ?? []).map(({ change, minutes: spent, belowHours, chips }) => (
+          <tr>
+            <td className="font-semibold">{changeWords(plan.change, tools)}</td>
+            <td className="number">{minutes(plan.minutes)}</td>
+            <td className="number">{plan.belowHours.toFixed(1)} h</td>
+            <td className="number">{plan.chips.toFixed(1)}</td>
+          </tr>
+          {others.map(({ change, minutes: spent, belowHours, chips }) => (
             <tr key={`${change.kind} ${'toolId' in change ? change.toolId : ''}`}>
               <td className="font-semibold">{changeWords(change, tools)}</td>
-              <td className="number">{minutes(spent)}</td>
-              <td className="number">{belowHours.toFixed(1)}</td>
-              <td className="number">{chips.toFixed(1)}</td>
+              <td className="number">{moreOrLess(spent - plan.minutes, 1, ' min')}</td>
+              <td className="number">
+                {moreOrLess(60 * (belowHours - plan.belowHours), 0, ' min')}
+              </td>
+              <td className="number">{moreOrLess(chips - plan.chips, 2)}</td>
             </tr>
           ))}
         </tbody>
       </table>
       <p className="text-[0.92rem] text-soft">
-        Means over the same runs. Dull hours: work done below what it needs.
+        Means over the same runs; each way says what it changes of the plan. Dull: below what the
+        work needs. Take up another tool above for its own ways.
       </p>
     </div>
   );
@@ -77,4 +94,11 @@ function changeWords(change: TripChange, tools: readonly Tool[]): string {
     case 'without files':
       return 'Leave the file at home';
   }
+}
+
+/** A difference with its sign, or that there is none to speak of. */
+function moreOrLess(by: number, decimals: number, unit = ''): string {
+  const said = Math.abs(by).toFixed(decimals);
+  if (Number(said) === 0) return 'the same';
+  return `${by < 0 ? '−' : '+'}${said}${unit}`;
 }

@@ -112,6 +112,30 @@ test('a kit is packed mat by mat, and is what a touch-up on the trip is planned 
   await expect(packing).toHaveCount(0);
 });
 
+test('each trip has its own kit, and the one that is chosen stays chosen', async ({ page }) => {
+  await open(page, '/trip');
+  await page.getByRole('button', { name: 'Copy this one' }).click();
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('Tarrow Ness, again');
+  await page.getByRole('link', { name: 'Its kit' }).click();
+  const heading = page.getByRole('heading', { level: 1 });
+  await expect(heading).toHaveText('Kit for Tarrow Ness, again');
+  await waitUntilPlanned(page);
+  await page.getByRole('slider', { name: 'Grams of the kit' }).focus();
+  await page.keyboard.press('Home');
+  await page.getByRole('button', { name: 'Pack this kit' }).click();
+  const packing = page.getByRole('region', { name: 'Packing' });
+  await expect(packing).toBeVisible();
+  await untilStored(page);
+  await page.reload();
+  await expect(heading).toHaveText('Kit for Tarrow Ness, again');
+  await packing.getByRole('link', { name: 'Field card and packing list' }).click();
+  await expect(heading).toHaveText('Field card, Tarrow Ness, again');
+  await page.getByRole('link', { name: 'Back to the kit' }).click();
+  await page.getByLabel('Which trip').selectOption('tarrow-ness');
+  await expect(heading).toHaveText('Kit for Tarrow Ness');
+  await expect(packing).toHaveCount(0);
+});
+
 test('what a kit takes out there is the very figure of the trip with that kit', async ({
   page,
 }) => {

@@ -1,8 +1,13 @@
 import type { Metadata } from 'next';
+import { Suspense } from 'react';
 import { TripScreen } from '../../features/trip/TripScreen';
 
 export const metadata: Metadata = { title: 'Trip' };
 
 export default function Page() {
-  return <TripScreen />;
+  return (
+    <Suspense>
+      <TripScreen />
+    </Suspense>
+  );
 }

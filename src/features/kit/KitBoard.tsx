@@ -1,6 +1,7 @@
 'use client';
 
 import dynamic from 'next/dynamic';
+import type { ReactNode } from 'react';
 import type { Hand, Shelf, ZoneState } from '../../core';
 import type { Helper } from '../../domain/shelf';
 import type { Tool } from '../../domain/tool';
@@ -19,6 +20,8 @@ const KitSettings = dynamic(() => import('./KitSettings'), { ssr: false });
 
 export interface BoardProps {
   trip: Trip;
+  /** Which trip it is. */
+  choice: ReactNode;
   tools: readonly Tool[];
   trips: readonly Trip[];
   helpers: readonly Helper[];
@@ -31,13 +34,16 @@ export interface BoardProps {
 
 /** The kits of one trip: what is asked of them, the frontier, and the kit that is chosen on it. */
 export function KitBoard(props: BoardProps) {
-  const { trip, tools, helpers, states, shelf, onChange } = props;
+  const { trip, choice, tools, helpers, states, shelf, onChange } = props;
   const kits = useKits(props);
   const { solution, share, isStopped, error, stop, again } = kits;
   const going = tools.filter(({ id }) => goesAlong(trip, id)).length;
   return (
     <div className="mx-auto w-full max-w-[82rem] px-4 py-3 sm:px-8">
-      <h1>Kit for {trip.name}</h1>
+      <div className="flex flex-wrap items-end gap-x-6 gap-y-2">
+        <h1>Kit for {trip.name}</h1>
+        <div className="hidden sm:block">{choice}</div>
+      </div>
       {trip.carried.length > 0 && <Packing {...{ trip, shelf, helpers, onChange }} />}
       <div className="mt-2">
         <Folded
@@ -50,6 +56,7 @@ export function KitBoard(props: BoardProps) {
             trip.kit.covers.join(', ') || 'edges alone',
           ].join(' · ')}
         >
+          <div className="sm:hidden">{choice}</div>
           <KitSettings {...{ trip, tools, states, shelf, helpers, onChange }} />
         </Folded>
       </div>

@@ -9,9 +9,11 @@ import { USUAL_TRIP, type Trip } from '../../domain/trip';
 import { nextTrip, openTrips } from '../../domain/tripDays';
 import { useHand, useNow, useRecords, useShelf, useTripDraft, useZoneStates } from '../../live';
 import Link from '../../ui/Link';
+import { TripChoice } from '../../ui/TripChoice';
+import { useChosenTrip } from '../../ui/useChosenTrip';
 import { KitBoard, type BoardProps } from './KitBoard';
 
-/** The least that can be carried, and what it gives up: all kits of the next trip, laid out to scale. */
+/** The least that can be carried, and what it gives up: all kits of a trip, the next one first, laid out to scale. */
 export function KitScreen() {
   const tools = useRecords('tools');
   const trips = useRecords('trips');
@@ -19,6 +21,7 @@ export function KitScreen() {
   const states = useZoneStates();
   const shelf = useShelf();
   const hand = useHand();
+  const [chosenId, choose] = useChosenTrip();
   const [begun] = useState(() => ({ id: nanoid(), at: new Date().toISOString() }));
   if (!tools || !trips || !helpers || !states || !shelf || !hand) return null;
   if (tools.length === 0) {
@@ -34,11 +37,14 @@ export function KitScreen() {
       </section>
     );
   }
-  const trip = nextTrip(trips, new Date()) ?? openTrips(trips).at(-1);
+  const open = openTrips(trips);
+  const chosen = open.find(({ id }) => id === chosenId);
+  const trip = chosen ?? nextTrip(open, new Date()) ?? open.at(-1) ?? newTrip(begun, tools);
   return (
     <Planner
-      key={trip?.id ?? begun.id}
-      kept={trip ?? newTrip(begun, tools)}
+      key={trip.id}
+      kept={trip}
+      choice={<TripChoice trips={open} chosenId={trip.id} onChoose={choose} />}
       {...{ tools, trips, helpers, states, shelf, hand }}
     />
   );

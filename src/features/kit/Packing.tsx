@@ -7,6 +7,7 @@ import { useStore, useUndoable, type TripStep } from '../../live';
 import { CheckField } from '../../ui/forms/fields';
 import { grams, plural } from '../../ui/format';
 import Link from '../../ui/Link';
+import { tripQuery } from '../../ui/useChosenTrip';
 import { GROUPS } from './things';
 
 /** The kit of a trip as it is packed, mat by mat; what lies packed is what touch-ups there are planned with. */
@@ -40,7 +41,10 @@ export function Packing(props: {
             ? `Packed: ${grams(sum(carried))}`
             : `${packed} of ${plural(carried.length, 'thing')} packed, ${grams(sum(carried))} in all`}
         </h2>
-        <Link href={`/kit/card?trip=${trip.id}`} className="link inline-flex min-h-12 items-center">
+        <Link
+          href={`/kit/card${tripQuery(trip.id)}`}
+          className="link inline-flex min-h-12 items-center"
+        >
           Field card and packing list
         </Link>
         <button

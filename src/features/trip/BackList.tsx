@@ -2,6 +2,7 @@ import type { Trip } from '../../domain/trip';
 import { listed, minutes } from '../../ui/format';
 import { jobLink } from '../../ui/jobAddress';
 import Link from '../../ui/Link';
+import { tripQuery } from '../../ui/useChosenTrip';
 import { DoneListLine, HomeLines, ListHeading, ListLine } from './ListLine';
 import type { ListProps } from './listProps';
 
@@ -26,7 +27,7 @@ export function BackList(props: ListProps) {
             'Looked through on return.'
           ) : (
             <Link
-              href={`/trip/back?trip=${trip.id}`}
+              href={`/trip/back${tripQuery(trip.id)}`}
               className={isOver ? 'btn btn-primary' : 'link inline-flex min-h-12 items-center'}
             >
               Look the tools through

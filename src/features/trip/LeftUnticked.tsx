@@ -3,6 +3,7 @@ import type { Trip } from '../../domain/trip';
 import { useNow, useRecords, useShelf } from '../../live';
 import { listed } from '../../ui/format';
 import Link from '../../ui/Link';
+import { tripQuery } from '../../ui/useChosenTrip';
 
 /** What of the kit nothing here counts on, as it was not ticked while packing. */
 export function LeftUnticked({ trip }: { trip: Trip }) {
@@ -15,7 +16,7 @@ export function LeftUnticked({ trip }: { trip: Trip }) {
   return (
     <p className="mt-2">
       Not ticked while packing, so not counted on: <b>{listed(things.map(({ name }) => name))}</b>.{' '}
-      <Link href="/kit" className="link">
+      <Link href={`/kit${tripQuery(trip.id)}`} className="link">
         Tick what is here
       </Link>
     </p>

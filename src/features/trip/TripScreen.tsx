@@ -1,15 +1,15 @@
 'use client';
 
-import { addDays, format, formatISO } from 'date-fns';
+import { addDays, formatISO } from 'date-fns';
 import { nanoid } from 'nanoid';
-import { useState } from 'react';
 import { newRecord } from '../../domain/newRecord';
 import { USUAL_TRIP, type Trip } from '../../domain/trip';
-import { dayOfTrip, nextTrip, openTrips } from '../../domain/tripDays';
+import { nextTrip, openTrips } from '../../domain/tripDays';
 import { useRecords, useStandings, useStore } from '../../live';
-import { SelectField } from '../../ui/forms/fields';
 import { plural } from '../../ui/format';
 import Link from '../../ui/Link';
+import { TripChoice } from '../../ui/TripChoice';
+import { tripQuery, useChosenTrip } from '../../ui/useChosenTrip';
 import { TripBoard } from './TripBoard';
 
 /** The work ahead painted on its days, what the edges will do, and what to do before, there and after. */
@@ -17,7 +17,7 @@ export function TripScreen() {
   const tools = useRecords('tools');
   const trips = useRecords('trips');
   const standings = useStandings();
-  const [chosenId, setChosenId] = useState<string | null>(null);
+  const [chosenId, choose] = useChosenTrip();
   const store = useStore();
   if (!tools || !trips || !standings) return null;
   const open = openTrips(trips);
@@ -40,7 +40,7 @@ export function TripScreen() {
       }),
     };
     await store.trips.save(made);
-    setChosenId(made.id);
+    choose(made.id);
   };
   const archive = (own: Trip, archivedAt: string | null): void =>
     void store.trips.update(own.id, (present) => ({
@@ -68,20 +68,18 @@ export function TripScreen() {
     );
   }
   const isPutAway = trip.archivedAt !== null;
-  const choice = trips.length > 1 && (
-    <div className="w-64">
-      <SelectField
-        label="Which trip"
-        value={trip.id}
-        options={[...open, ...trips.filter(({ archivedAt }) => archivedAt !== null)].map(
-          (own) => [own.id, optionWords(own)] as const,
-        )}
-        onChange={(event) => setChosenId(event.target.value)}
-      />
-    </div>
+  const choice = (
+    <TripChoice
+      trips={[...open, ...trips.filter(({ archivedAt }) => archivedAt !== null)]}
+      chosenId={trip.id}
+      onChoose={choose}
+    />
   );
   const actions = (
     <span className="flex flex-wrap gap-x-4">
+      <Link href={`/kit${tripQuery(trip.id)}`} className="link inline-flex min-h-12 items-center">
+        Its kit
+      </Link>
       <button type="button" className="link min-h-12" onClick={() => void add()}>
         A new trip
       </button>
@@ -94,7 +92,7 @@ export function TripScreen() {
           className="link min-h-12"
           onClick={() => {
             archive(trip, isPutAway ? null : new Date().toISOString());
-            if (!isPutAway) setChosenId(null);
+            if (!isPutAway) choose(null);
           }}
         >
           {isPutAway ? 'Bring it back' : 'Put it away'}
@@ -123,9 +121,4 @@ export function TripScreen() {
       <TripBoard key={trip.id} kept={trip} />
     </div>
   );
-}
-
-function optionWords(trip: Trip): string {
-  const from = format(dayOfTrip(trip, 0), 'd MMM yyyy');
-  return `${trip.name}, ${from}${trip.archivedAt ? ', put away' : ''}`;
 }

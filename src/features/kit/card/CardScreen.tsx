@@ -1,12 +1,12 @@
 'use client';
 
-import { useSearchParams } from 'next/navigation';
 import { useState } from 'react';
 import { goesAlong, nextTrip } from '../../../domain/tripDays';
 import { useHand, useNow, useRecords, useSettings, useShelf, useZoneStates } from '../../../live';
 import { downloadText } from '../../../ui/download';
 import { SelectField } from '../../../ui/forms/fields';
 import Link from '../../../ui/Link';
+import { tripQuery, useChosenTrip } from '../../../ui/useChosenTrip';
 import { CardRow } from './CardRow';
 import { Cautions, PackingList } from './CardFoot';
 import { cardSides } from './cardSides';
@@ -14,7 +14,7 @@ import { cardSvg } from './cardSvg';
 
 /** The field card of a trip, A5 on both sides: its edges by angle, lift and strokes, and the packing list. */
 export function CardScreen() {
-  const params = useSearchParams();
+  const [chosenId] = useChosenTrip();
   const trips = useRecords('trips');
   const helpers = useRecords('helpers');
   const states = useZoneStates();
@@ -24,7 +24,7 @@ export function CardScreen() {
   const settings = useSettings();
   const [person, setPerson] = useState('');
   if (!trips || !helpers || !states || !shelf || !hand || !settings) return null;
-  const trip = trips.find(({ id }) => id === params.get('trip')) ?? nextTrip(trips, now);
+  const trip = trips.find(({ id }) => id === chosenId) ?? nextTrip(trips, now);
   if (!trip) {
     return (
       <section className="mx-auto w-full max-w-3xl px-4 py-6 sm:px-8">
@@ -78,7 +78,7 @@ export function CardScreen() {
             Side {i + 1} as SVG
           </button>
         ))}
-        <Link href="/kit" className="link inline-flex min-h-12 items-center">
+        <Link href={`/kit${tripQuery(trip.id)}`} className="link inline-flex min-h-12 items-center">
           Back to the kit
         </Link>
       </div>

@@ -1,6 +1,6 @@
 'use client';
 
-import { useRouter, useSearchParams } from 'next/navigation';
+import { useRouter } from 'next/navigation';
 import { useMemo, useState } from 'react';
 import { thingsCarried, workSpan, type Shelf } from '../../../core';
 import type { LoggedSession } from '../../../domain/loggedSession';
@@ -10,6 +10,7 @@ import type { Trip } from '../../../domain/trip';
 import { goesAlong } from '../../../domain/tripDays';
 import { useRecords, useSessionsBetween, useShelf } from '../../../live';
 import Link from '../../../ui/Link';
+import { useChosenTrip } from '../../../ui/useChosenTrip';
 import { EdgeBack } from './EdgeBack';
 import { ThingsBack } from './ThingsBack';
 import { useCheckIn } from './useCheckIn';
@@ -18,12 +19,12 @@ const NOTHING_SEEN: Observation = { tests: [], findings: [] };
 
 /** On return: every tool that went is looked through, and what was used of what was carried is noted. */
 export function BackScreen() {
-  const params = useSearchParams();
+  const [chosenId] = useChosenTrip();
   const tools = useRecords('tools');
   const trips = useRecords('trips');
   const shelf = useShelf();
   if (!tools || !trips || !shelf) return null;
-  const trip = trips.find(({ id }) => id === params.get('trip'));
+  const trip = trips.find(({ id }) => id === chosenId);
   if (!trip) {
     return (
       <section className="mx-auto w-full max-w-3xl px-4 py-6 sm:px-8">

@@ -1,0 +1,62 @@
+import { writeFileSync } from 'node:fs';
+import type { Page, TestInfo } from '@playwright/test';
+import { longLog } from '../demo/longLog';
+import { writeBundle } from '../src/formats/bundle';
+import { expect, open, test, untilStored, waitUntilPlanned } from './fixtures';
+
+/** A rack of forty tools with ten touch-ups each. */
+async function hangForty(page: Page, info: TestInfo): Promise<void> {
+  const file = info.outputPath('forty.json');
+  const records = longLog({ tools: 40, sessions: 400 });
+  writeFileSync(file, writeBundle(records, '2026-11-23T08:00:00.000Z'));
+  await open(page, '/data');
+  await page.getByLabel('File to import').setInputFiles(file);
+  await expect(page.getByRole('heading', { name: 'forty.json is brought in' })).toBeVisible({
+    timeout: 60_000,
+  });
+}
+
+test('forty tools go on a trip, in a kit, on a card and through care', async ({ page }, info) => {
+  test.setTimeout(300_000);
+  await hangForty(page, info);
+  await open(page, '/trip');
+  await page.getByRole('button', { name: 'A new trip' }).click();
+  const grid = page.getByRole('button', { name: /: no work/ });
+  await expect(grid.first()).toBeVisible({ timeout: 30_000 });
+  const cells = await grid.count();
+  expect(cells).toBeGreaterThan(30);
+
+  // A day of chopping for every axe, copied on; the forecast follows while one paints.
+  await page.getByRole('button', { name: 'chop', exact: true }).click();
+  const axes = page.getByRole('button', { name: /^Old Hob( \d)?, .*: no work/ });
+  const first = axes.first();
+  await first.focus();
+  await page.keyboard.press('4');
+  await expect(page.getByText('2000 runs;')).toBeVisible({ timeout: 60_000 });
+  await expect(page.getByRole('region', { name: 'Out there' })).toContainText('Old Hob');
+  const before = page.getByRole('region', { name: 'Before you go' });
+  expect(await before.getByRole('link', { name: /^Plan / }).count()).toBeGreaterThan(20);
+  await untilStored(page);
+
+  await open(page, '/kit');
+  await waitUntilPlanned(page);
+  await expect(page.getByText('Not proven yet')).toHaveCount(0, { timeout: 120_000 });
+  await expect(page.getByRole('slider', { name: 'Grams of the kit' })).toBeVisible();
+  await page.getByRole('button', { name: 'Pack this kit' }).click();
+  await expect(page.getByRole('region', { name: 'Packing' })).toBeVisible();
+  await untilStored(page);
+
+  await open(page, '/care');
+  await expect(page.getByRole('heading', { level: 1 })).toContainText(/\d+ things before/);
+  const due = page.getByRole('list', { name: 'Due' }).getByRole('listitem');
+  // What is done in one go stands once, however many it is done for.
+  expect(await due.count()).toBeLessThan(60);
+  await expect(
+    due.filter({ hasText: /Film of oil, wax or fat on \d+ blades/ }).first(),
+  ).toBeVisible();
+
+  await open(page, '/');
+  await expect(page.getByRole('region', { name: /^Before / }).first()).toContainText('edges');
+  const width = await page.evaluate(() => document.documentElement.scrollWidth);
+  expect(width).toBeLessThanOrEqual(1280);
+});

@@ -29,7 +29,8 @@ export interface BoardProps {
   shelf: Shelf;
   hand: Hand;
   now: string;
-  onChange: (step: TripStep) => void;
+  /** Returns the step that takes it back. */
+  onChange: (step: TripStep) => TripStep;
 }
 
 /** The kits of one trip: what is asked of them, the frontier, and the kit that is chosen on it. */

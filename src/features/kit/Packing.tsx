@@ -3,10 +3,11 @@
 import { shelfThings, type Shelf } from '../../core';
 import type { Helper } from '../../domain/shelf';
 import type { Carried, Trip } from '../../domain/trip';
-import { useStore, useUndoable, type TripStep } from '../../live';
+import type { TripStep } from '../../live';
 import { CheckField } from '../../ui/forms/fields';
 import { grams, plural } from '../../ui/format';
 import Link from '../../ui/Link';
+import { notice } from '../../ui/notice';
 import { tripQuery } from '../../ui/useChosenTrip';
 import { GROUPS } from './things';
 
@@ -15,15 +16,14 @@ export function Packing(props: {
   trip: Trip;
   shelf: Shelf;
   helpers: readonly Helper[];
-  onChange: (step: TripStep) => void;
+  /** Returns the step that takes it back. */
+  onChange: (step: TripStep) => TripStep;
 }) {
   const { trip, shelf, helpers, onChange } = props;
   const { carried } = trip;
-  const { whole } = useStore();
-  const undoable = useUndoable();
-  const unpack = (): Promise<void> => {
-    const record = { ...trip, carried: [], updatedAt: new Date().toISOString() };
-    return undoable('Unpacked.', () => whole.putTogether([{ store: 'trips', record }]));
+  const unpack = (): void => {
+    const back = onChange((own) => ({ ...own, carried: [] }));
+    void notice('Unpacked.', { action: { label: 'Undo', onClick: () => void onChange(back) } });
   };
   const all = [...shelfThings(shelf), ...helpers];
   const massOf = (thing: Carried): number => {
@@ -47,11 +47,7 @@ export function Packing(props: {
         >
           Field card and packing list
         </Link>
-        <button
-          type="button"
-          className="link ml-auto min-h-12"
-          onClick={() => void unpack().catch(() => {})}
-        >
+        <button type="button" className="link ml-auto min-h-12" onClick={unpack}>
           Unpack, and choose anew
         </button>
       </div>

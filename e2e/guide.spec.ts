@@ -31,9 +31,10 @@ test('grams on a strop are one curve, that says where the best was and stays in 
     await readAfter(page, 1, grams);
   }
   await expect(title).toContainText(/^Past it by \d+ strokes: best at about \d+ strokes/);
-  const said = await title.innerText();
   await page.getByText('The readings', { exact: true }).click();
+  // The title is that of all readings as soon as the last one stands among them.
   await expect(page.getByRole('cell', { name: '205' })).toBeVisible();
+  const said = await title.innerText();
   await page.getByRole('button', { name: 'Finish here' }).click();
   await page.getByRole('button', { name: 'Write it into the log' }).click();
   await expect(page).toHaveURL(/\/log\/entry/);

@@ -166,9 +166,12 @@ test('the log answers, with what stands behind each answer', async ({ page }) =>
   ])
     await expect(said.filter({ hasText: answer })).toBeVisible();
   await expect(page.getByText(/^From 11 pairs of grams and a test/)).toBeVisible();
-  // The tool's own page says the same of its steel.
+  // The tool's own page says the same of its stones and its steel.
   const each = await page.getByRole('row', { name: /^Wren \d+ µm/ }).innerText();
   await open(page, '/tool?id=wren');
+  await expect(
+    page.getByText(/^Wren wants a stone sooner each time: after [\d, ]+then \d+/),
+  ).toBeVisible();
   await expect(page.getByText(`Each takes ${/(\d+) µm/.exec(each)![1]} µm`)).toBeVisible();
 });
 

@@ -128,6 +128,7 @@ export {
   judgeEdge,
   ladderRequest,
   latestChecks,
+  stopReasons,
   planJob,
   recessionsSinceMeasured,
   RUNGS,
@@ -290,7 +291,7 @@ export {
   USUAL_EVERY,
 } from './care';
 export type { CareGroup, CareRow, CareUnit, DoneTogether } from './care';
-export { logAnswers, WORK_MARKS, workMark } from './answers';
+export { logAnswers, toolStories, WORK_MARKS, workMark } from './answers';
 export type {
   CourseEntry,
   CoursePoint,

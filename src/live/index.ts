@@ -18,7 +18,9 @@ export {
 export {
   useLineCount,
   useSessionsBetween,
+  useReadToolLog,
   useToolLog,
+  useToolStops,
   useWorkedTools,
   type ToolLog,
 } from './useToolLog';

@@ -2,9 +2,11 @@
 
 import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
+import { latestChecks, logByUsualTester, stopReasons, type StopReason } from '../core';
 import type { LoggedSession } from '../domain/loggedSession';
 import type { Inspection } from '../domain/session';
 import { useStore } from './StoreProvider';
+import { useStandings } from './useStandings';
 
 /** The part of the log that is of one tool. */
 export interface ToolLog {
@@ -19,14 +21,35 @@ export function useToolLog(toolId: string): ToolLog | undefined {
     queryKey: ['sessionLines', toolId],
     queryFn: () => log.sessionsOf(toolId),
   }).data;
-  const inspections = useQuery({
-    queryKey: ['inspectionLines', toolId],
-    queryFn: () => log.inspectionsOf(toolId),
-  }).data;
+  const inspections = useLooksAt(toolId);
   return useMemo(
     () => sessions && inspections && { sessions, inspections },
     [sessions, inspections],
   );
+}
+
+function useLooksAt(toolId: string): Inspection[] | undefined {
+  const { log } = useStore();
+  return useQuery({
+    queryKey: ['inspectionLines', toolId],
+    queryFn: () => log.inspectionsOf(toolId),
+  }).data;
+}
+
+/**
+ * Why a tool must not be used, by its own looks and at once: no strokes are counted on it until the whole
+ * log is judged. Undefined while they are read.
+ */
+export function useToolStops(toolId: string): StopReason[] | undefined {
+  const looks = useLooksAt(toolId);
+  return useMemo(() => looks && stopReasons(latestChecks(looks)), [looks]);
+}
+
+/** The same with its grams as the usual tester would read them: what estimates of the apex go by. */
+export function useReadToolLog(toolId: string): ToolLog | undefined {
+  const log = useToolLog(toolId);
+  const scale = useStandings()?.tester ?? null;
+  return useMemo(() => log && logByUsualTester(log, scale), [log, scale]);
 }
 
 /** Sessions that began between two moments (ISO 8601); undefined while they are read. */

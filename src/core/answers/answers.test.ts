@@ -1,6 +1,7 @@
 import fc from 'fast-check';
-import { gramsFromApex, logAnswers } from '..';
+import { gramsFromApex, logAnswers, logByUsualTester, toolStories } from '..';
 import { passedTest, readGrams, NO_CHECKS } from '../../domain/observation';
+import { loggedSession } from '../../domain/loggedSession';
 import type { LoggedSession, LoggedStep } from '../../domain/loggedSession';
 import type { Inspection } from '../../domain/session';
 import type { SharpnessTest } from '../../domain/terms';
@@ -126,6 +127,27 @@ describe('how long an edge goes', () => {
       ...{ kind: 'left alone', wasThinned: false },
     });
   });
+});
+
+it('what a tool’s own part of a log says first is what the whole log has', () => {
+  const { tools, trips, inspections } = sample;
+  const sessions = sample.sessions.map(loggedSession);
+  const asked = { tools, trips, shelf: sample, hand, forgotten: [], now };
+  const whole = logAnswers({ ...asked, sessions, inspections });
+  const read = logByUsualTester({ sessions, inspections }, whole.tester.scale);
+  let told = 0;
+  for (const tool of tools) {
+    const own = {
+      trips,
+      sessions: read.sessions.filter(({ toolId }) => toolId === tool.id),
+      inspections: read.inspections.filter(({ toolId }) => toolId === tool.id),
+    };
+    const stories = whole.edges.filter(({ toolId, story }) => toolId === tool.id && story);
+    const expected = stories.map(({ zoneId, story }) => ({ zoneId, story }));
+    expect(toolStories(tool, own, now)).toEqual(expected);
+    told += expected.length;
+  }
+  expect(told).toBeGreaterThan(5);
 });
 
 describe('strokes and minutes against before', () => {

@@ -8,6 +8,7 @@ export type { Gaps } from './gaps';
 export type { Hold, SideBalance } from './handThroughTime';
 export type { EdgeAnswers } from './edgeAnswers';
 export { logAnswers, type LogAnswers } from './logAnswers';
+export { toolStories } from './toolStories';
 export type { PlansMet } from './plansMet';
 export type { TaskEndurance } from './taskEndurance';
 export { WORK_MARKS, workMark, type WorkMark } from './workMark';

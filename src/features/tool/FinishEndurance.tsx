@@ -3,20 +3,13 @@
 import { useMemo } from 'react';
 import { enduranceOf, FINISH_NAMES, type Endurance } from '../../core';
 import type { Tool } from '../../domain/tool';
-import { useTester, useToolLog } from '../../live';
+import { useReadToolLog } from '../../live';
 import { plural, sentence } from '../../ui/format';
 
 /** How long each finish lasted on this tool until its edge was tired, by its own log. */
 export function FinishEndurance({ tool }: { tool: Tool }) {
-  const sessions = useToolLog(tool.id)?.sessions;
-  const byTester = useTester();
-  const lines = useMemo(() => {
-    const read = (sessions ?? []).map((session) => ({
-      ...session,
-      ...{ before: byTester(session.before), after: byTester(session.after) },
-    }));
-    return enduranceOf(tool, read);
-  }, [tool, sessions, byTester]);
+  const sessions = useReadToolLog(tool.id)?.sessions;
+  const lines = useMemo(() => enduranceOf(tool, sessions ?? []), [tool, sessions]);
   if (lines.length === 0) return null;
   const units = [...new Set(lines.map(({ unit }) => unit))];
   const finishes = FINISH_NAMES.filter((name) => lines.some(({ finish }) => finish === name));

@@ -1,12 +1,16 @@
 'use client';
 
+import { useMemo } from 'react';
 import Link from '../../ui/Link';
-import { useToolLog } from '../../live';
+import { toolStories } from '../../core';
+import { useNow, useReadToolLog, useRecords, useToolLog } from '../../live';
 import type { Tool } from '../../domain/tool';
 import { day } from '../../ui/format';
+import { edgeNames } from '../../ui/words/edgeNames';
+import { storyWords } from '../../ui/words/logWords';
 import { TEST_WORDS } from '../../ui/words/testWords';
 
-/** The last touch-ups of this tool, newest first. */
+/** The last touch-ups of this tool, newest first, and what all of them say. */
 export function ToolHistory({ tool }: { tool: Tool }) {
   const sessions = useToolLog(tool.id)?.sessions;
   const own = (sessions ?? [])
@@ -51,6 +55,32 @@ export function ToolHistory({ tool }: { tool: Tool }) {
           ))}
         </tbody>
       </table>
+      <Stories tool={tool} />
     </section>
+  );
+}
+
+/** What the log says of each of its edges first, as the log itself has it. */
+function Stories({ tool }: { tool: Tool }) {
+  const log = useReadToolLog(tool.id);
+  const trips = useRecords('trips');
+  const now = useNow();
+  const told = useMemo(
+    () => (log && trips ? toolStories(tool, { ...log, trips }, now) : []),
+    [tool, log, trips, now],
+  );
+  if (told.length === 0) return null;
+  const nameOf = edgeNames([tool]);
+  return (
+    <>
+      {told.map(({ zoneId, story }) => (
+        <p key={zoneId} className="mt-2">
+          <b>{nameOf({ toolId: tool.id, zoneId })}</b> {storyWords(story)}
+        </p>
+      ))}
+      <Link href="/log/answers" className="link inline-flex min-h-12 items-center">
+        All that the log answers
+      </Link>
+    </>
   );
 }

@@ -4,7 +4,7 @@ import Link from '../../ui/Link';
 import { StopUse } from '../../ui/StopUse';
 import { useRouter, useSearchParams } from 'next/navigation';
 import { useEffect } from 'react';
-import { useRecord, useRecords, useSettings, useZoneState } from '../../live';
+import { useRecord, useRecords, useSettings, useToolStops } from '../../live';
 import { Guide } from './Guide';
 import { useSittingTurn } from './useSittingTurn';
 
@@ -16,7 +16,7 @@ export function GuideScreen() {
   const tools = useRecords('tools');
   const settings = useSettings();
   const router = useRouter();
-  const stops = useZoneState(session?.toolId ?? '', session?.zoneId ?? '')?.stops ?? [];
+  const stops = useToolStops(session?.toolId ?? '');
   const finished = Boolean(session?.finishedAt);
   const turn = useSittingTurn();
   const tool = tools?.find((record) => record.id === session?.toolId);
@@ -28,7 +28,7 @@ export function GuideScreen() {
     });
     // eslint-disable-next-line react-hooks/exhaustive-deps -- once, when it is finished
   }, [finished, live.isKept, id]);
-  if (session === undefined || !tools || !settings || finished) return null;
+  if (session === undefined || !tools || !settings || !stops || finished) return null;
 
   const zone = tool?.zones.find((record) => record.id === session?.zoneId);
   if (!session || !tool || !zone) {

@@ -5,10 +5,13 @@ const createConfig = nextJest({ dir: './' });
 /** Packages that ship ES modules only and must be compiled for Jest. */
 const esm = ['nanoid', 'd3-[a-z-]+', 'internmap', '@tanstack', 'idb', 'comlink', 'yup'];
 
+/** Tests stand in a stated zone, as on a stated day. */
+process.env.TZ = process.env.STATED_ZONE ?? 'UTC';
+
 export default async function config() {
   const base = await createConfig({
     testEnvironment: '<rootDir>/scripts/jestBrowserEnvironment.cjs',
-    setupFiles: ['fake-indexeddb/auto'],
+    setupFiles: ['<rootDir>/src/testing/standOnStatedDay.ts', 'fake-indexeddb/auto'],
     setupFilesAfterEnv: ['@testing-library/jest-dom'],
     // A busy machine takes a multiple of the usual time for a database in memory.
     testTimeout: 20_000,

@@ -1,5 +1,6 @@
 import { defineConfig } from '@playwright/test';
 import { launchOptions, ORIGIN, PORT } from './e2e/browser';
+import { STATED_ZONE } from './src/testing/statedDay';
 
 const report = process.env.BROWSER_REPORT;
 
@@ -14,6 +15,7 @@ export default defineConfig({
   reporter: report ? [['list'], ['json', { outputFile: report }]] : 'list',
   use: {
     baseURL: ORIGIN,
+    timezoneId: STATED_ZONE,
     viewport: { width: 1280, height: 800 },
     contextOptions: { reducedMotion: 'reduce' },
     launchOptions,

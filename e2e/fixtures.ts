@@ -1,7 +1,12 @@
 import { test as base, expect, type BrowserContext, type Page } from '@playwright/test';
+import { differenceInCalendarDays } from 'date-fns';
+import { STATED_DAY, standAt } from '../src/testing/statedDay';
 import { ORIGIN } from './browser';
 
-/** Every test listens to its browser: no error in the console, not one request to elsewhere. */
+/**
+ * Every test stands on a stated day and listens to its browser: no error in the console, not one
+ * request to elsewhere.
+ */
 
 interface Watch {
   problems: string[];
@@ -21,7 +26,17 @@ export function watch(context: BrowserContext): Watch {
   return { problems };
 }
 
-export const test = base.extend<{ watched: Watch }>({
+export const test = base.extend<{ day: string; standing: void; watched: Watch }>({
+  /** The moment at which the browser's clock stands when the test begins. */
+  day: [STATED_DAY, { option: true }],
+  standing: [
+    async ({ context, day }, use) => {
+      // A page that is opened later stands later by what has passed.
+      await standLaterBy(context, Date.parse(day) - Date.now());
+      await use();
+    },
+    { auto: true },
+  ],
   watched: [
     async ({ context }, use) => {
       const watched = watch(context);
@@ -98,4 +113,52 @@ export async function startTouchUp(page: Page, tool: string): Promise<void> {
 
 export async function waitUntilPlanned(page: Page): Promise<void> {
   await expect(page.getByTestId('kit-grams')).toBeVisible({ timeout: 30_000 });
+}
+
+/** Pages that are opened from now on stand so much later. */
+const standLaterBy = (context: BrowserContext, laterMs: number): Promise<unknown> =>
+  context.addInitScript(`(${standAt})(Date.now() + ${laterMs})`);
+
+/**
+ * Pages that are opened from now on stand at an hour so many days after the day on which this one stands.
+ * (Playwright's own clock moves `performance.now` along with the date, and timers fail after 24 days.)
+ */
+export async function standLater(page: Page, days: number, hour: number): Promise<void> {
+  const laterMs = await page.evaluate(
+    ([later, hours]) => {
+      const then = new Date();
+      then.setDate(then.getDate() + later);
+      return then.setHours(hours, 5, 0, 0) - Date.now();
+    },
+    [days, hour] as const,
+  );
+  await standLaterBy(page.context(), laterMs);
+}
+
+/** A day so many days after the page's own, as the application writes it. */
+export const dayAfter = (
+  page: Page,
+  days: number,
+  shape: Intl.DateTimeFormatOptions = { day: 'numeric', month: 'short', year: 'numeric' },
+): Promise<string> =>
+  page.evaluate(
+    ([later, given]) => {
+      const then = new Date();
+      then.setDate(then.getDate() + later);
+      return then.toLocaleDateString('en-GB', given);
+    },
+    [days, shape] as const,
+  );
+
+/** The same as a field for days takes it: 2026-10-24. */
+export const fieldDayAfter = (page: Page, days: number): Promise<string> =>
+  page.evaluate((later) => {
+    const then = new Date();
+    then.setDate(then.getDate() + later);
+    return then.toLocaleDateString('sv-SE');
+  }, days);
+
+/** A day of the sample as its script writes it, on the page's own clock. */
+export function sampleDay(page: Page, written: string): Promise<string> {
+  return dayAfter(page, differenceInCalendarDays(written, '2026-11-23'));
 }

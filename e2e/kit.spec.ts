@@ -1,6 +1,6 @@
 import { execFileSync } from 'node:child_process';
 import type { Page } from '@playwright/test';
-import { expect, open, test, untilStored, waitUntilPlanned } from './fixtures';
+import { expect, open, standLater, test, untilStored, waitUntilPlanned } from './fixtures';
 
 const gramsOf = async (page: Page): Promise<number> =>
   parseInt(await page.getByTestId('kit-grams').innerText(), 10);
@@ -95,9 +95,7 @@ test('a kit is packed mat by mat, and is what a touch-up on the trip is planned 
   await packing.getByLabel(/^diamond rod/).check();
   await expect(packing.getByRole('heading', { name: /^1 of \d+ things packed/ })).toBeVisible();
   await untilStored(page);
-  const at = new Date(Date.now() + 6 * 24 * 3600 * 1000);
-  at.setHours(19, 0, 0, 0);
-  await page.clock.setFixedTime(at);
+  await standLater(page, 6, 19);
   await open(page, '/touch-up?tool=bracken&zone=chop&where=field');
   await expect(page.getByText(/diamond rod/).first()).toBeVisible();
   await expect(page.getByText(/ceramic rod/)).toHaveCount(0);

@@ -1,14 +1,10 @@
 import type { Page } from '@playwright/test';
-import { expect, open, test, untilStored } from './fixtures';
-
-const DAY_MS = 24 * 3600 * 1000;
+import { expect, open, standLater, test, untilStored } from './fixtures';
 
 /** The clock of the browser on a day of the sample's trip, which begins in four days. */
 async function standOnDay(page: Page, day: number, hour: number): Promise<void> {
   await open(page, '/trip');
-  const at = new Date(Date.now() + (4 + day) * DAY_MS);
-  at.setHours(hour, 5, 0, 0);
-  await page.clock.setFixedTime(at);
+  await standLater(page, 4 + day, hour);
 }
 
 test('on the trip days it opens on tonight, and an evening that is done changes what is ahead', async ({

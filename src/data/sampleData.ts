@@ -14,13 +14,12 @@ export async function loadSampleOnFirstVisit(store: Store): Promise<void> {
   if (IS_DEMO && (await store.whole.isEmpty())) await loadSample(store, new Date());
 }
 
-/** Puts the sample crew in the place of all data, with its dates moved so that it stands today. */
+/** Puts the sample crew in the place of all data, with its days moved so that it stands today. */
 export async function loadSample(store: Store, now: Date): Promise<Act> {
   const { default: file } = await import('../../demo/tarrow-ness.json');
   const { records, exportedAt } = file as unknown as Bundle;
-  const days = differenceInCalendarDays(now, parseISO(exportedAt));
   return store.whole.replaceAll({
-    ...shiftDates(records, days),
+    ...broughtTo(now, exportedAt, records),
     settings: [{ ...defaultSettings(now.toISOString()), demoLoadedAt: now.toISOString() }],
   });
 }
@@ -31,21 +30,31 @@ export async function startEmpty(store: Store, now: Date): Promise<Act> {
   return store.whole.replaceAll({ ...none, settings: [defaultSettings(now.toISOString())] });
 }
 
-/** Every date and time in the records, later by whole days. */
-export function shiftDates<T>(value: T, days: number): T {
-  if (typeof value === 'string') return shiftText(value, days) as T;
-  if (Array.isArray(value)) return value.map((entry) => shiftDates(entry, days)) as T;
-  if (value && typeof value === 'object') {
-    return Object.fromEntries(
-      Object.entries(value).map(([key, entry]) => [key, shiftDates(entry, days)]),
-    ) as T;
-  }
-  return value;
+/**
+ * Records that were written on a day, as if they had been written today. Their moments are hours of the
+ * day where the person is, whatever its zone and season: what was done at nine in the evening stays so.
+ */
+export function broughtTo<T>(today: Date, writtenAt: string, records: T): T {
+  const days = differenceInCalendarDays(today, onTheClock(writtenAt));
+  const moved = (value: unknown): unknown => {
+    if (typeof value === 'string') return movedText(value, days);
+    if (Array.isArray(value)) return value.map(moved);
+    if (value && typeof value === 'object') {
+      return Object.fromEntries(Object.entries(value).map(([key, each]) => [key, moved(each)]));
+    }
+    return value;
+  };
+  return moved(records) as T;
 }
 
-function shiftText(text: string, days: number): string {
+/** A moment's hour read as one where the person is. */
+function onTheClock(moment: string): Date {
+  return parseISO(moment.replace('Z', ''));
+}
+
+function movedText(text: string, days: number): string {
   if (/^\d{4}-\d{2}-\d{2}T[\d:.]+Z$/.test(text)) {
-    return addDays(parseISO(text), days).toISOString();
+    return addDays(onTheClock(text), days).toISOString();
   }
   if (/^\d{4}-\d{2}-\d{2}$/.test(text)) {
     return formatISO(addDays(parseISO(text), days), { representation: 'date' });

@@ -1,10 +1,13 @@
+import { differenceInCalendarDays, getHours, isAfter, parseISO } from 'date-fns';
 import fc from 'fast-check';
+import file from '../../demo/tarrow-ness.json';
 import { STORE_NAMES } from '../domain/storeNames';
+import type { Bundle } from '../formats/bundle';
 import { sample } from '../testing/sample';
 import { freshStore, later } from '../testing/stores';
 import { defaultSettings } from './defaultSettings';
 import { mergeRecords } from './merge';
-import { loadSample, shiftDates, startEmpty } from './sampleData';
+import { broughtTo, loadSample, startEmpty } from './sampleData';
 
 const wren = sample.tools.find(({ id }) => id === 'wren')!;
 
@@ -35,11 +38,40 @@ describe('the whole data', () => {
     expect(rest.settings[0]).toEqual(defaultSettings(now.toISOString()));
   });
 
-  it('shifts dates and nothing else', () => {
-    const record = { at: '2026-03-28T10:00:00.000Z', on: '2026-12-31', name: '2026', n: 3 };
-    const shifted = shiftDates(record, 1);
-    expect(shifted).toMatchObject({ on: '2027-01-01', name: '2026', n: 3 });
-    expect(shiftDates(shifted, -1)).toEqual(record);
+  it('moves days and hours and nothing else', () => {
+    const written = '2026-03-27T08:00:00.000Z';
+    const record = { at: '2026-03-28T20:30:00.000Z', on: '2026-12-31', name: '2026', n: 3 };
+    const moved = broughtTo(new Date(2026, 2, 28, 23, 59), written, record);
+    expect(moved).toMatchObject({ on: '2027-01-01', name: '2026', n: 3 });
+    expect(new Date(moved.at)).toEqual(new Date(2026, 2, 29, 20, 30));
+  });
+
+  it('stands right at any hour of any day: nothing done lies ahead, the trip begins in four days', () => {
+    const { records, exportedAt } = file as unknown as Bundle;
+    const anyTime = fc.date({
+      min: new Date(2024, 0, 1),
+      max: new Date(2040, 0, 1),
+      noInvalidDate: true,
+    });
+    fc.assert(
+      fc.property(anyTime, (now) => {
+        const { sessions, inspections, care, trips } = broughtTo(now, exportedAt, records);
+        const done = [
+          ...sessions.flatMap(({ startedAt, finishedAt }) => [startedAt, finishedAt!]),
+          ...[...inspections, ...care].map(({ at }) => at),
+        ];
+        expect(done.filter((at) => isAfter(at, now))).toEqual([]);
+        expect(differenceInCalendarDays(parseISO(trips[0]!.startsOn), now)).toBe(4);
+        sessions.forEach(({ startedAt, finishedAt }, i) => {
+          const like = records.sessions[i]!;
+          expect(Date.parse(finishedAt!) - Date.parse(startedAt)).toBe(
+            Date.parse(like.finishedAt!) - Date.parse(like.startedAt),
+          );
+          expect(getHours(startedAt)).toBe(Number(like.startedAt.slice(11, 13)));
+        });
+      }),
+      { numRuns: 60 },
+    );
   });
 });
 

@@ -36,13 +36,13 @@ function bundleRecords(text: string, onShare: (share: number) => void): Records 
 }
 
 /** A table of the log by the tools, things and trips that are here. */
-async function logRecords(text: string): Promise<Records> {
+async function logRecords(text: string, now: string): Promise<Records> {
   const { tools, abrasives, strops, compounds, lubricants, trips } = await store();
   const shelf = {
     ...{ abrasives: await abrasives.list(), strops: await strops.list() },
     ...{ compounds: await compounds.list(), lubricants: await lubricants.list() },
   };
-  const known = { tools: await tools.list(), shelf, trips: await trips.list() };
+  const known = { tools: await tools.list(), shelf, trips: await trips.list(), now };
   const reading = readLog(text, known);
   if (!reading.ok) return reading;
   const none = Object.fromEntries(STORE_NAMES.map((name) => [name, []])) as unknown as AllRecords;
@@ -52,7 +52,11 @@ async function logRecords(text: string): Promise<Records> {
 /** The data file in and out, in a thread of its own: reading and checking a long log takes seconds. */
 const api = {
   /** Brings in all of a file or nothing of it; ending the thread meanwhile brings in nothing. */
-  async importFile(file: unknown, onProgress: OnImportProgress): Promise<ImportOutcome> {
+  async importFile(
+    file: unknown,
+    now: string,
+    onProgress: OnImportProgress,
+  ): Promise<ImportOutcome> {
     if (!(file instanceof Blob)) throw new TypeError('an import needs a file');
     if (file.size > LARGEST_BYTES) {
       const message = 'is larger than 64 MB: choose a file made by Export';
@@ -62,7 +66,7 @@ const api = {
     const text = await file.text();
     onProgress('checking', 0);
     const reading = isTable(file)
-      ? await logRecords(text)
+      ? await logRecords(text, now)
       : bundleRecords(text, (share) => onProgress('checking', share));
     if (!reading.ok) return { kind: 'refused', problems: reading.problems, more: reading.more };
     onProgress('writing', 0);
@@ -78,9 +82,9 @@ const api = {
     return (await store()).whole.undo(imported);
   },
   /** Everything sound as one file, and how many damaged records are not in it. */
-  async exportAll(): Promise<{ file: Blob; leftOut: number }> {
+  async exportAll(now: string): Promise<{ file: Blob; leftOut: number }> {
     const { records, leftOut } = await soundRecords(await store());
-    const text = writeBundle(records, new Date().toISOString());
+    const text = writeBundle(records, now);
     return { file: new Blob([text], { type: 'application/json' }), leftOut };
   },
 };

@@ -21,7 +21,7 @@ export function startImport(file: File, onProgress: OnImportProgress): ImportJob
   lastImport = worker;
   const outcome = new Promise<ImportOutcome>((resolve, reject) => {
     worker.addEventListener('error', (event) => reject(new Error(event.message)), { once: true });
-    api.importFile(file, proxy(onProgress)).then(resolve, reject);
+    api.importFile(file, new Date().toISOString(), proxy(onProgress)).then(resolve, reject);
   });
   return { outcome, cancel: () => worker.terminate(), undo: () => api.undoImport() };
 }
@@ -30,7 +30,7 @@ export function startImport(file: File, onProgress: OnImportProgress): ImportJob
 export async function exportAll(): Promise<{ file: Blob; leftOut: number }> {
   const { worker, api } = spawn();
   try {
-    return await api.exportAll();
+    return await api.exportAll(new Date().toISOString());
   } finally {
     worker.terminate();
   }

@@ -7,7 +7,8 @@ import { sample } from '../../testing/sample';
 import { readLog, writeLog } from '.';
 import { readTests, testText } from './testText';
 
-const known = { tools: sample.tools, shelf: sample, trips: sample.trips };
+const now = '2026-11-23T10:00:00.000Z';
+const known = { tools: sample.tools, shelf: sample, trips: sample.trips, now };
 const lines = sample.sessions.map(loggedSession);
 const read = (text: string) => readLog(text, known);
 const problemsOf = (text: string) => {

@@ -1,3 +1,4 @@
+import { isAfter } from 'date-fns';
 import { ValidationError } from 'yup';
 import { pastSession, shelfAbrasives, type LadderAbrasive, type Shelf } from '../../core';
 import { sessionSchema, type Session } from '../../domain/session';
@@ -24,6 +25,8 @@ interface Known {
   tools: readonly Tool[];
   shelf: Shelf;
   trips: readonly Trip[];
+  /** The moment of reading, ISO 8601: no entry lies ahead of it. */
+  now: string;
 }
 
 export type LogReading =
@@ -102,7 +105,7 @@ function namesOf({ tools, shelf }: Known): Names {
 
 function makeEntry(
   rows: readonly Row[],
-  { trips }: Known,
+  { trips, now }: Known,
   names: Names,
 ): { session: Session } | { problems: FileProblem[] } {
   const { line, cells } = rows[0]!;
@@ -119,7 +122,7 @@ function makeEntry(
   }
   const doneAt = momentOf(cells.started);
   if (!doneAt) refuse(line, 'started', 'must be a day (2026-10-24) or a moment in ISO 8601');
-  else if (doneAt > new Date().toISOString()) refuse(line, 'started', 'must not lie ahead');
+  else if (isAfter(doneAt, now)) refuse(line, 'started', 'must not lie ahead');
   const job = JOBS.find((each) => each === (cells.job.toLowerCase() || 'touch-up'));
   if (!job) refuse(line, 'job', `must be one of ${JOBS.join(', ')}`);
   const [before, after] = (['before', 'after'] as const).map((column) => {

@@ -1,0 +1,3 @@
+import { STATED_DAY, standAt } from './statedDay';
+
+standAt(Date.parse(STATED_DAY));

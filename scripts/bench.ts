@@ -10,7 +10,7 @@ import {
   type LadderProblem,
   type LadderState,
 } from '../src/core/ladder';
-import { UNTAUGHT_HAND } from '../src/core/learn';
+import { UNTAUGHT_HAND } from '../src/core/evidence';
 import { DEFAULT_PACE } from '../src/core/wear';
 import { typicalTool } from '../src/domain/typicalTools';
 import { millisecondsEach } from './millisecondsEach';

@@ -17,7 +17,7 @@ const settings = defaultSettings('2026-01-01T00:00:00.000Z');
 
 /** The baseline: every tool walks the whole log for itself. */
 function eachToolForItself(): number {
-  const hand = handOf({ sessions, shelf, pace: DEFAULT_PACE });
+  const hand = handOf({ tools, sessions, shelf, pace: DEFAULT_PACE });
   const benchOf = ({ schools }: (typeof tools)[number]) =>
     benchAt({ where: 'bench', shelf, schools, hand });
   return tools.flatMap((tool) => {

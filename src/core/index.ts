@@ -110,6 +110,8 @@ export {
   stropGrams,
   gramsAt,
   USUAL_TESTER,
+  seenApex,
+  worstStretch,
 } from './sharpness';
 export type { ApexEstimate, FinishName, StropReading, StropSeries, TesterScale } from './sharpness';
 export {
@@ -123,8 +125,6 @@ export {
   edgeJobOf,
   edgeNeeds,
   edgeWord,
-  familyOnShelf,
-  handOf,
   judgeEdge,
   ladderRequest,
   latestChecks,
@@ -132,12 +132,10 @@ export {
   planJob,
   recessionsSinceMeasured,
   RUNGS,
-  seenApex,
   standings,
   steelLeft,
   whatIf,
   SYMPTOM_IDS,
-  worstStretch,
   zoneNow,
   zoneStates,
 } from './inspection';
@@ -229,35 +227,40 @@ export type {
   SolveLp,
   ThingWorth,
 } from './kit';
+export { PRIORS, type Prior } from './priors';
+export { calibrate, dullingFactor, learn } from './evidence';
+export type { Endurance, Learned, LearnedDulling, LearnedHardness } from './evidence';
 export {
-  calibrate,
-  enduranceOf,
+  evidenceOf,
+  familyOnShelf,
   FEWEST_PAIRS,
-  learnedSteps,
+  handOf,
+  lessonsOf,
   logByUsualTester,
+  plannedHardness,
+  STEPS_FOLLOWED,
+  stepsDone,
+  strokesSince,
   taughtOf,
-} from './learn';
-export type { Endurance, Forgotten, Learned, SurfaceUse, Taught, TesterLearned } from './learn';
+  toolEndurance,
+} from './log';
+export type { Forgotten, StepDone, SurfaceUse, Taught, TesterLearned } from './log';
 export {
   doneOnTrip,
-  dullingFactor,
   edgeCosts,
   forecastTrip,
-  learnDulling,
   isUntested,
   maintenancePlan,
   TEST_MINUTES,
   RUNGS_OUT,
   setAdvice,
   stoneWaterMl,
-  tasksOfTrip,
   thingsCarried,
   travelling,
   tripProblem,
   tripShelf,
   tripWhatIf,
   workSpan,
-  zoneForTask,
 } from './trip';
 export type {
   DoneLine,
@@ -267,7 +270,6 @@ export type {
   EdgeForecast,
   EventCounts,
   HomeLine,
-  LearnedDulling,
   MaintenancePlan,
   OutDay,
   OutLine,
@@ -306,6 +308,5 @@ export type {
   LogAnswers,
   PlansMet,
   SideBalance,
-  TaskEndurance,
   WorkMark,
 } from './answers';

@@ -1,11 +1,12 @@
 import { openDB, type IDBPDatabase } from 'idb';
+import { FIRST_VERSION } from '../domain/upgrades/upgradeRecords';
 import type { Migration } from './migrations';
 import type { Database } from './schema';
 
 const DATABASE_NAME = 'open-trail';
 
 /** One more with every migration that is added. */
-export const DATABASE_VERSION = 8;
+export const DATABASE_VERSION = 9;
 
 /**
  * Opens the database, upgrading an older one step by step; rejects with the reason when a step
@@ -24,7 +25,7 @@ export async function openDatabase(
   } = {},
 ): Promise<Database> {
   const { name = DATABASE_NAME, migrations, onOutdated, onBlocked } = options;
-  const version = migrations?.length ?? DATABASE_VERSION;
+  const version = migrations ? FIRST_VERSION + migrations.length : DATABASE_VERSION;
   // A transaction does not wait for scripts to load: what upgrades is there before it is needed.
   const upgrading = (await isAt(name, version)) ? null : await import('./upgradeDatabase');
   let failure: unknown;

@@ -1,7 +1,7 @@
 import type { IDBPDatabase, IDBPTransaction } from 'idb';
 import { RECORD_SCHEMAS } from '../domain/records';
 import { lineOf, LINED_STORES } from './lines';
-import { MIGRATIONS, type Migration } from './migrations';
+import { migrate, MIGRATIONS, type Migration } from './migrations';
 
 type UpgradeTransaction = IDBPTransaction<unknown, string[], 'versionchange'>;
 
@@ -15,7 +15,7 @@ export async function upgradeDatabase(
   oldVersion: number,
   migrations: readonly Migration[] = MIGRATIONS,
 ): Promise<void> {
-  for (const migrate of migrations.slice(oldVersion)) await migrate(database, transaction);
+  await migrate(database, transaction, oldVersion, migrations);
   await rebuildLines(database, transaction);
   if (database.objectStoreNames.contains('snapshot')) database.deleteObjectStore('snapshot');
   database.createObjectStore('snapshot', { keyPath: 'id' });

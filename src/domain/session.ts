@@ -3,6 +3,7 @@ import { zoneSchema } from './tool';
 import {
   count,
   measure,
+  measureOrNull,
   name,
   oneOf,
   oneOfOrNull,
@@ -111,6 +112,20 @@ const sessionStepSchema = object({
   plannedPerSideHigh: count(),
   plannedMinutes: measure(0, 10_000),
   plannedApexUm: measure(0.05, 50),
+  /**
+   * What the model alone counted, over both sides, in this hardness of the steel and this radius of the
+   * apex (null where nobody noted them, or where scratches were to go); null for usual counts. What the
+   * log had taught is not in it.
+   */
+  baseline: object({
+    strokes: measure(0, 10_000_000),
+    minutes: measure(0, 1_000_000),
+    hardnessHrc: measureOrNull(30, 68),
+    apexUm: measureOrNull(0.01, 1000),
+  })
+    .noUnknown()
+    .nullable()
+    .defined(),
   /** What the log had taught by then, as a factor that is in the planned strokes. */
   learnedFactor: measure(0.01, 100),
   /** The stretch that was worked at an angle of its own, and its share of the strokes; mostly none. */
@@ -148,6 +163,8 @@ export const sessionSchema = object({
   /** The zone that was worked; the first one where the spine was. */
   zoneId: string().max(64).required(),
   job: oneOf(JOBS),
+  /** Whose hand it was; null where nobody said. */
+  person: string().min(1).max(80).nullable().defined(),
   /** The trip that it was worked on; null for one at home. */
   tripId: tripId(),
   /** Sessions that are worked in one sitting, this one among them; empty for one by itself. */

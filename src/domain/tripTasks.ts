@@ -1,4 +1,6 @@
 import type { TaskId } from './tasks';
+import type { Tool, Zone } from './tool';
+import type { Trip } from './trip';
 
 /** Work that is painted on the days of a trip: how fast it dulls and chips an edge (prior). */
 export interface TripTask {
@@ -40,3 +42,18 @@ export const TRIP_TASKS: readonly TripTask[] = [
   task('rope', 'rope', 'rope', 2, 0),
   task('ground', 'ground', 'grit', 2.5, 0.15),
 ];
+
+/** Work that strikes: never by an edge that must not be struck. */
+const STRIKES: readonly TaskId[] = ['baton', 'chop', 'limb', 'brush', 'grit', 'split'];
+
+/** The tasks of a trip: those that everybody knows, and the person's own. */
+export function tasksOfTrip({ ownTasks }: Pick<Trip, 'ownTasks'>): TripTask[] {
+  return [...TRIP_TASKS, ...ownTasks.map((own) => ({ ...own, counted: null }))];
+}
+
+/** Which edge of a tool does some work: the one that is kept for it, and never one that must not be struck. */
+export function zoneForTask(tool: Tool, { asks }: Pick<TripTask, 'asks'>): Zone {
+  const open = tool.zones.filter(({ noImpacts }) => !(noImpacts && STRIKES.includes(asks)));
+  const kept = open.find(({ work }) => work.includes(asks));
+  return kept ?? open.at(-1) ?? tool.zones[0]!;
+}

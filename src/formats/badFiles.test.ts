@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import type { AllRecords } from '../domain/records';
 import { STORE_NAMES } from '../domain/storeNames';
 import { sample } from '../testing/sample';
-import versionOne from '../testing/versionOne.json';
+import versionEight from '../testing/versionEight.json';
 import { PROBLEMS_SHOWN, readBundle, writeBundle } from './bundle';
 
 type Loose = Record<string | number, unknown>;
@@ -21,7 +21,7 @@ function shortened(record: object): object {
 
 const FILES = [
   JSON.parse(writeBundle(small, '2026-11-23T08:00:00.000Z')) as Loose,
-  versionOne as unknown as Loose,
+  versionEight as unknown as Loose,
 ];
 
 const deep = (levels: number): unknown =>

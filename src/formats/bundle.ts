@@ -2,7 +2,7 @@ import { mixed, number, object, string } from 'yup';
 import { timestamp } from '../domain/fields';
 import { RECORDS_VERSION, RECORD_SCHEMAS, type AllRecords } from '../domain/records';
 import { STORE_NAMES, type StoreName } from '../domain/storeNames';
-import { UPGRADES } from '../domain/upgrades/upgradeRecords';
+import { FIRST_VERSION, upgradesFrom } from '../domain/upgrades/upgradeRecords';
 import {
   locateFaults,
   parseJson,
@@ -41,7 +41,10 @@ const headSchema = object({
   format: string().oneOf([BUNDLE_FORMAT], NOT_OURS).required(NOT_OURS),
   formatVersion: number()
     .integer()
-    .min(1)
+    .min(
+      FIRST_VERSION,
+      'the file was made by a trial version (format ${value}): export it again with a newer one',
+    )
     .max(
       BUNDLE_VERSION,
       'the file was made by a newer version (format ${value}): update Open Trail, then import again',
@@ -133,7 +136,7 @@ function storesOf(
   version: number,
   found: (path: Fault['path'], own: RecordFault[], as: string) => void,
 ): Partial<Record<StoreName, unknown[]>> {
-  const newer = new Set(UPGRADES.slice(version - 1).flatMap(({ newStores }) => newStores));
+  const newer = new Set(upgradesFrom(version).flatMap(({ newStores }) => newStores));
   if (typeof records !== 'object' || records === null || Array.isArray(records)) {
     found(['records'], [{ path: '', message: 'must be lists of records by kind' }], 'records');
     return {};
@@ -158,7 +161,7 @@ function presentRecord(
   version: number,
 ): { record: unknown; faults: RecordFault[] } {
   let record = older;
-  for (const { records } of UPGRADES.slice(version - 1)) {
+  for (const { records } of upgradesFrom(version)) {
     const step = records[store];
     if (!step) continue;
     const faults = recordFaults(step.from, record);

@@ -1,5 +1,5 @@
 import { act, renderHook, waitFor } from '@testing-library/react';
-import type { Job } from '../workers/jobs';
+import type { Job } from '../workers/threads';
 import { useJob } from './useJob';
 
 /** Jobs that are finished by hand, in the order in which they were started. */

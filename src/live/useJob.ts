@@ -1,7 +1,7 @@
 'use client';
 
 import { useEffect, useRef, useState } from 'react';
-import type { Job } from '../workers/jobs';
+import type { Job } from '../workers/threads';
 
 /** Long work as it is computed. */
 export type JobState<T> =

@@ -1,5 +1,5 @@
 import { DEFAULT_PACE, type Bench, type Hand, type LadderAbrasive } from '../core';
-import { UNTAUGHT_HAND } from '../core/learn';
+import { UNTAUGHT_HAND } from '../core/evidence';
 
 /** A hand at the usual pace whose log has taught nothing. */
 export const usualHand: Hand = { pace: DEFAULT_PACE, learned: UNTAUGHT_HAND };

@@ -9,11 +9,17 @@ export const STATED_ZONE = process.env.STATED_ZONE ?? 'UTC';
 export function standAt(momentMs: number): void {
   const Real = Date;
   const aheadMs = momentMs - Real.now();
-  globalThis.Date = new Proxy(Real, {
-    construct: (target, given: [], caller) =>
-      Reflect.construct(target, given.length > 0 ? given : [target.now() + aheadMs], caller),
-    apply: (target) => new target(target.now() + aheadMs).toString(),
-    get: (target, key, receiver) =>
-      key === 'now' ? () => target.now() + aheadMs : Reflect.get(target, key, receiver),
-  });
+  // A class, as making a day through a proxy takes ten times as long.
+  globalThis.Date = class extends Real {
+    constructor(...given: number[]) {
+      if (given.length === 0) super(Real.now() + aheadMs);
+      else super(...(given as [number]));
+    }
+    static override now(): number {
+      return Real.now() + aheadMs;
+    }
+    static override [Symbol.hasInstance](value: unknown): boolean {
+      return value instanceof Real;
+    }
+  } as DateConstructor;
 }

@@ -10,7 +10,7 @@ import {
 
 /** Measures in words, with honest precision. One place, so that every screen says them alike. */
 
-const rounded = (value: number, digits: number): string => value.toFixed(digits);
+export const rounded = (value: number, digits: number): string => value.toFixed(digits);
 
 /** Inches below this (mm) are said in thousandths, as a calliper shows them. */
 const RULER_FROM_MM = 1;
@@ -145,6 +145,11 @@ export function yearsAhead(years: number): string {
 
 export function ratio(value: number): string {
   return `÷ ${rounded(value, 1)}`;
+}
+
+/** A factor, or a rate, to two figures: × 1.2, 0.04. */
+export function times(value: number): string {
+  return `${Number(value.toPrecision(2))}`;
 }
 
 export function plural(count: number, one: string, many = `${one}s`): string {

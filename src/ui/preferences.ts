@@ -38,11 +38,6 @@ export function usePreference(key: string, usual: string): [string, (value: stri
   ];
 }
 
-/** Whether this device leaves long plans to the server that the page came from. */
-export function useComputesOnServer(): boolean {
-  return usePreference(COMPUTES_KEY, 'here')[0] === 'server';
-}
-
 export const THEME_KEY = 'open-trail-theme';
 /** How angles are typed: `per side` or `inclusive`. */
 export const ANGLES_KEY = 'open-trail-angles';
@@ -52,8 +47,6 @@ export const SCHEME_KEY = 'open-trail-scheme';
 export const CUE_KEY = 'open-trail-cue';
 /** When the sample crew was loaded whose notice has been dismissed. */
 export const SAMPLE_NOTICE_KEY = 'open-trail-sample-notice';
-/** Where long plans are computed: `here`, or on the `server` that the page came from. */
-export const COMPUTES_KEY = 'open-trail-computes';
 export const SHORTCUTS_KEY = 'open-trail-shortcuts';
 
 /** Runs before the first paint, so that a night-time page never flashes white. */

@@ -1,5 +1,6 @@
-import { proxy, wrap, type Remote } from 'comlink';
+import { proxy } from 'comlink';
 import type { FilesWorker, ImportOutcome, OnImportProgress } from './files.worker';
+import { threadsOf, type Thread } from './threads';
 
 export type { ImportOutcome, ImportStage } from './files.worker';
 
@@ -12,31 +13,27 @@ export interface ImportJob {
   undo: () => Promise<number>;
 }
 
-let lastImport: Worker | null = null;
+const threads = threadsOf<FilesWorker>(
+  () => new Worker(new URL('./files.worker.ts', import.meta.url), { type: 'module' }),
+);
+
+let lastImport: Thread<FilesWorker> | null = null;
 
 /** Imports a data file in a thread of its own, which stays until the next import, for its undo. */
 export function startImport(file: File, onProgress: OnImportProgress): ImportJob {
-  lastImport?.terminate();
-  const { worker, api } = spawn();
-  lastImport = worker;
-  const outcome = new Promise<ImportOutcome>((resolve, reject) => {
-    worker.addEventListener('error', (event) => reject(new Error(event.message)), { once: true });
-    api.importFile(file, new Date().toISOString(), proxy(onProgress)).then(resolve, reject);
-  });
-  return { outcome, cancel: () => worker.terminate(), undo: () => api.undoImport() };
+  lastImport?.end();
+  const thread = threads.open();
+  lastImport = thread;
+  const now = new Date().toISOString();
+  return {
+    outcome: thread.ask<ImportOutcome>((api) => api.importFile(file, now, proxy(onProgress))),
+    cancel: () => thread.end(),
+    undo: () => thread.ask((api) => api.undoImport()),
+  };
 }
 
 /** Writes everything that is stored into one file. */
-export async function exportAll(): Promise<{ file: Blob; leftOut: number }> {
-  const { worker, api } = spawn();
-  try {
-    return await api.exportAll(new Date().toISOString());
-  } finally {
-    worker.terminate();
-  }
-}
-
-function spawn(): { worker: Worker; api: Remote<FilesWorker> } {
-  const worker = new Worker(new URL('./files.worker.ts', import.meta.url), { type: 'module' });
-  return { worker, api: wrap<FilesWorker>(worker) };
+export function exportAll(): Promise<{ file: Blob; leftOut: number }> {
+  const now = new Date().toISOString();
+  return threads.start((api) => api.exportAll(now)).answer;
 }

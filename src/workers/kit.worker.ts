@@ -1,7 +1,6 @@
 import { expose } from 'comlink';
 import loadHighs from 'highs';
 import { limitedKit, limitsBind, solveKit, type KitSolution } from '../core';
-import { askServer } from './askServer';
 import { readKitLimits, readKitRequest } from './kitRequest';
 import { solveBy } from './solveBy';
 
@@ -15,19 +14,17 @@ export interface SolvedKits {
   within: number[] | null;
 }
 
-/** The kit planner in a thread of its own; on the server where the person wants it there. */
+/** The kit planner in a thread of its own. */
 const api = {
   /** `onSolution` hears of the frontier as it is found, and of the share done. */
   async solve(
     request: unknown,
     limits: unknown,
-    isOnServer: boolean,
     onSolution: (solution: KitSolution | null, share: number) => void,
   ): Promise<SolvedKits> {
     const problem = readKitRequest(request);
     const most = readKitLimits(limits);
-    const asked = isOnServer ? await askServer<KitSolution>('/api/plan/kit', problem) : null;
-    const solution = asked ?? solveKit(problem, onSolution);
+    const solution = solveKit(problem, onSolution);
     if (!limitsBind(solution, most)) return { solution, limitsBind: false, within: null };
     solver ??= loadHighs({ locateFile: () => new URL('highs/runtime', import.meta.url).href });
     const within = limitedKit(solution, most, solveBy(await solver));

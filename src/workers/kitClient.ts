@@ -1,6 +1,6 @@
 import { proxy } from 'comlink';
 import type { KitLimits, KitProblem, KitSolution } from '../core';
-import { jobsOn, type Job } from './jobs';
+import { threadsOf, type Job } from './threads';
 import type { KitWorker, SolvedKits } from './kit.worker';
 
 export type { SolvedKits };
@@ -9,17 +9,16 @@ export type { SolvedKits };
 export interface KitAsked {
   problem: KitProblem;
   limits: KitLimits;
-  isOnServer: boolean;
 }
 
-const start = jobsOn<KitWorker>(
+const { start } = threadsOf<KitWorker>(
   () => new Worker(new URL('./kit.worker.ts', import.meta.url), { type: 'module' }),
 );
 
 /** All kits of a problem; `onSolution` hears of those found so far, and of the share done. */
 export function startKits(
-  { problem, limits, isOnServer }: KitAsked,
+  { problem, limits }: KitAsked,
   onSolution: (solution: KitSolution | null, share: number) => void,
 ): Job<SolvedKits> {
-  return start((api) => api.solve(problem, limits, isOnServer, proxy(onSolution)));
+  return start((api) => api.solve(problem, limits, proxy(onSolution)));
 }

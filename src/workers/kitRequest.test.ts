@@ -11,7 +11,12 @@ import { USUAL_TRIP } from '../domain/trip';
 import { sample } from '../testing/sample';
 import { readKitLimits, readKitRequest, readRackRound } from './kitRequest';
 
-const hand = handOf({ sessions: sample.sessions, shelf: sample, pace: DEFAULT_PACE });
+const hand = handOf({
+  tools: sample.tools,
+  sessions: sample.sessions,
+  shelf: sample,
+  pace: DEFAULT_PACE,
+});
 const zones = zoneStates(sample);
 const problem = kitProblem({
   needs: needsOfEachOnce(zones, 0.15),

@@ -1,7 +1,6 @@
 import { array, boolean, lazy, number, object, string } from 'yup';
 import type { KitLimits, KitProblem, LadderStone, RackRound } from '../core';
 import { oneOf, oneOfOrNull } from '../domain/fields';
-import { id, notNegative, positive } from './requestFields';
 import {
   ABRASIVE_FAMILIES,
   ABRASIVE_FORMS,
@@ -16,6 +15,10 @@ import {
   STROP_FORMS,
   STROP_SURFACES,
 } from '../domain/terms';
+
+const id = string().max(200).required();
+const positive = number().positive().required();
+const notNegative = number().min(0).required();
 
 /** A kit problem as it crosses into the worker: shape, ranges and size are checked at the border. */
 

@@ -2,7 +2,9 @@ import { expose } from 'comlink';
 import {
   edgeCosts,
   forecastTrip,
-  learnDulling,
+  DEFAULT_PACE,
+  evidenceOf,
+  learn,
   logByUsualTester,
   mapShelf,
   shelfOfTrip,
@@ -22,7 +24,6 @@ import {
 import { openStore, type Store } from '../data';
 import { tripSchema, type Trip } from '../domain/trip';
 import { tripPhase } from '../domain/tripDays';
-import { askServer } from './askServer';
 
 /** A forecast with what it was made from. */
 export interface ForecastAnswer {
@@ -42,7 +43,6 @@ export interface ForecastWish {
   shelf: 'kit' | 'owned';
   /** The day that it is looked at from; ISO 8601. */
   now: string;
-  isOnServer: boolean;
 }
 
 const RUNS = { first: 200, compared: 1000, whole: 2000 } as const;
@@ -77,7 +77,13 @@ async function dullingOf(
     (own) => tripPhase(own, now) !== 'ahead',
   );
   const { sessionLines, inspectionLines, tools: toolsRevision } = revisions;
-  const worked = trips.map(({ id, startsOn, work }) => ({ id, startsOn, work }));
+  const worked = trips.map(({ id, startsOn, days, work, ownTasks }) => ({
+    id,
+    startsOn,
+    days,
+    work,
+    ownTasks,
+  }));
   const key = JSON.stringify([
     ...[sessionLines, inspectionLines, toolsRevision],
     ...[trip.toolIds, worked],
@@ -95,7 +101,14 @@ async function dullingOf(
     inspections: logs.flatMap(({ inspections }) => inspections),
   };
   const read = logByUsualTester(log, tester);
-  const dulling = learnDulling({ tools: own, trips, ...read });
+  const evidence = evidenceOf({
+    ...read,
+    tools: own,
+    trips,
+    familyOf: () => null,
+    pace: DEFAULT_PACE,
+  });
+  const { dulling } = learn({ evidence, stated: [] });
   taught = { key, dulling };
   return dulling;
 }
@@ -131,22 +144,19 @@ function allAlong(shelf: Shelf): Shelf {
   return mapShelf(shelf, (thing) => ({ ...thing, place: 'pack' }));
 }
 
-/** Forecasts in a thread of its own; the runs on the server where the person wants them there. */
+/** Forecasts in a thread of its own. */
 const api = {
   async forecast(
     message: unknown,
     wish: ForecastWish,
     onProgress: (share: number) => void,
   ): Promise<ForecastAnswer | null> {
-    const { size, isOnServer } = wish;
+    const { size } = wish;
     const input = await asked(message, RUNS[size], wish);
     if (!input) return null;
     const problem = tripProblem(input);
     const { refused } = tripShelf(input.shelf, input.trip);
-    const answered = isOnServer
-      ? await askServer<TripForecast>('/api/plan/forecast', problem)
-      : null;
-    const forecast = answered ?? forecastTrip(problem, onProgress);
+    const forecast = forecastTrip(problem, onProgress);
     const sets = size === 'whole' ? setAdvice(problem, forecast) : [];
     return { problem, forecast, refused, dulling: input.dulling, sets };
   },

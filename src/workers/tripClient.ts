@@ -1,12 +1,12 @@
 import { proxy } from 'comlink';
 import type { TripOutcome } from '../core';
 import type { Trip } from '../domain/trip';
-import { jobsOn, type Job } from './jobs';
+import { threadsOf, type Job } from './threads';
 import type { ForecastAnswer, ForecastWish, TripWorker } from './trip.worker';
 
 export type { ForecastAnswer, ForecastWish };
 
-const start = jobsOn<TripWorker>(
+const { start } = threadsOf<TripWorker>(
   () => new Worker(new URL('./trip.worker.ts', import.meta.url), { type: 'module' }),
 );
 

@@ -67,7 +67,10 @@ const api = {
     const store = (opened ??= await openStore());
     // Asked for first: rows that are newer than their revision are read again, older ones never are.
     const revisions = await store.snapshot.revisions();
-    const judged = standings(await readAll(store, revisions));
+    const judged = standings({
+      ...(await readAll(store, revisions)),
+      trips: await store.trips.list(),
+    });
     await store.snapshot.keep(revisions, judged);
     return judged;
   },
@@ -79,9 +82,8 @@ const api = {
     const kept = await store.snapshot.answers({ revisions, trips, now });
     if (kept) return kept;
     const everything = await readAll(store, revisions);
-    const { sessions, shelf, settings } = everything;
-    const { strokesPerMinute: pace, forgotten } = settings;
-    const hand = handOf({ sessions, shelf, pace, forgotten });
+    const { strokesPerMinute: pace, forgotten } = everything.settings;
+    const hand = handOf({ ...everything, trips, pace, forgotten });
     const answers = logAnswers({ ...everything, trips, hand, forgotten, now });
     // For the next time only: where nothing more can be kept, what was read still answers.
     store.snapshot.keepAnswers({ revisions, trips, now }, answers).catch(() => undefined);

@@ -1,9 +1,9 @@
 import { proxy } from 'comlink';
 import type { RackRound, LadderStone, ThingWorth } from '../core';
-import { jobsOn, type Job } from './jobs';
+import { threadsOf, type Job } from './threads';
 import type { WorthWorker } from './worth.worker';
 
-const start = jobsOn<WorthWorker>(
+const { start } = threadsOf<WorthWorker>(
   () => new Worker(new URL('./worth.worker.ts', import.meta.url), { type: 'module' }),
 );
 

@@ -26,7 +26,8 @@ const step = (more: Partial<LoggedStep> = {}): LoggedStep => ({
   ...{ itemId: 'fine-plate/fine', abrasiveName: 'fine plate', kind: 'stone', form: 'plate' },
   ...{ sizeUm: 9, task: 'restore the apex', angleDeg: 15, motion: 'sweeps', plannedPerSide: 30 },
   ...{ plannedApexUm: 1, learnedFactor: 1, left: 30, right: 30, activeSeconds: 60 },
-  ...{ inkChecks: [], skipped: null, finishedAt: now },
+  ...{ tests: [], inkChecks: [], burrWalks: [], skipped: null, finishedAt: now },
+  baseline: { strokes: 60, minutes: 2, hardnessHrc: 58, apexUm: 2 },
   ...more,
 });
 
@@ -34,7 +35,14 @@ const strop = (more: Partial<LoggedStep> = {}): LoggedStep =>
   step({ itemId: 'belt', abrasiveName: 'belt', kind: 'strop', form: null, ...more });
 
 const entry = (day: number, more: Partial<LoggedSession> = {}): LoggedSession => ({
-  ...{ id: `day ${day}`, toolId: 'wren', zoneId: zone.id, job: 'touch-up', tripId: null },
+  ...{
+    id: `day ${day}`,
+    toolId: 'wren',
+    zoneId: zone.id,
+    job: 'touch-up',
+    tripId: null,
+    person: null,
+  },
   ...{ startedAt: dayAt(day), finishedAt: dayAt(day + 0.01), where: 'bench', workSince: null },
   ...{ written: 'in the guide', targetApexUm: zone.targetApexUm, stepIndex: 0, notes: '' },
   before: { tests: [passedTest('slices-paper')], findings: [] },
@@ -166,7 +174,8 @@ describe('strokes and minutes against before', () => {
   it('knows by how much plans missed, at first and now', () => {
     const log = Array.from({ length: 10 }, (_, i) => {
       const strokes = i < 5 ? 60 : 33;
-      return entry(10 * i, { steps: [step({ left: strokes, right: strokes })] });
+      const tests = [{ ...passedTest('shaves'), strokes: 2 * strokes }];
+      return entry(10 * i, { steps: [step({ left: strokes, right: strokes, tests })] });
     });
     const { plans } = answersOf(log);
     expect(plans!.first.times).toBeCloseTo(2, 9);
@@ -190,15 +199,15 @@ describe('endurance at a task', () => {
         seen: { tests: [readGrams(gramsFromApex({ apexRadiusUm: apexUm }))], findings: [] },
       });
     const looks = [30, 60].flatMap((day) => [
-      gauged(day - 0.25, 0.5, `leaves ${day}`),
-      gauged(day + 0.25, 0.9, `comes back ${day}`),
+      gauged(day - 0.4, 0.5, `leaves ${day}`),
+      gauged(day + 0.4, 0.9, `comes back ${day}`),
     ]);
     const log = [entry(0, { steps: [step({ sizeUm: 25, angleDeg: 15.2 })] })];
     const [carving] = edgeOf(log, looks, [trip(30), trip(60)]).endurance;
     expect(carving).toMatchObject({ taskId: 'carve-dry', finish: 'toothy', angleDeg: 15 });
     // 0.2 µm an hour; the room from the target to 2.2 times it.
-    expect(carving!.hours).toBeCloseTo((1.2 * zone.targetApexUm) / 0.2, 1);
-    expect(carving!.stretches).toBe(2);
+    expect(carving!.untilTired).toBeCloseTo((1.2 * zone.targetApexUm) / 0.2, 1);
+    expect(carving!.spells).toBe(2);
     expect(edgeOf(log, looks.slice(0, 2), [trip(30)]).endurance).toEqual([]);
   });
 });

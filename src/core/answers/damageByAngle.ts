@@ -2,8 +2,14 @@ import { tasksOf } from '../../domain/tasks';
 import type { LoggedSession } from '../../domain/loggedSession';
 import type { Finding, Inspection } from '../../domain/session';
 import type { Tool, Zone } from '../../domain/tool';
-import { adviseAngle, damageLooks, damageOnce, type AngleAdvice } from '../inspection';
-import { workedAngle } from './workedAngle';
+import {
+  adviseAngle,
+  damageLooks,
+  damageOnce,
+  SAME_ANGLE_DEG,
+  workedAngle,
+  type AngleAdvice,
+} from '../inspection';
 
 /** What happened to an edge while it was kept at one angle. */
 export interface AngleStay {
@@ -23,8 +29,6 @@ export interface DamageByAngle {
   advice: AngleAdvice;
 }
 
-/** Angles closer than this are one: a hand does not tell them apart. */
-const SAME_ANGLE_DEG = 0.75;
 /** An edge with fewer touch-ups than this and no damage says nothing of its angle. */
 const FEWEST_TOUCH_UPS = 3;
 

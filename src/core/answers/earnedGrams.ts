@@ -3,7 +3,7 @@ import type { Tool } from '../../domain/tool';
 import type { Trip } from '../../domain/trip';
 import { tripPhase } from '../../domain/tripDays';
 import { edgeName } from '../../domain/edgeName';
-import { damageOf, seenApex } from '../inspection';
+import { damageOf } from '../inspection';
 import { thingsWorth, type RackRound } from '../kit';
 import {
   carriedShelf,
@@ -16,6 +16,7 @@ import {
   type Shelf,
 } from '../ladder';
 import { thingsCarried } from '../trip';
+import { seenApex } from '../sharpness';
 
 /** What one thing of the shelf brought on past trips for what it weighed. */
 export interface EarnedGrams {

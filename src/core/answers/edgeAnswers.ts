@@ -2,13 +2,14 @@ import type { LoggedSession } from '../../domain/loggedSession';
 import type { Inspection } from '../../domain/session';
 import type { Tool } from '../../domain/tool';
 import type { Trip } from '../../domain/trip';
+import type { Endurance } from '../evidence';
 import { steelLeft, type SteelLeft } from '../inspection';
+import { isCarriedThrough, toolEndurance } from '../log';
 import { damageByAngle, type DamageByAngle } from './damageByAngle';
 import { daysRounder, edgeCourse, type EdgeCourse } from './edgeCourse';
 import { effortOf, type Effort } from './effort';
 import { finishedWork } from './finishedWork';
 import { gapsOf, type Gaps } from './gaps';
-import { taskEndurance, type TaskEndurance } from './taskEndurance';
 
 /** What a log answers of one edge; empty or null where it holds too little. */
 export interface EdgeAnswers {
@@ -18,7 +19,8 @@ export interface EdgeAnswers {
   rounder: { rounder: number; of: number } | null;
   gaps: Gaps[];
   effort: Effort | null;
-  endurance: TaskEndurance[];
+  /** Hours until tired by task, finish and angle. */
+  endurance: Endurance[];
   damage: DamageByAngle | null;
   steel: SteelLeft | null;
   entries: number;
@@ -36,15 +38,17 @@ export function edgeAnswers(
     inspections: readonly Inspection[];
   },
 ): EdgeAnswers[] {
+  const endurance = toolEndurance(tool, log);
   return tool.zones.map((zone) => {
     const { sessions, inspections } = log;
     const work = finishedWork(tool.id, zone, sessions);
+    const finished = work.filter(isCarriedThrough);
     const course = edgeCourse(tool, zone, sessions, inspections);
     const steel = steelLeft(tool, zone, sessions);
     return {
       ...{ toolId: tool.id, zoneId: zone.id, course, rounder: daysRounder(course) },
-      ...{ gaps: gapsOf(work), effort: effortOf(work), entries: work.length },
-      endurance: taskEndurance(tool, zone, log, work),
+      ...{ gaps: gapsOf(finished), effort: effortOf(finished), entries: work.length },
+      endurance: endurance.filter(({ zoneId, taskId }) => zoneId === zone.id && taskId !== null),
       damage: damageByAngle({ tool, zone, work, inspections }),
       steel: steel.pace.touchUps < FEWEST_FOR_STEEL ? null : steel,
     };

@@ -1,8 +1,7 @@
 import type { LoggedSession } from '../../domain/loggedSession';
 import type { Inspection, Observation } from '../../domain/session';
 import type { Tool, Zone } from '../../domain/tool';
-import { seenApex } from '../inspection';
-import { KEEN_UP_TO } from '../sharpness';
+import { KEEN_UP_TO, seenApex } from '../sharpness';
 import { workMark, type WorkMark } from './workMark';
 
 /** What an edge was found to be at a moment: the apex radius (µm) and its range of 16 to 84 %. */

@@ -2,8 +2,7 @@ import { median } from 'd3-array';
 import type { LoggedSession } from '../../domain/loggedSession';
 import type { SharpnessTest } from '../../domain/terms';
 import { grouped } from '../grouped';
-import { seenApex } from '../inspection';
-import { passedTest } from '../sharpness';
+import { passedTest, seenApex } from '../sharpness';
 import { workMark, type WorkMark } from './workMark';
 
 /** What one job took, in the middle of some entries. */

@@ -27,7 +27,7 @@ export interface Gaps {
 const FEWEST_GAPS: Record<Recurring, number> = { strops: 2, stones: 2, thinnings: 1 };
 const DAY_MS = 24 * 3600 * 1000;
 
-/** Days and work between strops, stones and thinnings of one edge. `work` is finished, oldest first. */
+/** Days and work between strops, stones and thinnings of one edge. `work` is what was carried through, oldest first. */
 export function gapsOf(work: readonly LoggedSession[]): Gaps[] {
   const kinds = work.map(kindOf);
   return RECURRING.flatMap((between): Gaps[] => {

@@ -10,5 +10,4 @@ export type { EdgeAnswers } from './edgeAnswers';
 export { logAnswers, type LogAnswers } from './logAnswers';
 export { toolStories } from './toolStories';
 export type { PlansMet } from './plansMet';
-export type { TaskEndurance } from './taskEndurance';
 export { WORK_MARKS, workMark, type WorkMark } from './workMark';

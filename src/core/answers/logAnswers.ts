@@ -4,15 +4,15 @@ import type { Inspection } from '../../domain/session';
 import type { Tool } from '../../domain/tool';
 import type { Trip } from '../../domain/trip';
 import { grouped } from '../grouped';
-import { familyOnShelf } from '../inspection';
 import type { Hand, Shelf } from '../ladder';
 import {
-  learnedSteps,
+  familyOnShelf,
   learnTester,
   logByUsualTester,
+  stepsDone,
   type Forgotten,
   type TesterLearned,
-} from '../learn';
+} from '../log';
 import { edgeAnswers, type EdgeAnswers } from './edgeAnswers';
 import { earnedGrams, type EarnedGrams } from './earnedGrams';
 import { edgeStory, type EdgeStory } from './edgeStory';
@@ -60,7 +60,7 @@ export function logAnswers(input: {
   );
   return {
     edges: edges.map((edge) => ({ ...edge, story: edgeStory(edge, now) })),
-    plans: plansMet(learnedSteps(sessions, familyOnShelf(shelf), forgotten)),
+    plans: plansMet(stepsDone(sessions, familyOnShelf(shelf), forgotten)),
     balance: sideBalance(oldestFirst),
     hold: holdByInk(oldestFirst),
     earned: earnedGrams(log),

@@ -1,4 +1,4 @@
-import type { LearnedStep } from '../learn';
+import type { StepDone } from '../log';
 
 /** Strokes done against strokes planned, in the middle of some steps. */
 export interface Met {
@@ -21,8 +21,8 @@ export interface PlansMet {
 const EACH = 5;
 
 /** Planned strokes against strokes done; null under ten steps. `steps` are oldest first. */
-export function plansMet(steps: readonly LearnedStep[]): PlansMet | null {
-  const counted = steps.filter(({ stoppedEarly }) => !stoppedEarly);
+export function plansMet(steps: readonly StepDone[]): PlansMet | null {
+  const counted = steps.filter(({ evidence }) => evidence !== null);
   if (counted.length < 2 * EACH) return null;
   return {
     first: mean(counted.slice(0, EACH)),
@@ -31,7 +31,7 @@ export function plansMet(steps: readonly LearnedStep[]): PlansMet | null {
   };
 }
 
-function mean(steps: readonly LearnedStep[]): Met {
+function mean(steps: readonly StepDone[]): Met {
   const lns = steps.map(({ ofPlan }) => Math.log(ofPlan));
   const meanOf = (values: readonly number[]): number =>
     values.reduce((sum, value) => sum + value, 0) / values.length;

@@ -1,11 +1,11 @@
-import { addDays } from 'date-fns';
+import { addDays, differenceInDays } from 'date-fns';
 import type { Care, CareDoing } from '../../domain/care';
 import type { Inspection } from '../../domain/session';
 import type { Tool } from '../../domain/tool';
 import type { Trip } from '../../domain/trip';
 import { dayOfTrip, tripPhase } from '../../domain/tripDays';
 import type { Shelf } from '../ladder';
-import type { SurfaceUse } from '../learn';
+import { strokesAWeek, strokesSince, type SurfaceUse } from '../log';
 
 /** What a limit is counted in. */
 export type CareUnit = 'passes' | 'strokes' | 'days' | 'raisings';
@@ -20,6 +20,8 @@ export interface CareRow {
   goes: boolean;
   /** How much of its limit is used; null where a look decides, or a trip. */
   used: { amount: number; most: number; unit: CareUnit; isUsual: boolean } | null;
+  /** Its days beside its use, where both count; null where only one does. */
+  usedDays: { days: number; most: number } | null;
   /** Use in a week, of what is counted by use; null where there is none. */
   aWeek: number | null;
   /** By how much a hollow stone turns the angle (°); null for the rest. */
@@ -55,6 +57,8 @@ export const USUAL_EVERY: Record<CareDoing, { most: number; unit: CareUnit }> = 
   'look at compound': { most: 365, unit: 'days' },
   'file spine': { most: 2, unit: 'raisings' },
 };
+/** Care of what ages as it lies is due after so many days as well, used or not (prior). */
+const OR_DAYS: Partial<Record<CareDoing, number>> = { load: 120, 'clean strop': 240 };
 /** Usual times (min). */
 const MINUTES: Record<CareDoing, number> = {
   flatten: 10,
@@ -132,7 +136,14 @@ export function row(
   const isSooner = ownDueAt !== null && eve !== null && ownDueAt <= eve;
   return {
     ...{ thingId: thing.id, name: thing.name, doing, minutes: MINUTES[doing] },
-    ...{ used: null, aWeek: null, hollowDeg: null, isClogged: false, freshLeft: null },
+    ...{
+      used: null,
+      usedDays: null,
+      aWeek: null,
+      hollowDeg: null,
+      isClogged: false,
+      freshLeft: null,
+    },
     ...rest,
     ...{ lastAt, putOff, ownDueAt },
     dueAt: isPulled && !isSooner ? eve : ownDueAt,
@@ -140,14 +151,14 @@ export function row(
   };
 }
 
-/** The day on which what is left of a limit is used, at the pace of all use; null without a pace. */
+/** The day on which what is left of a limit is used, at the pace of its use; null without a pace. */
 export function dayAtPace({ now }: CareLog, aWeek: number, amount: number, most: number) {
   if (aWeek === 0) return { aWeek: null, ownDueAt: null };
   const days = Math.min(FARTHEST_DAYS, Math.round((7 * (most - amount)) / aWeek));
   return { aWeek, ownDueAt: addDays(now, days).toISOString() };
 }
 
-/** A row that is counted by use since it was last done. */
+/** A row that is counted by use since it was last done, or was made fresh; some by their days as well. */
 export function counted(
   asked: CareLog,
   thing: { id: string; name: string },
@@ -157,16 +168,33 @@ export function counted(
   freshLeft: number | null = null,
 ): CareRow {
   const { most, isUsual, lastAt } = known(asked, thing.id, doing);
-  // What is fresh since the care was done has been used no longer than that.
-  const amount =
-    lastAt !== null && lastAt > use.firstAt ? strokesSince(asked, use, lastAt) : use.strokes;
-  const weeks = Math.max(1, (Date.parse(asked.now) - Date.parse(use.firstAt)) / (7 * DAY_MS));
-  const { aWeek, ownDueAt } = dayAtPace(asked, use.strokes / weeks, amount, most);
+  const amount = strokesSince(use, lastAt === null ? -Infinity : Date.parse(lastAt));
+  const aWeek = strokesAWeek(use, Date.parse(asked.now));
+  const byUse = dayAtPace(asked, aWeek, amount, most);
+  const days = daysSince(asked, lastAt, use);
+  const mostDays = OR_DAYS[doing] ?? null;
+  const byDays =
+    mostDays === null || days === null ? null : addDays(asked.now, mostDays - days).toISOString();
   const { unit } = USUAL_EVERY[doing];
   return row(asked, thing, doing, {
-    ...{ goes, aWeek, ownDueAt, used: { amount: Math.round(amount), most, unit, isUsual } },
+    goes,
+    aWeek: byUse.aWeek,
+    ownDueAt: sooner(byUse.ownDueAt, byDays),
+    used: { amount, most, unit, isUsual },
+    usedDays: mostDays === null || days === null ? null : { days, most: mostDays },
     freshLeft,
   });
+}
+
+/** Whole days since a care was done, or since the surface was first used after it was fresh. */
+function daysSince({ now }: CareLog, lastAt: string | null, { uses }: SurfaceUse): number | null {
+  const from = lastAt ?? uses[0]?.atMs ?? null;
+  return from === null ? null : differenceInDays(now, from);
+}
+
+function sooner(a: string | null, b: string | null): string | null {
+  if (a === null || b === null) return a ?? b;
+  return Date.parse(a) <= Date.parse(b) ? a : b;
 }
 
 /** What is used up: a fresh one while some lie by, else new ones are laid in. */
@@ -178,13 +206,6 @@ export function usedUp(
   goes: boolean,
 ): CareRow {
   return counted(asked, thing, freshLeft > 0 ? 'next face' : 'restock', use, goes, freshLeft);
-}
-
-/** Use since a moment at the even pace of all of it. */
-function strokesSince({ now }: CareLog, use: SurfaceUse, since: string): number {
-  const whole = Math.max(1, Date.parse(now) - Date.parse(use.firstAt));
-  const share = Math.max(0, (Date.parse(now) - Date.parse(since)) / whole);
-  return use.strokes * share;
 }
 
 /** A row that goes by the calendar since it was last done; from when the tool was hung where it never was. */

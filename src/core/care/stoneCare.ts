@@ -1,7 +1,7 @@
 import type { Abrasive } from '../../domain/shelf';
 import { dishAngleError } from '../edge';
 import { carriedShelf } from '../ladder';
-import type { SurfaceUse } from '../learn';
+import type { SurfaceUse } from '../log';
 import { counted, row, usedUp, type CareLog, type CareRow } from './careRow';
 
 /** A hollow that turns the angle by so much wants flattening (°). */
@@ -33,12 +33,7 @@ export function stoneRows(asked: CareLog): CareRow[] {
   });
 }
 
-function totalUse(uses: readonly (SurfaceUse | undefined)[]): SurfaceUse | null {
-  const found = uses.filter((use) => use !== undefined);
-  if (found.length === 0) return null;
-  return {
-    strokes: found.reduce((sum, { strokes }) => sum + strokes, 0),
-    sessions: found.reduce((sum, { sessions }) => sum + sessions, 0),
-    firstAt: found.map(({ firstAt }) => firstAt).sort()[0]!,
-  };
+function totalUse(all: readonly (SurfaceUse | undefined)[]): SurfaceUse | null {
+  const uses = all.flatMap((use) => use?.uses ?? []).sort((a, b) => a.atMs - b.atMs);
+  return uses.length > 0 ? { uses } : null;
 }

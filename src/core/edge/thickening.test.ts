@@ -1,3 +1,4 @@
+import { isCarriedThrough } from '../log';
 import fc from 'fast-check';
 import {
   bevelGrowth,
@@ -78,7 +79,9 @@ it('the pace comes from the log, and strops take no steel', () => {
   const tool = sample.tools.find(({ id }) => id === 'wren')!;
   const { pace } = steelLeft(tool, tool.zones[0]!, sample.sessions);
   expect(pace.touchUps).toBe(
-    sample.sessions.filter(({ toolId, job }) => toolId === 'wren' && job === 'touch-up').length,
+    sample.sessions.filter(
+      (each) => each.toolId === 'wren' && each.job === 'touch-up' && isCarriedThrough(each),
+    ).length,
   );
   expect(pace.touchUpsPerYear).toBeGreaterThan(1);
   const stropped = sample.sessions

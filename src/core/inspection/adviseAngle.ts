@@ -6,9 +6,12 @@ import type { Tool, Zone } from '../../domain/tool';
 import { reshapedZone } from '../edge';
 import { thinningNeed } from '../jobs';
 import { workingFace } from '../ladder';
+import { workedSessions } from '../log';
 import { tanDeg } from '../trigonometry';
 import { damageLooks, damageOnce, damages, type DamageLook } from './damageSeen';
-import { edgeWord, worstStretch } from './edgeState';
+import { edgeWord } from './edgeState';
+import { angleChangedAt } from './workedAngle';
+import { worstStretch } from '../sharpness';
 
 /** What choosing an angle costs, beside the present one. */
 export interface AnglePrice {
@@ -77,8 +80,12 @@ export function adviseAngle(input: {
       : advice('steeper', Math.min(roomDeg, 3, changeDeg), reason);
   };
 
-  const looks = damageLooks(zone, input.sessions, input.inspections).filter(({ at }) =>
-    isAfter(at, zone.measuredAt),
+  const work = workedSessions(input.sessions).filter(
+    ({ toolId, zoneId, job }) => toolId === tool.id && zoneId === zone.id && job !== 'spine',
+  );
+  const changedAt = angleChangedAt(work);
+  const looks = damageLooks(zone, input.sessions, input.inspections).filter(
+    ({ at }) => isAfter(at, zone.measuredAt) && isAfter(at, changedAt),
   );
   const open = openDamage(looks, zone);
   const foreign = open.find(({ cause }) => cause !== 'work');
@@ -109,7 +116,7 @@ export function adviseAngle(input: {
 }
 
 function isAfter(at: string, since: string | null): boolean {
-  return since === null || at > since;
+  return since === null || Date.parse(at) > Date.parse(since);
 }
 
 /** Whether the latest touch-ups, enough of them, all found slow and even dulling. */

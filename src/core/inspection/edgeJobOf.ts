@@ -6,7 +6,7 @@ import type { EdgeJob } from '../jobs';
 import { NO_WISHES, type OwnLadder } from '../ladder';
 import type { Bench } from './bench';
 import { damageOf } from './damage';
-import { seenApex } from './edgeState';
+import { seenApex } from '../sharpness';
 
 /** An edge as it was seen, with all that its plan depends on. */
 export interface SeenEdge {

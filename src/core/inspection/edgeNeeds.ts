@@ -3,7 +3,8 @@ import type { Inspection, Observation } from '../../domain/session';
 import type { Tool, Zone } from '../../domain/tool';
 import { grouped } from '../grouped';
 import { raisingsLeft, thinningNeed, type ThinningNeed } from '../jobs';
-import { hardnessFromLog, withHardness, type LearnedHardness } from '../learn';
+import type { Lessons } from '../evidence';
+import { withHardness } from '../log';
 import { byUsualTester, type TesterScale } from '../sharpness';
 import { beyondTouchUp, type Beyond } from './beyondTouchUp';
 import type { Bench } from './bench';
@@ -34,23 +35,21 @@ export interface EdgeNeed extends ZoneState, LightestJob {
 
 const URGENCY: readonly EdgeWord[] = ['blunt', 'tired', 'works', 'unknown', 'keen'];
 
-/**
- * How every zone of every tool stands, in the order of the tools; `hardnessOf` where the caller has
- * asked the log for it already.
- */
+/** How every zone of every tool stands, in the order of the tools. */
 export function zoneStates(input: {
   tools: readonly Tool[];
   sessions: readonly LoggedSession[];
   inspections: readonly Inspection[];
-  hardnessOf?: (tool: Tool) => LearnedHardness | null;
+  /** By tool, where the log has narrowed it; as it is stated where nothing is said. */
+  hardness?: Lessons['hardness'];
   /** The person's own force tester; the usual one where none is known. */
   tester?: TesterScale | null;
 }): ZoneState[] {
-  const { hardnessOf = hardnessFromLog(input) } = input;
+  const { hardness = {} } = input;
   const sessionsOf = grouped(input.sessions, toolIdOf);
   const inspectionsOf = grouped(input.inspections, toolIdOf);
   return input.tools.flatMap((kept) => {
-    const tool = withHardness(kept, hardnessOf(kept));
+    const tool = withHardness(kept, hardness[kept.id] ?? null);
     const sessions = sessionsOf.get(tool.id) ?? [];
     const inspections = inspectionsOf.get(tool.id) ?? [];
     const checks = latestChecks(inspections);

@@ -1,16 +1,10 @@
 export { whatIf, type OtherWay } from './whatIf';
-export {
-  edgeState,
-  edgeWord,
-  seenApex,
-  worstStretch,
-  type EdgeState,
-  type EdgeWord,
-} from './edgeState';
+export { edgeState, edgeWord, type EdgeState, type EdgeWord } from './edgeState';
 export { damageOf, damageToMend } from './damage';
 export { damageLooks, damageOnce } from './damageSeen';
 export { damageWayOf, ladderRequest, planEdge } from './planEdge';
-export { benchAt, familyOnShelf, handOf, type Bench } from './bench';
+export { SAME_ANGLE_DEG, workedAngle } from './workedAngle';
+export { benchAt, type Bench } from './bench';
 export { edgeJobOf } from './edgeJobOf';
 export { damageChoices, type DamageChoice } from './damageChoices';
 export { faceGrowthMm } from './thinAlong';

@@ -1,11 +1,13 @@
+import { extent, sum } from 'd3-array';
 import type { LoggedSession } from '../../domain/loggedSession';
 import { isWorked } from '../../domain/observation';
 import type { Tool, Zone } from '../../domain/tool';
 import { wideningPerRecession, withWorkedWidth } from '../edge';
 import { workingFace } from '../ladder';
+import { isCarriedThrough, wasDone } from '../log';
 import { apexRecessionMm } from '../wear';
 import { damageOf } from './damage';
-import { worstStretch } from './edgeState';
+import { worstStretch } from '../sharpness';
 
 /** How fast a zone's steel is used up. */
 export interface SteelPace {
@@ -29,6 +31,8 @@ interface Recession {
   startedAt: string;
   recessionMm: number;
   everydayMm: number;
+  /** Whether it was carried to its end: what was stopped takes steel and is no touch-up to count by. */
+  isWhole: boolean;
 }
 
 /**
@@ -46,24 +50,35 @@ function recessions(tool: Tool, zone: Zone, sessions: readonly LoggedSession[]):
       startedAt: session.startedAt,
       recessionMm: sessionRecessionMm(session, angleDeg),
       everydayMm: sessionRecessionMm(withoutDamage(session), angleDeg),
+      isWhole: isCarriedThrough(session),
     }))
-    .sort((a, b) => (a.startedAt < b.startedAt ? -1 : 1));
+    .sort((a, b) => Date.parse(a.startedAt) - Date.parse(b.startedAt));
 }
 
 function withoutDamage(session: LoggedSession): LoggedSession {
   return { ...session, before: { ...session.before, findings: [] } };
 }
 
-/** How far (mm) one session took the apex back; nothing where no stroke was made on a stone. */
-export function sessionRecessionMm({ steps, before }: LoggedSession, angleDeg: number): number {
+/**
+ * How far (mm) one session took the apex back; nothing where no stroke was made on a stone, and of what was
+ * stopped on the way no more than its share of the first stone's strokes.
+ */
+export function sessionRecessionMm(session: LoggedSession, angleDeg: number): number {
+  const { steps, before } = session;
   const ground = steps.filter((step) => step.kind === 'stone' && isWorked(step));
   if (ground.length === 0) return 0;
   const mended = ground.some(({ task }) => task === 'grind out damage');
-  return apexRecessionMm({
+  const { left, right, plannedPerSide } = ground[0]!;
+  const share =
+    plannedPerSide === 0 || wasDone(session)
+      ? 1
+      : Math.min(1, (left + right) / (2 * plannedPerSide));
+  const wholeMm = apexRecessionMm({
     apexRadiusUm: before.tests.length > 0 ? worstStretch(before.tests).apexRadiusUm : 0,
     damageDepthMm: mended ? damageOf(before.findings).depthMm : 0,
     angleDeg,
   });
+  return share * wholeMm;
 }
 
 /** Touch-ups since the zone was measured, oldest first: what its measures do not hold yet. */
@@ -74,22 +89,23 @@ export function recessionsSinceMeasured(
 ): Recession[] {
   const { measuredAt } = zone;
   return recessions(tool, zone, sessions).filter(
-    ({ startedAt }) => measuredAt === null || startedAt > measuredAt,
+    ({ startedAt }) => measuredAt === null || Date.parse(startedAt) > Date.parse(measuredAt),
   );
 }
 
 /** The pace at which touch-ups use a zone up, from its log. */
 export function steelPace(tool: Tool, zone: Zone, sessions: readonly LoggedSession[]): SteelPace {
   const log = recessions(tool, zone, sessions);
-  const total = log.reduce((sum, { recessionMm }) => sum + recessionMm, 0);
-  const everyday = log.reduce((sum, { everydayMm }) => sum + everydayMm, 0);
-  const times = log.map(({ startedAt }) => Date.parse(startedAt));
-  const years = (Math.max(...times) - Math.min(...times)) / YEAR_MS;
+  const whole = log.filter(({ isWhole }) => isWhole);
+  const mean = (mm: number): number =>
+    mm > 0 && whole.length > 0 ? mm / whole.length : USUAL_RECESSION_MM;
+  const [firstMs, lastMs] = extent(whole, ({ startedAt }) => Date.parse(startedAt));
+  const years = ((lastMs ?? 0) - (firstMs ?? 0)) / YEAR_MS;
   return {
-    recessionMm: total > 0 ? total / log.length : USUAL_RECESSION_MM,
-    everydayMm: everyday > 0 ? everyday / log.length : USUAL_RECESSION_MM,
-    touchUps: log.length,
-    touchUpsPerYear: log.length > 1 && years > 0 ? (log.length - 1) / years : 0,
+    recessionMm: mean(sum(log, ({ recessionMm }) => recessionMm)),
+    everydayMm: mean(sum(log, ({ everydayMm }) => everydayMm)),
+    touchUps: whole.length,
+    touchUpsPerYear: whole.length > 1 && years > 0 ? (whole.length - 1) / years : 0,
   };
 }
 
@@ -98,9 +114,9 @@ export function steelPace(tool: Tool, zone: Zone, sessions: readonly LoggedSessi
  * sin α/sin(θ − α) for each mm of recession. For planning with; not for keeping.
  */
 export function zoneNow(tool: Tool, zone: Zone, sessions: readonly LoggedSession[]): Zone {
-  const lostMm = recessionsSinceMeasured(tool, zone, sessions).reduce(
-    (sum, { recessionMm }) => sum + recessionMm,
-    0,
+  const lostMm = sum(
+    recessionsSinceMeasured(tool, zone, sessions),
+    ({ recessionMm }) => recessionMm,
   );
   const { angleDeg, behindAngleDeg, faceWidthMm } = workingFace(tool, zone);
   const taper = { bevelAngleDeg: angleDeg, primaryAngleDeg: behindAngleDeg };

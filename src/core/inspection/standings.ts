@@ -2,16 +2,12 @@ import type { LoggedSession } from '../../domain/loggedSession';
 import type { Inspection } from '../../domain/session';
 import type { Settings } from '../../domain/settings';
 import type { Tool } from '../../domain/tool';
+import type { Trip } from '../../domain/trip';
+import type { Lessons } from '../evidence';
 import { freshSince, type Hand, type Shelf } from '../ladder';
-import {
-  hardnessFromLog,
-  learnTester,
-  surfaceUse,
-  type LearnedHardness,
-  type SurfaceUse,
-} from '../learn';
+import { handBy, learnTester, lessonsOf, surfaceUse, type SurfaceUse } from '../log';
 import type { TesterScale } from '../sharpness';
-import { benchAt, handOf } from './bench';
+import { benchAt } from './bench';
 import { edgeNeeds, zoneStates, type EdgeNeed, type ZoneState } from './edgeNeeds';
 
 /** Where everything stands, by the whole log: what the rack shows and what every plan begins from. */
@@ -23,8 +19,8 @@ export interface Standings {
   needs: EdgeNeed[];
   /** Sessions that are not finished, newest first. */
   underWay: LoggedSession[];
-  /** By tool: hardness as the log narrows it; null where it does not. */
-  hardness: Record<string, LearnedHardness | null>;
+  /** By tool, where the log narrows it: its hardness. */
+  hardness: Lessons['hardness'];
   /** By surface: what was done on it since it was last made fresh. */
   surfaceUse: Record<string, SurfaceUse>;
   /** The person's own force tester; null until the log knows it. Every reading in grams goes by it. */
@@ -37,14 +33,18 @@ export function standings(input: {
   shelf: Shelf;
   sessions: readonly LoggedSession[];
   inspections: readonly Inspection[];
+  /** What is painted on them tells how round an edge was when a stone met it. */
+  trips?: readonly Trip[];
   settings: Settings;
 }): Standings {
   const tester = learnTester(input).scale;
-  const { tools, shelf, sessions, settings } = input;
+  const { tools, shelf, sessions, inspections, trips, settings } = input;
   const { strokesPerMinute: pace, forgotten } = settings;
-  const hardnessOf = hardnessFromLog(input);
-  const states = zoneStates({ ...input, tester, hardnessOf });
-  const hand = handOf({ sessions, shelf, pace, forgotten });
+  const { hand: learned, hardness } = lessonsOf({
+    ...{ tools, sessions, inspections, trips, shelf, pace, forgotten },
+  });
+  const states = zoneStates({ ...input, tester, hardness });
+  const hand = handBy(learned, pace);
   return {
     hand,
     states,
@@ -55,7 +55,7 @@ export function standings(input: {
     underWay: sessions
       .filter(({ finishedAt }) => finishedAt === null)
       .sort((a, b) => (a.startedAt < b.startedAt ? 1 : -1)),
-    hardness: Object.fromEntries(tools.map((tool) => [tool.id, hardnessOf(tool)])),
+    hardness,
     surfaceUse: surfaceUse(sessions, freshSince(shelf)),
     tester,
   };

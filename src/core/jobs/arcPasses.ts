@@ -49,6 +49,7 @@ export function withArcPasses(
         ...step,
         task: 'blend the arc',
         jumpRatio: null,
+        baseline: null,
         angleDeg,
         stretch: null,
         minutes,

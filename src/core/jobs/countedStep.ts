@@ -36,8 +36,10 @@ export function countedStep(input: {
       volumeMm3: 0,
       wearRate: 0,
       contactWidthMm: face.faceWidthMm,
+      bare: null,
     },
     learned: { factor: 1, sdLn: COUNT_SD, steps: 0, from: 'itself' },
+    apexUm: null,
     jumpRatio: null,
     missingStone: null,
   });

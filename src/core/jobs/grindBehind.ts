@@ -1,5 +1,5 @@
 import type { StepTask } from '../../domain/terms';
-import { strokesLearned } from '../learn';
+import { strokesLearned } from '../evidence';
 import {
   describeStep,
   plainStoneWork,
@@ -60,7 +60,15 @@ export function grindBehind(input: {
     const { stone, work } = last;
     const learned = strokesLearned(hand.learned, stone);
     steps.push(
-      describeStep({ face, abrasive: stone, work, learned, jumpRatio, missingStone: null }),
+      describeStep({
+        face,
+        abrasive: stone,
+        work,
+        learned,
+        apexUm: null,
+        jumpRatio,
+        missingStone: null,
+      }),
     );
     if (!polished || stone.sizeUm <= POLISHED_UM) break;
     const shiftMm = scratchShiftMm({ sizeUm: stone.sizeUm });

@@ -1,5 +1,5 @@
 import { workingFace } from '..';
-import { UNTAUGHT_HAND } from '../learn';
+import { UNTAUGHT_HAND } from '../evidence';
 import { DEFAULT_PACE } from '../wear';
 import { stone, strop, toolOf } from '../../testing/ladderFixtures';
 import type { LadderAbrasive } from '../ladder';

@@ -1,4 +1,4 @@
-import type { StrokesLearned } from '../learn';
+import type { StrokesLearned } from '../evidence';
 import { contactPressure } from '../wear';
 import { dishAngleError } from '../edge';
 import type { AbrasiveWork } from './stoneWork';
@@ -23,6 +23,8 @@ export function describeStep(input: {
   abrasive: LadderAbrasive;
   work: AbrasiveWork;
   learned: StrokesLearned;
+  /** Radius of the apex that it begins from; null where scratches are to go. */
+  apexUm: number | null;
   /** Size of the step before divided by this one's; null on the first. */
   jumpRatio: number | null;
   missingStone: LadderPlan['missingStone'];
@@ -47,6 +49,12 @@ export function describeStep(input: {
     minutes,
     minutesLow: minutes / up,
     minutesHigh: minutes * up,
+    baseline: work.bare && {
+      strokes: work.bare.strokes,
+      minutes: work.bare.minutes,
+      hardnessHrc: face.hardnessHrc,
+      apexUm: input.apexUm,
+    },
     learnedFactor: learned.factor,
     learnedSteps: learned.steps,
     learnedFrom: learned.from,

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { DEFAULT_PACE, planLadder, type LadderAbrasive } from '..';
 import { practiceOf } from '.';
-import { strokesLearned } from '../learn';
+import { strokesLearned } from '../evidence';
 import { USUAL_SCHOOLS, type Schools } from '../../domain/schools';
 import { DAMAGE_WAYS, TOOL_KINDS } from '../../domain/terms';
 import { usualHand } from '../../testing/bench';

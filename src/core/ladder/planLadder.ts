@@ -1,5 +1,5 @@
 import type { DamageWay } from '../../domain/terms';
-import { strokesLearned, UNTAUGHT_HAND, type LearnedHand } from '../learn';
+import { strokesLearned, UNTAUGHT_HAND, type LearnedHand } from '../evidence';
 import { KEEN_UP_TO, sizeForFinishUm } from '../sharpness';
 import { DEFAULT_PACE, type Pace } from '../wear';
 import { notNegative, positive } from '../check';
@@ -242,7 +242,7 @@ function compared(path: LadderPath, best: LadderPath): LadderPlan['quickest'] {
 }
 
 function describeArc(
-  { face, hand }: LadderProblem,
+  { face, hand, condition }: LadderProblem,
   { to, work }: LadderArc,
   before: LadderArc | undefined,
   missingStone: LadderPlan['missingStone'],
@@ -254,6 +254,7 @@ function describeArc(
     abrasive: last,
     work: { ...work, apexRadiusUm: to.apexRadiusUm },
     learned: strokesLearned(hand.learned, { id: last.id, family }),
+    apexUm: before ? null : condition.apexRadiusUm,
     jumpRatio: before ? before.to.last.sizeUm / last.sizeUm : null,
     missingStone,
   });

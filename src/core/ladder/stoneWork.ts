@@ -1,6 +1,6 @@
-import type { StepTask } from '../../domain/terms';
+import type { Motion, StepTask } from '../../domain/terms';
 import { finishRadiusUm } from '../sharpness';
-import { strokesLearned, type LearnedHand } from '../learn';
+import { strokesLearned, type LearnedHand } from '../evidence';
 import {
   bandVolumeMm3,
   defaultForceN,
@@ -36,6 +36,28 @@ export interface AbrasiveWork {
   wearRate: number;
   contactWidthMm: number;
   apexRadiusUm: number;
+  /** Strokes over both sides and their minutes by the model alone; null where a rule counts them. */
+  bare: BareWork | null;
+}
+
+/** Work as the model alone counts it, without what a log has taught and before it is made whole. */
+export interface BareWork {
+  strokes: number;
+  minutes: number;
+}
+
+/** Work of a taught hand as the model alone would count it. */
+export function bareWork(
+  { learned }: Hand,
+  motion: Motion,
+  strokesFactor: number,
+  work: BareWork,
+): BareWork {
+  const paceFactor = learned.pace[motion]?.factor ?? 1;
+  return {
+    strokes: work.strokes / strokesFactor,
+    minutes: (work.minutes / strokesFactor) * paceFactor,
+  };
 }
 
 /** Steel to take off one part, both sides together, and the width it comes from. */
@@ -200,6 +222,11 @@ function wholeWork(
     return sum + (exact > 0 ? (exactMinutes * 2 * counts[i]!) / exact : 0);
   }, 0);
   const [first] = parts;
+  const exact = {
+    strokes: all.reduce((sum, { strokes }) => sum + strokes, 0),
+    minutes: all.reduce((sum, each) => sum + each.minutes, 0),
+  };
+  const { factor } = strokesLearned(hand.learned, stone);
   return {
     task: lead.removal.task,
     handling: lead.handling,
@@ -211,6 +238,7 @@ function wholeWork(
     wearRate,
     contactWidthMm: lead.removal.contactWidthMm,
     apexRadiusUm: stoneFinishUm(face, stone),
+    bare: bareWork(hand, lead.handling.motion, factor, exact),
   };
 }
 

@@ -1,4 +1,4 @@
-import { strokesLearned } from '../learn';
+import { strokesLearned } from '../evidence';
 import {
   bestStropStrokes,
   dulledEdge,
@@ -12,7 +12,7 @@ import {
 import { dishAngleError } from '../edge';
 import { specificWearRate } from '../wear';
 import { handling } from './handling';
-import { CHANGEOVER_MINUTES, type AbrasiveWork, type Hand } from './stoneWork';
+import { bareWork, CHANGEOVER_MINUTES, type AbrasiveWork, type Hand } from './stoneWork';
 import type { EdgeCondition, LadderStone, LadderStrop, WorkingFace } from './types';
 
 /** Apex radius under an edge of unknown history, as a share of its target (prior). */
@@ -52,7 +52,9 @@ export function closingStropWork(
   hand: Hand,
 ): StropWork {
   const rates = ratesOn(face, strop, hand);
-  return stropWork(face, strop, start, closingStrokes(start, rates), rates, hand);
+  const closing = stropWork(face, strop, start, closingStrokes(start, rates), rates, hand);
+  // How many strokes close it is a rule: what is done says nothing of what was needed.
+  return { ...closing, work: { ...closing.work, bare: null } };
 }
 
 /**
@@ -89,6 +91,7 @@ export function stropAloneWork(
     else low = middle + 1;
   }
   const done = stropWork(face, strop, start, Math.min(best, Math.max(low, least)), rates, hand);
+  if (low < least) done.work.bare = null;
   // Rounding up to equal sides may step a little past the best count.
   return done.work.apexRadiusUm <= target.acceptedUm ? done : null;
 }
@@ -128,6 +131,8 @@ function stropWork(
   hand: Hand,
 ): StropWork {
   const way = handling(face, strop, false);
+  const { factor } = strokesLearned(hand.learned, { id: strop.id, family: strop.surface });
+  const exact = { strokes, minutes: strokes / hand.pace[way.motion] };
   const strokesPerSide = Math.max(1, Math.ceil(strokes / 2));
   const edge = stroppedEdge({ ...start, ...rates, strokes: 2 * strokesPerSide });
   return {
@@ -148,6 +153,7 @@ function stropWork(
       }),
       contactWidthMm: 0,
       apexRadiusUm: edge.keenUm + edge.burrUm + edge.roundingUm,
+      bare: bareWork(hand, way.motion, factor, exact),
     },
   };
 }

@@ -144,6 +144,16 @@ export type UnfitReason =
   | { kind: 'needed and not at hand' }
   | { kind: 'left out by you' };
 
+/** What the model alone counts of a step, and in which state: what a log's step is held against later. */
+export interface StepBaseline {
+  /** Over both sides, before they are made whole. */
+  strokes: number;
+  minutes: number;
+  hardnessHrc: number;
+  /** Radius of the apex before it; null where scratches are to go. */
+  apexUm: number | null;
+}
+
 /** What one rung asks of the hand. */
 export interface LadderStep {
   abrasive: LadderAbrasive;
@@ -168,6 +178,8 @@ export interface LadderStep {
   minutes: number;
   minutesLow: number;
   minutesHigh: number;
+  /** The same by the model alone; null where a rule counts the strokes. */
+  baseline: StepBaseline | null;
   /** What the log has taught of this abrasive, as it is in the strokes. */
   learnedFactor: number;
   /** The person's own steps behind the range. */

@@ -1,5 +1,6 @@
 import type { EdgeJob } from '../jobs';
-import { calibrate, OBSERVATION_SD, PRIOR_SD } from '../learn';
+import { calibrate } from '../evidence';
+import { PRIORS } from '../priors';
 import type { SchoolNote } from './types';
 
 /** Touch-ups after which ranges are compared. */
@@ -11,8 +12,8 @@ const BY_FEEL_SD = 0.7;
 export function countingNote({ tool }: EdgeJob): SchoolNote {
   const byFeel = tool.schools.counting === 'by feel';
   const { sdLn } = calibrate({
-    priorSd: PRIOR_SD,
-    observationSd: byFeel ? BY_FEEL_SD : OBSERVATION_SD,
+    priorSd: PRIORS.familySdLn.value,
+    observationSd: byFeel ? BY_FEEL_SD : PRIORS.stepSdLn.value,
     ratios: Array<number>(SESSIONS).fill(1),
   });
   return { kind: 'range after', sessions: SESSIONS, factor: Math.exp(sdLn), byFeel };

@@ -2,7 +2,8 @@ import type { EdgeTest } from '../../domain/session';
 import type { SharpnessTest } from '../../domain/terms';
 import { positive } from '../check';
 import { apexFromGrams, readingNoiseG } from './grams';
-import { TEST_CENTRE_UM, TEST_SD } from './testCentres';
+import { PRIORS } from '../priors';
+import { TEST_CENTRE_UM } from './testCentres';
 
 /** The finest test that an edge passes, or a reading of the force tester. */
 export type TestReading = { test: SharpnessTest } | { grams: number };
@@ -44,7 +45,8 @@ export function testReading({ test, grams }: Pick<EdgeTest, 'test' | 'grams'>): 
 }
 
 function lnReading(reading: TestReading): { ln: number; sd: number } {
-  if ('test' in reading) return { ln: Math.log(TEST_CENTRE_UM[reading.test]), sd: TEST_SD };
+  if ('test' in reading)
+    return { ln: Math.log(TEST_CENTRE_UM[reading.test]), sd: PRIORS.testSdLn.value };
   const grams = positive(reading.grams, 'grams');
   const r = apexFromGrams({ grams });
   const noiseG = readingNoiseG({ test: null, grams });

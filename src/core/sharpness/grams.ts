@@ -1,7 +1,8 @@
 import type { EdgeTest } from '../../domain/session';
 import { positive } from '../check';
 import { apexAt, gramsAt, USUAL_TESTER } from './tester';
-import { TEST_CENTRE_UM, TEST_SD } from './testCentres';
+import { PRIORS } from '../priors';
+import { TEST_CENTRE_UM } from './testCentres';
 
 /** Finest apex radius (µm) that a reading is taken for. */
 const FINEST_UM = 0.05;
@@ -28,7 +29,7 @@ export function readingNoiseG(reading: Reading): number {
   const grams = gramsOf(reading);
   // d g / d ln r = 0.8 · (g − rest)
   return reading.grams === null
-    ? 0.8 * (grams - USUAL_TESTER.restG) * TEST_SD
+    ? 0.8 * (grams - USUAL_TESTER.restG) * PRIORS.testSdLn.value
     : Math.max(10, 0.1 * grams);
 }
 

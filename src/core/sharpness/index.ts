@@ -21,5 +21,6 @@ export {
 } from './tester';
 export { TEST_CENTRE_UM } from './testCentres';
 export { estimateApex, testReading, type ApexEstimate } from './estimateApex';
-export { KEEN_UP_TO, passedTest, WORKS_UP_TO } from './keen';
+export { seenApex, worstStretch } from './seenApex';
+export { KEEN_UP_TO, passedTest, upperEdgeUm, WORKS_UP_TO } from './keen';
 export { analyseStropSeries, stropGrams, type StropReading, type StropSeries } from './stropSeries';

@@ -13,5 +13,13 @@ export function passedTest(input: { apexRadiusUm: number }): SharpnessTest {
   return SHARPNESS_TESTS.reduce((best, next) => (distance(next) < distance(best) ? next : best));
 }
 
+/** The bluntest apex radius (µm) of the test that a radius passes: half-way (ln) to the next test's centre. */
+export function upperEdgeUm(apexRadiusUm: number): number {
+  const at = SHARPNESS_TESTS.indexOf(passedTest({ apexRadiusUm }));
+  const next = SHARPNESS_TESTS[at + 1];
+  const centreUm = TEST_CENTRE_UM[SHARPNESS_TESTS[at]!];
+  return next ? Math.sqrt(centreUm * TEST_CENTRE_UM[next]) : Infinity;
+}
+
 /** Apex radius over target up to which an edge still works; beyond it is tired. */
 export const WORKS_UP_TO = 2.2;

@@ -10,6 +10,3 @@ export const TEST_CENTRE_UM: Record<SharpnessTest, number> = {
   'slides-on-nail': 8,
   blunt: 15,
 };
-
-/** Spread of ln r behind one test. */
-export const TEST_SD = 0.35;

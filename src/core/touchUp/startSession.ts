@@ -16,6 +16,8 @@ export function startSession(input: {
   tripId?: string | null;
   /** Work done since the touch-up before; not noted where nothing is said. */
   workSince?: Session['workSince'];
+  /** Whose hand it is; nobody's in particular where nothing is said. */
+  person?: string | null;
   before: Observation;
   targetApexUm: number | null;
   /** What is done about damage; null where there is none. */
@@ -27,12 +29,14 @@ export function startSession(input: {
   wordsOf: (step: LadderStep) => StepWords;
 }): Session {
   const { plan, at, wordsOf, sitting = [], tripId = null, workSince = null, ...given } = input;
+  const { person = null } = input;
   return {
     ...given,
     ...newRecord(given.id, at),
     sitting,
     tripId,
     workSince,
+    person,
     written: 'in the guide',
     startedAt: at,
     finishedAt: null,
@@ -79,6 +83,7 @@ function sessionStep(step: LadderStep, words: StepWords): SessionStep {
     plannedPerSideHigh: step.strokesPerSideHigh,
     plannedMinutes: step.minutes,
     plannedApexUm: step.apexRadiusUm,
+    baseline: step.baseline,
     learnedFactor: step.learnedFactor,
     stretch: step.stretch,
     ...words,

@@ -120,7 +120,10 @@ describe('a touch-up in the guide', () => {
       finding(kind, 10 * i, 0.1),
     );
     const kept = finding('chip', 80, 0.9, { leftOnPurpose: true });
-    const worked = begun().steps.map((step) => ({ ...step, left: 9, right: 9 }));
+    const worked = begun().steps.map((step) => {
+      const perSide = Math.max(9, step.plannedPerSide);
+      return { ...step, left: perSide, right: perSide };
+    });
     const left = (change: Partial<Session>): string[] =>
       findingsLeft(
         { ...begun(), steps: worked, before: { tests: [], findings: [...found, kept] }, ...change },

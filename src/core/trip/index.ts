@@ -2,7 +2,6 @@ export { edgeCosts } from './edgeCosts';
 export { doneOnTrip, workSpan, type DoneLine, type DoneOnTrip } from './doneOnTrip';
 export { EVENT_STATES, TOUCH_UP_EVENTS, type EventCounts, type TouchUpEvent } from './events';
 export { forecastTrip } from './forecastTrip';
-export { dullingFactor, learnDulling, type LearnedDulling } from './learnedDulling';
 export {
   isUntested,
   maintenancePlan,
@@ -18,7 +17,6 @@ export { setAdvice, type SetAdvice } from './setAdvice';
 export { thingsCarried } from './thingsCarried';
 export { travelling, tripProblem } from './tripProblem';
 export { stoneWaterMl, tripShelf, type RefusedStone } from './tripShelf';
-export { tasksOfTrip, zoneForTask } from './tripTasks';
 export { tripWhatIf, type TripChange, type TripOutcome } from './tripWhatIf';
 export {
   RUNGS_OUT,
@@ -30,4 +28,3 @@ export {
   type TripForecast,
   type TripProblem,
 } from './types';
-export { workStretches, type WorkLog, type WorkStretch } from './workStretches';

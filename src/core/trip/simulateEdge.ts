@@ -1,4 +1,3 @@
-import { CHIP_MEDIAN_MM, CHIP_SD_LN } from './dulling';
 import { costAt } from './edgeCosts';
 import { touchUpEvent, type TouchUpEvent } from './events';
 import { Draws, partOf } from './random';
@@ -10,11 +9,8 @@ import {
   type TripEdge,
   type TripPolicy,
 } from './types';
+import { PRIORS } from '../priors';
 
-/** Spreads (sd of ln, prior) of a day, of the hours that were painted, and of the effort of touch-ups. */
-const DAY_SD_LN = 0.3;
-const HOURS_SD_LN = 0.25;
-const EFFORT_SD_LN = 0.5;
 /** Within so long of the end people carry on (h). */
 const NEARLY_DONE_HOURS = 5 / 60;
 /** A knife of a set is taken up where it is so much keener than what is asked. */
@@ -77,7 +73,8 @@ function nothingNoted(): RunDay {
 interface State {
   apexUm: number[];
   inHand: number;
-  chipMm: number;
+  /** The chip of each of them; 0 for none. */
+  chipMm: number[];
   /** Whether it has been sent home, the last of its set. */
   isHome: boolean;
 }
@@ -103,15 +100,21 @@ export function simulateEdge(
   const state: State = {
     apexUm: Array.from({ length: edge.copies }, () => edge.startUm),
     inHand: 0,
-    chipMm: 0,
+    chipMm: Array.from({ length: edge.copies }, () => 0),
     isHome: false,
   };
   return Array.from({ length: days }, (_, day) => {
     const ofDay = partOf(stream, day);
     const draws = new Draws(ofDay);
-    const rateFactor = toolFactor * draws.spread(DAY_SD_LN);
+    const rateFactor = toolFactor * draws.spread(PRIORS.daySdLn.value);
     const noted = nothingNoted();
-    const turn: Turn = { edge, policy, state, noted, effort: draws.spread(EFFORT_SD_LN) };
+    const turn: Turn = {
+      edge,
+      policy,
+      state,
+      noted,
+      effort: draws.spread(PRIORS.effortSdLn.value),
+    };
     let clock = 0;
     edge.work.forEach((job, i) => {
       if (job.day === day && day >= edge.fromDay)
@@ -135,7 +138,7 @@ function work(
 ): number {
   const { edge, state, noted } = turn;
   const draws = new Draws(stream);
-  let left = job.hours * draws.spread(HOURS_SD_LN);
+  let left = job.hours * draws.spread(PRIORS.hoursSdLn.value);
   let now = clock;
   const rate = job.wear.umPerHour * rateFactor;
   const needUm = Math.max(job.needUm, LEAST_ROOM * edge.midJobCosts.finishUm);
@@ -157,9 +160,13 @@ function work(
     toChip -= hours;
     if (toChip <= 1e-9) {
       noted.chipped = true;
-      state.chipMm = Math.max(state.chipMm, CHIP_MEDIAN_MM * draws.spread(CHIP_SD_LN));
+      const chipMm = Math.max(
+        state.chipMm[state.inHand]!,
+        PRIORS.chipMedianMm.value * draws.spread(PRIORS.chipSdLn.value),
+      );
+      state.chipMm[state.inHand] = chipMm;
       toChip = wait();
-      if (turn.policy.goHomeMm !== null && state.chipMm >= turn.policy.goHomeMm) sendHome(state);
+      if (turn.policy.goHomeMm !== null && chipMm >= turn.policy.goHomeMm) sendHome(state);
     }
   }
   noted.lostHours += left;
@@ -173,8 +180,8 @@ function sendHome(state: State): void {
     return;
   }
   state.apexUm.splice(state.inHand, 1);
+  state.chipMm.splice(state.inHand, 1);
   state.inHand = 0;
-  state.chipMm = 0;
 }
 
 /** A keener knife of the set, else a touch-up in mid-job as long as the day allows one; false for neither. */
@@ -186,30 +193,31 @@ function bringBack({ edge, policy, state, noted, effort }: Turn, needUm: number)
     return true;
   }
   if (noted.midJob.length >= policy.midJobStops) return false;
-  const chipMm = policy.chipsInEvening || state.chipMm < policy.repairMm ? 0 : state.chipMm;
+  const inHandMm = state.chipMm[state.inHand]!;
+  const chipMm = policy.chipsInEvening || inHandMm < policy.repairMm ? 0 : inHandMm;
   const cost = costAt(edge.midJobCosts, state.apexUm[state.inHand]!, chipMm);
   if (!cost || cost.endUm >= SWAP_SHARE * needUm) return false;
   noted.midJobEvents.push(touchUpEvent(state.apexUm[state.inHand]!, chipMm, edge.targetUm));
   state.apexUm[state.inHand] = cost.endUm;
-  if (chipMm > 0) state.chipMm = 0;
+  if (chipMm > 0) state.chipMm[state.inHand] = 0;
   noted.midJob.push(cost.rung);
   noted.midJobMinutes += cost.minutes * effort;
   noteUse(noted, cost, effort);
   return true;
 }
 
-/** What the policy asks for in the evening, of every knife of the set; a chip with the one in hand. */
+/** What the policy asks for in the evening, of every knife of the set with its own chip. */
 function evening({ edge, policy, state, noted, effort }: Turn): void {
   state.apexUm.forEach((apexUm, i) => {
-    const isChipped = i === state.inHand && state.chipMm >= policy.repairMm;
-    const chipMm = isChipped && policy.chipsInEvening ? state.chipMm : 0;
+    const ownMm = state.chipMm[i]!;
+    const chipMm = ownMm >= policy.repairMm && policy.chipsInEvening ? ownMm : 0;
     // Most edges are left alone on most evenings: that is known without a price.
     if (chipMm === 0 && apexUm <= Math.min(policy.stropAt, policy.stoneAt) * edge.targetUm) return;
     const cost = costAt(edge.eveningCosts, apexUm, chipMm);
     if (!cost) return;
     const at = cost.rung === 'strop' ? policy.stropAt : policy.stoneAt;
     if (chipMm === 0 && apexUm <= at * edge.targetUm) return;
-    if (chipMm > 0) state.chipMm = 0;
+    if (chipMm > 0) state.chipMm[i] = 0;
     noted.eveningEvents.push(touchUpEvent(apexUm, chipMm, edge.targetUm));
     noted.eveningWork = heavier(noted.eveningWork, cost.rung);
     noted.eveningMinutes += cost.minutes * effort;

@@ -4,11 +4,10 @@ import { usualHand } from '../../testing/bench';
 import { toolOf } from '../../testing/ladderFixtures';
 import { sample } from '../../testing/sample';
 import { sampleStandings } from '../../testing/sampleStandings';
-import { TRIP_TASKS } from '../../domain/tripTasks';
+import { TRIP_TASKS, zoneForTask } from '../../domain/tripTasks';
 import { USUAL_TRIP } from '../../domain/trip';
 import type { ToolKind } from '../../domain/terms';
 import { tasksOf } from '../../domain/tasks';
-import { edgeWear } from './dulling';
 import { Draws, namedStream, partOf } from './random';
 import {
   edgeCosts,
@@ -17,10 +16,10 @@ import {
   setAdvice,
   tripProblem,
   tripShelf,
-  zoneForTask,
   type TripProblem,
 } from '.';
 import type { TripEdge } from './types';
+import { edgeWear } from '../wear';
 
 const abrasives = shelfAbrasives(sample).map(({ abrasive }) => abrasive);
 

@@ -4,13 +4,13 @@ import type { Trip } from '../../domain/trip';
 import { goesAlong, tripDayOf, tripPhase } from '../../domain/tripDays';
 import type { ZoneState } from '../inspection';
 import { edgeTarget, workingFace, type Hand, type Shelf } from '../ladder';
-import { edgeWear } from './dulling';
 import { edgeCosts } from './edgeCosts';
-import { dullingFactor, NOTHING_LEARNED, type LearnedDulling } from './learnedDulling';
-import { daysDone } from './workStretches';
+import { dullingFactor, lnHardness, NOTHING_LEARNED, type LearnedDulling } from '../evidence';
+import { daysDone } from '../log';
 import { tripShelf } from './tripShelf';
-import { tasksOfTrip, zoneForTask } from './tripTasks';
 import type { EdgeCosts, EdgeWork, TripEdge, TripProblem } from './types';
+import { tasksOfTrip, zoneForTask } from '../../domain/tripTasks';
+import { edgeWear } from '../wear';
 
 /** Tools that really travel: on the trip, not forbidden there, and sound. */
 export function travelling(trip: Trip, zones: readonly ZoneState[]): ZoneState[] {
@@ -92,8 +92,13 @@ function workOf({ tool, zone }: ZoneState, trip: Trip, dulling: LearnedDulling):
     if (toolId !== tool.id || !task || zoneForTask(tool, task).id !== zone.id) return [];
     if (day >= trip.days) return [];
     const [asked] = tasksOf([task.asks]);
-    const { factor } = dullingFactor(dulling, tool.id, taskId);
+    const learned = dullingFactor(dulling, tool.id, taskId);
     const { umPerHour, chipsPerHour } = edgeWear(task, face);
+    // It was learned at one hardness, and the log may have narrowed that since.
+    const factor =
+      learned.hardnessHrc === null
+        ? learned.factor
+        : learned.factor * Math.exp(lnHardness(face.hardnessHrc, learned.hardnessHrc));
     return [
       {
         ...{ day, taskId, hours },

@@ -1,5 +1,5 @@
-import type { EdgeWear } from './dulling';
 import type { EventCounts } from './events';
+import type { EdgeWear } from '../wear';
 
 /** What an edge is brought back by, the lightest first. */
 export const RUNGS_OUT = ['strop', 'stone', 'file'] as const;

@@ -1,5 +1,6 @@
 export { workingSteel } from './workingSteel';
 export { rockwellHardness, vickersHardness } from './hardness';
+export { edgeWear, type EdgeWear } from './dulling';
 export { specificWearRate, FILE_LIMIT_HRC } from './specificWearRate';
 export { defaultForceN, forceInWords, contactPressure } from './force';
 export {

@@ -5,7 +5,7 @@ import { array, mixed, object, type Schema } from 'yup';
 type Loose = Record<string, unknown>;
 
 /** Anything of a record, as long as it is one. */
-export const someObject = () =>
+const someObject = () =>
   mixed<Loose>(isObject)
     .typeError('${path} must be a record of fields')
     .required('${path} is missing');

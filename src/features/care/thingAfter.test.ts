@@ -5,7 +5,16 @@ import { thingAfter } from './thingAfter';
 
 const at = '2030-01-01T00:00:00.000Z';
 const row = (thingId: string, doing: CareRow['doing']): CareRow => ({
-  ...{ thingId, doing, name: thingId, minutes: 1, goes: true, used: null, aWeek: null },
+  ...{
+    thingId,
+    doing,
+    name: thingId,
+    minutes: 1,
+    goes: true,
+    used: null,
+    usedDays: null,
+    aWeek: null,
+  },
   ...{ hollowDeg: null, isClogged: false, lastAt: null, ownDueAt: null, dueAt: null },
   ...{ tripId: null, putOff: null, freshLeft: null },
 });

@@ -3,7 +3,6 @@
 import dynamic from 'next/dynamic';
 import { FilesInAndOut } from './FilesInAndOut';
 import { StartOver } from './StartOver';
-import { ComputesChoice } from './ComputesChoice';
 import { UnitsChoice } from './UnitsChoice';
 import { StorageState } from './StorageState';
 
@@ -24,7 +23,6 @@ export function DataScreen() {
       <div className="grid content-start gap-10">
         <StorageState />
         <UnitsChoice />
-        <ComputesChoice />
         <HabitsForm />
       </div>
     </div>

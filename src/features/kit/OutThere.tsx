@@ -2,9 +2,8 @@
 
 import type { Carried, Trip } from '../../domain/trip';
 import { useJob } from '../../live';
-import { useComputesOnServer } from '../../ui/preferences';
 import { spreadWords } from '../../ui/words/tripWords';
-import { startLater } from '../../workers/jobs';
+import { startLater } from '../../workers/threads';
 import { startForecast } from '../../workers/tripClient';
 
 /** A kit that is passed by on the way to another is not forecast (ms). */
@@ -13,10 +12,9 @@ const STILL_MS = 300;
 /** What the days of a trip take with a kit as they are forecast, closing strops and all. */
 export function OutThere(props: { trip: Trip; kit: Carried[]; now: string }) {
   const { trip, kit, now } = props;
-  const isOnServer = useComputesOnServer();
   const asked = {
     trip: { ...trip, carried: kit },
-    wish: { size: 'whole' as const, shelf: 'kit' as const, now, isOnServer },
+    wish: { size: 'whole' as const, shelf: 'kit' as const, now },
   };
   const [state] = useJob(asked, (own, onProgress) =>
     startLater(STILL_MS, () => startForecast(own.trip, own.wish, onProgress)),

@@ -17,9 +17,8 @@ import {
 import type { Helper } from '../../domain/shelf';
 import { USUAL_TRIP, type Trip } from '../../domain/trip';
 import { useJob } from '../../live';
-import { useComputesOnServer } from '../../ui/preferences';
 import { startKits, type KitAsked, type SolvedKits } from '../../workers/kitClient';
-import type { Job } from '../../workers/jobs';
+import type { Job } from '../../workers/threads';
 import { startForecast } from '../../workers/tripClient';
 
 /** The kits of a trip as they are found. */
@@ -49,9 +48,8 @@ export function useKits(input: {
   now: string;
 }): ShownKits {
   const { trip, states, shelf, helpers, hand, now } = input;
-  const isOnServer = useComputesOnServer();
   const zones = useMemo(() => travelling(trip, states), [trip, states]);
-  const events = useEvents(trip, now, isOnServer);
+  const events = useEvents(trip, now);
   const problem = useMemo((): KitProblem | null => {
     if (!events.isDone) return null;
     const needs = events.forecast
@@ -62,7 +60,7 @@ export function useKits(input: {
   }, [events, zones, shelf, helpers, hand, trip]);
   const limits = limitsOf(trip);
   const [partial, setPartial] = useState<{ of: KitProblem; solution: KitSolution } | null>(null);
-  const asked = problem && { problem, limits, isOnServer };
+  const asked = problem && { problem, limits };
   const [state, stop, again] = useJob(asked, (own: KitAsked | null, onProgress) =>
     own
       ? startKits(own, (solution, share) => {
@@ -90,12 +88,12 @@ export function useKits(input: {
 const NOTHING: Job<SolvedKits | null> = { answer: Promise.resolve(null), cancel: () => {} };
 
 /** The forecast that a kit is chosen for; none where no work is painted. */
-function useEvents(trip: Trip, now: string, isOnServer: boolean) {
+function useEvents(trip: Trip, now: string) {
   const isPainted = trip.work.length > 0;
   // What is chosen here changes nothing of what the edges will do.
   const asked = isPainted && {
     trip: { ...trip, kit: USUAL_TRIP.kit, carried: [], updatedAt: trip.createdAt },
-    wish: { size: 'whole' as const, shelf: 'owned' as const, now, isOnServer },
+    wish: { size: 'whole' as const, shelf: 'owned' as const, now },
   };
   const [state, stop, again] = useJob(asked, (own, onProgress) =>
     own

@@ -1,7 +1,7 @@
 'use client';
 
 import { useController, type Control, type FieldPath, type FieldValues } from 'react-hook-form';
-import type { SurfaceUse } from '../../core';
+import { strokesSince, type SurfaceUse } from '../../core';
 import { day, plural } from '../../ui/format';
 
 /** Since when a surface serves, what was done on it since, and the way to say that it is fresh now. */
@@ -39,10 +39,10 @@ function freshWords(
   done: string,
   uses: readonly (SurfaceUse | undefined)[],
 ): string {
-  const strokes = uses.reduce((sum, use) => sum + (use?.strokes ?? 0), 0);
+  const strokes = uses.reduce((sum, use) => sum + (use ? strokesSince(use) : 0), 0);
   const work =
     strokes === 0
       ? 'no stroke in the log'
-      : `${plural(strokes, 'stroke')} in ${plural(Math.max(...uses.map((use) => use?.sessions ?? 0)), 'touch-up')}`;
+      : `${plural(strokes, 'stroke')} in ${plural(Math.max(...uses.map((use) => use?.uses.length ?? 0)), 'touch-up')}`;
   return since === null ? `In all: ${work}.` : `Last ${done} ${day(since)}: ${work} since.`;
 }

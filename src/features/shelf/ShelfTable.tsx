@@ -1,5 +1,6 @@
 'use client';
 
+import { strokesSince } from '../../core';
 import type { Shelf } from '../../core';
 import type { Helper } from '../../domain/shelf';
 import { useSurfaceUse } from '../../live';
@@ -46,7 +47,8 @@ export function ShelfTable(props: {
           things={shelf.strops}
           about={(strop) => {
             const { surface, backing, compoundId, loadedAt, otherFace, sagMm, freshLeft } = strop;
-            const strokes = uses[strop.id]?.strokes ?? 0;
+            const use = uses[strop.id];
+            const strokes = use ? strokesSince(use) : 0;
             return [
               `${spoken(surface)}, ${spoken(backing)}, ${compoundName(compoundId)}`,
               otherFace && `other face ${otherFace.surface}, ${compoundName(otherFace.compoundId)}`,

@@ -1,4 +1,4 @@
-import { gradeSizeUm, soakMl, type SurfaceUse } from '../../core';
+import { gradeSizeUm, soakMl, strokesSince, type SurfaceUse } from '../../core';
 import { isOilStone, lubricantsOf } from '../../domain/lubricantsOf';
 import type { Abrasive, Face } from '../../domain/shelf';
 import { gradeText } from '../../formats/shelf/gradeText';
@@ -78,7 +78,10 @@ const REMEDY: Partial<Record<Face['state'], string>> = {
 function stateWords(record: Abrasive, uses: Record<string, SurfaceUse>): string {
   const { id, dishMm, faces, freshLeft } = record;
   const soaksMl = soakMl(record);
-  const strokes = faces.reduce((sum, face) => sum + (uses[`${id}/${face.id}`]?.strokes ?? 0), 0);
+  const strokes = faces.reduce((sum, face) => {
+    const use = uses[`${id}/${face.id}`];
+    return sum + (use ? strokesSince(use) : 0);
+  }, 0);
   return [
     dishMm > 0 && `hollow by ${fineMm(dishMm)}`,
     ...faces.map(({ name, state }) => {

@@ -2,7 +2,15 @@
 
 import { useMemo } from 'react';
 import Link from '../../ui/Link';
-import { useEdgeNeeds, useHand, useSettings, useShelf, useSessions } from '../../live';
+import {
+  useEdgeNeeds,
+  useHand,
+  useRecords,
+  useSettings,
+  useShelf,
+  useSessions,
+  useStandings,
+} from '../../live';
 import { plural, um } from '../../ui/format';
 import { Alphabet } from '../../ui/Alphabet';
 import { Working } from '../../ui/Working';
@@ -11,12 +19,12 @@ import { TeachesMost } from './TeachesMost';
 import {
   fromWords,
   hundredPlanned,
-  latestSteps,
   STEPS_DRAWN,
   taughtThings,
   taughtTitle,
   type TaughtThing,
 } from './taughtThings';
+import { taughtWorking } from './taughtWorking';
 import { useForget } from './useForget';
 import { Wedge } from './Wedge';
 
@@ -28,13 +36,21 @@ export function TaughtScreen() {
   const hand = useHand();
   const needs = useEdgeNeeds();
   const forget = useForget();
+  const tools = useRecords('tools');
+  const hardness = useStandings()?.hardness;
   const things = useMemo(
-    () => sessions && shelf && settings && taughtThings(sessions, shelf, settings.forgotten),
-    [sessions, shelf, settings],
+    () =>
+      sessions &&
+      tools &&
+      shelf &&
+      settings &&
+      hardness &&
+      taughtThings({ sessions, tools, shelf, hardness, forgotten: settings.forgotten }),
+    [sessions, tools, shelf, settings, hardness],
   );
   if (!things || !sessions || !settings || !hand || !needs) return null;
   const finished = sessions.filter(({ finishedAt }) => finishedAt !== null).length;
-  const most = Math.max(0, ...things.map((thing) => latestSteps(thing).course.length - 1));
+  const most = Math.max(0, ...things.map(({ course }) => course.length - 1));
   return (
     <>
       <div className="mx-auto w-full max-w-[82rem] px-4 py-4 sm:px-8">
@@ -66,30 +82,10 @@ export function TaughtScreen() {
             </ul>
             <p className="mt-2 text-[0.92rem] text-soft">
               The wedge is where two in three fall, after each of your latest {STEPS_DRAWN} steps
-              from left to right; a ring is one step, a cross one that was stopped early and does
-              not count; dashed is the plan, the lines beyond it half and twice.
+              from left to right; a ring is one step, a cross one that nobody looked at, or that
+              says nothing of its strokes; dashed is the plan, the lines beyond it half and twice.
             </p>
-            <Working
-              lines={[
-                {
-                  what: 'Of a family',
-                  formula:
-                    'mean of ln(strokes done ÷ strokes planned by the model), each weighed by 1/0.4², with a prior of 0 weighed by 1/0.7²',
-                  answer: 'e to that, and its spread',
-                },
-                {
-                  what: 'Of one thing',
-                  formula:
-                    'from its third step on, the same on what its family leaves, weighed by 1/0.25², prior 1/0.35²',
-                  answer: 'times the family’s',
-                },
-                {
-                  what: 'Left out',
-                  formula: 'steps stopped before their target, steps without strokes, usual counts',
-                  answer: 'not counted',
-                },
-              ]}
-            />
+            <Working lines={taughtWorking()} />
           </section>
           <PaceTaught hand={hand} settings={settings} onForget={forget} />
         </div>

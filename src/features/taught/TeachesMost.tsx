@@ -1,11 +1,8 @@
 import Link from '../../ui/Link';
-import type { EdgeNeed } from '../../core';
+import { PRIORS, type EdgeNeed } from '../../core';
 import { minutes } from '../../ui/format';
 import { jobLink } from '../../ui/jobAddress';
 import type { TaughtThing } from './taughtThings';
-
-/** Spread of ln(actual/planned) of one more step (prior). */
-const STEP_SD = 0.4;
 
 /** The job on the rack whose stone the log knows least: doing it teaches most. */
 export function TeachesMost(props: { needs: readonly EdgeNeed[]; things: readonly TaughtThing[] }) {
@@ -23,7 +20,7 @@ export function TeachesMost(props: { needs: readonly EdgeNeed[]; things: readonl
   if (!best) return null;
   const { need, thing } = best;
   const { sdLn } = thing.now;
-  const after = 1 / Math.sqrt(1 / sdLn ** 2 + 1 / STEP_SD ** 2);
+  const after = 1 / Math.sqrt(1 / sdLn ** 2 + 1 / PRIORS.stepSdLn.value ** 2);
   const percent = (sd: number): string => `±${Math.round(100 * (Math.exp(sd) - 1))} %`;
   return (
     <section

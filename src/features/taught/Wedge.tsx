@@ -2,7 +2,7 @@
 
 import { scaleLinear, scaleLog } from 'd3-scale';
 import { useWidth } from '../../ui/useWidth';
-import { latestSteps, type TaughtThing } from './taughtThings';
+import type { TaughtThing } from './taughtThings';
 
 const HEIGHT = 52;
 const LEFT = 8;
@@ -15,10 +15,10 @@ const y = scaleLog()
 
 /**
  * How a factor narrowed, step by step: the range as a wedge, the factor as its line, each step a dot,
- * those stopped early a cross. Dashed is the plan; the lines beyond it are half and twice.
+ * those that teach nothing a cross. Dashed is the plan; the lines beyond it are half and twice.
  */
 export function Wedge({ thing, most }: { thing: TaughtThing; most: number }) {
-  const { steps, course } = latestSteps(thing);
+  const { steps, course } = thing;
   const [ref, width] = useWidth<SVGSVGElement>(320);
   // Every wedge of the page counts steps on the same scale.
   const x = scaleLinear()
@@ -66,9 +66,9 @@ export function Wedge({ thing, most }: { thing: TaughtThing; most: number }) {
         strokeWidth={4}
       />
       {steps.map((step, i) => {
-        const before = steps.slice(0, i).filter(({ stoppedEarly }) => !stoppedEarly).length;
-        const at = { x: x(before + (step.stoppedEarly ? 0.5 : 1)), y: y(step.ratio) };
-        return step.stoppedEarly ? (
+        const before = steps.slice(0, i).filter(({ evidence }) => evidence !== null).length;
+        const at = { x: x(before + (step.evidence ? 1 : 0.5)), y: y(step.ratio) };
+        return step.evidence === null ? (
           <path
             key={`${step.sessionId}${i}`}
             d={`M${at.x - 4},${at.y - 4}l8,8m0,-8l-8,8`}

@@ -1,14 +1,13 @@
 import { sample } from '../../testing/sample';
-import {
-  fromWords,
-  hundredPlanned,
-  latestSteps,
-  STEPS_DRAWN,
-  taughtThings,
-  taughtTitle,
-} from './taughtThings';
+import { fromWords, hundredPlanned, STEPS_DRAWN, taughtThings, taughtTitle } from './taughtThings';
 
-const things = taughtThings(sample.sessions, sample, []);
+const things = taughtThings({
+  sessions: sample.sessions,
+  tools: sample.tools,
+  shelf: sample,
+  hardness: {},
+  forgotten: [],
+});
 
 describe('what the log has taught', () => {
   it('is told of everything that cuts or strops, the best known first', () => {
@@ -45,10 +44,10 @@ describe('what the log has taught', () => {
 
   it('draws the latest steps with the factor before the first of them', () => {
     for (const thing of things) {
-      const { steps, course } = latestSteps(thing);
-      expect(steps.length).toBe(Math.min(STEPS_DRAWN, thing.steps.length));
-      expect(course.at(-1)).toEqual(thing.course.at(-1));
-      expect(course.length).toBe(1 + steps.filter(({ stoppedEarly }) => !stoppedEarly).length);
+      const { steps, course } = thing;
+      expect(steps.length).toBeLessThanOrEqual(STEPS_DRAWN);
+      expect(course.at(-1)).toEqual(thing.now);
+      expect(course.length).toBe(1 + steps.filter(({ evidence }) => evidence !== null).length);
     }
   });
 

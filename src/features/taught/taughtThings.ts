@@ -1,14 +1,18 @@
 import {
   familyOnShelf,
-  learnedSteps,
+  plannedHardness,
   shelfAbrasives,
+  STEPS_FOLLOWED,
+  stepsDone,
   taughtOf,
   type Forgotten,
   type LadderAbrasive,
   type Shelf,
+  type Standings,
   type Taught,
 } from '../../core';
 import type { LoggedSession } from '../../domain/loggedSession';
+import type { Tool } from '../../domain/tool';
 import { plural } from '../../ui/format';
 
 /** A thing on the shelf with what the log has taught of it. */
@@ -17,16 +21,21 @@ export interface TaughtThing extends Taught {
 }
 
 /** Everything that cuts or strops, what the log knows most of first. */
-export function taughtThings(
-  sessions: readonly LoggedSession[],
-  shelf: Shelf,
-  forgotten: Forgotten,
-): TaughtThing[] {
-  const steps = learnedSteps(sessions, familyOnShelf(shelf), forgotten);
+export function taughtThings(input: {
+  sessions: readonly LoggedSession[];
+  tools: readonly Tool[];
+  shelf: Shelf;
+  hardness: Standings['hardness'];
+  forgotten: Forgotten;
+}): TaughtThing[] {
+  const { sessions, tools, shelf, hardness, forgotten } = input;
+  const steps = stepsDone(sessions, familyOnShelf(shelf), forgotten);
+  const plannedHrc = plannedHardness(tools, hardness);
   return shelfAbrasives(shelf)
     .map(({ abrasive }) => {
+      const { id } = abrasive;
       const family = abrasive.kind === 'stone' ? abrasive.family : abrasive.surface;
-      return { abrasive, ...taughtOf(abrasive.id, family, steps) };
+      return { abrasive, ...taughtOf({ id, family }, steps, plannedHrc) };
     })
     .filter(({ abrasive }) => abrasive.kind === 'strop' || abrasive.family !== 'smooth-steel')
     .sort(
@@ -35,14 +44,7 @@ export function taughtThings(
 }
 
 /** So many of a thing's latest steps are drawn. */
-export const STEPS_DRAWN = 60;
-
-/** A thing's latest steps with the factor before the first of them and after each that counts. */
-export function latestSteps({ steps, course }: Taught): Pick<Taught, 'steps' | 'course'> {
-  const drawn = steps.slice(-STEPS_DRAWN);
-  const counted = drawn.filter(({ stoppedEarly }) => !stoppedEarly).length;
-  return { steps: drawn, course: course.slice(-counted - 1) };
-}
+export const STEPS_DRAWN = STEPS_FOLLOWED;
 
 /** From so many steps of its own on, a thing's factor is worth a headline. */
 const TOLD_FROM = 3;

@@ -1,7 +1,7 @@
 'use client';
 
 import { useMemo } from 'react';
-import { enduranceOf, FINISH_NAMES, type Endurance } from '../../core';
+import { FINISH_NAMES, toolEndurance, type Endurance } from '../../core';
 import type { Tool } from '../../domain/tool';
 import { useReadToolLog } from '../../live';
 import { plural, sentence } from '../../ui/format';
@@ -9,7 +9,13 @@ import { plural, sentence } from '../../ui/format';
 /** How long each finish lasted on this tool until its edge was tired, by its own log. */
 export function FinishEndurance({ tool }: { tool: Tool }) {
   const sessions = useReadToolLog(tool.id)?.sessions;
-  const lines = useMemo(() => enduranceOf(tool, sessions ?? []), [tool, sessions]);
+  const lines = useMemo(
+    () =>
+      toolEndurance(tool, { sessions: sessions ?? [], inspections: [], trips: [] }).filter(
+        ({ taskId }) => taskId === null,
+      ),
+    [tool, sessions],
+  );
   if (lines.length === 0) return null;
   const units = [...new Set(lines.map(({ unit }) => unit))];
   const finishes = FINISH_NAMES.filter((name) => lines.some(({ finish }) => finish === name));
@@ -50,7 +56,7 @@ export function FinishEndurance({ tool }: { tool: Tool }) {
 
 function lasts(line: Endurance | undefined): string {
   if (!line) return '–';
-  const { untilTired, isAtLeast, stretches } = line;
+  const { untilTired, isAtLeast, spells } = line;
   const amount = untilTired < 10 ? untilTired.toFixed(1) : Math.round(untilTired);
-  return `${isAtLeast ? 'at least ' : ''}${amount}, ${plural(stretches, 'stretch', 'stretches')}`;
+  return `${isAtLeast ? 'at least ' : ''}${amount}, ${plural(spells, 'stretch', 'stretches')}`;
 }

@@ -1,12 +1,13 @@
 import {
   dullingFactor,
+  PRIORS,
   type EdgeCosts,
   type EdgeForecast,
   type LearnedDulling,
   type TripProblem,
 } from '../../core';
 import type { TripTask } from '../../domain/tripTasks';
-import { minutes, ml, plural, ratio, um } from '../../ui/format';
+import { minutes, ml, mm, plural, times, um } from '../../ui/format';
 import { Working, type WorkingLine } from '../../ui/Working';
 import { taskName } from './taskWords';
 
@@ -34,13 +35,13 @@ export function EdgeWorking(props: {
       return [
         {
           what: `${name}, dulling`,
-          formula: `${rate} µm an hour × steel ${ratio(steel)} × your log ${ratio(learnedFactor)}`,
+          formula: `${rate} µm an hour × steel ${times(steel)} × your log ${times(learnedFactor)}`,
           answer: `${um(wear.umPerHour)} an hour`,
         },
         {
           what: `${name}, chips`,
           formula: 'rate × (20°/angle)² × e^((HRC − 58)/6)',
-          answer: `${ratio(wear.chipsPerHour)} an hour`,
+          answer: `${times(wear.chipsPerHour)} an hour`,
         },
         {
           what: `${name} asks for`,
@@ -75,7 +76,7 @@ export function EdgeWorking(props: {
           {
             what: 'swaps, day by day',
             formula: `of ${own.copies} alike, the next one as each is dull`,
-            answer: edge.days.map(({ swaps }) => ratio(swaps)).join(', '),
+            answer: edge.days.map(({ swaps }) => times(swaps)).join(', '),
           },
         ]
       : []),
@@ -94,19 +95,25 @@ export function EdgeWorking(props: {
       answer: plural(Math.round(edge.passes.median), 'pass on compound', 'passes on compound'),
     },
   ];
-  const { sdLn, stretches } = dullingFactor(dulling, own.toolId, kinds[0]?.taskId ?? '');
+  const { sdLn, spells } = dullingFactor(dulling, own.toolId, kinds[0]?.taskId ?? '');
   return (
     <Working lines={lines}>
       <p className="mt-2 max-w-[70ch] text-[0.95rem]">
-        {stretches > 0
-          ? `Learned from ${plural(stretches, 'stretch', 'stretches')} of work in your log`
-          : 'Usual rates: no stretch of work in your log says otherwise yet'}
-        ; two in three of such tools within a factor of {ratio(Math.exp(sdLn))}. Days differ by
-        1.35, hours by 1.28, effort by 1.65. Chips are log-normal, 0.15 mm in the middle. The same{' '}
+        {spells > 0
+          ? `Learned from ${plural(spells, 'spell')} of work in your log`
+          : 'Usual rates: no spell of work in your log says otherwise yet'}
+        ; two in three of such tools within a factor of {times(Math.exp(sdLn))}. Days differ by
+        {factorOf('daySdLn')}, hours by {factorOf('hoursSdLn')}, effort by {factorOf('effortSdLn')}.
+        Chips are log-normal, {mm(PRIORS.chipMedianMm.value)} in the middle. The same{' '}
         {plural(problem.runs, 'run')} of chance for every change that you make.
       </p>
     </Working>
   );
+}
+
+/** A spread of the model as the factor that two in three lie within. */
+function factorOf(name: 'daySdLn' | 'hoursSdLn' | 'effortSdLn'): string {
+  return times(Math.exp(PRIORS[name].value));
 }
 
 /** What touch-ups and chips take with the things at hand there and then. */

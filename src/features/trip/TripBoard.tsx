@@ -3,14 +3,7 @@
 import { format, getHours } from 'date-fns';
 import dynamic from 'next/dynamic';
 import { useMemo, useState } from 'react';
-import {
-  careBeforeTrip,
-  doneOnTrip,
-  maintenancePlan,
-  tasksOfTrip,
-  travelling,
-  workSpan,
-} from '../../core';
+import { careBeforeTrip, doneOnTrip, maintenancePlan, travelling, workSpan } from '../../core';
 import type { Trip } from '../../domain/trip';
 import { dayOfTrip, tripDayOf, tripPhase } from '../../domain/tripDays';
 import {
@@ -36,6 +29,7 @@ import { TripLists } from './TripLists';
 import { TripWhatIf } from './TripWhatIf';
 import { useForecast } from './useForecast';
 import { WorkGrid } from './WorkGrid';
+import { tasksOfTrip } from '../../domain/tripTasks';
 
 const CalendarButton = dynamic(() => import('./CalendarButton'), { ssr: false });
 

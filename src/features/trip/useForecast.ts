@@ -4,12 +4,11 @@ import { useMemo } from 'react';
 import type { ZoneState } from '../../core';
 import type { Trip } from '../../domain/trip';
 import { useJob } from '../../live';
-import { useComputesOnServer } from '../../ui/preferences';
 import { startForecast, type ForecastAnswer, type ForecastWish } from '../../workers/tripClient';
 
 interface Asked {
   trip: Trip;
-  wish: Pick<ForecastWish, 'now' | 'isOnServer'>;
+  wish: Pick<ForecastWish, 'now'>;
   /** What the edges stand at: when that changes, the same trip is forecast anew. */
   stands: string;
 }
@@ -34,10 +33,9 @@ export function useForecast(trip: Trip, states: readonly ZoneState[], now: strin
     () => states.map(({ state }) => `${state.observedAt}${state.apex?.apexRadiusUm}`).join(),
     [states],
   );
-  const isOnServer = useComputesOnServer();
-  const asked: Asked = { trip, wish: { now, isOnServer }, stands };
+  const asked: Asked = { trip, wish: { now }, stands };
   const [quick] = useJob(asked, ({ trip: own, wish }, onProgress) =>
-    startForecast(own, { ...wish, shelf: 'kit', isOnServer: false, size: 'first' }, onProgress),
+    startForecast(own, { ...wish, shelf: 'kit', size: 'first' }, onProgress),
   );
   const [whole, stop, again] = useJob(asked, ({ trip: own, wish }, onProgress) =>
     startForecast(own, { ...wish, shelf: 'kit', size: 'whole' }, onProgress),

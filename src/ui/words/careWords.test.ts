@@ -8,7 +8,14 @@ import { careDue, careGroupReason, careGroupTitle, careReason } from './careWord
 const now = new Date('2026-11-23T08:00:00.000Z');
 const blank: CareRow = {
   ...{ thingId: 'denim', name: 'denim on a board', doing: 'load', minutes: 2, goes: true },
-  ...{ used: null, aWeek: null, hollowDeg: null, isClogged: false, freshLeft: null },
+  ...{
+    used: null,
+    usedDays: null,
+    aWeek: null,
+    hollowDeg: null,
+    isClogged: false,
+    freshLeft: null,
+  },
   ...{ lastAt: null, ownDueAt: null, dueAt: null, tripId: null, putOff: null },
 };
 

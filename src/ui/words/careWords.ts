@@ -64,9 +64,10 @@ export function careReason(row: CareRow): string {
   if (used.unit === 'raisings') {
     return `${plural(Math.max(0, used.most - used.amount), 're-raising')} left of ${used.most}${aWeek ? `, ${perYear(aWeek)}` : ', none made yet'}.`;
   }
+  const days = row.usedDays ? `, ${row.usedDays.days} days of ${row.usedDays.most}` : '';
   const pace = aWeek === null ? '' : `; you make ${Math.max(1, Math.round(aWeek))} a week`;
   const by = freshLeft === null ? '' : ` ${freshLeft || 'No'} fresh left.`;
-  return `${used.amount} ${used.unit} of ${used.most}${used.isUsual ? '' : ', as you set it'}${pace}.${by}`;
+  return `${used.amount} ${used.unit} of ${used.most}${used.isUsual ? '' : ', as you set it'}${days}${pace}.${by}`;
 }
 
 function perYear(aWeek: number): string {

@@ -2,7 +2,12 @@ import { benchAt, DEFAULT_PACE, edgeNeeds, handOf, zoneStates, type EdgeNeed } f
 import { sample } from '../../testing/sample';
 import { asksForWork, touchUpLink, workInWords, workWithMinutes } from './needWords';
 
-const hand = handOf({ sessions: sample.sessions, shelf: sample, pace: DEFAULT_PACE });
+const hand = handOf({
+  tools: sample.tools,
+  sessions: sample.sessions,
+  shelf: sample,
+  pace: DEFAULT_PACE,
+});
 const needs = edgeNeeds({
   sessions: sample.sessions,
   states: zoneStates(sample),

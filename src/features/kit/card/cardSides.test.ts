@@ -4,7 +4,12 @@ import { cardSides } from './cardSides';
 import { cardSvg } from './cardSvg';
 
 const trip = sample.trips.find(({ id }) => id === 'tarrow-ness')!;
-const hand = handOf({ sessions: sample.sessions, shelf: sample, pace: DEFAULT_PACE });
+const hand = handOf({
+  tools: sample.tools,
+  sessions: sample.sessions,
+  shelf: sample,
+  pace: DEFAULT_PACE,
+});
 const edges = zoneStates(sample).filter(({ tool }) => trip.toolIds.includes(tool.id));
 
 function sidesOf(change: Partial<typeof trip> = {}, now = `${trip.startsOn}T12:00:00.000Z`) {

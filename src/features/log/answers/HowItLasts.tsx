@@ -11,15 +11,17 @@ export function HowItLasts(props: {
   nameOf: EdgeNamer;
 }) {
   const { edges, tasks, nameOf } = props;
-  const taskName = (id: string): string => tasks.find((task) => task.id === id)?.name ?? id;
+  const taskName = (id: string | null): string => tasks.find((task) => task.id === id)?.name ?? '';
   const rows = edges.flatMap(({ endurance, ...edge }) =>
     endurance.map((lasts) => ({ edge, lasts })),
   );
   if (rows.length === 0) return null;
-  const longest = rows.reduce((most, row) => (row.lasts.hours > most.lasts.hours ? row : most));
+  const longest = rows.reduce((most, row) =>
+    row.lasts.untilTired > most.lasts.untilTired ? row : most,
+  );
   return (
     <Answer
-      title={`${nameOf(longest.edge)} lasts ${hours(longest.lasts.hours)} of ${taskName(longest.lasts.taskId)} until it is tired.`}
+      title={`${nameOf(longest.edge)} lasts ${hours(longest.lasts.untilTired)} of ${taskName(longest.lasts.taskId)} until it is tired.`}
       behind="From looks before and after painted trips, and from hours noted at a touch-up; from two stretches of mostly one task on. From as keen as asked until tired, at an even rate."
     >
       <AnswerTable
@@ -42,9 +44,9 @@ export function HowItLasts(props: {
             </td>
             <td className="number">
               {lasts.isAtLeast && 'at least '}
-              {hours(lasts.hours)}
+              {hours(lasts.untilTired)}
             </td>
-            <td className="number">{lasts.stretches}</td>
+            <td className="number">{lasts.spells}</td>
           </tr>
         ))}
       </AnswerTable>

@@ -1,0 +1,27 @@
+export { learn, type Lessons } from './learn';
+export { calibrate } from './calibrate';
+export {
+  dullingFactor,
+  NOTHING_LEARNED,
+  strokesLearned,
+  UNTAUGHT_HAND,
+  type Learned,
+  type LearnedDulling,
+  type LearnedHand,
+  type LearnedHardness,
+  type StrokesLearned,
+} from './learned';
+export { type Endurance } from './endurance';
+export { learnStrokes } from './learn';
+export { lnHardness } from './likelihood';
+export type { StatedHardness } from './learnHardness';
+export type {
+  CutterFamily,
+  DullingEvidence,
+  Evidence,
+  LastingEvidence,
+  Look,
+  PaceEvidence,
+  StoneFinish,
+  StrokesEvidence,
+} from './evidence';

@@ -2,8 +2,8 @@ import { gradeSchema } from './grade';
 import { abrasiveSchema } from './shelf';
 import { testSchema } from './session';
 import { toolSchema } from './tool';
-import { TOOL_KINDS } from './terms';
 import { typicalTool } from './typicalTools';
+import { TOOL_KINDS } from './kinds';
 
 const at = '2026-11-23T08:00:00.000Z';
 const record = { id: 'x', createdAt: at, updatedAt: at, deletedAt: null };

@@ -1,8 +1,6 @@
 import type { Abrasive } from './shelf';
-import type { AbrasiveFamily, LubricantKind } from './terms';
-
-/** Bonded and natural stones hold oil in their pores; diamonds, sintered ceramic and steel wash clean. */
-const POROUS: readonly AbrasiveFamily[] = ['sic', 'water-stone', 'alumina', 'garnet', 'novaculite'];
+import { FAMILIES } from './families';
+import type { LubricantKind } from './terms';
 
 /** Whether a lubricant stays in the pores of a stone once it was on it. */
 export function isGreasy(lubricant: LubricantKind): boolean {
@@ -21,5 +19,5 @@ export function isOilStone({
   usedWithOil,
   faces,
 }: Pick<Abrasive, 'usedWithOil' | 'faces'>): boolean {
-  return usedWithOil && faces.some(({ family }) => POROUS.includes(family));
+  return usedWithOil && faces.some(({ family }) => FAMILIES[family].isPorous);
 }

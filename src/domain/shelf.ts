@@ -12,7 +12,6 @@ import {
 import { gradeSchema } from './grade';
 import { carriedFields } from './shelfFields';
 import {
-  ABRASIVE_FAMILIES,
   ABRASIVE_FORMS,
   COVERS,
   FACE_STATES,
@@ -20,8 +19,8 @@ import {
   LUBRICANT_KINDS,
   STROP_BACKINGS,
   STROP_FORMS,
-  STROP_SURFACES,
 } from './terms';
+import { ABRASIVE_FAMILIES, STROP_SURFACES } from './families';
 
 /** One working face of a stone, file or paper. */
 const faceSchema = object({

@@ -1,25 +1,5 @@
 /** The closed vocabularies of the field, shared by records and computation. */
 
-/** What cuts: the abrasive grain, or the strop surface that carries the compound. */
-export const ABRASIVE_FAMILIES = [
-  'file',
-  'diamond',
-  'cbn',
-  'sic',
-  'water-stone',
-  'ceramic',
-  'alumina',
-  'garnet',
-  'novaculite',
-  'smooth-steel',
-  'grooved-steel',
-  'carbide-cutter',
-] as const;
-export type AbrasiveFamily = (typeof ABRASIVE_FAMILIES)[number];
-
-export const STROP_SURFACES = ['leather', 'cloth', 'wood', 'cardboard'] as const;
-export type StropSurface = (typeof STROP_SURFACES)[number];
-
 /** How a strop yields under the edge, hardest first. */
 export const STROP_BACKINGS = ['hard', 'leather-on-wood', 'soft', 'slack'] as const;
 export type StropBacking = (typeof STROP_BACKINGS)[number];
@@ -154,22 +134,8 @@ export type CarryPlace = (typeof CARRY_PLACES)[number];
 
 export const PLACES = [...CARRY_PLACES, 'workshop'] as const;
 
-export const TOOL_KINDS = [
-  'scandi-knife',
-  'convex-knife',
-  'flat-knife',
-  'fillet-knife',
-  'skinning-knife',
-  'parer',
-  'recurve-hook',
-  'hatchet',
-  'felling-axe',
-  'tomahawk',
-  'machete',
-] as const;
-export type ToolKind = (typeof TOOL_KINDS)[number];
-
 export const GRINDS = ['scandi', 'convex', 'secondary-bevel', 'hollow'] as const;
+export type Grind = (typeof GRINDS)[number];
 
 export const CONTOURS = ['straight', 'belly', 'tip', 'recurve', 'bit'] as const;
 export type Contour = (typeof CONTOURS)[number];

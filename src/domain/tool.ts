@@ -23,9 +23,9 @@ import {
   SHEATH_MATERIALS,
   SPINE_USES,
   STEEL_CLASSES,
-  TOOL_KINDS,
   YES_NO_UNKNOWN,
 } from './terms';
+import { TOOL_KINDS } from './kinds';
 
 /** Another field as a limit; where it is no number it is refused itself, and nothing lies within it. */
 const limit = (field: unknown): number => (typeof field === 'number' ? field : NaN);
@@ -133,7 +133,7 @@ export const toolSchema = object({
   edgeLengthMm: measure(20, 1000),
   /** From edge to spine; on an axe from bit to eye. */
   bladeWidthMm: measure(5, 200),
-  spineThicknessMm: measure(0.5, 40),
+  spineThicknessMm: measure(0.5, 60),
   /** Blade width, or depth of hardened bit, that must remain. */
   reserveMm: measure(0, 200),
   outline: outlineSchema.required(),

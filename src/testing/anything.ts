@@ -1,16 +1,10 @@
 import fc from 'fast-check';
 import { SCHOOL_QUESTIONS, SCHOOLS, type Schools } from '../domain/schools';
 import { finding, passedTest } from '../domain/observation';
-import {
-  CARBIDES,
-  FINDING_KINDS,
-  GRINDS,
-  SHARPNESS_TESTS,
-  SPINE_USES,
-  TOOL_KINDS,
-} from '../domain/terms';
+import { CARBIDES, FINDING_KINDS, GRINDS, SHARPNESS_TESTS, SPINE_USES } from '../domain/terms';
 import type { Tool } from '../domain/tool';
 import { toolOf } from './ladderFixtures';
+import { TOOL_KINDS } from '../domain/kinds';
 
 /** Arbitrary tools, keepers and looks, for properties that hold whatever a person owns and sees. */
 

@@ -1,9 +1,9 @@
 import { workingFace, type WorkingFace } from '../core';
 import { type LadderStone, type LadderStrop } from '../core/ladder';
 import type { Schools } from '../domain/schools';
-import type { ToolKind } from '../domain/terms';
 import type { Tool } from '../domain/tool';
 import { typicalTool } from '../domain/typicalTools';
+import type { ToolKind } from '../domain/kinds';
 
 /** Abrasives and faces for tests of ladders and kits. */
 

@@ -4,7 +4,9 @@ import {
   benchAt,
   DEFAULT_PACE,
   edgeNeeds,
-  lessonsOf,
+  evidenceOf,
+  familyOnShelf,
+  learn,
   passedTest as finestTest,
   startSession,
   workingFace,
@@ -13,7 +15,7 @@ import {
 } from '../core';
 import { lnHardness, type Lessons } from '../core/evidence';
 import { radiusAfter } from '../core/evidence/likelihood';
-import { handBy } from '../core/log';
+import { handBy, statedHardness } from '../core/log';
 import { PRIORS } from '../core/priors';
 import { Draws, namedStream } from '../core/trip/random';
 import { TEST_CENTRE_UM, upperEdgeUm } from '../core/sharpness';
@@ -96,8 +98,10 @@ interface Log {
 }
 
 function lessonsOfAll({ tools, people }: Truth, log: Log): Record<string, Lessons> {
-  const kept = { ...log, tools, shelf: sample, pace: DEFAULT_PACE };
-  return Object.fromEntries(people.map((person) => [person, lessonsOf({ ...kept, person })]));
+  const familyOf = familyOnShelf(sample);
+  const evidence = evidenceOf({ ...log, tools, familyOf, pace: DEFAULT_PACE });
+  const stated = statedHardness(tools);
+  return Object.fromEntries(people.map((person) => [person, learn({ evidence, stated, person })]));
 }
 
 /** Two days of one task with one tool, painted as a trip; what it does is what is true of them. */

@@ -1,3 +1,4 @@
+import { FAMILIES } from '../domain/families';
 import { stoneClass, type LadderAbrasive } from '../core';
 
 /**
@@ -16,7 +17,7 @@ function Sign({ abrasive }: { abrasive: LadderAbrasive }) {
   const line = { fill: 'none', stroke: 'currentColor', strokeWidth: 2 };
   if (abrasive.kind === 'strop') return <circle cx={8} cy={8} r={6} {...line} />;
   if (abrasive.form === 'file') return <path d="M8,1L15,15H1Z" fill="currentColor" />;
-  if (abrasive.family === 'smooth-steel') return <path d="M3,14L13,2" {...line} />;
+  if (FAMILIES[abrasive.family].does === 'straightens') return <path d="M3,14L13,2" {...line} />;
   const grade = stoneClass(abrasive.sizeUm);
   return (
     <g>

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { finding } from '../domain/observation';
-import { TOOL_KINDS, type StepTask } from '../domain/terms';
+import { type StepTask } from '../domain/terms';
 import type { Tool } from '../domain/tool';
 import { typicalTool } from '../domain/typicalTools';
 import { describeEdge, edgePath, notchSize } from './edge-strip/edgePath';
@@ -10,6 +10,7 @@ import { roundedSide, scaleBar } from './section/drawing';
 import { setUnits } from './units';
 import { schoolWords } from './schoolWords';
 import { toolOutline } from './silhouette/outline';
+import { TOOL_KINDS } from '../domain/kinds';
 
 describe('the edge strip', () => {
   it('draws each state in a shape of its own', () => {

@@ -2,7 +2,6 @@ import { array, boolean, lazy, number, object, string } from 'yup';
 import type { KitLimits, KitProblem, LadderStone, RackRound } from '../core';
 import { oneOf, oneOfOrNull } from '../domain/fields';
 import {
-  ABRASIVE_FAMILIES,
   ABRASIVE_FORMS,
   CARBIDES,
   CARRY_PLACES,
@@ -13,8 +12,8 @@ import {
   MOTIONS,
   STROP_BACKINGS,
   STROP_FORMS,
-  STROP_SURFACES,
 } from '../domain/terms';
+import { ABRASIVE_FAMILIES, STROP_SURFACES } from '../domain/families';
 
 const id = string().max(200).required();
 const positive = number().positive().required();

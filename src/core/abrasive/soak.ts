@@ -1,3 +1,4 @@
+import { FAMILIES } from '../../domain/families';
 import type { Abrasive } from '../../domain/shelf';
 
 /** Share of a water stone's volume that is pores to be filled (prior). */
@@ -10,7 +11,7 @@ export function soakMl(
   item: Pick<Abrasive, 'soakMl' | 'lengthMm' | 'widthMm' | 'thicknessMm' | 'faces'>,
 ): number {
   if (item.soakMl !== null) return item.soakMl;
-  if (!item.faces.some(({ family }) => family === 'water-stone')) return 0;
+  if (!item.faces.some(({ family }) => FAMILIES[family].soaks)) return 0;
   const { lengthMm, widthMm, thicknessMm } = item;
   return (PORES * lengthMm * widthMm * (thicknessMm ?? USUAL_THICKNESS_MM)) / 1000;
 }

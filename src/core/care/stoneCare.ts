@@ -1,4 +1,4 @@
-import type { Abrasive } from '../../domain/shelf';
+import { FAMILIES } from '../../domain/families';
 import { dishAngleError } from '../edge';
 import { carriedShelf } from '../ladder';
 import type { SurfaceUse } from '../log';
@@ -6,10 +6,6 @@ import { counted, row, usedUp, type CareLog, type CareRow } from './careRow';
 
 /** A hollow that turns the angle by so much wants flattening (°). */
 const HOLLOW_DEG = 0.5;
-/** Families that wear hollow: the hard ones hold their shape. */
-const WEARS_HOLLOW: readonly Abrasive['faces'][number]['family'][] = [
-  ...(['alumina', 'sic', 'water-stone', 'novaculite'] as const),
-];
 /** What stones, files and papers want: to be flat, to be clean, and a fresh face in its time. */
 export function stoneRows(asked: CareLog): CareRow[] {
   const along = new Set(carriedShelf(asked.shelf).abrasives.map(({ id }) => id));
@@ -21,7 +17,7 @@ export function stoneRows(asked: CareLog): CareRow[] {
     const hollowDeg = dishAngleError({ sagMm: dishMm, lengthMm });
     if (hollowDeg >= HOLLOW_DEG) {
       rows.push(row(asked, stone, 'flatten', { goes, hollowDeg, ownDueAt: asked.now }));
-    } else if (faces.some(({ family }) => WEARS_HOLLOW.includes(family)) && use) {
+    } else if (faces.some(({ family }) => FAMILIES[family].wearsHollow) && use) {
       rows.push(counted(asked, stone, 'flatten', use, goes));
     }
     if (faces.some(({ state }) => state === 'loaded' || state === 'glazed')) {

@@ -8,10 +8,10 @@ import {
   workingFace,
 } from '..';
 import type { Tool, Zone } from '../../domain/tool';
-import { TOOL_KINDS } from '../../domain/terms';
 import { typicalTool } from '../../domain/typicalTools';
 import { anyMeasuredTool } from '../../testing/anything';
 import { sample } from '../../testing/sample';
+import { TOOL_KINDS } from '../../domain/kinds';
 
 const record = { id: 't', createdAt: '', updatedAt: '', deletedAt: null };
 const toolOf = (kind: (typeof TOOL_KINDS)[number]): Tool => ({

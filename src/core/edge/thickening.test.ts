@@ -10,10 +10,10 @@ import {
 } from '..';
 import { workedWidthMm, withWorkedWidth } from '.';
 import { thinningNeed } from '../jobs';
-import { TOOL_KINDS } from '../../domain/terms';
 import type { Session } from '../../domain/session';
 import { toolOf } from '../../testing/ladderFixtures';
 import { sample } from '../../testing/sample';
+import { TOOL_KINDS } from '../../domain/kinds';
 
 const taper = fc.record({
   angleDeg: fc.double({ min: 12, max: 30, noNaN: true }),

@@ -1,9 +1,9 @@
 import fc from 'fast-check';
 import { profileThickness, sectionProfile, tipReach, workingFace } from '..';
 import { thinningCut } from '.';
-import type { ToolKind } from '../../domain/terms';
 import type { Tool, Zone } from '../../domain/tool';
 import { toolOf } from '../../testing/ladderFixtures';
+import type { ToolKind } from '../../domain/kinds';
 
 const share = fc.double({ min: 0.2, max: 0.95, noNaN: true });
 const kinds = fc.constantFrom<ToolKind>(

@@ -1,4 +1,5 @@
-import type { AbrasiveFamily, Motion, StropSurface, WorkUnit } from '../../domain/terms';
+import type { Motion, WorkUnit } from '../../domain/terms';
+import type { AbrasiveFamily, StropSurface } from '../../domain/families';
 
 /** What cuts or strops, by what it is made of. */
 export type CutterFamily = AbrasiveFamily | StropSurface;

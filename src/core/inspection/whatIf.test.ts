@@ -3,9 +3,9 @@ import { edgeJobOf, planJob, whatIf, withArcPasses, workingFace, ARC_PASSES } fr
 import { facetSchedule } from '../edge';
 import { stoneInHand } from '../ladder';
 import { finding, passedTest } from '../../domain/observation';
-import type { ToolKind } from '../../domain/terms';
 import { benchWith, usualHand } from '../../testing/bench';
 import { stone, strop, toolOf } from '../../testing/ladderFixtures';
+import type { ToolKind } from '../../domain/kinds';
 
 const things = [
   stone(60, { form: 'pocket-stone' }),

@@ -13,11 +13,12 @@ import {
 import { KEEN_UP_TO } from '../sharpness';
 import type { Session } from '../../domain/session';
 import { passedTest } from '../../domain/observation';
-import { GRINDS, TOOL_KINDS, type Job, type SharpnessTest } from '../../domain/terms';
+import { GRINDS, type Job, type SharpnessTest } from '../../domain/terms';
 import { zoneSchema, type Tool } from '../../domain/tool';
 import { benchWith, usualHand } from '../../testing/bench';
 import { stone, strop, toolOf } from '../../testing/ladderFixtures';
 import { sample } from '../../testing/sample';
+import { TOOL_KINDS } from '../../domain/kinds';
 
 const bench = [stone(120), stone(45), stone(25), stone(9), stone(3), strop(1)];
 const scandi = toolOf('scandi-knife');

@@ -1,3 +1,4 @@
+import { FAMILIES } from '../../domain/families';
 import { dulledEdge } from '../sharpness';
 import {
   whyUnfit,
@@ -21,12 +22,13 @@ const KEEN_SHARE = 0.8;
 
 /** What can serve as a hone, the best first: a smooth steel, then fine ceramic rods. */
 export function hones(abrasives: readonly LadderAbrasive[]): LadderStone[] {
-  const steelFirst = ({ family }: LadderStone): number => (family === 'smooth-steel' ? 0 : 1);
+  const steelFirst = ({ family }: LadderStone): number =>
+    FAMILIES[family].does === 'straightens' ? 0 : 1;
   return abrasives
     .filter((abrasive): abrasive is LadderStone => abrasive.kind === 'stone')
     .filter(
       ({ family, form, sizeUm }) =>
-        family === 'smooth-steel' ||
+        FAMILIES[family].does === 'straightens' ||
         (family === 'ceramic' && (form === 'rod' || form === 'steel') && sizeUm <= FINE_ROD_UM),
     )
     .sort((a, b) => steelFirst(a) - steelFirst(b) || a.sizeUm - b.sizeUm || (a.id < b.id ? -1 : 1));
@@ -75,7 +77,7 @@ export function planHoning(input: {
     face,
     abrasive: { ...hone, lubricant: 'dry' },
     task: 'lay a turned edge straight',
-    strokesPerSide: hone.family === 'smooth-steel' ? STEEL_STROKES : CERAMIC_STROKES,
+    strokesPerSide: FAMILIES[hone.family].does === 'straightens' ? STEEL_STROKES : CERAMIC_STROKES,
     strokeLengthMm: 0.9 * hone.lengthMm,
     forceN: HONE_FORCE_N,
     apexRadiusUm: honedUm,

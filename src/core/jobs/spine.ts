@@ -1,3 +1,4 @@
+import { FAMILIES } from '../../domain/families';
 import type { LoggedSession } from '../../domain/loggedSession';
 import { isWorked } from '../../domain/observation';
 import type { StepTask } from '../../domain/terms';
@@ -115,7 +116,7 @@ function spineBench({ tool, abrasives, hand }: Parameters<typeof planSpine>[0]) 
       ),
     ),
     burnisher:
-      stones.find(({ family }) => family === 'smooth-steel') ??
+      stones.find(({ family }) => FAMILIES[family].does === 'straightens') ??
       stones.find(({ form }) => form === 'file') ??
       null,
     strop:

@@ -1,3 +1,4 @@
+import { FAMILIES } from '../../domain/families';
 import type { StrokesLearned } from '../evidence';
 import { contactPressure } from '../wear';
 import { dishAngleError } from '../edge';
@@ -106,7 +107,7 @@ function stepNotes({
     contactLengthMm: CONTACT_LENGTH_MM,
   });
   if (warning === 'may-skate') notes.push({ kind: 'may skate' });
-  if (warning === 'may-score' && abrasive.family === 'water-stone') {
+  if (warning === 'may-score' && FAMILIES[abrasive.family].isSoft) {
     notes.push({ kind: 'may score' });
   }
   return notes;

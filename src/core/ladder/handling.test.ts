@@ -1,7 +1,8 @@
 import { planLadder, whyUnfit } from '..';
 import { type LadderStone } from '.';
-import type { AbrasiveForm, ToolKind } from '../../domain/terms';
+import type { AbrasiveForm } from '../../domain/terms';
 import { faceOf, stone, strop } from '../../testing/ladderFixtures';
+import type { ToolKind } from '../../domain/kinds';
 
 /** The first step of a worn edge with one stone and a strop at hand. */
 function firstStep(kind: ToolKind, form: AbrasiveForm, damageDepthMm = 0, change = {}) {

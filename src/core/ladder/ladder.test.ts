@@ -3,9 +3,10 @@ import { DEFAULT_PACE, planLadder, type LadderAbrasive } from '..';
 import { practiceOf } from '.';
 import { strokesLearned } from '../evidence';
 import { USUAL_SCHOOLS, type Schools } from '../../domain/schools';
-import { DAMAGE_WAYS, TOOL_KINDS } from '../../domain/terms';
+import { DAMAGE_WAYS } from '../../domain/terms';
 import { usualHand } from '../../testing/bench';
 import { faceOf, stone, strop } from '../../testing/ladderFixtures';
+import { TOOL_KINDS } from '../../domain/kinds';
 
 const knife = faceOf('flat-knife');
 const axe = faceOf('felling-axe');

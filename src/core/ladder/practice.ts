@@ -1,6 +1,7 @@
-import type { LubricantKind, Motion, ToolKind } from '../../domain/terms';
+import type { LubricantKind, Motion } from '../../domain/terms';
 import type { Schools } from '../../domain/schools';
 import type { BurrState } from '../sharpness';
+import { KINDS, type ToolKind } from '../../domain/kinds';
 
 /** The schools of a tool's keeper as the numbers that a ladder is planned with. */
 export interface Practice {
@@ -73,8 +74,6 @@ const FINISH_SHARES: Record<Schools['finish'], number> = {
   toothy: 3,
   polished: 0.25,
 };
-/** Tools that clear and fell are not stropped at the end where their keeper says nothing. */
-const UNSTROPPED_KINDS: readonly ToolKind[] = ['felling-axe', 'machete'];
 
 /** Only shearing costs strokes of its own: alternating lighter ones are the last of the step. */
 function deburring({ burr, burrWhen }: Schools): Pick<Practice, 'deburrStrokes' | 'carriedBurr'> {
@@ -100,6 +99,6 @@ export function practiceOf(schools: Schools, kind: ToolKind): Practice {
     finishShare: FINISH_SHARES[schools.finish],
     stropAtEnd:
       schools.stropAtEnd === 'always' ||
-      (schools.stropAtEnd === 'by tool' && !UNSTROPPED_KINDS.includes(kind)),
+      (schools.stropAtEnd === 'by tool' && KINDS[kind].stropAtEnd),
   };
 }

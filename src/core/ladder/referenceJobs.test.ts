@@ -1,9 +1,10 @@
 import { NO_WISHES, planLadder, workingFace, type LadderAbrasive, type LadderPlan } from '.';
 import { TEST_CENTRE_UM } from '../sharpness';
 import type { Schools } from '../../domain/schools';
-import { TOOL_KINDS, type DamageWay, type SharpnessTest, type ToolKind } from '../../domain/terms';
+import { type DamageWay, type SharpnessTest } from '../../domain/terms';
 import type { Tool, Zone } from '../../domain/tool';
 import { stone, strop, toolOf } from '../../testing/ladderFixtures';
+import { TOOL_KINDS, type ToolKind } from '../../domain/kinds';
 
 /** Jobs timed in the hand, each with the span (minutes, both sides) that a good estimate falls into. */
 

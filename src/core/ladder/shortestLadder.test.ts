@@ -11,9 +11,10 @@ import {
   type LadderProblem,
   type LadderState,
 } from '.';
-import { DAMAGE_WAYS, TOOL_KINDS } from '../../domain/terms';
+import { DAMAGE_WAYS } from '../../domain/terms';
 import { usualHand } from '../../testing/bench';
 import { faceOf, stone, strop } from '../../testing/ladderFixtures';
+import { TOOL_KINDS } from '../../domain/kinds';
 
 /** Every way there is, walked one by one. */
 function exhaustive(problem: LadderProblem, state: LadderState | null = null): LadderPath | null {

@@ -1,3 +1,4 @@
+import { FAMILIES } from '../../domain/families';
 import type { Motion, StepTask } from '../../domain/terms';
 import { finishRadiusUm } from '../sharpness';
 import { strokesLearned, type LearnedHand } from '../evidence';
@@ -125,7 +126,7 @@ function stoneForceN(face: WorkingFace, stone: LadderStone, heavy: boolean): num
   const { family, sizeUm, form, lengthMm } = stone;
   const { toolForm } = face;
   const usualN = defaultForceN({ abrasive: family, sizeUm, form, lengthMm, toolForm, heavy });
-  return stone.family === 'file' ? usualN : Math.min(usualN, face.practice.stoneForceLimitN);
+  return FAMILIES[stone.family].isFile ? usualN : Math.min(usualN, face.practice.stoneForceLimitN);
 }
 
 /** How fast a stone wears this steel (mm³/(N·m)); 0 where it does not bite. */

@@ -1,6 +1,6 @@
+import type { ToolForm } from '../../domain/kinds';
 import type { ZoneFacet } from '../../domain/tool';
 import type {
-  AbrasiveFamily,
   AbrasiveForm,
   Carbide,
   Contour,
@@ -10,10 +10,10 @@ import type {
   StepTask,
   StropBacking,
   StropForm,
-  StropSurface,
 } from '../../domain/terms';
 import type { Hold } from '../wear';
 import type { Practice } from './practice';
+import type { AbrasiveFamily, StropSurface } from '../../domain/families';
 
 /** A stretch of the edge (mm from the tool's heel). */
 export interface Stretch {
@@ -23,7 +23,7 @@ export interface Stretch {
 
 /** The face that a touch-up works, and the steel behind it. Angles per side. */
 export interface WorkingFace {
-  toolForm: 'knife' | 'axe' | 'machete';
+  toolForm: ToolForm;
   contour: Contour;
   /** Where the zone begins, from the tool's heel. */
   startMm: number;

@@ -1,8 +1,8 @@
 import { planLadder } from '..';
 import { shelfAbrasives, whyUnfit } from '.';
-import { TOOL_KINDS } from '../../domain/terms';
 import { faceOf, stone, strop } from '../../testing/ladderFixtures';
 import { sample } from '../../testing/sample';
+import { TOOL_KINDS } from '../../domain/kinds';
 
 const file = stone(100, { family: 'file', form: 'file', lengthMm: 200, lubricant: 'dry' });
 

@@ -1,3 +1,4 @@
+import { FAMILIES } from '../../domain/families';
 import type { AbrasiveForm } from '../../domain/terms';
 import { FILE_LIMIT_HRC } from '../wear';
 import type { LadderAbrasive, UnfitReason, WorkingFace } from './types';
@@ -21,8 +22,8 @@ export function whyUnfit(abrasive: LadderAbrasive, face: WorkingFace): UnfitReas
     const hollow = contour === 'recurve' && flat;
     return hollow ? { kind: 'hard strop on a hollow edge' } : null;
   }
-  if (abrasive.family === 'carbide-cutter') return { kind: 'scrapes' };
-  if (abrasive.family === 'smooth-steel') return { kind: 'removes nothing' };
+  if (FAMILIES[abrasive.family].does === 'scrapes') return { kind: 'scrapes' };
+  if (FAMILIES[abrasive.family].does === 'straightens') return { kind: 'removes nothing' };
   if (abrasive.lubricant === null) return { kind: 'no lubricant' };
   const bends = REACHES_HOLLOWS.includes(abrasive.form) || abrasive.widthMm <= NARROW_MM;
   if (contour === 'recurve' && !bends) {

@@ -1,3 +1,4 @@
+import { KINDS, type ToolForm } from '../../domain/kinds';
 import type { Tool, Zone } from '../../domain/tool';
 import { convexArc, workedWidthMm } from '../edge';
 import { workingSteel } from '../wear';
@@ -5,9 +6,8 @@ import { practiceOf } from './practice';
 import type { WorkingFace } from './types';
 
 /** Which of the three ways of working a tool asks for. */
-export function toolForm(kind: Tool['kind']): WorkingFace['toolForm'] {
-  if (kind === 'hatchet' || kind === 'felling-axe' || kind === 'tomahawk') return 'axe';
-  return kind === 'machete' ? 'machete' : 'knife';
+export function toolForm(kind: Tool['kind']): ToolForm {
+  return KINDS[kind].form;
 }
 
 /** The face that touch-ups of this zone work: its micro-bevel, its bevel, or its convex arc. */

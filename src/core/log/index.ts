@@ -7,6 +7,7 @@ export {
   handOf,
   lessonsOf,
   plannedHardness,
+  statedHardness,
   withHardness,
 } from './lessonsOf';
 export { FEWEST_PAIRS, learnTester, logByUsualTester, type TesterLearned } from './learnTester';

@@ -61,7 +61,7 @@ export function familyOnShelf(shelf: Shelf): FamilyOf {
 }
 
 /** The hardness of every tool as it is stated, or as a file has told. */
-function statedHardness(tools: readonly Tool[]): StatedHardness[] {
+export function statedHardness(tools: readonly Tool[]): StatedHardness[] {
   return tools.map(({ id, steel }) => {
     const [lowHrc, highHrc] = workingSteel(steel).rangeHrc;
     return { toolId: id, lowHrc, highHrc };

@@ -1,9 +1,9 @@
 import { microBevelCost, schoolCosts, type SchoolNote } from '..';
 import { SCHOOL_QUESTIONS, SCHOOLS, type SchoolQuestion } from '../../domain/schools';
-import type { ToolKind } from '../../domain/terms';
 import { usualHand } from '../../testing/bench';
 import { toolOf } from '../../testing/ladderFixtures';
 import { sample } from '../../testing/sample';
+import type { ToolKind } from '../../domain/kinds';
 
 const costs = (question: SchoolQuestion, kind: ToolKind = 'flat-knife') => {
   const tool = toolOf(kind);

@@ -1,6 +1,7 @@
-import type { StropBacking, StropSurface } from '../../domain/terms';
+import type { StropBacking } from '../../domain/terms';
 import { notNegative, positive } from '../check';
 import { lowestCount } from './lowestCount';
+import type { StropSurface } from '../../domain/families';
 
 /** How much each backing rounds the apex. */
 const SOFTNESS: Record<StropBacking, number> = {

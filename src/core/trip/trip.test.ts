@@ -6,7 +6,6 @@ import { sample } from '../../testing/sample';
 import { sampleStandings } from '../../testing/sampleStandings';
 import { TRIP_TASKS, zoneForTask } from '../../domain/tripTasks';
 import { USUAL_TRIP } from '../../domain/trip';
-import type { ToolKind } from '../../domain/terms';
 import { tasksOf } from '../../domain/tasks';
 import { Draws, namedStream, partOf } from './random';
 import {
@@ -20,6 +19,7 @@ import {
 } from '.';
 import type { TripEdge } from './types';
 import { edgeWear } from '../wear';
+import type { ToolKind } from '../../domain/kinds';
 
 const abrasives = shelfAbrasives(sample).map(({ abrasive }) => abrasive);
 

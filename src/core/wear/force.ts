@@ -1,9 +1,11 @@
 import {
+  FAMILIES,
   STROP_SURFACES,
   type AbrasiveFamily,
-  type AbrasiveForm,
   type StropSurface,
-} from '../../domain/terms';
+} from '../../domain/families';
+import { type AbrasiveForm } from '../../domain/terms';
+import type { ToolForm } from '../../domain/kinds';
 import { positive } from '../check';
 
 const STROP_FORCE_N = 4;
@@ -16,7 +18,6 @@ const BRACED_FORCE_N = 12;
 const FINGERS_FORCE_N = 4;
 const FINGERS_LONGEST_MM = 105;
 const FILE_FORCE_N = { knife: 28, axe: 45, machete: 45 } as const;
-const STROPS: readonly string[] = STROP_SURFACES;
 /** Bodies that move over the edge instead of lying under it. */
 const HAND_FORMS: readonly AbrasiveForm[] = ['plate', 'pocket-stone', 'puck', 'pebble'];
 
@@ -28,7 +29,7 @@ const HAND_FORMS: readonly AbrasiveForm[] = ['plate', 'pocket-stone', 'puck', 'p
 export function defaultForceN(input: {
   abrasive: AbrasiveFamily | StropSurface;
   sizeUm: number;
-  toolForm: 'knife' | 'axe' | 'machete';
+  toolForm: ToolForm;
   /** The body; null for a strop. */
   form: AbrasiveForm | null;
   lengthMm: number;
@@ -37,8 +38,8 @@ export function defaultForceN(input: {
 }): number {
   const { abrasive, toolForm, form, heavy } = input;
   const sizeUm = positive(input.sizeUm, 'sizeUm');
-  if (STROPS.includes(abrasive)) return STROP_FORCE_N;
-  if (abrasive === 'file') return FILE_FORCE_N[toolForm];
+  if ((STROP_SURFACES as readonly string[]).includes(abrasive)) return STROP_FORCE_N;
+  if (FAMILIES[abrasive].isFile) return FILE_FORCE_N[toolForm];
   if (heavy && sizeUm >= HEAVY_FROM_UM) return HEAVY_FORCE_N;
   if (toolForm === 'axe') return BRACED_FORCE_N;
   const betweenFingers =

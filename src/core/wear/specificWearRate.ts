@@ -1,26 +1,7 @@
-import type { AbrasiveFamily, Carbide, FaceState, StropSurface } from '../../domain/terms';
+import { FAMILIES, type AbrasiveFamily, type StropSurface } from '../../domain/families';
+import type { Carbide, FaceState } from '../../domain/terms';
 import { inRange, positive } from '../check';
 import { vickersHardness } from './hardness';
-
-/** Relative bite of each abrasive (prior). */
-const BITE: Record<AbrasiveFamily | StropSurface, number> = {
-  file: 8,
-  diamond: 1.6,
-  cbn: 1.4,
-  sic: 1,
-  'water-stone': 1,
-  ceramic: 0.8,
-  alumina: 0.7,
-  garnet: 0.35,
-  novaculite: 0.3,
-  'smooth-steel': 0,
-  'grooved-steel': 0.3,
-  'carbide-cutter': 0,
-  leather: 0.3,
-  cloth: 0.4,
-  wood: 0.4,
-  cardboard: 0.4,
-};
 
 /** How hard carbides slow every abrasive that is not harder than they are. */
 const CARBIDE_FACTOR: Record<Carbide, number> = {
@@ -55,12 +36,12 @@ export function specificWearRate(input: {
   const { abrasive, hardnessHrc, carbide, state = 'normal' } = input;
   const sizeUm = positive(input.sizeUm, 'sizeUm');
   const hv = vickersHardness({ hardnessHrc });
-  if (abrasive === 'file' && hardnessHrc > FILE_LIMIT_HRC) return 0;
-  const carbideFactor = abrasive === 'diamond' || abrasive === 'cbn' ? 1 : CARBIDE_FACTOR[carbide];
+  if (FAMILIES[abrasive]?.isFile && hardnessHrc > FILE_LIMIT_HRC) return 0;
+  const carbideFactor = FAMILIES[abrasive]?.harderThanCarbides ? 1 : CARBIDE_FACTOR[carbide];
   return (
     5e-3 *
     Math.min(1, sizeUm / 100) ** 0.7 *
-    inRange(BITE[abrasive], 'abrasive', 0, 10) *
+    inRange(FAMILIES[abrasive]?.bite, 'abrasive', 0, 10) *
     (700 / hv) *
     carbideFactor *
     STATE_FACTOR[state]

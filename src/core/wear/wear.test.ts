@@ -13,7 +13,7 @@ import {
   scratchShiftMm,
   vickersHardness,
 } from '.';
-import { ABRASIVE_FAMILIES } from '../../domain/terms';
+import { ABRASIVE_FAMILIES } from '../../domain/families';
 
 const on58 = { hardnessHrc: 58, carbide: 'low' } as const;
 

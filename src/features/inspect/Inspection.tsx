@@ -8,7 +8,7 @@ import type { Settings } from '../../domain/settings';
 import type { TaskId } from '../../domain/tasks';
 import type { DamageWay } from '../../domain/terms';
 import type { Zone } from '../../domain/tool';
-import { USUAL_WORK } from '../../domain/usualWork';
+import { KINDS } from '../../domain/kinds';
 import type { ToolLog } from '../../live';
 import { DiagnosisPanel } from '../../ui/DiagnosisPanel';
 import { jobLink } from '../../ui/jobAddress';
@@ -36,7 +36,7 @@ export function Inspection(props: {
   const [seen, setSeen] = useState<Observation>({ tests: [], findings: [...state.findings] });
   const [checks, setChecks] = useState(() => latestChecks(log.inspections));
   const [taskIds, setTaskIds] = useState<TaskId[]>(() =>
-    zone.work.length > 0 ? zone.work : [...USUAL_WORK[tool.kind]],
+    zone.work.length > 0 ? zone.work : [...KINDS[tool.kind].work],
   );
   const [damageWay, setDamageWay] = useState<DamageWay | null>(null);
   const judged = useJudgedLook(zoneState, log, { seen, checks, damageWay, taskIds });

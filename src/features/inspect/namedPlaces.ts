@@ -1,4 +1,4 @@
-import { toolForm } from '../../core';
+import { FORMS, KINDS } from '../../domain/kinds';
 import type { Tool, Zone } from '../../domain/tool';
 
 /** A place on the edge that has a name of its own. */
@@ -7,15 +7,9 @@ export interface NamedPlace {
   atMm: number;
 }
 
-const ENDS = {
-  knife: ['heel, plunge line', 'tip'],
-  axe: ['heel', 'toe'],
-  machete: ['heel', 'tip'],
-} as const;
-
 /** The named places that a zone reaches: the heel or plunge line, and the tip or toe. */
 export function namedPlaces(tool: Tool, zone: Zone): NamedPlace[] {
-  const [heel, tip] = ENDS[toolForm(tool.kind)];
+  const [heel, tip] = FORMS[KINDS[tool.kind].form].ends;
   return [
     ...(zone.startMm === 0 ? [{ name: heel, atMm: 0 }] : []),
     ...(zone.endMm === tool.edgeLengthMm ? [{ name: tip, atMm: zone.endMm }] : []),

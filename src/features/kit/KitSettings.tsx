@@ -4,7 +4,7 @@ import { coveredBy, type Shelf, type ZoneState } from '../../core';
 import type { Helper } from '../../domain/shelf';
 import { COVERS } from '../../domain/terms';
 import type { Tool } from '../../domain/tool';
-import { TOOL_KIND_NAMES } from '../../domain/toolKindNames';
+import { KINDS } from '../../domain/kinds';
 import type { Trip } from '../../domain/trip';
 import type { TripStep } from '../../live';
 import { CheckField, LimitedNumberField, SelectField } from '../../ui/forms/fields';
@@ -61,7 +61,7 @@ export default function KitSettings(props: {
               {states.some((own) => own.tool.id === tool.id && own.stops.length > 0) ? (
                 <span className="sign battened uppercase">stop use</span>
               ) : (
-                <span className="text-soft">{TOOL_KIND_NAMES[tool.kind]}</span>
+                <span className="text-soft">{KINDS[tool.kind].name}</span>
               )}
             </label>
           ))}

@@ -4,8 +4,6 @@ import { nanoid } from 'nanoid';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { newRecord } from '../../domain/newRecord';
-import { TOOL_KINDS, type ToolKind } from '../../domain/terms';
-import { TOOL_KIND_NAMES } from '../../domain/toolKindNames';
 import { typicalTool } from '../../domain/typicalTools';
 import { useStore } from '../../live';
 import { Dialog } from '../../ui/Dialog';
@@ -13,6 +11,7 @@ import { SelectField, TextField } from '../../ui/forms/fields';
 import { sentence } from '../../ui/format';
 import { failureWords } from '../../ui/words/failureWords';
 import { toolLink } from '../../ui/words/needWords';
+import { KINDS, TOOL_KINDS, type ToolKind } from '../../domain/kinds';
 
 /** Hangs a new tool with the usual measures of its kind and opens it. */
 export default function HangToolDialog({ onClose }: { onClose: () => void }) {
@@ -45,7 +44,7 @@ export default function HangToolDialog({ onClose }: { onClose: () => void }) {
         <SelectField
           label="What it is"
           value={kind}
-          options={TOOL_KINDS.map((word) => [word, sentence(TOOL_KIND_NAMES[word])] as const)}
+          options={TOOL_KINDS.map((word) => [word, sentence(KINDS[word].name)] as const)}
           onChange={(event) => setKind(event.target.value as ToolKind)}
         />
         <TextField

@@ -1,7 +1,7 @@
 import Link from '../../ui/Link';
 import { bluntestWord, type EdgeNeed } from '../../core';
 import type { Tool } from '../../domain/tool';
-import { TOOL_KIND_NAMES } from '../../domain/toolKindNames';
+import { KINDS } from '../../domain/kinds';
 import { EdgeStrip, type Stretch } from '../../ui/edge-strip/EdgeStrip';
 import { jobLink } from '../../ui/jobAddress';
 import { asksForWork, toolLink, touchUpLink, workWithMinutes } from '../../ui/words/needWords';
@@ -23,7 +23,7 @@ export function ToolLabel({ tool, needs }: { tool: Tool; needs: readonly EdgeNee
         </Link>
       </h2>
       <p className="-mt-1 mb-2 text-[0.95rem] text-soft">
-        {TOOL_KIND_NAMES[tool.kind]}
+        {KINDS[tool.kind].name}
         {several}
       </p>
       <EdgeStrip edgeLengthMm={tool.edgeLengthMm} stretches={stretches(tool, own)} />

@@ -1,14 +1,15 @@
 'use client';
 
+import { FAMILIES, type AbrasiveFamily } from '../../domain/families';
 import { useState } from 'react';
 import type { RackRound, LadderStone, ThingWorth } from '../../core';
-import { ABRASIVE_FORMS, type AbrasiveFamily, type AbrasiveForm } from '../../domain/terms';
+import { ABRASIVE_FORMS, type AbrasiveForm } from '../../domain/terms';
 import { useJob } from '../../live';
 import { LimitedNumberField, SelectField, wordOptions } from '../../ui/forms/fields';
 import { listed, minutes, plural, spoken, um } from '../../ui/format';
 import { startCandidateWorth } from '../../workers/worthClient';
 
-const FAMILIES = [
+const OFFERED = [
   'diamond',
   'ceramic',
   'water-stone',
@@ -37,7 +38,7 @@ export function Candidate({ problem }: { problem: RackRound }) {
     widthMm: form === 'rod' ? 6 : 50,
     dishMm: 0,
     state: 'normal',
-    lubricant: family === 'water-stone' ? 'water' : 'dry',
+    lubricant: FAMILIES[family].soaks ? 'water' : 'dry',
     soakMl: 0,
   };
   const [state] = useJob({ problem, stone }, startCandidate);
@@ -56,7 +57,7 @@ export function Candidate({ problem }: { problem: RackRound }) {
         <SelectField
           label="Abrasive"
           value={family}
-          options={wordOptions(FAMILIES)}
+          options={wordOptions(OFFERED)}
           onChange={(event) => setFamily(event.target.value as AbrasiveFamily)}
         />
         <SelectField

@@ -3,11 +3,12 @@
 import { useWatch, type UseFormReturn } from 'react-hook-form';
 import { gradeSizeUm, stoneDensity } from '../../core';
 import type { Abrasive } from '../../domain/shelf';
-import { ABRASIVE_FAMILIES, FACE_STATES, NAMED_GRADES } from '../../domain/terms';
+import { FACE_STATES, NAMED_GRADES } from '../../domain/terms';
 import { NumberField, SelectField, TextField, wordOptions } from '../../ui/forms/fields';
 import { um } from '../../ui/format';
 import { optionalNumber } from './optionalNumber';
 import { SCALE_OPTIONS } from './scaleNames';
+import { ABRASIVE_FAMILIES } from '../../domain/families';
 
 /** One face of a stone: what cuts, how it is graded, how it is. */
 export function FaceFields(props: {

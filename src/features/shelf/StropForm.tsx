@@ -4,7 +4,7 @@ import { useWatch, type UseFormReturn } from 'react-hook-form';
 import type { ObjectSchema } from 'yup';
 import { otherFaceId } from '../../core';
 import { stropSchema, type Compound, type Strop } from '../../domain/shelf';
-import { STROP_BACKINGS, STROP_FORMS, STROP_SURFACES } from '../../domain/terms';
+import { STROP_BACKINGS, STROP_FORMS } from '../../domain/terms';
 import { useSurfaceUse } from '../../live';
 import { NumberField, SelectField, TextField, wordOptions } from '../../ui/forms/fields';
 import { Folded } from '../../ui/forms/Folded';
@@ -14,6 +14,7 @@ import { FreshField } from './FreshField';
 import { HollowDrawing } from './HollowDrawing';
 import { optionalNumber } from './optionalNumber';
 import { NEW_THING, ShelfForm, useRecordForm, type ShelfFormProps } from './shelfForm';
+import { STROP_SURFACES } from '../../domain/families';
 
 /** Leather, cloth or wood on a body, bare or loaded, with one face or two. */
 export function StropForm(props: ShelfFormProps<Strop> & { compounds: readonly Compound[] }) {

@@ -1,3 +1,4 @@
+import { FAMILIES } from '../../domain/families';
 import {
   familyOnShelf,
   plannedHardness,
@@ -37,7 +38,10 @@ export function taughtThings(input: {
       const family = abrasive.kind === 'stone' ? abrasive.family : abrasive.surface;
       return { abrasive, ...taughtOf({ id, family }, steps, plannedHrc) };
     })
-    .filter(({ abrasive }) => abrasive.kind === 'strop' || abrasive.family !== 'smooth-steel')
+    .filter(
+      ({ abrasive }) =>
+        abrasive.kind === 'strop' || FAMILIES[abrasive.family].does !== 'straightens',
+    )
     .sort(
       (a, b) => b.steps.length - a.steps.length || a.abrasive.name.localeCompare(b.abrasive.name),
     );

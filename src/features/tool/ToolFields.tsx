@@ -1,5 +1,6 @@
 'use client';
 
+import { FORMS, KINDS } from '../../domain/kinds';
 import { useRouter } from 'next/navigation';
 import { useFormContext, useWatch } from 'react-hook-form';
 import { notice } from '../../ui/notice';
@@ -62,9 +63,7 @@ export function ToolFields({ tool }: { tool: Tool }) {
           name={'edgeLengthMm'}
         />
         <FormMeasure
-          label={
-            tool.kind.includes('axe') || tool.kind === 'hatchet' ? 'Bit to eye' : 'Blade width'
-          }
+          label={FORMS[KINDS[tool.kind].form].width}
           quantity="length"
           control={control}
           name={'bladeWidthMm'}

@@ -5,7 +5,7 @@ import { useState } from 'react';
 import { useZoneStates } from '../../live';
 import { workingSteel } from '../../core';
 import type { Steel, Tool } from '../../domain/tool';
-import { TOOL_KIND_NAMES } from '../../domain/toolKindNames';
+import { KINDS } from '../../domain/kinds';
 import { EdgeStrip } from '../../ui/edge-strip/EdgeStrip';
 import { placeMm, sentence } from '../../ui/format';
 import { StopUse } from '../../ui/StopUse';
@@ -43,7 +43,7 @@ export function ToolHead({ tool }: { tool: Tool }) {
       <div className="flex flex-wrap items-baseline gap-x-5 gap-y-2">
         <h1>{tool.name}</h1>
         <p className="text-lg text-soft">
-          {TOOL_KIND_NAMES[tool.kind]}, {steelInWords(tool.steel)}
+          {KINDS[tool.kind].name}, {steelInWords(tool.steel)}
         </p>
         <div className="ml-auto flex flex-wrap gap-3">
           <button type="button" className="btn btn-outline" onClick={() => setNoting(!noting)}>

@@ -5,7 +5,7 @@ import { edgeTarget, workingFace } from '../../core';
 import { SCHOOLS } from '../../domain/schools';
 import type { Observation } from '../../domain/session';
 import type { Tool, Zone } from '../../domain/tool';
-import { TOOL_KIND_NAMES } from '../../domain/toolKindNames';
+import { KINDS } from '../../domain/kinds';
 import { AsksChoice } from '../../ui/AsksChoice';
 import { Choice } from '../../ui/Choice';
 import { ago, angleBothWays, chipDepth, placeMm } from '../../ui/format';
@@ -37,7 +37,7 @@ export function PlanHead(props: {
       <div className="flex flex-wrap gap-x-8 gap-y-1">
         <div>
           <p className="text-[0.92rem] text-soft">
-            {TOOL_KIND_NAMES[tool.kind]}, {placeMm(zone.endMm - zone.startMm)} of edge
+            {KINDS[tool.kind].name}, {placeMm(zone.endMm - zone.startMm)} of edge
           </p>
           <p className="figures min-h-8 font-semibold">
             {angleBothWays(workingFace(tool, zone).angleDeg)}

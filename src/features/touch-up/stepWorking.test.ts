@@ -1,7 +1,7 @@
 import { DEFAULT_PACE, planLadder, type LadderPlan } from '../../core';
-import { TOOL_KINDS } from '../../domain/terms';
 import { faceOf, stone, strop } from '../../testing/ladderFixtures';
 import { stepWorking } from './stepWorking';
+import { TOOL_KINDS } from '../../domain/kinds';
 
 const abrasives = [
   stone(100, { id: 'file', name: 'mill file', family: 'file', form: 'file' }),

@@ -1,7 +1,7 @@
 'use client';
 
 import { Fragment, type ReactNode } from 'react';
-import { TOOL_KIND_NAMES } from '../../domain/toolKindNames';
+import { KINDS } from '../../domain/kinds';
 import type { Tool } from '../../domain/tool';
 import { useWidth } from '../../ui/useWidth';
 import { WorkCell, type CellContent, type Painting } from './WorkCell';
@@ -65,7 +65,7 @@ export function WorkGrid(
                 >
                   <span className="sign text-lg">{tool.name}</span>
                   <span className={`text-[0.9rem] ${isNarrow ? 'ml-2' : 'block leading-tight'}`}>
-                    {[TOOL_KIND_NAMES[tool.kind], carrierOf(tool.id)].filter(Boolean).join(', ')}
+                    {[KINDS[tool.kind].name, carrierOf(tool.id)].filter(Boolean).join(', ')}
                     {tool.count > 1 && `, ${tool.count}`}
                   </span>
                 </button>

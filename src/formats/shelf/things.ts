@@ -1,7 +1,6 @@
 import type { ShelfGrade } from '../../domain/grade';
 import type { Abrasive, Helper } from '../../domain/shelf';
 import {
-  ABRASIVE_FAMILIES,
   ABRASIVE_FORMS,
   FACE_STATES,
   HELPER_KINDS,
@@ -9,13 +8,13 @@ import {
   PLACES,
   STROP_BACKINGS,
   STROP_FORMS,
-  STROP_SURFACES,
 } from '../../domain/terms';
 import { momentIn, numberIn } from '../csv';
 import { wordIn, wordsIn, yesIn, type Cells } from './cells';
 import { columnTitle, type ShelfColumn } from './columns';
 import { readGrade } from './gradeText';
 import type { ShelfThings } from './writeShelf';
+import { ABRASIVE_FAMILIES, STROP_SURFACES } from '../../domain/families';
 
 /** The stores that a shelf's things lie in. */
 export type ShelfStore = keyof ShelfThings;

@@ -1,4 +1,4 @@
-import { toolForm } from '../../core';
+import { KINDS, type BladeShape } from '../../domain/kinds';
 import type { Tool } from '../../domain/tool';
 
 /** Outlines in mm, hanging from the rail: x to the right (toward the edge), y down from the hook. */
@@ -20,36 +20,14 @@ type Measures = Pick<
 
 /** The outline of a tool from its own measures; axes hang by the head, blades by the handle. */
 export function toolOutline(tool: Measures): Outline {
-  return toolForm(tool.kind) === 'axe' ? axe(tool) : blade(tool);
+  const { shape } = KINDS[tool.kind];
+  if (shape === 'axe') return axe(tool);
+  return shape === 'two handles' ? twoHandles(tool) : blade(tool, shape);
 }
 
-/** How a kind's blade runs: widths as shares of the full width. */
-interface BladeForm {
-  /** Width at the heel; machetes are narrow there and widest forward. */
-  heel: number;
-  /** Where the spine starts to fall to the tip, as a share of the length. */
-  spineFall: number;
-  /** How far the tip lies from the spine line, as a share of the width. */
-  tip: number;
-  /** Hollow of the edge, as a share of the width. */
-  hollow: number;
-}
-
-const FORMS: Record<Exclude<Tool['kind'], 'hatchet' | 'felling-axe' | 'tomahawk'>, BladeForm> = {
-  'scandi-knife': { heel: 1, spineFall: 0.7, tip: 0.22, hollow: 0 },
-  'convex-knife': { heel: 1, spineFall: 0.6, tip: 0.38, hollow: 0 },
-  'flat-knife': { heel: 1, spineFall: 0.62, tip: 0.3, hollow: 0 },
-  'fillet-knife': { heel: 1, spineFall: 1, tip: -0.15, hollow: 0.12 },
-  'skinning-knife': { heel: 0.9, spineFall: 0.95, tip: 0.02, hollow: 0 },
-  parer: { heel: 1, spineFall: 0.75, tip: 0.5, hollow: 0 },
-  'recurve-hook': { heel: 0.85, spineFall: 0.8, tip: 0.75, hollow: 0.3 },
-  machete: { heel: 0.66, spineFall: 0.9, tip: 0.35, hollow: 0 },
-};
-
-function blade(tool: Measures): Outline {
+function blade(tool: Measures, form: BladeShape): Outline {
   const { edgeLengthMm: length, bladeWidthMm: width } = tool;
   const { handleLengthMm: handle, bellyShare, flareShare } = tool.outline;
-  const form = FORMS[tool.kind as keyof typeof FORMS];
   const top = handle;
   const heelX = form.heel * width;
   const tipX = form.tip * width;
@@ -82,6 +60,28 @@ function blade(tool: Measures): Outline {
     edgeTopMm: top,
     widthMm: width,
     lengthMm: tipY,
+  };
+}
+
+/** A blade between two handles, hung by its upper one: both turn toward the one who pulls. */
+function twoHandles(tool: Measures): Outline {
+  const { edgeLengthMm: length, bladeWidthMm: width } = tool;
+  const { handleLengthMm: handle } = tool.outline;
+  const grip = 26;
+  const [top, end] = [grip + 14, grip + 14 + length];
+  const edge = `M${n(width)},${n(top)}L${n(width)},${n(end)}`;
+  const blade = `${edge}L${n(0.45 * width)},${n(end + 14)}L0,${n(end)}L0,${n(top)}L${n(0.45 * width)},${n(top - 14)}Z`;
+  /** One handle, across, its thicker end away from the blade. */
+  const across = (y: number): string =>
+    `M${n(0.3 * width)},${n(y - 7)}L${n(0.3 * width + handle)},${n(y - grip / 2)}` +
+    `Q${n(0.3 * width + handle + 9)},${n(y)} ${n(0.3 * width + handle)},${n(y + grip / 2)}L${n(0.3 * width)},${n(y + 7)}Z`;
+  return {
+    blade,
+    handle: `${across(grip / 2)}${across(end + 14 + grip / 2)}`,
+    edge,
+    edgeTopMm: top,
+    widthMm: 0.3 * width + handle + 5,
+    lengthMm: end + 14 + grip,
   };
 }
 

@@ -11,7 +11,6 @@ import { NO_CHECKS } from '../../domain/observation';
 import { SCHOOL_QUESTIONS, type SchoolQuestion } from '../../domain/schools';
 import { TASKS } from '../../domain/tasks';
 import type { ToolChecks } from '../../domain/session';
-import { TOOL_KINDS, type ToolKind } from '../../domain/terms';
 import type { Tool } from '../../domain/tool';
 import { anyLook, anyTool } from '../../testing/anything';
 import { benchWith, usualHand } from '../../testing/bench';
@@ -26,6 +25,7 @@ import { stepWords } from './stepWords';
 import { stopWords } from './stopWords';
 import { unfitWords } from './unfitWords';
 import { heavierWords, lighterWords, verdictReason } from './verdictWords';
+import { TOOL_KINDS, type ToolKind } from '../../domain/kinds';
 
 jest.setTimeout(60_000);
 

@@ -1,8 +1,8 @@
 import fc from 'fast-check';
 import { holdGuide } from '../../core';
-import { TOOL_KINDS } from '../../domain/terms';
 import { toolOf } from '../../testing/ladderFixtures';
 import { coinWords, holdDetail, holdHeadline, holdInShort } from './holdWords';
+import { TOOL_KINDS } from '../../domain/kinds';
 
 const holds = fc
   .record({

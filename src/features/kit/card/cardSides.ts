@@ -13,7 +13,7 @@ import {
   type ZoneState,
 } from '../../../core';
 import type { Helper } from '../../../domain/shelf';
-import { TOOL_KIND_NAMES } from '../../../domain/toolKindNames';
+import { KINDS } from '../../../domain/kinds';
 import type { Tool, Zone } from '../../../domain/tool';
 import type { Trip } from '../../../domain/trip';
 import { dayOfTrip } from '../../../domain/tripDays';
@@ -102,7 +102,7 @@ function row(edge: ZoneState, bench: Bench, coinThicknessMm: number): CardRowDat
   const note = tool.notes.split(/(?<=\.)\s/)[0]!.slice(0, LONGEST_NOTE);
   return {
     ...{ key: `${tool.id}/${zone.id}`, tool, zone, state, name: tool.name },
-    what: tool.zones.length > 1 ? zone.name : TOOL_KIND_NAMES[tool.kind],
+    what: tool.zones.length > 1 ? zone.name : KINDS[tool.kind].name,
     stands: edgeStands(edge),
     angle: deg(angleDeg),
     ...{ angleDeg, holds: hold },

@@ -10,6 +10,8 @@ export default defineConfig({
   outputDir: 'test-results/browser',
   timeout: 90_000,
   expect: { timeout: 15_000 },
+  // One that passes when it is tried again is named as flaky.
+  retries: 1,
   workers: 2,
   fullyParallel: true,
   reporter: report ? [['list'], ['json', { outputFile: report }]] : 'list',

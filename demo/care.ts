@@ -2,8 +2,17 @@ import type { Care, CareDoing } from '../src/domain/care';
 
 /** What the crew has done between trips, newest last. */
 const done = (at: string, thingId: string, doing: CareDoing, note = ''): Care => ({
-  ...{ id: `care-${thingId}-${doing.replaceAll(' ', '-')}`, createdAt: at, updatedAt: at },
-  ...{ deletedAt: null, thingId, doing, kind: 'done', at, until: null, every: null, note },
+  id: `care-${thingId}-${doing.replaceAll(' ', '-')}`,
+  createdAt: at,
+  updatedAt: at,
+  deletedAt: null,
+  thingId,
+  doing,
+  kind: 'done',
+  at,
+  until: null,
+  every: null,
+  note,
 });
 
 export const care: Care[] = [
@@ -21,6 +30,7 @@ export const care: Care[] = [
   done('2026-11-01T17:00:00.000Z', 'old-hob', 'film'),
   {
     ...done('2026-06-28T08:00:00.000Z', 'denim', 'load', 'On cloth the crayon is gone sooner.'),
-    ...{ kind: 'every', every: 90 },
+    kind: 'every',
+    every: 90,
   },
 ];

@@ -13,8 +13,14 @@ export function look(
 ): Inspection {
   const { findings = [], notes = '', tripId = null } = more;
   return {
-    ...{ id, createdAt: at, updatedAt: at, deletedAt: null },
-    ...{ toolId, zoneId, tripId, at },
+    id,
+    createdAt: at,
+    updatedAt: at,
+    deletedAt: null,
+    toolId,
+    zoneId,
+    tripId,
+    at,
     seen: { tests: [passedTest(test)], findings },
     checks: NO_CHECKS,
     notes,

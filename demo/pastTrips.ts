@@ -6,7 +6,11 @@ import { look } from './look';
 /** Two trips that lie behind: what was carried, what of it was used, and how the edges came back. */
 
 const work = (toolId: string, day: number, taskId: string, hours: number): TripWork => ({
-  ...{ toolId, day, taskId, hours, counted: null },
+  toolId,
+  day,
+  taskId,
+  hours,
+  counted: null,
 });
 
 /** Things by place, with a star before those that were used. */
@@ -14,9 +18,16 @@ const packed = (place: Carried['place'], ids: readonly string[]): Carried[] =>
   ids.map((id) => ({ itemId: id.replace('*', ''), place, packed: true, used: id.startsWith('*') }));
 
 const past = (id: string, name: string, startsOn: string, checkedInAt: string) => ({
-  ...{ id, createdAt: `${startsOn}T06:00:00.000Z`, updatedAt: checkedInAt, deletedAt: null },
+  id,
+  createdAt: `${startsOn}T06:00:00.000Z`,
+  updatedAt: checkedInAt,
+  deletedAt: null,
   ...USUAL_TRIP,
-  ...{ name, startsOn, checkedInAt, minutesPerTouchUp: 30, chipDepthMm: 0 },
+  name,
+  startsOn,
+  checkedInAt,
+  minutesPerTouchUp: 30,
+  chipDepthMm: 0,
 });
 
 export const pastTrips: Trip[] = [

@@ -56,7 +56,9 @@ test('what is done stands with its peg until it is taken back, several blades as
   await expect(done).toHaveCount(0);
   // A spent compound: by use, at the person's own interval.
   const load = due.getByRole('listitem').filter({ hasText: 'Load denim on a board' });
-  await expect(load).toContainText(/\d+ passes of 90, as you set it, \d+ days of \d+; you make \d+ a week\./);
+  await expect(load).toContainText(
+    /\d+ passes of 90, as you set it, \d+ days of \d+; you make \d+ a week\./,
+  );
   await load.getByRole('button', { name: 'Load denim on a board: done' }).click();
   await expect(load).toHaveCount(0);
   await open(page, '/shelf');

@@ -21,7 +21,9 @@ import { millisecondsEach } from './millisecondsEach';
 
 const { tools, sessions, inspections, helpers } = sampleRecords;
 const judged = standings({
-  ...{ tools, inspections, shelf: sampleRecords },
+  tools,
+  inspections,
+  shelf: sampleRecords,
   sessions: sessions.map(loggedSession),
   settings: defaultSettings('2026-01-01T00:00:00.000Z'),
 });
@@ -32,7 +34,10 @@ const forecast = forecastTrip(
 );
 const problem = kitProblem({
   needs: needsOfForecast(forecast, zones, true),
-  ...{ shelf: sampleRecords, helpers, wishes: trip.kit, hand: judged.hand },
+  shelf: sampleRecords,
+  helpers,
+  wishes: trip.kit,
+  hand: judged.hand,
   minutesPerTouchUp: trip.minutesPerTouchUp,
 });
 

@@ -136,7 +136,9 @@ describe('the snapshot of the standings', () => {
     const store = await freshStore();
     const answers = { edges: [] } as never;
     const from = async (now = '2026-10-05T08:00:00.000Z') => ({
-      ...{ revisions: await store.snapshot.revisions(), trips: await store.trips.list(), now },
+      revisions: await store.snapshot.revisions(),
+      trips: await store.trips.list(),
+      now,
     });
     await store.snapshot.keepAnswers(await from(), answers);
     await store.snapshot.keep(await store.snapshot.revisions(), judged);

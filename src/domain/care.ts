@@ -1,5 +1,13 @@
-import { object, string, type InferType } from 'yup';
-import { measureOrNull, oneOf, recordFields, text, timestamp, timestampOrNull } from './fields';
+import { object, type InferType } from 'yup';
+import {
+  identifier,
+  measureOrNull,
+  oneOf,
+  recordFields,
+  text,
+  timestamp,
+  timestampOrNull,
+} from './fields';
 
 /** What is done between trips to keep tools and stones in order. */
 export const CARE_DOINGS = [
@@ -23,7 +31,7 @@ export type CareDoing = (typeof CARE_DOINGS)[number];
 export const careSchema = object({
   ...recordFields,
   /** The tool, or the thing of the shelf. */
-  thingId: string().min(1).max(64).required(),
+  thingId: identifier(),
   doing: oneOf(CARE_DOINGS),
   kind: oneOf(['done', 'put off', 'every']),
   at: timestamp(),

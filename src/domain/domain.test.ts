@@ -1,3 +1,4 @@
+import { identifier } from './fields';
 import { gradeSchema } from './grade';
 import { abrasiveSchema } from './shelf';
 import { testSchema } from './session';
@@ -80,4 +81,16 @@ it('a test is one reading, not two and not none', () => {
   expect(test({ grams: 160 })).toBeNull();
   expect(test({})).toContain('either a test or grams');
   expect(test({ test: 'shaves', grams: 160 })).toContain('either a test or grams');
+});
+
+it.each(['constructor', '__proto__', 'toString', '', ' x', 'a\nb', 'x'.repeat(65)])(
+  'an id of %j is refused',
+  (id) => {
+    expect(identifier().isValidSync(id, { strict: true })).toBe(false);
+  },
+);
+
+it('an id may be what the application makes, and what it has made before', () => {
+  for (const id of ['wren', '-V1StGXR8_Z5jdHi6B-myT', 'pocket-plate/medium', 'entry-15'])
+    expect(identifier().isValidSync(id, { strict: true })).toBe(true);
 });

@@ -3,14 +3,34 @@ import { number, string, type NumberSchema, type Schema, type StringSchema } fro
 
 /** Building blocks of the record schemas, with refusals that name the field and the remedy. */
 
+/**
+ * What names a record, a face or a zone. Words that every object answers to are none: a table by ids would
+ * find something under them that nobody put there.
+ */
+const IDENTIFIER =
+  /^(?!(?:constructor|prototype|toString|toLocaleString|valueOf|hasOwnProperty|isPrototypeOf|propertyIsEnumerable|__\w+__)$)[\w-][\w .:/-]*$/;
+
 /** The fields that every stored record carries; times are ISO 8601 in UTC. */
 export const recordFields = {
-  id: string().min(1).max(64).required(),
+  id: identifier(),
   createdAt: timestamp(),
   updatedAt: timestamp(),
   /** When the record was removed; kept so that another device's copy does not bring it back. */
   deletedAt: timestampOrNull(),
 };
+
+/** An id, and a reference to one. */
+export function identifier(): StringSchema<string> {
+  return string()
+    .max(64)
+    .matches(IDENTIFIER, '${path} must be an id of letters, figures and - _ : / .')
+    .required();
+}
+
+/** A reference that need not be there; null then. */
+export function identifierOrNull(): StringSchema<string | null> {
+  return identifier().nullable().defined() as StringSchema<string | null>;
+}
 
 export function timestamp(): StringSchema<string> {
   return moment().required();

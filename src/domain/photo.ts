@@ -1,10 +1,10 @@
 import { object, string, type InferType } from 'yup';
-import { recordFields, text, timestamp } from './fields';
+import { identifier, recordFields, text, timestamp } from './fields';
 
 /** A picture of a tool, scaled down, as a JPEG data URL so that it travels in the data file. */
 export const photoSchema = object({
   ...recordFields,
-  toolId: string().max(64).required(),
+  toolId: identifier(),
   takenAt: timestamp(),
   dataUrl: string()
     .matches(/^data:image\/jpeg;base64,[A-Za-z0-9+/=]+$/, '${path} must be a JPEG picture')

@@ -2,6 +2,8 @@ import { array, boolean, number, object, string, type InferType, type StringSche
 import { zoneSchema } from './tool';
 import {
   count,
+  identifier,
+  identifierOrNull,
   measure,
   measureOrNull,
   name,
@@ -52,7 +54,7 @@ export const testSchema = object({
 export type EdgeTest = InferType<typeof testSchema>;
 
 function tripId(): StringSchema<string | null> {
-  return string().min(1).max(64).nullable().defined();
+  return identifierOrNull();
 }
 
 /** Something seen on the edge, at its place from the heel. */
@@ -93,7 +95,7 @@ export type BurrWalk = InferType<typeof burrWalkSchema>;
 /** One step of a touch-up: what was planned, as it was seen then, and what was done. */
 const sessionStepSchema = object({
   /** Shelf record and, for stones, face; the name stands as it was at the time. */
-  itemId: string().max(64).required(),
+  itemId: identifier(),
   abrasiveName: name(),
   kind: oneOf(['stone', 'strop']),
   /** The body that carries the abrasive; null for a strop, and where an older record did not say. */
@@ -159,16 +161,16 @@ export type SessionStep = InferType<typeof sessionStepSchema>;
 /** One touch-up of one zone, or another job on a tool, under way or in the log. */
 export const sessionSchema = object({
   ...recordFields,
-  toolId: string().max(64).required(),
+  toolId: identifier(),
   /** The zone that was worked; the first one where the spine was. */
-  zoneId: string().max(64).required(),
+  zoneId: identifier(),
   job: oneOf(JOBS),
   /** Whose hand it was; null where nobody said. */
   person: string().min(1).max(80).nullable().defined(),
   /** The trip that it was worked on; null for one at home. */
   tripId: tripId(),
   /** Sessions that are worked in one sitting, this one among them; empty for one by itself. */
-  sitting: array(string().max(64).required()).max(12).required(),
+  sitting: array(identifier()).max(12).required(),
   startedAt: timestamp(),
   finishedAt: timestampOrNull(),
   where: oneOf(['bench', 'field']),
@@ -224,8 +226,8 @@ export type ToolChecks = InferType<typeof toolChecksSchema>;
 /** A look at the edge between touch-ups. */
 export const inspectionSchema = object({
   ...recordFields,
-  toolId: string().max(64).required(),
-  zoneId: string().max(64).required(),
+  toolId: identifier(),
+  zoneId: identifier(),
   /** The trip that it was a look on, or on return from; null for one at home. */
   tripId: tripId(),
   at: timestamp(),

@@ -1,6 +1,8 @@
-import { array, boolean, object, string, type InferType } from 'yup';
+import { array, boolean, object, type InferType } from 'yup';
 import {
   countOrNull,
+  identifier,
+  identifierOrNull,
   measure,
   measureOrNull,
   name,
@@ -24,7 +26,7 @@ import { ABRASIVE_FAMILIES, STROP_SURFACES } from './families';
 
 /** One working face of a stone, file or paper. */
 const faceSchema = object({
-  id: string().min(1).max(64).required(),
+  id: identifier(),
   name: name(),
   family: oneOf(ABRASIVE_FAMILIES),
   grade: gradeSchema.required(),
@@ -74,7 +76,7 @@ export type Compound = InferType<typeof compoundSchema>;
 const stropFace = {
   surface: oneOf(STROP_SURFACES),
   /** The compound it is used with; null when bare. */
-  compoundId: string().max(64).nullable().defined(),
+  compoundId: identifierOrNull(),
   /** When the compound was last renewed, or the surface replaced; null if unknown. */
   loadedAt: timestampOrNull(),
 };

@@ -1,9 +1,10 @@
-import { array, boolean, object, string, type InferType } from 'yup';
+import { array, boolean, object, type InferType } from 'yup';
 import { FACET_WIDTH_MM } from './facetWidth';
 import { schoolsSchema } from './schoolsSchema';
 import { TASK_IDS } from './tasks';
 import {
   count,
+  identifier,
   measure,
   name,
   oneOf,
@@ -46,7 +47,7 @@ export type ZoneFacet = InferType<typeof facetSchema>;
 
 /** One stretch of a tool's edge with its own grind, angle and finish. */
 export const zoneSchema = object({
-  id: string().min(1).max(64).required(),
+  id: identifier(),
   name: name(),
   /** Where the zone begins and ends along the edge, from the heel. */
   startMm: measure(0, 1000),

@@ -1,7 +1,8 @@
-import { array, boolean, number, object, string, type InferType } from 'yup';
+import { array, boolean, number, object, type InferType } from 'yup';
 import {
   count,
   dayOnly,
+  identifier,
   measure,
   measureOrNull,
   name,
@@ -15,11 +16,11 @@ import { CARRY_PLACES, CLIMATES, COVERS, PLACES } from './terms';
 
 /** Work of one tool on one day. */
 const workSchema = object({
-  toolId: string().max(64).required(),
+  toolId: identifier(),
   /** From 0, the first day. */
   day: count(365),
   /** One of the painted tasks, or the person's own. */
-  taskId: string().max(64).required(),
+  taskId: identifier(),
   hours: measure(0.1, 24),
   /** Where it was counted by number: how many, and how many make an hour. */
   counted: object({ amount: measure(0.1, 100_000), perHour: measure(0.01, 10_000) })
@@ -32,7 +33,7 @@ export type TripWork = InferType<typeof workSchema>;
 
 /** Work that no list knows, with its own dulling. */
 const ownTaskSchema = object({
-  id: string().min(1).max(64).required(),
+  id: identifier(),
   name: name(),
   asks: oneOf(TASK_IDS),
   dullingUmPerHour: measure(0, 50),
@@ -50,7 +51,7 @@ const policySchema = object({
 
 /** A thing of the shelf that went along. */
 const carriedSchema = object({
-  itemId: string().max(64).required(),
+  itemId: identifier(),
   place: oneOf(PLACES),
   /** Whether it lies on its mat, ready to go. */
   packed: boolean().required(),
@@ -60,7 +61,7 @@ const carriedSchema = object({
 
 export type Carried = InferType<typeof carriedSchema>;
 
-const itemIds = array(string().max(64).required()).max(300).required();
+const itemIds = array(identifier()).max(300).required();
 
 /** What the person has said of the kit of a trip. */
 const kitSchema = object({
@@ -70,7 +71,7 @@ const kitSchema = object({
   vehicle: itemIds,
   /** Where things go that are not carried where they live. */
   places: array(
-    object({ itemId: string().max(64).required(), place: oneOf(CARRY_PLACES) })
+    object({ itemId: identifier(), place: oneOf(CARRY_PLACES) })
       .noUnknown()
       .required(),
   )
@@ -93,7 +94,7 @@ export const tripSchema = object({
   name: name(),
   startsOn: dayOnly(),
   days: count(365).min(1),
-  toolIds: array(string().max(64).required()).max(100).required(),
+  toolIds: array(identifier()).max(100).required(),
   /** Longest touch-up that is acceptable out there. */
   minutesPerTouchUp: measure(1, 240),
   /** Depth of chip that the kit must be able to repair; 0 for none. */
@@ -113,22 +114,14 @@ export const tripSchema = object({
   footKm: measureOrNull(0, 10_000),
   people: array(name()).max(30).required(),
   /** Who carries what; tools that nobody is named for are everybody's. */
-  carriers: array(
-    object({ toolId: string().max(64).required(), person: name() })
-      .noUnknown()
-      .required(),
-  )
+  carriers: array(object({ toolId: identifier(), person: name() }).noUnknown().required())
     .max(200)
     .required(),
   /** Whether there is light to work by, and something flat. */
   hasLight: boolean().required(),
   hasFlat: boolean().required(),
   /** Tools that a rule keeps at home, with the rule. */
-  forbidden: array(
-    object({ toolId: string().max(64).required(), rule: name() })
-      .noUnknown()
-      .required(),
-  )
+  forbidden: array(object({ toolId: identifier(), rule: name() }).noUnknown().required())
     .max(100)
     .required(),
   kit: kitSchema.required(),

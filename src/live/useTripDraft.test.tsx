@@ -87,7 +87,8 @@ describe('a trip that is changed', () => {
     const { other, result } = await open('two-tabs');
     await other.trips.update('two-tabs', (own) => ({
       ...own,
-      ...{ footKm: 31, updatedAt: new Date().toISOString() },
+      footKm: 31,
+      updatedAt: new Date().toISOString(),
     }));
     expect(result.current.trip.footKm).toBe(trip.footKm);
     act(() => void result.current.change((own) => ({ ...own, name: 'Ness' })));

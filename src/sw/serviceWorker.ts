@@ -40,7 +40,24 @@ async function addFile(cache: Cache, file: string): Promise<void> {
   const known = file.startsWith(STATIC) ? await caches.match(file) : undefined;
   const response = known ?? (await fetch(file, { cache: 'reload' }));
   if (!response.ok) throw new Error(`${file}: ${response.status}`);
+  if (!isOfItsType(file, response)) throw new Error(`${file} came as something else`);
   await cache.put(file, response);
+}
+
+/** The types of hashed files: what a proxy or a portal puts in the place of one is not kept under its name. */
+const TYPES: Record<string, RegExp> = {
+  js: /javascript/,
+  css: /^text\/css/,
+  woff2: /font|octet-stream/,
+  wasm: /wasm|octet-stream/,
+  json: /json/,
+  svg: /svg/,
+  png: /^image\/png/,
+};
+
+function isOfItsType(file: string, response: Response): boolean {
+  const expected = TYPES[file.split('.').at(-1) ?? ''];
+  return !expected || expected.test(response.headers.get('Content-Type') ?? '');
 }
 
 /** A page of another build would ask for files that this cache does not hold. */
@@ -55,7 +72,13 @@ async function addChecked(cache: Cache, key: string, request: RequestInfo): Prom
 async function activate(): Promise<void> {
   const tabs = await caches.open(TABS);
   const builds = new Set([CACHE]);
-  for (const client of await scope.clients.matchAll({ includeUncontrolled: true })) {
+  const open = await scope.clients.matchAll({ includeUncontrolled: true });
+  const shown = new Set(open.map(({ id }) => `/${id}`));
+  for (const note of await tabs.keys()) {
+    // The note of a tab that is closed says nothing any more.
+    if (!shown.has(new URL(note.url).pathname)) await tabs.delete(note);
+  }
+  for (const client of open) {
     const build = await tabs.match(`/${client.id}`);
     if (build) builds.add(PREFIX + (await build.text()));
   }

@@ -8,12 +8,20 @@ const at = '2026-01-01T00:00:00.000Z';
 /** Where the sample crew's edges stand, with some looks more than its log has. */
 export function sampleStandings(more: readonly Inspection[] = []): Standings {
   return standings({
-    ...{ tools: sample.tools, shelf: sample },
+    tools: sample.tools,
+    shelf: sample,
     sessions: sample.sessions.map(loggedSession),
     inspections: [...sample.inspections, ...more],
     settings: {
-      ...{ id: 'settings', createdAt: at, updatedAt: at, deletedAt: null, demoLoadedAt: null },
-      ...{ units: 'metric', coinThicknessMm: 2.3, strokesPerMinute: DEFAULT_PACE, forgotten: [] },
+      id: 'settings',
+      createdAt: at,
+      updatedAt: at,
+      deletedAt: null,
+      demoLoadedAt: null,
+      units: 'metric',
+      coinThicknessMm: 2.3,
+      strokesPerMinute: DEFAULT_PACE,
+      forgotten: [],
     },
   });
 }

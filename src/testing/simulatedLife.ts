@@ -120,10 +120,19 @@ function work(
   const at = from.toISOString();
   const painted = (day: number) => ({ toolId: tool.id, day, taskId: task, hours, counted: null });
   log.trips.push({
-    ...{ id: `trip-${log.trips.length}`, createdAt: at, updatedAt: at, deletedAt: null },
+    id: `trip-${log.trips.length}`,
+    createdAt: at,
+    updatedAt: at,
+    deletedAt: null,
     ...USUAL_TRIP,
-    ...{ name: 'Out', startsOn, days: 2, minutesPerTouchUp: 30, chipDepthMm: 0, notes: '' },
-    ...{ toolIds: [tool.id], work: [painted(0), painted(1)] },
+    name: 'Out',
+    startsOn,
+    days: 2,
+    minutesPerTouchUp: 30,
+    chipDepthMm: 0,
+    notes: '',
+    toolIds: [tool.id],
+    work: [painted(0), painted(1)],
   });
   const face = {
     ...workingFace(tool, zoneForTask(tool, known)),
@@ -152,8 +161,17 @@ function fails({ tests: [reading] }: Observation, { zones: [zone] }: Tool): bool
 function look(id: string, tool: Tool, when: Date, found: Observation): Inspection {
   const at = when.toISOString();
   return {
-    ...{ id, createdAt: at, updatedAt: at, deletedAt: null, at, seen: found },
-    ...{ toolId: tool.id, zoneId: tool.zones[0]!.id, tripId: null, checks: NO_CHECKS, notes: '' },
+    id,
+    createdAt: at,
+    updatedAt: at,
+    deletedAt: null,
+    at,
+    seen: found,
+    toolId: tool.id,
+    zoneId: tool.zones[0]!.id,
+    tripId: null,
+    checks: NO_CHECKS,
+    notes: '',
   };
 }
 
@@ -178,8 +196,16 @@ function planned(
   const [need] = edgeNeeds({ states: [own!], sessions: [], benchOf: () => bench });
   if (need?.plan?.outcome !== 'planned' || need.job !== 'touch-up') return null;
   return startSession({
-    ...{ id: `s${log.sessions.length}`, at, toolId: tool.id, zoneId: tool.zones[0]!.id },
-    ...{ job: 'touch-up', where: 'field', person, before: found, damageWay: null, plan: need.plan },
+    id: `s${log.sessions.length}`,
+    at,
+    toolId: tool.id,
+    zoneId: tool.zones[0]!.id,
+    job: 'touch-up',
+    where: 'field',
+    person,
+    before: found,
+    damageWay: null,
+    plan: need.plan,
     targetApexUm: tool.zones[0]!.targetApexUm,
     wordsOf: () => ({ doneWhen: [], warnings: [] }),
   });

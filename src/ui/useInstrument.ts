@@ -25,7 +25,9 @@ export function useInstrument(
     (source: Source): void => {
       stop.current();
       stop.current = listen({
-        ...{ source, kind, around },
+        source,
+        kind,
+        around,
         onState: setState,
         onReading: (grams) => latest.current(grams),
       });

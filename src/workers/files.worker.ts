@@ -39,8 +39,10 @@ function bundleRecords(text: string, onShare: (share: number) => void): Records 
 async function logRecords(text: string, now: string): Promise<Records> {
   const { tools, abrasives, strops, compounds, lubricants, trips } = await store();
   const shelf = {
-    ...{ abrasives: await abrasives.list(), strops: await strops.list() },
-    ...{ compounds: await compounds.list(), lubricants: await lubricants.list() },
+    abrasives: await abrasives.list(),
+    strops: await strops.list(),
+    compounds: await compounds.list(),
+    lubricants: await lubricants.list(),
   };
   const known = { tools: await tools.list(), shelf, trips: await trips.list(), now };
   const reading = readLog(text, known);

@@ -100,7 +100,11 @@ describe('the problem of a kit', () => {
     ]);
     expect([item('pocket-plate').place, item('paddle').place]).toEqual(['pouch', 'pack']);
     const moved = kitProblem({
-      ...{ needs: [], shelf: sample, helpers: [], minutesPerTouchUp: 30, hand },
+      needs: [],
+      shelf: sample,
+      helpers: [],
+      minutesPerTouchUp: 30,
+      hand,
       wishes: { ...USUAL_TRIP.kit, places: [{ itemId: 'paddle', place: 'base-camp' }] },
     });
     expect(moved.items.find(({ id }) => id === 'paddle')!.place).toBe('base-camp');

@@ -158,7 +158,9 @@ const requestSchema = object({
   needs: array(kitNeed.required()).max(1200).required(),
   items: array(
     object({
-      ...{ id, name: string().required(), massG: notNegative },
+      id,
+      name: string().required(),
+      massG: notNegative,
       place: oneOf(CARRY_PLACES),
     }).required(),
   )

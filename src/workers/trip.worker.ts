@@ -134,8 +134,15 @@ async function asked(
   const things = { abrasives, strops, compounds, lubricants };
   const shelf = wanted === 'owned' ? allAlong(things) : shelfOfTrip(things, trip, now);
   return {
-    ...{ trip, zones, shelf, hand, dulling, now, runs },
-    ...{ seed: SEED, costsOf: rememberedCosts },
+    trip,
+    zones,
+    shelf,
+    hand,
+    dulling,
+    now,
+    runs,
+    seed: SEED,
+    costsOf: rememberedCosts,
   };
 }
 

@@ -23,10 +23,25 @@ const dayAt = (day: number): string =>
   new Date(Date.parse('2026-01-01T12:00:00.000Z') + day * 86_400_000).toISOString();
 
 const step = (more: Partial<LoggedStep> = {}): LoggedStep => ({
-  ...{ itemId: 'fine-plate/fine', abrasiveName: 'fine plate', kind: 'stone', form: 'plate' },
-  ...{ sizeUm: 9, task: 'restore the apex', angleDeg: 15, motion: 'sweeps', plannedPerSide: 30 },
-  ...{ plannedApexUm: 1, learnedFactor: 1, left: 30, right: 30, activeSeconds: 60 },
-  ...{ tests: [], inkChecks: [], burrWalks: [], skipped: null, finishedAt: now },
+  itemId: 'fine-plate/fine',
+  abrasiveName: 'fine plate',
+  kind: 'stone',
+  form: 'plate',
+  sizeUm: 9,
+  task: 'restore the apex',
+  angleDeg: 15,
+  motion: 'sweeps',
+  plannedPerSide: 30,
+  plannedApexUm: 1,
+  learnedFactor: 1,
+  left: 30,
+  right: 30,
+  activeSeconds: 60,
+  tests: [],
+  inkChecks: [],
+  burrWalks: [],
+  skipped: null,
+  finishedAt: now,
   baseline: { strokes: 60, minutes: 2, hardnessHrc: 58, apexUm: 2 },
   ...more,
 });
@@ -35,16 +50,20 @@ const strop = (more: Partial<LoggedStep> = {}): LoggedStep =>
   step({ itemId: 'belt', abrasiveName: 'belt', kind: 'strop', form: null, ...more });
 
 const entry = (day: number, more: Partial<LoggedSession> = {}): LoggedSession => ({
-  ...{
-    id: `day ${day}`,
-    toolId: 'wren',
-    zoneId: zone.id,
-    job: 'touch-up',
-    tripId: null,
-    person: null,
-  },
-  ...{ startedAt: dayAt(day), finishedAt: dayAt(day + 0.01), where: 'bench', workSince: null },
-  ...{ written: 'in the guide', targetApexUm: zone.targetApexUm, stepIndex: 0, notes: '' },
+  id: `day ${day}`,
+  toolId: 'wren',
+  zoneId: zone.id,
+  job: 'touch-up',
+  tripId: null,
+  person: null,
+  startedAt: dayAt(day),
+  finishedAt: dayAt(day + 0.01),
+  where: 'bench',
+  workSince: null,
+  written: 'in the guide',
+  targetApexUm: zone.targetApexUm,
+  stepIndex: 0,
+  notes: '',
   before: { tests: [passedTest('slices-paper')], findings: [] },
   after: { tests: [passedTest('shaves')], findings: [] },
   steps: [step()],
@@ -52,9 +71,17 @@ const entry = (day: number, more: Partial<LoggedSession> = {}): LoggedSession =>
 });
 
 const look = (day: number, test: SharpnessTest, more: Partial<Inspection> = {}): Inspection => ({
-  ...{ id: `look ${day}`, createdAt: dayAt(day), updatedAt: dayAt(day), deletedAt: null },
-  ...{ toolId: 'wren', zoneId: zone.id, tripId: null, at: dayAt(day), notes: '' },
-  ...{ seen: { tests: [passedTest(test)], findings: [] }, checks: NO_CHECKS },
+  id: `look ${day}`,
+  createdAt: dayAt(day),
+  updatedAt: dayAt(day),
+  deletedAt: null,
+  toolId: 'wren',
+  zoneId: zone.id,
+  tripId: null,
+  at: dayAt(day),
+  notes: '',
+  seen: { tests: [passedTest(test)], findings: [] },
+  checks: NO_CHECKS,
   ...more,
 });
 
@@ -64,14 +91,25 @@ const answersOf = (
   trips: readonly Trip[] = [],
 ) =>
   logAnswers({
-    ...{ tools: [wren], trips, sessions, inspections, shelf: sample, hand, forgotten: [], now },
+    tools: [wren],
+    trips,
+    sessions,
+    inspections,
+    shelf: sample,
+    hand,
+    forgotten: [],
+    now,
   });
 const edgeOf = (...log: Parameters<typeof answersOf>) => answersOf(...log).edges[0]!;
 
 describe('an empty log', () => {
   it('answers nothing', () => {
     expect(answersOf([])).toMatchObject({
-      ...{ plans: null, balance: null, hold: null, earned: [], tester: { pairs: [], scale: null } },
+      plans: null,
+      balance: null,
+      hold: null,
+      earned: [],
+      tester: { pairs: [], scale: null },
       edges: [{ gaps: [], effort: null, endurance: [], damage: null, steel: null, story: null }],
     });
   });
@@ -98,7 +136,8 @@ describe('a trend', () => {
     const rows = fc.sample(
       fc.array(fc.double({ min: 0, max: 1, noNaN: true }), { minLength: 8, maxLength: 8 }),
       {
-        ...{ numRuns: 400, seed: 7 },
+        numRuns: 400,
+        seed: 7,
       },
     );
     for (const values of rows) if (trendOf(values)) seen += 1;
@@ -132,7 +171,8 @@ describe('how long an edge goes', () => {
     const stropped = [entry(0), ...[100, 200, 300].map((day) => entry(day, { steps: [strop()] }))];
     expect(edgeOf(stropped).story).toMatchObject({ kind: 'lives on the strop', strops: 3 });
     expect(edgeOf([entry(0)], [look(100, 'tears-paper')]).story).toMatchObject({
-      ...{ kind: 'left alone', wasThinned: false },
+      kind: 'left alone',
+      wasThinned: false,
     });
   });
 });
@@ -164,7 +204,10 @@ describe('strokes and minutes against before', () => {
       entry(day, { steps: [step({ left: strokes, right: strokes, activeSeconds: 2 * strokes })] });
     const log = [took(0, 60), took(50, 50), took(100, 34), took(150, 30)];
     expect(edgeOf(log).effort).toMatchObject({
-      ...{ mark: 'fine', before: 'slices-paper', after: 'shaves', entries: 4 },
+      mark: 'fine',
+      before: 'slices-paper',
+      after: 'shaves',
+      entries: 4,
       then: { strokesPerSide: 55 },
       now: { strokesPerSide: 32 },
     });
@@ -188,9 +231,18 @@ describe('strokes and minutes against before', () => {
 describe('endurance at a task', () => {
   it('is what the room up to tired holds of the true rate, by finish and angle', () => {
     const trip = (day: number): Trip => ({
-      ...{ id: `trip ${day}`, createdAt: now, updatedAt: now, deletedAt: null },
-      ...{ ...USUAL_TRIP, name: 'a day', days: 1, toolIds: ['wren'], notes: '' },
-      ...{ minutesPerTouchUp: 30, chipDepthMm: 0, startsOn: dayAt(day).slice(0, 10) },
+      id: `trip ${day}`,
+      createdAt: now,
+      updatedAt: now,
+      deletedAt: null,
+      ...USUAL_TRIP,
+      name: 'a day',
+      days: 1,
+      toolIds: ['wren'],
+      notes: '',
+      minutesPerTouchUp: 30,
+      chipDepthMm: 0,
+      startsOn: dayAt(day).slice(0, 10),
       work: [{ toolId: 'wren', day: 0, taskId: 'carve-dry', hours: 2, counted: null }],
     });
     const gauged = (day: number, apexUm: number, id: string): Inspection =>

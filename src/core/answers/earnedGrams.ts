@@ -81,8 +81,14 @@ export function earnedGrams(input: {
 
 function nothingYet({ id, name, massG }: { id: string; name: string; massG: number }): EarnedGrams {
   return {
-    ...{ itemId: id, name, massG, trips: 0, usedOn: 0 },
-    ...{ savedMinutes: 0, onlyFor: 0, minutesPer100g: 0 },
+    itemId: id,
+    name,
+    massG,
+    trips: 0,
+    usedOn: 0,
+    savedMinutes: 0,
+    onlyFor: 0,
+    minutesPer100g: 0,
   };
 }
 
@@ -104,10 +110,13 @@ function roundOf(
       const { depthMm, stretch } = damageOf(session.before.findings);
       return [
         {
-          ...{ id: session.id, name: edgeName(tool, zone), face: workingFace(tool, zone) },
+          id: session.id,
+          name: edgeName(tool, zone),
+          face: workingFace(tool, zone),
           condition: {
             apexRadiusUm: apex.apexRadiusUm,
-            ...{ damageDepthMm: depthMm, damageStretch: stretch },
+            damageDepthMm: depthMm,
+            damageStretch: stretch,
           },
           target: edgeTarget(tool, zone, 'field'),
         },

@@ -46,8 +46,13 @@ export function edgeAnswers(
     const course = edgeCourse(tool, zone, sessions, inspections);
     const steel = steelLeft(tool, zone, sessions);
     return {
-      ...{ toolId: tool.id, zoneId: zone.id, course, rounder: daysRounder(course) },
-      ...{ gaps: gapsOf(finished), effort: effortOf(finished), entries: work.length },
+      toolId: tool.id,
+      zoneId: zone.id,
+      course,
+      rounder: daysRounder(course),
+      gaps: gapsOf(finished),
+      effort: effortOf(finished),
+      entries: work.length,
       endurance: endurance.filter(({ zoneId, taskId }) => zoneId === zone.id && taskId !== null),
       damage: damageByAngle({ tool, zone, work, inspections }),
       steel: steel.pace.touchUps < FEWEST_FOR_STEEL ? null : steel,

@@ -47,7 +47,9 @@ export function edgeCourse(
       const { id, startedAt, finishedAt, job, before, after } = session;
       const isSpine = job === 'spine';
       return {
-        ...{ id, at: startedAt, mark: workMark(session) },
+        id,
+        at: startedAt,
+        mark: workMark(session),
         before: isSpine ? null : pointOf(startedAt, before),
         after: isSpine ? null : pointOf(finishedAt!, after),
       };

@@ -40,7 +40,10 @@ export function effortOf(work: readonly LoggedSession[]): Effort | null {
   const half = Math.floor(common.length / 2);
   const { mark, before, after } = common[0]!;
   return {
-    ...{ mark, before, after, entries: common.length },
+    mark,
+    before,
+    after,
+    entries: common.length,
     then: took(common.slice(0, half).map(({ session }) => session)),
     now: took(common.slice(-half).map(({ session }) => session)),
   };

@@ -40,10 +40,13 @@ export function gapsOf(work: readonly LoggedSession[]): Gaps[] {
     const trend = trendOf(days);
     return [
       {
-        ...{ between, days, medianDays: Math.round(median(days)!) },
+        between,
+        days,
+        medianDays: Math.round(median(days)!),
         trend: trend && (trend === 'rising' ? 'longer' : 'sooner'),
         work: workBetween(work, places),
-        ...{ from: own[0]!.startedAt, to: own.at(-1)!.startedAt },
+        from: own[0]!.startedAt,
+        to: own.at(-1)!.startedAt,
       },
     ];
   });

@@ -35,8 +35,11 @@ export function sideBalance(log: readonly LoggedSession[]): SideBalance | null {
   const [older, newer] = halves(shares);
   const off = (of: readonly number[]): number => mean(of.map((share) => Math.abs(share - 0.5)));
   return {
-    ...{ then: mean(older), now: mean(newer) },
-    ...{ offThen: off(older), offNow: off(newer), steps: shares.length },
+    then: mean(older),
+    now: mean(newer),
+    offThen: off(older),
+    offNow: off(newer),
+    steps: shares.length,
   };
 }
 
@@ -49,7 +52,9 @@ export function holdByInk(log: readonly LoggedSession[]): Hold | null {
   const [older, newer] = halves(seen);
   const good = (of: readonly InkSeen[]): number => mean(of.map((each) => Number(isGone(each))));
   return {
-    ...{ then: good(older), now: good(newer), looks: seen.length },
+    then: good(older),
+    now: good(newer),
+    looks: seen.length,
     fault: commonest(seen.filter((each) => !isGone(each))),
   };
 }

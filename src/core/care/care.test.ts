@@ -10,15 +10,29 @@ const now = '2026-11-23T08:00:00.000Z';
 const trip = sample.trips.find(({ id }) => id === 'tarrow-ness')!;
 const { surfaceUse } = sampleStandings();
 const asked = {
-  ...{ tools: sample.tools, shelf: sample, surfaceUse, inspections: sample.inspections },
-  ...{ care: sample.care, spines: {}, trip, now },
+  tools: sample.tools,
+  shelf: sample,
+  surfaceUse,
+  inspections: sample.inspections,
+  care: sample.care,
+  spines: {},
+  trip,
+  now,
 };
 const rowOf = (rows: ReturnType<typeof careRows>, thingId: string, doing: string) =>
   rows.find((row) => row.thingId === thingId && row.doing === doing)!;
 const entry = (change: Partial<Care>): Care => ({
-  ...{ id: 'x', createdAt: now, updatedAt: now, deletedAt: null },
-  ...{ thingId: 'bracken', doing: 'wax sheath', kind: 'done', at: now },
-  ...{ until: null, every: null, note: '' },
+  id: 'x',
+  createdAt: now,
+  updatedAt: now,
+  deletedAt: null,
+  thingId: 'bracken',
+  doing: 'wax sheath',
+  kind: 'done',
+  at: now,
+  until: null,
+  every: null,
+  note: '',
   ...change,
 });
 

@@ -10,17 +10,31 @@ const now = '2026-11-23T08:00:00.000Z';
 const trip = sample.trips.find(({ id }) => id === 'tarrow-ness')!;
 const { surfaceUse } = sampleStandings();
 const asked = {
-  ...{ tools: sample.tools, shelf: sample, surfaceUse, inspections: sample.inspections },
-  ...{ care: sample.care, spines: {}, trip: null, now },
+  tools: sample.tools,
+  shelf: sample,
+  surfaceUse,
+  inspections: sample.inspections,
+  care: sample.care,
+  spines: {},
+  trip: null,
+  now,
 };
 const withCare = (...care: Care[]): CareRow[] =>
   careRows({ ...asked, care: [...sample.care, ...care] });
 const same = (row: CareRow, rows: readonly CareRow[]): CareRow =>
   rows.find(({ thingId, doing }) => thingId === row.thingId && doing === row.doing)!;
 const noted = (row: CareRow, change: Partial<Care>): Care => ({
-  ...{ id: 'x', createdAt: now, updatedAt: now, deletedAt: null },
-  ...{ thingId: row.thingId, doing: row.doing, kind: 'done', at: now },
-  ...{ until: null, every: null, note: '' },
+  id: 'x',
+  createdAt: now,
+  updatedAt: now,
+  deletedAt: null,
+  thingId: row.thingId,
+  doing: row.doing,
+  kind: 'done',
+  at: now,
+  until: null,
+  every: null,
+  note: '',
   ...change,
 });
 const rows = careRows(asked);

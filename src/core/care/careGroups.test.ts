@@ -1,17 +1,23 @@
 import { careGroups, careOrders, type CareGroup, type CareRow } from '..';
 
 const row = (change: Partial<CareRow>): CareRow => ({
-  ...{ thingId: 'wren', name: 'Wren', doing: 'film', minutes: 1, goes: true },
-  ...{
-    used: null,
-    usedDays: null,
-    aWeek: null,
-    hollowDeg: null,
-    isClogged: false,
-    freshLeft: null,
-    lastAt: null,
-  },
-  ...{ ownDueAt: null, dueAt: '2026-11-26T00:00:00.000Z', tripId: null, putOff: null },
+  thingId: 'wren',
+  name: 'Wren',
+  doing: 'film',
+  minutes: 1,
+  goes: true,
+
+  used: null,
+  usedDays: null,
+  aWeek: null,
+  hollowDeg: null,
+  isClogged: false,
+  freshLeft: null,
+  lastAt: null,
+  ownDueAt: null,
+  dueAt: '2026-11-26T00:00:00.000Z',
+  tripId: null,
+  putOff: null,
   ...change,
 });
 

@@ -135,17 +135,21 @@ export function row(
   const isPulled = eve && (isWanted || (ownDueAt !== null && ownDueAt < end!));
   const isSooner = ownDueAt !== null && eve !== null && ownDueAt <= eve;
   return {
-    ...{ thingId: thing.id, name: thing.name, doing, minutes: MINUTES[doing] },
-    ...{
-      used: null,
-      usedDays: null,
-      aWeek: null,
-      hollowDeg: null,
-      isClogged: false,
-      freshLeft: null,
-    },
+    thingId: thing.id,
+    name: thing.name,
+    doing,
+    minutes: MINUTES[doing],
+
+    used: null,
+    usedDays: null,
+    aWeek: null,
+    hollowDeg: null,
+    isClogged: false,
+    freshLeft: null,
     ...rest,
-    ...{ lastAt, putOff, ownDueAt },
+    lastAt,
+    putOff,
+    ownDueAt,
     dueAt: isPulled && !isSooner ? eve : ownDueAt,
     tripId: isPulled && !isSooner ? ahead!.id : null,
   };
@@ -227,7 +231,9 @@ export function dated(
   // What nobody has noted is not over, however long ago it was hung: it is to be looked at.
   const due = addDays(last, most).toISOString();
   return row(asked, thing, doing, {
-    ...{ goes, isWanted, ownDueAt: noted || due > asked.now ? due : asked.now },
+    goes,
+    isWanted,
+    ownDueAt: noted || due > asked.now ? due : asked.now,
     used: { amount: days, most, unit: 'days', isUsual },
   });
 }

@@ -3,9 +3,8 @@ import { dishAngleError } from '../edge';
 import { carriedShelf } from '../ladder';
 import type { SurfaceUse } from '../log';
 import { counted, row, usedUp, type CareLog, type CareRow } from './careRow';
+import { PRIORS } from '../priors';
 
-/** A hollow that turns the angle by so much wants flattening (°). */
-const HOLLOW_DEG = 0.5;
 /** What stones, files and papers want: to be flat, to be clean, and a fresh face in its time. */
 export function stoneRows(asked: CareLog): CareRow[] {
   const along = new Set(carriedShelf(asked.shelf).abrasives.map(({ id }) => id));
@@ -15,7 +14,7 @@ export function stoneRows(asked: CareLog): CareRow[] {
     const goes = along.has(id);
     const rows: CareRow[] = [];
     const hollowDeg = dishAngleError({ sagMm: dishMm, lengthMm });
-    if (hollowDeg >= HOLLOW_DEG) {
+    if (hollowDeg >= PRIORS.notableHollowDeg.value) {
       rows.push(row(asked, stone, 'flatten', { goes, hollowDeg, ownDueAt: asked.now }));
     } else if (faces.some(({ family }) => FAMILIES[family].wearsHollow) && use) {
       rows.push(counted(asked, stone, 'flatten', use, goes));

@@ -19,8 +19,10 @@ type Face = { id: string; name: string } & Pick<Strop, 'surface' | 'compoundId'>
 function facesOf(strop: Strop): Face[] {
   const { id, name, surface, compoundId, otherFace } = strop;
   const other = otherFace && {
-    ...{ id: otherFaceId(id), name: `${name}, other face` },
-    ...{ surface: otherFace.surface, compoundId: otherFace.compoundId },
+    id: otherFaceId(id),
+    name: `${name}, other face`,
+    surface: otherFace.surface,
+    compoundId: otherFace.compoundId,
   };
   return [{ id, name, surface, compoundId }, ...(other ? [other] : [])];
 }

@@ -34,7 +34,8 @@ export function toolRows(asked: CareLog): CareRow[] {
 function spineRow(asked: CareLog, tool: Tool, goes: boolean, spine: SpineUse): CareRow {
   const { raised, most, aWeek } = spine;
   return row(asked, tool, 'file spine', {
-    ...{ goes, ...dayAtPace(asked, aWeek, raised, most) },
+    goes,
+    ...dayAtPace(asked, aWeek, raised, most),
     used: { amount: raised, most, unit: 'raisings', isUsual: true },
   });
 }

@@ -4,6 +4,7 @@ import { edgeAngle } from '../check';
 import { cosDeg, sinDeg, tanDeg } from '../trigonometry';
 import { areaBetween, meet } from './profileCut';
 import { depthAtHalf, edgePoints, sectionProfile, type ProfilePoint } from './sectionProfile';
+import { PRIORS } from '../priors';
 
 /** The edge that is wanted: a grind and its angle per side. */
 export interface EdgeAim {
@@ -72,20 +73,17 @@ export function reshapedZone(input: Parameters<typeof reshapeZone>[0]): Reshaped
 
 const APEX: ProfilePoint = { depthMm: 0, halfMm: 0 };
 
-/** How wide a new micro-bevel is (mm, prior). */
-const MICRO_FACE_MM = 0.3;
-
 /** A narrow facet off the apex: a micro-bevel of a flat face, a kept facet of an arc. */
 function withFacetOff(zone: Zone, before: readonly ProfilePoint[], angleDeg: number): Reshaped {
-  const depthMm = MICRO_FACE_MM * cosDeg(angleDeg);
-  const halfMm = MICRO_FACE_MM * sinDeg(angleDeg);
+  const depthMm = PRIORS.microFaceMm.value * cosDeg(angleDeg);
+  const halfMm = PRIORS.microFaceMm.value * sinDeg(angleDeg);
   const recessionMm = Math.max(0, depthAtHalf(before, halfMm) - depthMm);
   const cut = [
     APEX,
     { depthMm: recessionMm, halfMm: 0 },
     { depthMm: recessionMm + depthMm, halfMm },
   ];
-  const facet = { angleDeg, faceWidthMm: MICRO_FACE_MM };
+  const facet = { angleDeg, faceWidthMm: PRIORS.microFaceMm.value };
   const { startMm, endMm } = zone;
   return {
     zoneAfter:
@@ -94,7 +92,7 @@ function withFacetOff(zone: Zone, before: readonly ProfilePoint[], angleDeg: num
         : { ...zone, facet: null, microBevel: facet },
     recessionMm,
     areaPerSideMm2: areaBetween(before, cut),
-    faceWidthMm: MICRO_FACE_MM,
+    faceWidthMm: PRIORS.microFaceMm.value,
   };
 }
 
@@ -185,7 +183,7 @@ export function blendedFacet(zone: Zone, faceAngleDeg: number): Zone['facet'] {
   const { facet } = zone;
   if (!facet) return null;
   const halfStepDeg = (facet.angleDeg - faceAngleDeg) / 2;
-  if (halfStepDeg < BLENDED_DEG) return null;
+  if (halfStepDeg < PRIORS.blendedDeg.value) return null;
   return {
     ...facet,
     angleDeg: facet.angleDeg - halfStepDeg,
@@ -197,6 +195,3 @@ export function blendedFacet(zone: Zone, faceAngleDeg: number): Zone['facet'] {
 export function facetWidthMm(widthMm: number): number {
   return Math.min(FACET_WIDTH_MM.most, Math.max(FACET_WIDTH_MM.least, widthMm));
 }
-
-/** A step of less than this (degrees) lies within the hand's wobble: blended (prior). */
-const BLENDED_DEG = 1;

@@ -1,5 +1,6 @@
 import { positive } from '../check';
 import { bevelGrowth, touchUpsUntilThinning, wideningPerRecession } from './bevelGrowth';
+import { PRIORS } from '../priors';
 
 /** One point of the chart: so many touch-ups from now, or ago where negative, the worked face. */
 export interface ThickeningPoint {
@@ -15,8 +16,6 @@ export interface Thickening {
   faceLimitMm: number;
 }
 
-/** Where no limit is set, a face half as wide again as it was measured wants thinning (prior). */
-const LIMIT_SHARE = 1.5;
 /** Points of the chart. */
 const POINTS = 40;
 
@@ -37,7 +36,7 @@ export function thickening(input: {
   const eachMm = positive(input.recessionMm, 'recessionMm');
   const past = pastPoints(input);
   const measuredMm = past[0]?.faceWidthMm ?? faceWidthMm;
-  const faceLimitMm = input.faceLimitMm ?? LIMIT_SHARE * measuredMm;
+  const faceLimitMm = input.faceLimitMm ?? PRIORS.wideningLimitShare.value * measuredMm;
   const taper = { bevelAngleDeg: angleDeg, primaryAngleDeg: behindAngleDeg, faceWidthMm };
   const touchUpsLeft = touchUpsUntilThinning({
     ...taper,

@@ -1,6 +1,7 @@
 import type { Tool } from '../../domain/tool';
 import { edgeAngle } from '../check';
 import { sinDeg } from '../trigonometry';
+import { PRIORS } from '../priors';
 
 /** What the curve up to the tip asks of the hand. */
 export interface TipReach {
@@ -11,9 +12,6 @@ export interface TipReach {
   /** How far the end of the handle rises, from straight edge to tip, to keep the angle. */
   handleRiseMm: number;
 }
-
-/** The tip stands this share of the blade's width above the straight edge (prior). */
-const RISE_SHARE = 0.5;
 
 /**
  * A blade held at θ whose edge turns by ψ toward the tip, as a parabola that rises over its belly:
@@ -27,7 +25,8 @@ export function tipReach(input: {
   const { edgeLengthMm, bladeWidthMm, outline } = input.tool;
   const angleDeg = edgeAngle(input.angleDeg, 'angleDeg');
   const bellyMm = outline.bellyShare * edgeLengthMm;
-  const turn = bellyMm > 0 ? Math.atan((2 * RISE_SHARE * bladeWidthMm) / bellyMm) : 0;
+  const turn =
+    bellyMm > 0 ? Math.atan((2 * PRIORS.tipRiseShare.value * bladeWidthMm) / bellyMm) : 0;
   const metDeg = (Math.asin(sinDeg(angleDeg) * Math.cos(turn)) * 180) / Math.PI;
   return {
     turnDeg: (turn * 180) / Math.PI,

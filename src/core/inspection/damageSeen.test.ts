@@ -10,13 +10,20 @@ const like = sample.sessions.find(({ zoneId }) => zoneId === 'chop')!;
 
 const look = (day: string, findings: Finding[], zoneId = 'chop'): Inspection => ({
   ...sample.inspections[0]!,
-  ...{ id: day, toolId: 'bracken', zoneId, at: `${day}T12:00:00.000Z` },
+  id: day,
+  toolId: 'bracken',
+  zoneId,
+  at: `${day}T12:00:00.000Z`,
   seen: { tests: [passedTest('slices-paper')], findings },
 });
 const touchUp = (day: string, findings: Finding[], task: 'grind out damage' | 'strop') => {
   const at = `${day}T18:00:00.000Z`;
   const session: LoggedSession = {
-    ...{ ...like, id: day, startedAt: at, finishedAt: at, job: 'touch-up' },
+    ...like,
+    id: day,
+    startedAt: at,
+    finishedAt: at,
+    job: 'touch-up',
     before: { tests: [], findings },
     after: { tests: [], findings: task === 'strop' ? findings : [] },
     steps: [{ ...like.steps[0]!, task }],

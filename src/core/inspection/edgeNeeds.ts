@@ -111,7 +111,8 @@ function edgeNeed(
     state.apex &&
     edgeJobOf({
       ...zoneState,
-      ...{ seen, knownApexUm: null },
+      seen,
+      knownApexUm: null,
       keenRadiusUm: keenUm,
       sessions,
       bench,

@@ -8,6 +8,7 @@ import { isCarriedThrough, wasDone } from '../log';
 import { apexRecessionMm } from '../wear';
 import { damageOf } from './damage';
 import { worstStretch } from '../sharpness';
+import { PRIORS } from '../priors';
 
 /** How fast a zone's steel is used up. */
 export interface SteelPace {
@@ -19,8 +20,6 @@ export interface SteelPace {
   touchUpsPerYear: number;
 }
 
-/** Recession of a touch-up where the log shows none yet (prior). */
-const USUAL_RECESSION_MM = 0.004;
 /** What records hold at most: a log that says more has outlived the measures it began from. */
 const MOST_THICKNESS_MM = 30;
 const MOST_MICRO_MM = 10;
@@ -98,7 +97,7 @@ export function steelPace(tool: Tool, zone: Zone, sessions: readonly LoggedSessi
   const log = recessions(tool, zone, sessions);
   const whole = log.filter(({ isWhole }) => isWhole);
   const mean = (mm: number): number =>
-    mm > 0 && whole.length > 0 ? mm / whole.length : USUAL_RECESSION_MM;
+    mm > 0 && whole.length > 0 ? mm / whole.length : PRIORS.recessionMm.value;
   const [firstMs, lastMs] = extent(whole, ({ startedAt }) => Date.parse(startedAt));
   const years = ((lastMs ?? 0) - (firstMs ?? 0)) / YEAR_MS;
   return {

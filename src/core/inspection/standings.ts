@@ -41,7 +41,13 @@ export function standings(input: {
   const { tools, shelf, sessions, inspections, trips, settings } = input;
   const { strokesPerMinute: pace, forgotten } = settings;
   const { hand: learned, hardness } = lessonsOf({
-    ...{ tools, sessions, inspections, trips, shelf, pace, forgotten },
+    tools,
+    sessions,
+    inspections,
+    trips,
+    shelf,
+    pace,
+    forgotten,
   });
   const states = zoneStates({ ...input, tester, hardness });
   const hand = handBy(learned, pace);
@@ -49,7 +55,9 @@ export function standings(input: {
     hand,
     states,
     needs: edgeNeeds({
-      ...{ states, sessions, tester },
+      states,
+      sessions,
+      tester,
       benchOf: ({ schools }) => benchAt({ where: 'bench', shelf, schools, hand }),
     }),
     underWay: sessions

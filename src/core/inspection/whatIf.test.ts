@@ -25,7 +25,10 @@ function worn(kind: ToolKind, chipMm = 0) {
       tests: [passedTest('tears-paper')],
       findings: chipMm > 0 ? [finding('chip', zone.startMm + 20, chipMm)] : [],
     },
-    ...{ knownApexUm: null, keenRadiusUm: null, sessions: [], damageWay: null },
+    knownApexUm: null,
+    keenRadiusUm: null,
+    sessions: [],
+    damageWay: null,
     bench: benchWith(things),
   };
   const plan = planJob({ job: 'touch-up', spineWork: null, aim: null, ...problem })!;

@@ -4,6 +4,7 @@ import type { Tool, Zone } from '../../domain/tool';
 import { workingFace } from '../ladder';
 import { HOLD_WOBBLE_DEG, roundingShiftMm } from '../wear';
 import { readingApexUm } from '../sharpness';
+import { PRIORS } from '../priors';
 
 /** How far touch-ups have rounded a bevel that is ground to the apex. */
 export interface BevelDrift {
@@ -16,7 +17,7 @@ export interface BevelDrift {
 }
 
 /** A wobbling hand leaves the apex steeper by this share of its wobble, per side (prior). */
-export const STEEPER_PER_WOBBLE = 1.6;
+export const STEEPER_PER_WOBBLE = PRIORS.steeperPerWobble.value;
 
 const NO_DRIFT: BevelDrift = { touchUps: 0, lagMm: 0, steeperDeg: 0 };
 

@@ -6,9 +6,8 @@ import {
   type LadderStep,
   type WorkingFace,
 } from '../ladder';
+import { PRIORS } from '../priors';
 
-/** Minutes to take a thing up and begin (prior). */
-const PICK_UP_MINUTES = 0.5;
 /** A usual count is kept to within a half, whatever the hand. */
 const COUNT_SD = Math.log(1.5);
 
@@ -32,7 +31,7 @@ export function countedStep(input: {
       strokesPerSide,
       stretch: null,
       handling: { motion: 'sweeps', direction: 'edge trailing', strokeLengthMm, sections: 1 },
-      minutes: (2 * strokesPerSide) / hand.pace.sweeps + PICK_UP_MINUTES,
+      minutes: (2 * strokesPerSide) / hand.pace.sweeps + PRIORS.changeoverMinutes.value,
       volumeMm3: 0,
       wearRate: 0,
       contactWidthMm: face.faceWidthMm,

@@ -9,16 +9,10 @@ import {
 } from '../ladder';
 import { countedStep } from './countedStep';
 import { NO_PLAN, planOf, type JobPlan } from './jobPlan';
+import { PRIORS } from '../priors';
 
-/** Strokes a side that lay a turned edge straight: a ceramic rod takes more than smooth steel. */
-const STEEL_STROKES = 5;
-const CERAMIC_STROKES = 20;
-/** Little more than the tool's own weight. */
-const HONE_FORCE_N = 3;
 /** A ceramic rod no coarser than this (µm) straightens more than it cuts. */
 const FINE_ROD_UM = 10;
-/** Apex radius under an edge of unknown history, as a share of its target (prior). */
-const KEEN_SHARE = 0.8;
 
 /** What can serve as a hone, the best first: a smooth steel, then fine ceramic rods. */
 export function hones(abrasives: readonly LadderAbrasive[]): LadderStone[] {
@@ -41,7 +35,7 @@ export function honedApexUm(input: {
   targetUm: number;
 }): number {
   const { apexUm } = input;
-  const keenUm = Math.min(apexUm, input.keenUm ?? KEEN_SHARE * input.targetUm);
+  const keenUm = Math.min(apexUm, input.keenUm ?? PRIORS.honedKeenShare.value * input.targetUm);
   return apexUm - dulledEdge({ keenUm, apexRadiusUm: apexUm }).burrUm;
 }
 
@@ -77,9 +71,12 @@ export function planHoning(input: {
     face,
     abrasive: { ...hone, lubricant: 'dry' },
     task: 'lay a turned edge straight',
-    strokesPerSide: FAMILIES[hone.family].does === 'straightens' ? STEEL_STROKES : CERAMIC_STROKES,
+    strokesPerSide:
+      FAMILIES[hone.family].does === 'straightens'
+        ? PRIORS.steelStrokes.value
+        : PRIORS.ceramicStrokes.value,
     strokeLengthMm: 0.9 * hone.lengthMm,
-    forceN: HONE_FORCE_N,
+    forceN: PRIORS.honeForceN.value,
     apexRadiusUm: honedUm,
     hand,
   });

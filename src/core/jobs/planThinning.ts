@@ -7,6 +7,7 @@ import { grindBehind } from './grindBehind';
 import { withoutSteps, withSteps, type JobPlan } from './jobPlan';
 import { planFlattening } from './planFlattening';
 import { setApex } from './setApex';
+import { PRIORS } from '../priors';
 
 /** Steel to take off behind the edge, and how the stone is laid for it. */
 export interface ThinningWork {
@@ -19,14 +20,12 @@ export interface ThinningWork {
 
 /** A face is thinned back to this share of its limit, or of itself where none is set (prior). */
 const THINNED_SHARE = 2 / 3;
-/** One thinning leaves this share of a face at least: a further one can follow (prior). */
-const LEAST_LEFT_SHARE = 0.5;
 
 /** What thinning takes off a zone: its worked face is narrowed to two thirds of its limit. */
 function thinningWork(tool: Tool, zone: Zone): ThinningWork {
   const presentMm = workingFace(tool, zone).faceWidthMm;
   const limitMm = Math.min(presentMm, zone.faceLimitMm ?? presentMm);
-  const towardMm = Math.max(THINNED_SHARE * limitMm, LEAST_LEFT_SHARE * presentMm);
+  const towardMm = Math.max(THINNED_SHARE * limitMm, PRIORS.leastLeftShare.value * presentMm);
   return narrowedTo(tool, zone, towardMm);
 }
 

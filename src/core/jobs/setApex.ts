@@ -1,9 +1,7 @@
 import type { Zone } from '../../domain/tool';
 import { edgeTarget, planLadder, workingFace, type LadderPlan } from '../ladder';
 import type { EdgeJob } from './edgeJob';
-
-/** The apex is set again after grinding as if it were at least this many targets round (prior). */
-const APEX_AFTER_GRINDING = 2;
+import { PRIORS } from '../priors';
 
 /** The ladder that sets the apex of a zone anew on stones, after steel behind it has gone. */
 export function setApex(job: EdgeJob, zone: Zone, edge: { damageDepthMm: number }): LadderPlan {
@@ -12,7 +10,10 @@ export function setApex(job: EdgeJob, zone: Zone, edge: { damageDepthMm: number 
   return planLadder({
     zone: workingFace(tool, zone),
     condition: {
-      apexRadiusUm: Math.max(job.apexRadiusUm, APEX_AFTER_GRINDING * target.apexRadiusUm),
+      apexRadiusUm: Math.max(
+        job.apexRadiusUm,
+        PRIORS.apexAfterGrinding.value * target.apexRadiusUm,
+      ),
       damageDepthMm: edge.damageDepthMm,
       damageStretch: job.damageStretch,
     },

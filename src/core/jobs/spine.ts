@@ -15,6 +15,7 @@ import {
 import { FILE_LIMIT_HRC, specificWearRate } from '../wear';
 import { countedStep } from './countedStep';
 import { NO_PLAN, planOf, type JobPlan } from './jobPlan';
+import { PRIORS } from '../priors';
 
 /** Ways of working a spine, lightest first for each kind. */
 export const SPINE_WORKS = {
@@ -26,8 +27,6 @@ export type SpineWork = (typeof SPINE_WORKS)[keyof typeof SPINE_WORKS][number];
 
 /** Raisings that a hook gives after each filing before it has to be filed and stoned anew. */
 export const RAISINGS_PER_FILING = 2;
-/** The stretch of spine that is kept as a scraper (mm, prior). */
-const STRETCH_MM = 60;
 /** Strokes that are counted, not computed: on file and stone half from each end (prior). */
 const FILE_STROKES = 4;
 const STONE_STROKES = 10;
@@ -140,7 +139,7 @@ function spineFace(tool: Tool): WorkingFace {
   return {
     ...workingFace(tool, tool.zones[0]!),
     toolForm: 'machete',
-    edgeLengthMm: Math.min(STRETCH_MM, tool.edgeLengthMm),
+    edgeLengthMm: Math.min(PRIORS.spineStretchMm.value, tool.edgeLengthMm),
     angleDeg: 90,
     faceWidthMm: tool.spineThicknessMm,
     behindAngleDeg: 0,

@@ -2,12 +2,13 @@ import type { LoggedSession } from '../../domain/loggedSession';
 import type { Tool, Zone } from '../../domain/tool';
 import { workingFace } from '../ladder';
 import { bevelDrift } from './bevelDrift';
+import { PRIORS } from '../priors';
 
 /** Why steel behind the edge has to go: the worked face is too wide, or a flat bevel has rounded. */
 export type ThinningNeed = 'face past its limit' | 'bevel drifted';
 
 /** A bevel that lags behind its apex by more (mm) is due to be ground flat (prior). */
-export const DRIFT_LIMIT_MM = 0.03;
+export const DRIFT_LIMIT_MM = PRIORS.driftLimitMm.value;
 
 /**
  * Whether a zone wants thinning, by its measures and its log; null when it does not, or when its

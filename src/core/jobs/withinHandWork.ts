@@ -1,11 +1,9 @@
 import type { LadderPlan } from '../ladder';
-
-/** Longer than this (minutes) nobody grinds by hand: it is work for a smith (prior). */
-const LONGEST_JOB_MINUTES = 600;
+import { PRIORS } from '../priors';
 
 /** The plan, or where it would take longer than a hand lasts, none. */
 export function withinHandWork<P extends LadderPlan>(plan: P): P {
-  if (plan.minutes <= LONGEST_JOB_MINUTES) return plan;
+  if (plan.minutes <= PRIORS.longestJobMinutes.value) return plan;
   return {
     ...plan,
     outcome: 'out of reach',

@@ -126,7 +126,8 @@ export function nextKit(
 
 function stepTo(from: FrontierPoint, to: FrontierPoint, at: number): KitStep {
   return {
-    ...{ to, at },
+    to,
+    at,
     comes: to.items.filter((i) => !from.items.includes(i)),
     leaves: from.items.filter((i) => !to.items.includes(i)),
     grams: to.grams - from.grams,

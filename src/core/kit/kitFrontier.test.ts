@@ -146,17 +146,23 @@ function solved(problem: Case): KitSolution {
   const places: CarryPlace[] = ['pouch', 'pack'];
   return {
     items: problem.masses.map((massG, i) => ({
-      ...{ id: `thing ${i}`, name: `thing ${i}`, massG, place: places[i % 2]! },
+      id: `thing ${i}`,
+      name: `thing ${i}`,
+      massG,
+      place: places[i % 2]!,
     })),
     anyway: [],
     needs: problem.needs.map(({ count, labels }, i) => ({
-      ...{ id: `need ${i}`, name: `need ${i}`, count },
+      id: `need ${i}`,
+      name: `need ${i}`,
+      count,
       kind: { edgeId: `edge ${i}`, event: 'touch-up', fromBelt: false },
       labels: labels
         .map((label) => ({ ...label, waterMl: 10 * label.items.length, things: [] }))
         .sort((a, b) => a.minutes - b.minutes),
     })),
-    ...{ held: problem.held, keptOut: problem.keptOut },
+    held: problem.held,
+    keptOut: problem.keptOut,
     ...kitFrontier(problem),
   };
 }
@@ -181,7 +187,8 @@ describe('a kit within limits', () => {
         const solution = solved(problem);
         const limits = {
           ...NO_LIMITS,
-          ...{ minutes: most, waterMl: most },
+          minutes: most,
+          waterMl: most,
           placeGrams: { ...NO_LIMITS.placeGrams, pouch: most },
         };
         expect(limitsBind(solution, limits)).toBe(true);
@@ -249,7 +256,9 @@ describe('what is said of a kit', () => {
   });
 
   const at = (items: number[], grams: number, minutes: number): FrontierPoint => ({
-    ...{ items, grams, minutes },
+    items,
+    grams,
+    minutes,
   });
   const points = [
     at([], 0, 400),
@@ -273,4 +282,16 @@ describe('what is said of a kit', () => {
     expect(oneStep(points, 4, 'heavier')).toBeNull();
     expect(nextKit(points, 4, 'heavier')).toMatchObject({ grams: 5, minutes: -2 });
   });
+});
+
+it('two weights that add up to a third’s are no lighter than it, in whole milligrams', () => {
+  const labels = [
+    { items: [0, 1], minutes: 5 },
+    { items: [2], minutes: 5 },
+  ];
+  const grams = [0.1, 0.2, 0.3];
+  const of = (masses: number[]) =>
+    kitFrontier({ needs: [{ count: 1, labels }], masses, held: [], keptOut: [] }).points;
+  const whole = of(grams.map((each) => Math.round(1000 * each)));
+  expect(whole.map(({ items }) => items)).toEqual([[], [2]]);
 });

@@ -1,4 +1,5 @@
 import type { KitLabel } from './paretoLadders';
+import { PRIORS } from '../priors';
 
 /** A need as the frontier sees it: how often it comes, and the ways to serve it. */
 export interface WeighedNeed {
@@ -23,7 +24,7 @@ export interface KitFrontier {
 }
 
 /** What a need that the kit cannot serve costs (min), each time that it comes. */
-export const UNSERVED_MINUTES = 180;
+export const UNSERVED_MINUTES = PRIORS.unservedMinutes.value;
 
 /**
  * Of kits that are as light and as quick, the one with fewer things counts, then the earlier ones: each
@@ -43,7 +44,7 @@ const SAME_MINUTES = 1e-12;
  */
 export function kitFrontier(input: {
   needs: readonly WeighedNeed[];
-  /** Grams of each item. */
+  /** Weight of each item, in whole numbers of any unit: that of the points' `grams`. */
   masses: readonly number[];
   held: readonly number[];
   keptOut: readonly number[];

@@ -1,7 +1,13 @@
 import { edgeName } from '../../domain/edgeName';
 import type { ZoneState } from '../inspection';
 import { edgeTarget, KEEN_SHARE, oneChip, workingFace } from '../ladder';
-import { EVENT_STATES, TOUCH_UP_EVENTS, type TouchUpEvent, type TripForecast } from '../trip';
+import {
+  EVENT_STATES,
+  TOUCH_UP_EVENTS,
+  touchUpEvent,
+  type TouchUpEvent,
+  type TripForecast,
+} from '../trip';
 import type { KitNeed } from './types';
 
 /** An event that comes less often than this over a trip is left out. */
@@ -39,7 +45,7 @@ export function needsOfForecast(
 /** Each edge brought back once, from what a day's work leaves, and from a chip where one is feared. */
 export function needsOfEachOnce(zones: readonly ZoneState[], chipDepthMm: number): KitNeed[] {
   const events: TouchUpEvent[] = ['touch-up'];
-  if (chipDepthMm > 0) events.push(chipDepthMm >= 0.25 ? 'deep chip' : 'chip');
+  if (chipDepthMm > 0) events.push(touchUpEvent(0, chipDepthMm, 1));
   return zones.flatMap((own) =>
     events.map((event) => needOf(own, event, { fromBelt: false, count: 1 })),
   );
@@ -53,7 +59,9 @@ function needOf(
   const { ratio, chipMm } = EVENT_STATES[event];
   const edgeId = `${tool.id}/${zone.id}`;
   return {
-    ...{ id: `${edgeId} ${event}${part.fromBelt ? ' on the belt' : ''}`, edgeId, event },
+    id: `${edgeId} ${event}${part.fromBelt ? ' on the belt' : ''}`,
+    edgeId,
+    event,
     ...part,
     name: edgeName(tool, zone),
     face: workingFace(tool, zone),

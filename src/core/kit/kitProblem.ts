@@ -26,16 +26,21 @@ export function kitProblem(input: {
   const moved = new Map(wishes.places.map(({ itemId, place }) => [itemId, place]));
   const covering = helpers.filter(({ covers }) => covers.length > 0);
   return {
-    ...{ needs, minutesPerTouchUp, hand },
+    needs,
+    minutesPerTouchUp,
+    hand,
     items: [...shelfThings(shelf), ...covering].map(
       ({ id, name, massG, carriedAnyway, place }): KitItem => ({
-        ...{ id, name, massG: carriedAnyway ? 0 : massG },
+        id,
+        name,
+        massG: carriedAnyway ? 0 : massG,
         place: moved.get(id) ?? (place === 'workshop' ? 'pack' : place),
       }),
     ),
     abrasives: shelfAbrasives(shelf),
     covers: COVERS.filter((cover) => wishes.covers.includes(cover)).map((cover) => ({
-      ...{ cover, itemIds: coveredBy(cover, shelf, helpers) },
+      cover,
+      itemIds: coveredBy(cover, shelf, helpers),
     })),
     heldIn: wishes.heldIn,
     keptOut: wishes.keptOut,

@@ -11,9 +11,7 @@ import {
 } from '../ladder';
 import { damageOf, type EdgeState } from '../inspection';
 import type { RackRound, RoundNeed } from './types';
-
-/** A day's work dulls an edge to this many times the radius it is asked for (prior). */
-const WORN_RATIO = 3;
+import { PRIORS } from '../priors';
 
 /**
  * One round of a rack: every zone brought to its target once, worn as a day's work leaves it or as it is
@@ -27,7 +25,7 @@ export function rackRound(input: {
   /** How many times as round as it should be an edge is by then; a day's work where nothing is said. */
   wornRatio?: number;
 }): RackRound {
-  const { zones, shelf, chipDepthMm, hand, wornRatio = WORN_RATIO } = input;
+  const { zones, shelf, chipDepthMm, hand, wornRatio = PRIORS.dayWornRatio.value } = input;
   return {
     needs: zones.map(({ tool, zone, state }) => need(tool, zone, state, chipDepthMm, wornRatio)),
     items: shelfThings(shelf).map(({ id, name }) => ({ id, name })),

@@ -23,7 +23,12 @@ import { solveKit } from './solveKit';
 import type { KitNeed, KitProblem } from './types';
 
 const need = (id: string, change: Partial<KitNeed>): KitNeed => ({
-  ...{ id, edgeId: id, name: id, event: 'touch-up', count: 1, fromBelt: false },
+  id,
+  edgeId: id,
+  name: id,
+  event: 'touch-up',
+  count: 1,
+  fromBelt: false,
   face: faceOf('scandi-knife'),
   condition: { apexRadiusUm: 3, damageDepthMm: 0 },
   target: { apexRadiusUm: 0.4, finishSizeUm: 30 },
@@ -57,7 +62,10 @@ const problem = (change: Partial<KitProblem> = {}): KitProblem => ({
     { abrasive: strop(1, { id: 'belt' }), needsAll: ['belt', 'crayon'], needsOneOf: null },
   ],
   covers: [],
-  ...{ heldIn: [], keptOut: [], minutesPerTouchUp: 60, hand: usualHand },
+  heldIn: [],
+  keptOut: [],
+  minutesPerTouchUp: 60,
+  hand: usualHand,
   ...change,
 });
 
@@ -178,8 +186,11 @@ describe('what a kit has to serve', () => {
     const solution = solveKit(
       kitProblem({
         needs: needsOfForecast(forecast, zones, false),
-        ...{ shelf: sample, helpers: sample.helpers, hand: judged.hand },
-        ...{ wishes: trip.kit, minutesPerTouchUp: trip.minutesPerTouchUp },
+        shelf: sample,
+        helpers: sample.helpers,
+        hand: judged.hand,
+        wishes: trip.kit,
+        minutesPerTouchUp: trip.minutesPerTouchUp,
       }),
     );
     expect(solution.points.length).toBeGreaterThan(5);
@@ -197,15 +208,22 @@ describe('what a kit has to serve', () => {
       const simulated = (shelf: Shelf, midJobFromBelt: boolean) =>
         forecastTrip(
           tripProblem({
-            ...{ trip: { ...trip, kit: { ...trip.kit, midJobFromBelt } }, zones, shelf },
-            ...{ hand: judged.hand, runs: 300, seed: 5 },
+            trip: { ...trip, kit: { ...trip.kit, midJobFromBelt } },
+            zones,
+            shelf,
+            hand: judged.hand,
+            runs: 300,
+            seed: 5,
           }),
         );
       const solution = solveKit(
         kitProblem({
           needs: needsOfForecast(simulated(owned, false), zones, belt),
-          ...{ shelf: sample, helpers: sample.helpers, hand: judged.hand },
-          ...{ wishes: trip.kit, minutesPerTouchUp: trip.minutesPerTouchUp },
+          shelf: sample,
+          helpers: sample.helpers,
+          hand: judged.hand,
+          wishes: trip.kit,
+          minutesPerTouchUp: trip.minutesPerTouchUp,
         }),
       );
       const serving = solution.points.filter(
@@ -246,7 +264,10 @@ describe('a packed kit as a shelf', () => {
 
   it('goes by what lies packed as soon as something does', () => {
     const kit = ['puck', 'pocket-plate'].map((itemId, i) => ({
-      ...{ itemId, place: 'pack' as const, packed: i === 0, used: null },
+      itemId,
+      place: 'pack' as const,
+      packed: i === 0,
+      used: null,
     }));
     const places = packedShelf(sample, kit).abrasives.filter(({ place }) => place !== 'workshop');
     expect(places.map(({ id }) => id)).toEqual(['puck']);
@@ -254,7 +275,10 @@ describe('a packed kit as a shelf', () => {
 
   it('is the whole kit until the trip begins, however much is ticked by then', () => {
     const carried = ['puck', 'pocket-plate'].map((itemId, i) => ({
-      ...{ itemId, place: 'pack' as const, packed: i === 0, used: null },
+      itemId,
+      place: 'pack' as const,
+      packed: i === 0,
+      used: null,
     }));
     const own = { carried, startsOn: '2026-06-10', days: 3 };
     const alongOn = (day: string): string[] =>

@@ -28,6 +28,10 @@ export interface KitSolution {
   proven: boolean;
 }
 
+/** Weights are whole milligrams to the search: 0.1 g and 0.2 g are as much as 0.3 g. */
+const MG_PER_G = 1000;
+const wholeMg = (massG: number): number => Math.max(1, Math.round(MG_PER_G * massG));
+
 /** Planning the ways of the needs is so much of the work. */
 const WAYS_SHARE = 0.5;
 
@@ -59,20 +63,34 @@ export function solveKit(
     return { id, name, kind: { edgeId, event, fromBelt }, count, labels };
   });
   const covers = problem.covers.map(({ cover, itemIds }): SolvedNeed => ({
-    ...{ id: cover, name: cover, kind: { cover }, count: 1 },
+    id: cover,
+    name: cover,
+    kind: { cover },
+    count: 1,
     labels: itemIds
       .filter((id) => present.has(id))
       .map((id) => ({
-        ...{ items: indicesOf([id]), minutes: 0, waterMl: 0, things: [id] },
+        items: indicesOf([id]),
+        minutes: 0,
+        waterMl: 0,
+        things: [id],
       })),
   }));
   const needs = [...edges, ...covers];
   const solution = ({ points, proven }: KitFrontier): KitSolution => ({
-    ...{ items, anyway, needs, held, keptOut, points, proven },
+    items,
+    anyway,
+    needs,
+    held,
+    keptOut,
+    points: points.map((point) => ({ ...point, grams: point.grams / MG_PER_G })),
+    proven,
   });
   const frontier = kitFrontier({
-    ...{ needs, held, keptOut },
-    masses: items.map(({ massG }) => massG),
+    needs,
+    held,
+    keptOut,
+    masses: items.map(({ massG }) => wholeMg(massG)),
     onPoints: (found, share) => onSolution(solution(found), WAYS_SHARE + (1 - WAYS_SHARE) * share),
   });
   return solution(frontier);

@@ -78,7 +78,10 @@ function reaches({ outcome, shortOf }: LadderPlan): boolean {
 function planOf(problem: RackRound, { face, condition, target }: RoundNeed): LadderPlan {
   const { pace, learned } = problem.hand;
   return planLadder({
-    ...{ zone: face, condition, target, pace },
+    zone: face,
+    condition,
+    target,
+    pace,
     abrasives: problem.abrasives.map(({ abrasive }) => abrasive),
     calibration: learned,
     missingStone: false,

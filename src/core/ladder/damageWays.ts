@@ -2,9 +2,8 @@ import type { DamageWay } from '../../domain/terms';
 import type { Session } from '../../domain/session';
 import { BAND_ABOVE_DEG } from '../wear';
 import type { WorkingFace } from './types';
+import { PRIORS } from '../priors';
 
-/** Up to this depth (mm) a chopping tool's chips are left for later touch-ups to wear out (prior). */
-const LEFT_UP_TO_MM = 0.1;
 /** No edge stands steeper than this per side. */
 const STEEPEST_DEG = 60;
 
@@ -29,7 +28,7 @@ export function usualDamageWay(input: {
   where: Session['where'];
 }): DamageWay {
   const { face, depthMm, where } = input;
-  if (face.toolForm !== 'knife' && depthMm <= LEFT_UP_TO_MM) return 'leave it';
+  if (face.toolForm !== 'knife' && depthMm <= PRIORS.chipLeftMm.value) return 'leave it';
   if ((face.zeroGround && where === 'bench') || !takesBand(face)) return 'whole face';
   return 'narrow band';
 }

@@ -4,17 +4,8 @@ import { contactPressure } from '../wear';
 import { dishAngleError } from '../edge';
 import type { AbrasiveWork } from './stoneWork';
 import type { LadderAbrasive, LadderPlan, LadderStep, StepNote, WorkingFace } from './types';
+import { PRIORS } from '../priors';
 
-/** A jump in µm beyond this asks too much of the finer stone. */
-const LONG_JUMP = 6;
-/** A jump in µm below this could be skipped. */
-const SHORT_JUMP = 1.5;
-/** A step that takes longer is a sign that something is wrong, or a job for the bench. */
-const BENCH_MINUTES = 30;
-/** A hollow stone that changes the angle by more is worth a word. */
-const NOTABLE_DISH_DEG = 0.5;
-/** A splash of water on a stone (ml, prior). */
-const SPLASH_ML = 3;
 /** Length of edge in contact with a flat surface at a time. */
 const CONTACT_LENGTH_MM = 25;
 
@@ -70,7 +61,7 @@ export function describeStep(input: {
 /** Water (ml) that a thing takes for one step: what it soaks up and a splash; none where it is used otherwise. */
 export function stepWaterMl(abrasive: LadderAbrasive): number {
   return abrasive.kind === 'stone' && abrasive.lubricant === 'water'
-    ? abrasive.soakMl + SPLASH_ML
+    ? abrasive.soakMl + PRIORS.splashMl.value
     : 0;
 }
 
@@ -81,7 +72,7 @@ function stepNotes({
   missingStone,
 }: Parameters<typeof describeStep>[0]): StepNote[] {
   const notes: StepNote[] = [];
-  if (jumpRatio !== null && jumpRatio > LONG_JUMP && abrasive.kind === 'stone') {
+  if (jumpRatio !== null && jumpRatio > PRIORS.longJump.value && abrasive.kind === 'stone') {
     notes.push({
       kind: 'long jump',
       ratio: jumpRatio,
@@ -89,17 +80,17 @@ function stepNotes({
       stoneUm: missingStone?.sizeUm ?? null,
     });
   }
-  if (jumpRatio !== null && jumpRatio < SHORT_JUMP) {
+  if (jumpRatio !== null && jumpRatio < PRIORS.shortJump.value) {
     notes.push({ kind: 'short jump', ratio: jumpRatio });
   }
   if (abrasive.kind === 'strop') {
     const angleDeg = dishAngleError(abrasive);
-    if (angleDeg > NOTABLE_DISH_DEG) notes.push({ kind: 'sagging strop', angleDeg });
+    if (angleDeg > PRIORS.notableHollowDeg.value) notes.push({ kind: 'sagging strop', angleDeg });
     return notes;
   }
-  if (work.minutes > BENCH_MINUTES) notes.push({ kind: 'bench job' });
+  if (work.minutes > PRIORS.benchMinutes.value) notes.push({ kind: 'bench job' });
   const angleDeg = dishAngleError({ sagMm: abrasive.dishMm, lengthMm: abrasive.lengthMm });
-  if (angleDeg > NOTABLE_DISH_DEG) notes.push({ kind: 'hollow stone', angleDeg });
+  if (angleDeg > PRIORS.notableHollowDeg.value) notes.push({ kind: 'hollow stone', angleDeg });
   if (work.contactWidthMm <= 0) return notes;
   const { warning } = contactPressure({
     forceN: work.forceN,

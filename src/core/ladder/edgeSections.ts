@@ -1,7 +1,5 @@
 import type { Stretch } from './types';
-
-/** How far a section reaches over into its neighbour, as a share of it (prior). */
-const OVERLAP = 0.1;
+import { PRIORS } from '../priors';
 
 /**
  * The stretches that a long edge is worked in, heel to tip: each reaches a tenth of its length over
@@ -10,7 +8,7 @@ const OVERLAP = 0.1;
 export function edgeSections(zone: Stretch, sections: number): Stretch[] {
   const { startMm, endMm } = zone;
   const lengthMm = (endMm - startMm) / sections;
-  const overMm = OVERLAP * lengthMm;
+  const overMm = PRIORS.sectionOverlapShare.value * lengthMm;
   return Array.from({ length: sections }, (_, i) => ({
     startMm: Math.max(startMm, startMm + i * lengthMm - overMm),
     endMm: Math.min(endMm, startMm + (i + 1) * lengthMm + overMm),

@@ -4,9 +4,7 @@ import type { Tool, Zone } from '../../domain/tool';
 import { sizeForFinishUm } from '../sharpness';
 import { practiceOf } from './practice';
 import type { EdgeTarget } from './types';
-
-/** Out on the trail a finish twice as coarse is good enough (prior). */
-const FIELD_SHARE = 2;
+import { PRIORS } from '../priors';
 
 /**
  * What a zone is sharpened to: the radius of its work or test, and the size of its last stone by the
@@ -25,6 +23,6 @@ export function edgeTarget(
   const { finishShare } = practiceOf(tool.schools, tool.kind);
   return {
     apexRadiusUm,
-    finishSizeUm: sizeUm * finishShare * (where === 'field' ? FIELD_SHARE : 1),
+    finishSizeUm: sizeUm * finishShare * (where === 'field' ? PRIORS.fieldFinishShare.value : 1),
   };
 }

@@ -2,6 +2,7 @@ import type { LubricantKind, Motion } from '../../domain/terms';
 import type { Schools } from '../../domain/schools';
 import type { BurrState } from '../sharpness';
 import { KINDS, type ToolKind } from '../../domain/kinds';
+import { PRIORS } from '../priors';
 
 /** The schools of a tool's keeper as the numbers that a ladder is planned with. */
 export interface Practice {
@@ -64,10 +65,6 @@ export const LUBRICANT_ORDER: Record<Schools['lubricant'], readonly LubricantKin
   dry: ['dry', 'water', 'oil', 'fat'],
 };
 
-/** Feather-light strokes at a high angle, over both sides (prior). */
-const SHEARING_STROKES = 10;
-/** A burr taken off once, at the end, leaves a little more of itself (prior). */
-const CARRIED_BURR = 1.15;
 /** Sizes that a toothy and a polished finish end at, as a share of what the work asks for. */
 const FINISH_SHARES: Record<Schools['finish'], number> = {
   'by task': 1,
@@ -77,10 +74,10 @@ const FINISH_SHARES: Record<Schools['finish'], number> = {
 
 /** Only shearing costs strokes of its own: alternating lighter ones are the last of the step. */
 function deburring({ burr, burrWhen }: Schools): Pick<Practice, 'deburrStrokes' | 'carriedBurr'> {
-  const each = burr === 'shear it off' ? SHEARING_STROKES : 0;
+  const each = burr === 'shear it off' ? PRIORS.shearingStrokes.value : 0;
   return burrWhen === 'at every grit'
     ? { deburrStrokes: { first: each, later: each }, carriedBurr: 1 }
-    : { deburrStrokes: { first: each, later: 0 }, carriedBurr: CARRIED_BURR };
+    : { deburrStrokes: { first: each, later: 0 }, carriedBurr: PRIORS.carriedBurr.value };
 }
 
 /** The numbers behind the schools of a tool's keeper. */

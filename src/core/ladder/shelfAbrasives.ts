@@ -5,6 +5,7 @@ import type { LubricantKind } from '../../domain/terms';
 import { gradeSizeUm, soakMl } from '../abrasive';
 import { LUBRICANT_ORDER } from './practice';
 import type { LadderAbrasive, LadderStone, LadderStrop } from './types';
+import { PRIORS } from '../priors';
 
 /** Everything on the shelf that the ladder can use. */
 export interface Shelf {
@@ -24,7 +25,7 @@ export interface ShelfAbrasive<A = LadderStone | LadderStrop> {
 }
 
 /** What a bare strop does counts as particles of this size (prior). */
-export const BARE_STROP_UM = 0.5;
+export const BARE_STROP_UM = PRIORS.bareStropUm.value;
 /** Order in which lubricants are preferred where a stone takes several. */
 const PREFERENCE: readonly LubricantKind[] = ['water', 'oil', 'fat', 'dry'];
 
@@ -103,7 +104,11 @@ function stropFace(
       kind: 'strop',
       id: isOther ? otherFaceId(strop.id) : strop.id,
       name: compound ? `${name}, ${compound.name}` : name,
-      ...{ form, surface, backing, lengthMm, sagMm },
+      form,
+      surface,
+      backing,
+      lengthMm,
+      sagMm,
       sizeUm: compound?.sizeUm ?? BARE_STROP_UM,
       loaded: compound !== undefined,
     },

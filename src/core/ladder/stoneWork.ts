@@ -15,9 +15,10 @@ import {
 import { handling, type Handling } from './handling';
 import type { EdgeCondition, LadderStep, LadderStone, WorkingFace } from './types';
 import type { WorkedPart } from './workedParts';
+import { PRIORS } from '../priors';
 
 /** Minutes to put one thing down and start with the next (prior). */
-export const CHANGEOVER_MINUTES = 0.5;
+export const CHANGEOVER_MINUTES = PRIORS.changeoverMinutes.value;
 
 /** The hand that works: its pace, and what its log has taught. */
 export interface Hand {

@@ -14,11 +14,10 @@ import { specificWearRate } from '../wear';
 import { handling } from './handling';
 import { bareWork, CHANGEOVER_MINUTES, type AbrasiveWork, type Hand } from './stoneWork';
 import type { EdgeCondition, LadderStone, LadderStrop, WorkingFace } from './types';
+import { PRIORS } from '../priors';
 
 /** Apex radius under an edge of unknown history, as a share of its target (prior). */
-export const KEEN_SHARE = 0.6;
-/** A closing strop takes so many times the burr's decay, and never more than the best count. */
-const CLOSING_DECAYS = 1.4;
+export const KEEN_SHARE = PRIORS.keenShare.value;
 /** An edge that is no better than this (µm) tears paper: it wants a stone. */
 const TEARS_PAPER_UM = Math.sqrt(2 * 4);
 
@@ -102,7 +101,7 @@ function radiusAt(start: StropStart, rates: StropRates, strokes: number): number
 }
 
 function closingStrokes(start: StropStart, rates: StropRates): number {
-  return Math.min(bestStropStrokes({ ...start, ...rates }), CLOSING_DECAYS * rates.tau);
+  return Math.min(bestStropStrokes({ ...start, ...rates }), PRIORS.closingDecays.value * rates.tau);
 }
 
 /** The strop's rates in this hand: one that takes twice the strokes wears burr and apex half as fast. */

@@ -2,15 +2,13 @@ import { FAMILIES } from '../../domain/families';
 import type { AbrasiveForm } from '../../domain/terms';
 import { FILE_LIMIT_HRC } from '../wear';
 import type { LadderAbrasive, UnfitReason, WorkingFace } from './types';
+import { PRIORS } from '../priors';
 
 /** The shortest surface that a knife, axe or machete edge can be worked on. */
 const SHORTEST_MM = { knife: 40, axe: 40, machete: 50 } as const;
 
 /** Bodies that follow a hollow edge. */
 const REACHES_HOLLOWS: readonly AbrasiveForm[] = ['rod', 'steel', 'paper'];
-
-/** A surface no wider than this (mm) lies in a hollow edge like a rod (prior). */
-const NARROW_MM = 12;
 
 /** Why an abrasive cannot work this face; null when it can. */
 export function whyUnfit(abrasive: LadderAbrasive, face: WorkingFace): UnfitReason | null {
@@ -25,7 +23,8 @@ export function whyUnfit(abrasive: LadderAbrasive, face: WorkingFace): UnfitReas
   if (FAMILIES[abrasive.family].does === 'scrapes') return { kind: 'scrapes' };
   if (FAMILIES[abrasive.family].does === 'straightens') return { kind: 'removes nothing' };
   if (abrasive.lubricant === null) return { kind: 'no lubricant' };
-  const bends = REACHES_HOLLOWS.includes(abrasive.form) || abrasive.widthMm <= NARROW_MM;
+  const bends =
+    REACHES_HOLLOWS.includes(abrasive.form) || abrasive.widthMm <= PRIORS.narrowMm.value;
   if (contour === 'recurve' && !bends) {
     return { kind: 'flat stone on a hollow edge' };
   }

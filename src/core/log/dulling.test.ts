@@ -19,9 +19,17 @@ const { umPerHour } = edgeWear(chop, workingFace(wren, wren.zones[0]!));
 
 /** A trip of one day, weeks apart from the next, with so many hours of one task. */
 const dayTrip = (week: number, hours: number, taskId = chop.id): Trip => ({
-  ...{ id: `trip ${week}`, createdAt: at, updatedAt: at, deletedAt: null },
-  ...{ ...USUAL_TRIP, name: 'a day', days: 1, toolIds: ['wren'], notes: '' },
-  ...{ minutesPerTouchUp: 30, chipDepthMm: 0 },
+  id: `trip ${week}`,
+  createdAt: at,
+  updatedAt: at,
+  deletedAt: null,
+  ...USUAL_TRIP,
+  name: 'a day',
+  days: 1,
+  toolIds: ['wren'],
+  notes: '',
+  minutesPerTouchUp: 30,
+  chipDepthMm: 0,
   startsOn: addDays(parseISO('2026-02-01'), 21 * week)
     .toISOString()
     .slice(0, 10),
@@ -30,7 +38,10 @@ const dayTrip = (week: number, hours: number, taskId = chop.id): Trip => ({
 
 const look = (trip: Trip, hour: number, apexUm: number): Inspection => ({
   ...sample.inspections[0]!,
-  ...{ id: `${trip.id} ${hour}`, toolId: 'wren', zoneId: wren.zones[0]!.id, tripId: null },
+  id: `${trip.id} ${hour}`,
+  toolId: 'wren',
+  zoneId: wren.zones[0]!.id,
+  tripId: null,
   at: setHours(parseISO(trip.startsOn), hour).toISOString(),
   seen: { tests: [readGrams(Math.round(gramsFromApex({ apexRadiusUm: apexUm })))], findings: [] },
 });
@@ -62,7 +73,10 @@ describe('how fast a tool dulls, by its log', () => {
   it('is the usual rate where nothing is logged', () => {
     const nothing = learnDulling({ tools: [wren], trips: [], sessions: [], inspections: [] });
     expect(dullingFactor(nothing, 'wren', chop.id)).toEqual({
-      ...{ factor: 1, sdLn: 0.7, spells: 0, hardnessHrc: null },
+      factor: 1,
+      sdLn: 0.7,
+      spells: 0,
+      hardnessHrc: null,
     });
   });
 

@@ -17,7 +17,11 @@ function touchUp(day: number, sizeUm: number, change: Partial<LoggedSession> = {
   const at = `2026-05-${String(day).padStart(2, '0')}T12:00:00.000Z`;
   return {
     ...like,
-    ...{ toolId: knife.id, zoneId: zone!.id, job: 'touch-up', startedAt: at, finishedAt: at },
+    toolId: knife.id,
+    zoneId: zone!.id,
+    job: 'touch-up',
+    startedAt: at,
+    finishedAt: at,
     before: { tests: [passedTest('slices-paper')], findings: [] },
     after: { tests: [passedTest('shaves')], findings: [] },
     steps: [{ ...stoneStep, sizeUm, left: 10, right: 10 }],

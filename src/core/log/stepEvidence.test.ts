@@ -19,14 +19,25 @@ const baseline = { strokes: 180, minutes: 4, hardnessHrc: 58, apexUm: 4 };
 /** One step on the plate, planned for 90 a side, with so many strokes and looks. */
 const worked = (perSide: number, more: Partial<LoggedStep> = {}): LoggedStep => ({
   ...like.steps[0]!,
-  ...{ itemId: 'pocket-plate/medium', task: 'restore the apex', plannedPerSide: 90, baseline },
-  ...{ left: perSide, right: perSide, plannedApexUm: 0.6, activeSeconds: 120, learnedFactor: 1 },
-  ...{ tests: [], inkChecks: [], burrWalks: [], skipped: null },
+  itemId: 'pocket-plate/medium',
+  task: 'restore the apex',
+  plannedPerSide: 90,
+  baseline,
+  left: perSide,
+  right: perSide,
+  plannedApexUm: 0.6,
+  activeSeconds: 120,
+  learnedFactor: 1,
+  tests: [],
+  inkChecks: [],
+  burrWalks: [],
+  skipped: null,
   ...more,
 });
 const session = (step: LoggedStep, more: Partial<LoggedSession> = {}): LoggedSession => ({
   ...like,
-  ...{ targetApexUm: 1, before: { tests: [passedTest('tears-paper')], findings: [] } },
+  targetApexUm: 1,
+  before: { tests: [passedTest('tears-paper')], findings: [] },
   after: { tests: step.tests, findings: [] },
   steps: [step],
   ...more,
@@ -120,12 +131,16 @@ describe('what a step is evidence of', () => {
     const at = (day: number) => `2026-03-1${day}T10:00:00.000Z`;
     const sessions = [1, 2, 3, 4].map((day) =>
       session(worked(30, { tests: [tested(60, 'shaves')] }), {
-        ...{ id: `s${day}`, finishedAt: at(day) },
+        id: `s${day}`,
+        finishedAt: at(day),
       }),
     );
     const left = (what: string) => {
       const all = evidenceOf({
-        ...{ tools: [], sessions, familyOf, pace: DEFAULT_PACE },
+        tools: [],
+        sessions,
+        familyOf,
+        pace: DEFAULT_PACE,
         forgotten: [{ what, at: '2026-03-13T10:00:00Z' }],
       });
       return ['strokes', 'pace'].map((kind) => all.filter((each) => each.what === kind).length);

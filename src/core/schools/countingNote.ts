@@ -5,15 +5,13 @@ import type { SchoolNote } from './types';
 
 /** Touch-ups after which ranges are compared. */
 const SESSIONS = 5;
-/** Spread of ln(actual/predicted) of a session whose minutes alone are known (prior). */
-const BY_FEEL_SD = 0.7;
 
 /** Counted or by feel: how wide the range of an estimate still is after a few touch-ups. */
 export function countingNote({ tool }: EdgeJob): SchoolNote {
   const byFeel = tool.schools.counting === 'by feel';
   const { sdLn } = calibrate({
     priorSd: PRIORS.familySdLn.value,
-    observationSd: byFeel ? BY_FEEL_SD : PRIORS.stepSdLn.value,
+    observationSd: byFeel ? PRIORS.byFeelSdLn.value : PRIORS.stepSdLn.value,
     ratios: Array<number>(SESSIONS).fill(1),
   });
   return { kind: 'range after', sessions: SESSIONS, factor: Math.exp(sdLn), byFeel };

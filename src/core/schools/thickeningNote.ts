@@ -3,9 +3,7 @@ import { faceGrowthMm } from '../inspection';
 import { isZeroGround, planThinning, type EdgeJob } from '../jobs';
 import { workingFace } from '../ladder';
 import type { SchoolNote } from './types';
-
-/** Where no limit is set, a face half as wide again wants thinning (prior). */
-const LIMIT_SHARE = 1.5;
+import { PRIORS } from '../priors';
 
 /** Thinned at every touch-up, when it is due, or never: how the face grows, and what thinning takes. */
 export function thickeningNote(worn: EdgeJob): SchoolNote {
@@ -17,7 +15,7 @@ export function thickeningNote(worn: EdgeJob): SchoolNote {
     return { kind: 'thinned each time', growthMm };
   }
   const face = workingFace(tool, zone);
-  const limitMm = zone.faceLimitMm ?? LIMIT_SHARE * face.faceWidthMm;
+  const limitMm = zone.faceLimitMm ?? PRIORS.wideningLimitShare.value * face.faceWidthMm;
   const taper = { ...face, primaryAngleDeg: face.behindAngleDeg, bevelAngleDeg: face.angleDeg };
   const recessionMm = growthMm / wideningPerRecession(taper);
   const touchUps = touchUpsUntilThinning({

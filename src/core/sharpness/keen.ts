@@ -2,9 +2,10 @@ import type { SharpnessTest } from '../../domain/terms';
 import { SHARPNESS_TESTS } from '../../domain/terms';
 import { positive } from '../check';
 import { TEST_CENTRE_UM } from './testCentres';
+import { PRIORS } from '../priors';
 
 /** Apex radius over target up to which an edge is keen for its work: a test is no finer. */
-export const KEEN_UP_TO = 1.25;
+export const KEEN_UP_TO = PRIORS.keenUpTo.value;
 
 /** The finest test that an apex radius passes: the one whose centre is nearest in ln r. */
 export function passedTest(input: { apexRadiusUm: number }): SharpnessTest {
@@ -22,4 +23,4 @@ export function upperEdgeUm(apexRadiusUm: number): number {
 }
 
 /** Apex radius over target up to which an edge still works; beyond it is tired. */
-export const WORKS_UP_TO = 2.2;
+export const WORKS_UP_TO = PRIORS.worksUpTo.value;

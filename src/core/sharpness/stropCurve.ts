@@ -2,6 +2,7 @@ import type { StropBacking } from '../../domain/terms';
 import { notNegative, positive } from '../check';
 import { lowestCount } from './lowestCount';
 import type { StropSurface } from '../../domain/families';
+import { PRIORS } from '../priors';
 
 /** How much each backing rounds the apex. */
 const SOFTNESS: Record<StropBacking, number> = {
@@ -19,10 +20,6 @@ const ROUNDING_DECAY = 150;
 const LOADED_SUM = 1 / (1 - Math.exp(-1 / ROUNDING_DECAY));
 /** Burr and ragged foil never stand for more than this (µm). */
 const MOST_BURR_UM = 1.5;
-/** Share of an edge's dulling that is burr and ragged foil; the rest is rounding (prior). */
-const DULLING_AS_BURR = 0.9;
-/** Where the curve has no minimum, the count that comes so near to its end. */
-const NEAR_ENOUGH = 1.02;
 /** Counts beyond this are no stropping. */
 const MOST_STROKES = 2000;
 
@@ -71,7 +68,7 @@ export interface StropStart {
 /** How a dulled edge is made up: of each µm of dulling 0.9 is burr and foil, up to 1.5 µm in all. */
 export function dulledEdge(input: { keenUm: number; apexRadiusUm: number }): Required<StropStart> {
   const dulledUm = Math.max(0, input.apexRadiusUm - input.keenUm);
-  const burrUm = Math.min(MOST_BURR_UM, DULLING_AS_BURR * dulledUm);
+  const burrUm = Math.min(MOST_BURR_UM, PRIORS.dullingAsBurrShare.value * dulledUm);
   return { keenUm: input.keenUm, burrUm, roundingUm: dulledUm - burrUm };
 }
 
@@ -117,7 +114,7 @@ export function bestStropStrokes(
 /** The least count that comes within 2 % of where the curve ends. */
 function nearTheEnd(input: StropStart & StropRates): number {
   const { keenUm, betaUm } = input;
-  const enoughUm = NEAR_ENOUGH * (keenUm + LOADED_SUM * betaUm);
+  const enoughUm = PRIORS.stropNearEnough.value * (keenUm + LOADED_SUM * betaUm);
   let low = 0;
   let high = MOST_STROKES;
   while (high - low > 0.1) {

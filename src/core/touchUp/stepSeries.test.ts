@@ -11,7 +11,12 @@ type Act = GuideEvent extends infer E ? (E extends unknown ? Omit<E, 'at'> : nev
 function begun(): Session {
   const walked = sample.sessions.find(({ steps }) => steps.some(({ kind }) => kind === 'strop'))!;
   const fresh = {
-    ...{ left: 0, right: 0, activeSeconds: 0, tests: [], inkChecks: [], burrWalks: [] },
+    left: 0,
+    right: 0,
+    activeSeconds: 0,
+    tests: [],
+    inkChecks: [],
+    burrWalks: [],
     finishedAt: null,
   };
   const stone = walked.steps.find(({ kind }) => kind === 'stone') ?? walked.steps[0]!;

@@ -9,7 +9,10 @@ const planned = sample.sessions
   .find(({ kind, task }) => kind === 'stone' && task === 'restore the apex')!;
 const step = (change: Partial<SessionStep>): SessionStep => ({
   ...planned,
-  ...{ plannedPerSide: 40, left: 0, right: 0, activeSeconds: 0 },
+  plannedPerSide: 40,
+  left: 0,
+  right: 0,
+  activeSeconds: 0,
   ...change,
 });
 const kinds = (change: Partial<SessionStep>): string[] =>

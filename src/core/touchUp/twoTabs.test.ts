@@ -17,8 +17,15 @@ const fresh: Session = {
   after: { tests: [], findings: [] },
   steps: walked.steps.map((step) => ({
     ...step,
-    ...{ left: 0, right: 0, activeSeconds: 0, tests: [], inkChecks: [], burrWalks: [] },
-    ...{ skipped: null, deburred: null, finishedAt: null },
+    left: 0,
+    right: 0,
+    activeSeconds: 0,
+    tests: [],
+    inkChecks: [],
+    burrWalks: [],
+    skipped: null,
+    deburred: null,
+    finishedAt: null,
   })),
 };
 

@@ -59,7 +59,10 @@ export function workSpan(trip: Pick<Trip, 'startsOn' | 'days'>): { from: string;
 function doneLine({ id, toolId, zoneId, steps }: LoggedSession, at: string): DoneLine {
   const worked = steps.filter(isWorked);
   return {
-    ...{ sessionId: id, toolId, zoneId, at },
+    sessionId: id,
+    toolId,
+    zoneId,
+    at,
     rung: heaviestRung(worked),
     minutes: worked.reduce((sum, { activeSeconds }) => sum + activeSeconds, 0) / 60,
   };

@@ -28,7 +28,9 @@ function costPoint(apexUm: number, chipMm: number, plan: LadderPlan): CostPoint 
   const sum = (of: (step: LadderPlan['steps'][number]) => number): number =>
     steps.reduce((total, step) => total + of(step), 0);
   return {
-    ...{ apexUm, chipMm, minutes },
+    apexUm,
+    chipMm,
+    minutes,
     rung: heaviestRung(steps.map(({ abrasive }) => abrasive)),
     strokesPerSide: sum(({ strokesPerSide }) => strokesPerSide),
     waterMl: sum(({ waterMl }) => waterMl),

@@ -43,7 +43,9 @@ export function forecastTrip(
     const total = (of: (noted: RunDay) => number): Spread =>
       spread(Float64Array.from(all, (own) => own.reduce((sum, noted) => sum + of(noted), 0)));
     return {
-      ...{ id: edge.id, toolId: edge.toolId, zoneId: edge.zoneId },
+      id: edge.id,
+      toolId: edge.toolId,
+      zoneId: edge.zoneId,
       days: Array.from({ length: days }, (_, day) =>
         edgeDay(
           day,
@@ -105,7 +107,9 @@ function edgeDay(day: number, hours: number, runs: readonly RunDay[]): EdgeDay {
     apex: of(({ course: own, eveningUm }) => own[Math.min(step, own.length - 1)] ?? eveningUm),
   }));
   return {
-    ...{ day, hours, course },
+    day,
+    hours,
+    course,
     evening: of(({ eveningUm }) => eveningUm),
     overnight: of(({ overnightUm }) => overnightUm),
     midJob: chances(runs, ({ midJob }) => midJob),

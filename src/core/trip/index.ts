@@ -1,6 +1,12 @@
 export { edgeCosts } from './edgeCosts';
 export { doneOnTrip, workSpan, type DoneLine, type DoneOnTrip } from './doneOnTrip';
-export { EVENT_STATES, TOUCH_UP_EVENTS, type EventCounts, type TouchUpEvent } from './events';
+export {
+  EVENT_STATES,
+  touchUpEvent,
+  TOUCH_UP_EVENTS,
+  type EventCounts,
+  type TouchUpEvent,
+} from './events';
 export { forecastTrip } from './forecastTrip';
 export {
   isUntested,

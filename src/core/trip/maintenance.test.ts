@@ -13,7 +13,12 @@ const stands = sampleStandings();
 function planned(change: Partial<Trip> = {}, runs = 200) {
   const trip = { ...kept!, ...change };
   const problem = tripProblem({
-    ...{ trip, zones: stands.states, shelf: sample, hand: stands.hand, runs, seed: 3 },
+    trip,
+    zones: stands.states,
+    shelf: sample,
+    hand: stands.hand,
+    runs,
+    seed: 3,
   });
   const forecast = forecastTrip(problem);
   const { needs } = stands;
@@ -121,8 +126,12 @@ describe('what if', () => {
   const waysOf = (toolId: string) =>
     tripWhatIf(
       {
-        ...{ trip: kept!, zones: stands.states, shelf: sample, hand: stands.hand },
-        ...{ runs: 300, seed: 3 },
+        trip: kept!,
+        zones: stands.states,
+        shelf: sample,
+        hand: stands.hand,
+        runs: 300,
+        seed: 3,
       },
       toolId,
     );

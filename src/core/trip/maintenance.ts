@@ -121,7 +121,11 @@ function outDay(
         const { mean } = when === 'midJob' ? own.midJobMinutes : own.eveningMinutes;
         return [
           {
-            ...{ edgeId: edge.id, toolId: edge.toolId, zoneId: edge.zoneId, rung, chance },
+            edgeId: edge.id,
+            toolId: edge.toolId,
+            zoneId: edge.zoneId,
+            rung,
+            chance,
             minutes: mean / Math.max(all, chance),
           },
         ];
@@ -132,7 +136,10 @@ function outDay(
   const rests = (edgeId: string): boolean =>
     !problem.edges.find(({ id }) => id === edgeId)!.work.some((job) => job.day === day + 1);
   return {
-    ...{ day, midJob: lines('midJob'), evening, overMinutes },
+    day,
+    midJob: lines('midJob'),
+    evening,
+    overMinutes,
     midJobMinutes: midJobMinutes[day]!,
     eveningMinutes: eveningMinutes[day]!,
     waterMl: waterMl[day]!,

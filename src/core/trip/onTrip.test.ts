@@ -19,15 +19,24 @@ const onDay = (day: number, hour: number): string =>
 
 const tested = (toolId: string, zoneId: string, when: string, test: SharpnessTest): Inspection => ({
   ...sample.inspections[0]!,
-  ...{ id: `${toolId} ${when}`, toolId, zoneId, at: when, tripId: trip.id },
+  id: `${toolId} ${when}`,
+  toolId,
+  zoneId,
+  at: when,
+  tripId: trip.id,
   seen: { tests: [passedTest(test)], findings: [] },
 });
 
 function problemAt(now: string | undefined, change: Partial<Trip> = {}, looks: Inspection[] = []) {
   const judged = sampleStandings(looks);
   return tripProblem({
-    ...{ trip: { ...trip, ...change }, zones: judged.states, shelf: sample, hand: judged.hand },
-    ...{ now, runs: 200, seed: 3 },
+    trip: { ...trip, ...change },
+    zones: judged.states,
+    shelf: sample,
+    hand: judged.hand,
+    now,
+    runs: 200,
+    seed: 3,
   });
 }
 
@@ -93,7 +102,9 @@ describe('a trip under way', () => {
 describe('what is done for a trip', () => {
   const session = (change: Partial<LoggedSession>): LoggedSession => ({
     ...loggedSession(sample.sessions[0]!),
-    ...{ toolId: 'wren', zoneId: 'edge', tripId: null },
+    toolId: 'wren',
+    zoneId: 'edge',
+    tripId: null,
     ...change,
   });
   const finished = (when: string, change: Partial<LoggedSession> = {}) =>

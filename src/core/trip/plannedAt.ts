@@ -29,7 +29,10 @@ export function plannedAt(
       damageDepthMm: chipMm,
       damageStretch: chipMm > 0 ? oneChip({ startMm, endMm: startMm + edgeLengthMm }) : null,
     },
-    ...{ target, abrasives, pace: hand.pace, calibration: hand.learned },
+    target,
+    abrasives,
+    pace: hand.pace,
+    calibration: hand.learned,
     missingStone: false,
   });
 }

@@ -46,8 +46,13 @@ export function setAdvice(problem: TripProblem, forecast: TripForecast): SetAdvi
     const oneStopMore = alone({ policy: { ...policy, midJobStops: policy.midJobStops + 1 } });
     return [
       {
-        ...{ edgeId: edge.id, toolId: edge.toolId, copies: edge.copies, day: first.day },
-        ...{ asPlanned: costOf(own), oneMore, oneStopMore },
+        edgeId: edge.id,
+        toolId: edge.toolId,
+        copies: edge.copies,
+        day: first.day,
+        asPlanned: costOf(own),
+        oneMore,
+        oneStopMore,
         cheaper: lost(oneMore) <= lost(oneStopMore) ? 'one more' : 'touch-up',
       },
     ];

@@ -29,6 +29,9 @@ export function thingsCarried(
 
 function unpacked(shelf: Shelf): Carried[] {
   return shelfThings(carriedShelf(shelf)).map(({ id, place }) => ({
-    ...{ itemId: id, place, packed: false, used: null },
+    itemId: id,
+    place,
+    packed: false,
+    used: null,
   }));
 }

@@ -42,8 +42,13 @@ function edge(
   });
   const needUm = Math.max(tasksOf([task.asks])[0]!.neededApexUm, 1.5 * zone.targetApexUm);
   return {
-    ...{ id: `${kind}/${taskId}`, toolId: kind, zoneId: zone.id, targetUm: zone.targetApexUm },
-    ...{ startUm: Math.min(zone.targetApexUm, costs.finishUm), copies: 1, toolSdLn: 0.7 },
+    id: `${kind}/${taskId}`,
+    toolId: kind,
+    zoneId: zone.id,
+    targetUm: zone.targetApexUm,
+    startUm: Math.min(zone.targetApexUm, costs.finishUm),
+    copies: 1,
+    toolSdLn: 0.7,
     work: hours.map((each, day) => ({
       day,
       taskId,
@@ -52,14 +57,19 @@ function edge(
       learnedFactor: 1,
       needUm,
     })),
-    ...{ fromDay: 0, midJobCosts: costs, eveningCosts: costs },
+    fromDay: 0,
+    midJobCosts: costs,
+    eveningCosts: costs,
     ...change,
   };
 }
 
 const usualPolicy = { ...USUAL_TRIP.policy, chipsInEvening: true, midJobStops: 0 };
 const problem = (edges: TripEdge[], change: Partial<TripProblem> = {}): TripProblem => ({
-  ...{ days: 1, edges, runs: 1500, seed: 7 },
+  days: 1,
+  edges,
+  runs: 1500,
+  seed: 7,
   policy: usualPolicy,
   ...change,
 });

@@ -58,7 +58,9 @@ export function tripProblem(input: {
       const presentUm = state.apex?.apexRadiusUm ?? null;
       const work = workOf(own, trip, dulling);
       return {
-        ...{ id: `${tool.id}/${zone.id}`, toolId: tool.id, zoneId: zone.id },
+        id: `${tool.id}/${zone.id}`,
+        toolId: tool.id,
+        zoneId: zone.id,
         midJobCosts: costsWith(midJob),
         eveningCosts: costsWith(evening),
         targetUm: zone.targetApexUm,
@@ -101,7 +103,9 @@ function workOf({ tool, zone }: ZoneState, trip: Trip, dulling: LearnedDulling):
         : learned.factor * Math.exp(lnHardness(face.hardnessHrc, learned.hardnessHrc));
     return [
       {
-        ...{ day, taskId, hours },
+        day,
+        taskId,
+        hours,
         wear: { umPerHour: umPerHour * factor, chipsPerHour },
         learnedFactor: factor,
         needUm: Math.max(asked!.neededApexUm, ROOM_TO_DULL * zone.targetApexUm),

@@ -7,16 +7,8 @@ import {
 import { type AbrasiveForm } from '../../domain/terms';
 import type { ToolForm } from '../../domain/kinds';
 import { positive } from '../check';
+import { PRIORS } from '../priors';
 
-const STROP_FORCE_N = 4;
-/** On damage, thinning and flattening, from this particle size on. */
-const HEAVY_FORCE_N = 15;
-const HEAVY_FROM_UM = 20;
-/** Anything held in the hand on a braced axe, hatchet or tomahawk. */
-const BRACED_FORCE_N = 12;
-/** A short diamond between the fingers, on a knife. */
-const FINGERS_FORCE_N = 4;
-const FINGERS_LONGEST_MM = 105;
 const FILE_FORCE_N = { knife: 28, axe: 45, machete: 45 } as const;
 /** Bodies that move over the edge instead of lying under it. */
 const HAND_FORMS: readonly AbrasiveForm[] = ['plate', 'pocket-stone', 'puck', 'pebble'];
@@ -38,17 +30,17 @@ export function defaultForceN(input: {
 }): number {
   const { abrasive, toolForm, form, heavy } = input;
   const sizeUm = positive(input.sizeUm, 'sizeUm');
-  if ((STROP_SURFACES as readonly string[]).includes(abrasive)) return STROP_FORCE_N;
+  if ((STROP_SURFACES as readonly string[]).includes(abrasive)) return PRIORS.stropForceN.value;
   if (FAMILIES[abrasive].isFile) return FILE_FORCE_N[toolForm];
-  if (heavy && sizeUm >= HEAVY_FROM_UM) return HEAVY_FORCE_N;
-  if (toolForm === 'axe') return BRACED_FORCE_N;
+  if (heavy && sizeUm >= PRIORS.heavyFromUm.value) return PRIORS.heavyForceN.value;
+  if (toolForm === 'axe') return PRIORS.bracedForceN.value;
   const betweenFingers =
     toolForm === 'knife' &&
     abrasive === 'diamond' &&
     form !== null &&
     HAND_FORMS.includes(form) &&
-    positive(input.lengthMm, 'lengthMm') <= FINGERS_LONGEST_MM;
-  if (betweenFingers) return FINGERS_FORCE_N;
+    positive(input.lengthMm, 'lengthMm') <= PRIORS.fingersLongestMm.value;
+  if (betweenFingers) return PRIORS.fingersForceN.value;
   return Math.min(15, Math.max(3, 4 * (sizeUm / 3) ** 0.3));
 }
 

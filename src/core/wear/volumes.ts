@@ -2,9 +2,7 @@ import { edgeAngle, faceAngle, notNegative, positive } from '../check';
 import { microbevel } from '../edge';
 import { sinDeg } from '../trigonometry';
 import type { WorkedBand } from './workedBand';
-
-/** Depth of a stone's scratches as a share of its particle size (prior). */
-const SCRATCH_SHARE = 0.09;
+import { PRIORS } from '../priors';
 
 /** How far (mm) each face moves to restore an apex of radius r: r·(1 − sin θ). */
 export function roundingShiftMm(input: { apexRadiusUm: number; angleDeg: number }): number {
@@ -24,7 +22,7 @@ export function apexRecessionMm(input: {
 
 /** How far (mm) each face moves to take out the scratches of an abrasive of size d: 0.09·d. */
 export function scratchShiftMm(input: { sizeUm: number }): number {
-  return (SCRATCH_SHARE * notNegative(input.sizeUm, 'sizeUm')) / 1000;
+  return (PRIORS.scratchShare.value * notNegative(input.sizeUm, 'sizeUm')) / 1000;
 }
 
 /**

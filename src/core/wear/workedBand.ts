@@ -1,12 +1,13 @@
 import { inRange, notNegative, positive } from '../check';
 import { radians, sinDeg } from '../trigonometry';
+import { PRIORS } from '../priors';
 
 /** How the angle is held, and the wobble (degrees) that comes with it (prior). */
 export const HOLD_WOBBLE_DEG = { freehand: 1.5, 'resting on the bevel': 0.5, guide: 0.25 } as const;
 export type Hold = keyof typeof HOLD_WOBBLE_DEG;
 
 /** Damage is ground out in a narrow band by holding so much above the edge's own angle (prior). */
-export const BAND_ABOVE_DEG = 3;
+export const BAND_ABOVE_DEG = PRIORS.bandAboveDeg.value;
 
 /** What strokes touch next to the apex, and what they take off it, on one side. */
 export interface WorkedBand {

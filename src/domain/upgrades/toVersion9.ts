@@ -42,7 +42,8 @@ function stepToVersion9(step: Loose): Loose {
   const baseline = {
     strokes: (2 * perSide) / factor,
     minutes: Number(step.plannedMinutes) / factor,
-    ...{ hardnessHrc: null, apexUm: null },
+    hardnessHrc: null,
+    apexUm: null,
   };
   return { ...step, baseline: isComputed ? baseline : null };
 }

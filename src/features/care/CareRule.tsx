@@ -145,7 +145,9 @@ function frameOf(
   const end = gate ? gate.top : height;
   const part = gate ? 0.55 : Math.min(0.6, Math.max(0.2, dueCount / Math.max(1, count)));
   return {
-    ...{ top: 34, today: Math.max(60, end * part), bottom: height - 14 },
+    top: 34,
+    today: Math.max(60, end * part),
+    bottom: height - 14,
     gate:
       gate && trip
         ? {

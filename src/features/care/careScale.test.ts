@@ -4,7 +4,9 @@ import { rulePlace, ruleTicks, type RuleFrame } from './careScale';
 const DAY = 24 * 3600 * 1000;
 const now = Date.parse('2026-11-23T08:00:00.000Z');
 const withTrip: RuleFrame = {
-  ...{ top: 30, today: 300, bottom: 900 },
+  top: 30,
+  today: 300,
+  bottom: 900,
   gate: { top: 500, bottom: 550, startsMs: now + 4 * DAY, endsMs: now + 9 * DAY },
 };
 const frames = fc.constantFrom<RuleFrame>(withTrip, { ...withTrip, gate: null });

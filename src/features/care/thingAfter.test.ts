@@ -5,18 +5,22 @@ import { thingAfter } from './thingAfter';
 
 const at = '2030-01-01T00:00:00.000Z';
 const row = (thingId: string, doing: CareRow['doing']): CareRow => ({
-  ...{
-    thingId,
-    doing,
-    name: thingId,
-    minutes: 1,
-    goes: true,
-    used: null,
-    usedDays: null,
-    aWeek: null,
-  },
-  ...{ hollowDeg: null, isClogged: false, lastAt: null, ownDueAt: null, dueAt: null },
-  ...{ tripId: null, putOff: null, freshLeft: null },
+  thingId,
+  doing,
+  name: thingId,
+  minutes: 1,
+  goes: true,
+  used: null,
+  usedDays: null,
+  aWeek: null,
+  hollowDeg: null,
+  isClogged: false,
+  lastAt: null,
+  ownDueAt: null,
+  dueAt: null,
+  tripId: null,
+  putOff: null,
+  freshLeft: null,
 });
 
 /** The sample's shelf, with a two-sided strop. */

@@ -32,7 +32,12 @@ export function useCareActs() {
     const at = new Date().toISOString();
     const records = rows.map((row): Care => ({
       ...newRecord(nanoid(), at),
-      ...{ thingId: row.thingId, doing: row.doing, at, until: null, every: null, note: '' },
+      thingId: row.thingId,
+      doing: row.doing,
+      at,
+      until: null,
+      every: null,
+      note: '',
       ...change,
     }));
     const isDone = change.kind === 'done';

@@ -1,6 +1,6 @@
 'use client';
 
-import { coveredBy, type Shelf, type ZoneState } from '../../core';
+import { coveredBy, PRIORS, type Shelf, type ZoneState } from '../../core';
 import type { Helper } from '../../domain/shelf';
 import { COVERS } from '../../domain/terms';
 import type { Tool } from '../../domain/tool';
@@ -12,7 +12,7 @@ import { LimitedMeasureField } from '../../ui/forms/MeasureField';
 import { chipDepth } from '../../ui/format';
 
 /** Depths of chip (mm) that each edge may be prepared for where no work is painted. */
-const CHIPS_MM = [0, 0.15, 0.4];
+const CHIPS_MM = [0, PRIORS.chipMedianMm.value, PRIORS.deepChipMm.value];
 
 /** A limit that is as good as none (g). */
 const NO_LIMIT_G = 0;

@@ -3,13 +3,19 @@ import type { KitSolution } from '../../core';
 import { isSameKit, isSamePacking, packedItems, packedKit, withTicks } from './packing';
 
 const item = (id: string, massG: number) => ({
-  ...{ id, name: id, massG },
+  id,
+  name: id,
+  massG,
   place: id === 'rod' ? ('pouch' as const) : ('pack' as const),
 });
 const solution: KitSolution = {
   items: [item('rod', 41), item('plate', 62), item('file', 230)],
   anyway: [item('belt', 0)],
-  ...{ needs: [], held: [], keptOut: [], points: [], proven: true },
+  needs: [],
+  held: [],
+  keptOut: [],
+  points: [],
+  proven: true,
 };
 
 it('a kit comes back from its packing as it was chosen, whatever stays in the vehicle', () => {

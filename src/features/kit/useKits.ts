@@ -107,7 +107,9 @@ function useEvents(trip: Trip, now: string) {
       share: state.phase === 'working' ? state.share / 2 : null,
       isStopped: state.phase === 'cancelled',
       error: state.phase === 'failed' ? state.error : null,
-      ...{ forecast, stop, again },
+      forecast,
+      stop,
+      again,
     }),
     // The job's own functions stand for the job at hand.
     // eslint-disable-next-line react-hooks/exhaustive-deps -- see above
@@ -120,7 +122,8 @@ function limitsOf(trip: Trip): KitLimits {
   const { mostG, mostPouchG, mostPackG, mostBaseCampG } = trip.kit;
   const placeGrams = { pouch: mostPouchG, pack: mostPackG, 'base-camp': mostBaseCampG };
   return {
-    ...{ grams: mostG, placeGrams },
+    grams: mostG,
+    placeGrams,
     minutes: trip.days * trip.minutesPerEvening,
     waterMl: trip.days * stoneWaterMl(trip),
   };

@@ -49,7 +49,10 @@ export function LogFiles({ rows }: { rows: readonly LogRow[] }) {
         await log.inspectionsOf(own.id),
       ];
       return toolBlocks({
-        ...{ tool: own, sessions, inspections, trips },
+        tool: own,
+        sessions,
+        inspections,
+        trips,
         edges: answers?.edges ?? [],
       });
     });

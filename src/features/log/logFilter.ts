@@ -16,7 +16,13 @@ export interface LogFilter {
 }
 
 export const NO_FILTER: LogFilter = {
-  ...{ tool: '', trip: '', person: '', abrasive: '', mark: '', words: '', span: null },
+  tool: '',
+  trip: '',
+  person: '',
+  abrasive: '',
+  mark: '',
+  words: '',
+  span: null,
 };
 
 /** The words of a line in small letters, made when they are first searched. */

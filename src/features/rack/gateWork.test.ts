@@ -7,8 +7,14 @@ const trip = sample.trips.find(({ id }) => id === 'tarrow-ness')!;
 const { needs, surfaceUse } = sampleStandings();
 const now = '2026-11-23T08:00:00.000Z';
 const care = careRows({
-  ...{ tools: sample.tools, shelf: sample, surfaceUse, inspections: sample.inspections },
-  ...{ care: sample.care, spines: {}, trip, now },
+  tools: sample.tools,
+  shelf: sample,
+  surfaceUse,
+  inspections: sample.inspections,
+  care: sample.care,
+  spines: {},
+  trip,
+  now,
 });
 
 describe('what a trip wants done before it', () => {

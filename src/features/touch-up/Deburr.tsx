@@ -23,7 +23,10 @@ export function Deburr(props: {
   const { step, tool, zone, coinThicknessMm, onDeburred } = props;
   const steepDeg = Math.min(STEEPEST_DEG, STEEPER * step.angleDeg);
   const hold = holdGuide({
-    ...{ tool, zone, coinThicknessMm, angleDeg: steepDeg },
+    tool,
+    zone,
+    coinThicknessMm,
+    angleDeg: steepDeg,
     stoneInHand: stoneInHand(tool),
     stoneLengthMm: MEASURED_AT_MM,
   });

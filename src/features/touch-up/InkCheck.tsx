@@ -57,7 +57,10 @@ export function InkCheck(props: {
             : facetAnswer(
                 facetDeg,
                 holdGuide({
-                  ...{ tool, zone, coinThicknessMm, angleDeg: facetDeg },
+                  tool,
+                  zone,
+                  coinThicknessMm,
+                  angleDeg: facetDeg,
                   stoneInHand: stoneInHand(tool),
                   stoneLengthMm: MEASURED_AT_MM,
                 }),

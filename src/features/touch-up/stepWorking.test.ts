@@ -13,7 +13,9 @@ const abrasives = [
 
 const planned = (zone: ReturnType<typeof faceOf>, damageDepthMm: number): LadderPlan =>
   planLadder({
-    ...{ zone, abrasives, pace: DEFAULT_PACE },
+    zone,
+    abrasives,
+    pace: DEFAULT_PACE,
     condition: { apexRadiusUm: 9, damageDepthMm, damageStretch: null },
     target: { apexRadiusUm: 2, finishSizeUm: 20 },
   });

@@ -26,11 +26,9 @@ export function useOtherEdges(
       const { tool, zone, state, stops } = need;
       if (stops.length > 0) return [];
       const problem = {
-        ...{
-          tool,
-          zone,
-          seen: byTester({ tests: [...state.tests], findings: [...state.findings] }),
-        },
+        tool,
+        zone,
+        seen: byTester({ tests: [...state.tests], findings: [...state.findings] }),
         knownApexUm: null,
         keenRadiusUm: state.keenUm,
         sessions: log.sessions,

@@ -49,8 +49,14 @@ export function useSwaps(session: Session, tool: Tool, zone: Zone): Swap[] | und
       const wish =
         abrasive.kind === 'stone' ? { startsWith: abrasive.id } : { sequence: [abrasive.id] };
       const plan = planJob({
-        ...{ job: 'touch-up', spineWork: null, aim: null },
-        ...{ tool, zone, seen, bench, damageWay },
+        job: 'touch-up',
+        spineWork: null,
+        aim: null,
+        tool,
+        zone,
+        seen,
+        bench,
+        damageWay,
         knownApexUm: null,
         keenRadiusUm: null,
         sessions: log.sessions,

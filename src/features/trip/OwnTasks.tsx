@@ -20,7 +20,11 @@ export function OwnTasks(props: { trip: Trip; onChange: (change: Partial<Trip>) 
   const add = (): void => {
     const { asks, dullingUmPerHour, chipsPerHour } = TRIP_TASKS.find(({ id }) => id === like)!;
     const task: OwnTask = {
-      ...{ id: nanoid(), name: name.trim(), asks, dullingUmPerHour, chipsPerHour },
+      id: nanoid(),
+      name: name.trim(),
+      asks,
+      dullingUmPerHour,
+      chipsPerHour,
     };
     onChange({ ownTasks: [...ownTasks, task] });
     setName('');

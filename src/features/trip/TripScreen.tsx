@@ -27,13 +27,20 @@ export function TripScreen() {
     const startsOn = formatISO(addDays(new Date(), 7), { representation: 'date' });
     const made: Trip = {
       ...(from ?? {
-        ...{ ...USUAL_TRIP, name: 'Next trip', startsOn, days: 3, notes: '' },
+        ...USUAL_TRIP,
+        name: 'Next trip',
+        startsOn,
+        days: 3,
+        notes: '',
         toolIds: tools.map(({ id }) => id),
-        ...{ minutesPerTouchUp: 30, chipDepthMm: 0 },
+        minutesPerTouchUp: 30,
+        chipDepthMm: 0,
       }),
       ...newRecord(nanoid(), at),
       ...(from && {
-        ...{ name: `${from.name}, again`, checkedInAt: null, archivedAt: null },
+        name: `${from.name}, again`,
+        checkedInAt: null,
+        archivedAt: null,
         // A copy lies ahead, and nothing of it has been used.
         startsOn: from.startsOn < startsOn ? startsOn : from.startsOn,
         carried: from.carried.map((thing) => ({ ...thing, packed: false, used: null })),

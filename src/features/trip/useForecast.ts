@@ -43,7 +43,8 @@ export function useForecast(trip: Trip, states: readonly ZoneState[], now: strin
   const shared = {
     error: whole.phase === 'failed' ? whole.error : quick.phase === 'failed' ? quick.error : null,
     share: whole.phase === 'working' ? whole.share : null,
-    ...{ stop, again },
+    stop,
+    again,
   };
   if (whole.phase === 'done') return { answer: whole.answer, isWhole: true, ...shared };
   return { answer: quick.phase === 'done' ? quick.answer : null, isWhole: false, ...shared };

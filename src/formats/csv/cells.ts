@@ -1,8 +1,11 @@
 /** What cells of tables from anywhere say. */
 
+/** What a spreadsheet would take for a formula, full-width signs and leading line feeds among it. */
+export const FORMULA = /^[=+\-@\t\r\n＝＋－＠]/;
+
 /** A cell that a spreadsheet would take for a formula is written behind an apostrophe: this is what it says. */
 export function unescaped(cell: string): string {
-  return /^'[=+\-@\t\r]/.test(cell) ? cell.slice(1) : cell;
+  return cell.startsWith("'") && FORMULA.test(cell.slice(1)) ? cell.slice(1) : cell;
 }
 
 /** A number as people type it, with a point or a comma; NaN where it is none, for the schema to refuse. */

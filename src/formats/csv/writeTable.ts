@@ -1,7 +1,5 @@
 import { unparse } from 'papaparse';
-
-/** What a spreadsheet would take for a formula, in cells of several lines too. */
-const FORMULA = /^[=+\-@\t\r]/;
+import { FORMULA } from './cells';
 
 /** A table as CSV (RFC 4180); what a spreadsheet would take for a formula stands behind an apostrophe. */
 export function writeTable(

@@ -25,9 +25,15 @@ describe('the log as a table', () => {
     reading.sessions.forEach((session, i) => {
       const line = lines[i]!;
       expect(session).toMatchObject({
-        ...{ toolId: line.toolId, zoneId: line.zoneId, job: line.job, where: line.where },
-        ...{ startedAt: line.startedAt, written: 'afterwards', notes: line.notes },
-        ...{ workSince: line.workSince, tripId: line.tripId },
+        toolId: line.toolId,
+        zoneId: line.zoneId,
+        job: line.job,
+        where: line.where,
+        startedAt: line.startedAt,
+        written: 'afterwards',
+        notes: line.notes,
+        workSince: line.workSince,
+        tripId: line.tripId,
       });
       const counted = (steps: readonly { left: number; right: number; itemId: string }[]) =>
         steps.map(({ left, right, itemId }) => ({ left, right, itemId }));
@@ -81,7 +87,8 @@ describe('the log as a table', () => {
       },
     ]);
     expect(problemsOf(`${head}2026-10-30,Wren,,a brick,1,1,`)[0]).toMatchObject({
-      ...{ line: 2, field: 'with' },
+      line: 2,
+      field: 'with',
     });
     expect(problemsOf(`${head}yesterday,Wren,,fine plate,1,1,`)[0]).toMatchObject({
       field: 'started',

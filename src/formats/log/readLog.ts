@@ -53,7 +53,8 @@ export function readLog(text: string, known: Known): LogReading {
   const problems = made.flatMap((each) => ('problems' in each ? each.problems : []));
   if (problems.length > 0) {
     return {
-      ...{ ok: false, problems: problems.slice(0, NAMED) },
+      ok: false,
+      problems: problems.slice(0, NAMED),
       more: Math.max(0, problems.length - NAMED),
     };
   }
@@ -144,21 +145,26 @@ function makeEntry(
     at: doneAt,
     doneAt,
     tripId: tripOf(trips, tool.id, doneAt)?.id ?? null,
-    ...{ tool, zone, before: before!, after: after! },
+    tool,
+    zone,
+    before: before!,
+    after: after!,
     where: cells.where.toLowerCase() === 'field' ? 'field' : 'bench',
     steps: things.map((abrasive) => ({ abrasive: abrasive!, strokesPerSide: null, minutes: null })),
     notes: cells.note,
   });
   const unit = WORK_UNITS.find((each) => each === cells.unit.toLowerCase());
   const session: Session = {
-    ...{ ...past, job },
+    ...past,
+    job,
     workSince: unit ? { amount: numberIn(cells['work since'], 0), unit } : null,
     steps: past.steps.map((step, i) => {
       const { left, right, minutes } = steps[i]!.cells;
       return {
         ...step,
         abrasiveName: steps[i]!.cells.with,
-        ...{ left: numberIn(left, 0), right: numberIn(right, 0) },
+        left: numberIn(left, 0),
+        right: numberIn(right, 0),
         activeSeconds: Math.round(60 * numberIn(minutes, 0)),
       };
     }),

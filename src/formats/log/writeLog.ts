@@ -22,17 +22,24 @@ export function writeLog(sessions: readonly LoggedSession[], tools: readonly Too
 function rowsOf(session: LoggedSession, tool: Tool | undefined): Partial<LogCells>[] {
   const { id, startedAt, job, where, before, after, workSince, notes } = session;
   const entry: Partial<LogCells> = {
-    ...{ started: startedAt, job, where, note: notes },
+    started: startedAt,
+    job,
+    where,
+    note: notes,
     // A tool that was taken down is named by its id.
     tool: tool?.name ?? session.toolId,
     edge: tool?.zones.find((zone) => zone.id === session.zoneId)?.name ?? session.zoneId,
-    ...{ before: testText(before.tests), after: testText(after.tests) },
+    before: testText(before.tests),
+    after: testText(after.tests),
     'work since': workSince ? String(workSince.amount) : '',
     unit: workSince?.unit ?? '',
   };
   const steps = session.steps.map(
     ({ abrasiveName, left, right, activeSeconds }, i): Partial<LogCells> => ({
-      ...{ step: String(i + 1), with: abrasiveName, left: String(left), right: String(right) },
+      step: String(i + 1),
+      with: abrasiveName,
+      left: String(left),
+      right: String(right),
       minutes: String(Math.round(activeSeconds / 0.6) / 100),
     }),
   );

@@ -66,7 +66,10 @@ export function readShelf(input: {
     const made = THINGS[store](told, context);
     const id = present?.id ?? newId();
     const record = {
-      ...{ id, createdAt: present?.createdAt ?? at, updatedAt: at, deletedAt: null },
+      id,
+      createdAt: present?.createdAt ?? at,
+      updatedAt: at,
+      deletedAt: null,
       ...made.fields,
     };
     const faults =

@@ -12,8 +12,14 @@ const sessions = sample.sessions.map(loggedSession);
 const { tools, trips, inspections } = sample;
 const toolOf = (id: string) => tools.find((tool) => tool.id === id)!;
 const { edges } = logAnswers({
-  ...{ tools, trips, sessions, inspections, shelf: sample, hand: sampleStandings().hand },
-  ...{ forgotten: [], now: '2026-11-23T08:00:00.000Z' },
+  tools,
+  trips,
+  sessions,
+  inspections,
+  shelf: sample,
+  hand: sampleStandings().hand,
+  forgotten: [],
+  now: '2026-11-23T08:00:00.000Z',
 });
 
 describe('an entry as a text', () => {
@@ -47,9 +53,7 @@ describe('an entry as a text', () => {
 });
 
 describe('the history of a tool as a text', () => {
-  const text = markdown(
-    toolBlocks({ ...{ tool: toolOf('wren'), sessions, inspections, trips }, edges }),
-  );
+  const text = markdown(toolBlocks({ tool: toolOf('wren'), sessions, inspections, trips, edges }));
 
   it('has its measures, what its log says, every entry newest first, and the looks between', () => {
     expect(text).toMatch(/^# Wren\n/);
@@ -65,7 +69,11 @@ describe('the history of a tool as a text', () => {
 
   it('of a tool that was never worked has no entries and no looks', () => {
     const bare = toolBlocks({
-      ...{ tool: toolOf('wren'), sessions: [], inspections: [], trips, edges: [] },
+      tool: toolOf('wren'),
+      sessions: [],
+      inspections: [],
+      trips,
+      edges: [],
     });
     expect(markdown(bare)).toContain('- **Log:** 0 entries, 0 looks');
     expect(markdown(bare)).not.toContain('## ');

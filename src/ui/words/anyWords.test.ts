@@ -54,8 +54,14 @@ describe('of any edge that is judged', () => {
     fc.assert(
       fc.property(anyTool, anyLook, anyChecks, (tool, seen, checks) => {
         const verdict = judgeEdge({
-          ...{ tool, zone: tool.zones[0]!, seen, checks, history: [] },
-          ...{ knownApexUm: null, keenRadiusUm: null, bench: benchWith(abrasives) },
+          tool,
+          zone: tool.zones[0]!,
+          seen,
+          checks,
+          history: [],
+          knownApexUm: null,
+          keenRadiusUm: null,
+          bench: benchWith(abrasives),
         });
         expectSentences(verdictReason(verdict.reason));
         for (const words of [lighterWords(verdict), heavierWords(verdict)])

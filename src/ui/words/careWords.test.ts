@@ -7,16 +7,23 @@ import { careDue, careGroupReason, careGroupTitle, careReason } from './careWord
 
 const now = new Date('2026-11-23T08:00:00.000Z');
 const blank: CareRow = {
-  ...{ thingId: 'denim', name: 'denim on a board', doing: 'load', minutes: 2, goes: true },
-  ...{
-    used: null,
-    usedDays: null,
-    aWeek: null,
-    hollowDeg: null,
-    isClogged: false,
-    freshLeft: null,
-  },
-  ...{ lastAt: null, ownDueAt: null, dueAt: null, tripId: null, putOff: null },
+  thingId: 'denim',
+  name: 'denim on a board',
+  doing: 'load',
+  minutes: 2,
+  goes: true,
+
+  used: null,
+  usedDays: null,
+  aWeek: null,
+  hollowDeg: null,
+  isClogged: false,
+  freshLeft: null,
+  lastAt: null,
+  ownDueAt: null,
+  dueAt: null,
+  tripId: null,
+  putOff: null,
 };
 
 describe('when care is due', () => {
@@ -97,8 +104,14 @@ describe('care of several things', () => {
     const { surfaceUse } = sampleStandings();
     const trip = sample.trips.find(({ id }) => id === 'tarrow-ness')!;
     const rows = careRows({
-      ...{ tools: sample.tools, shelf: sample, surfaceUse, inspections: sample.inspections },
-      ...{ care: sample.care, spines: {}, trip, now: now.toISOString() },
+      tools: sample.tools,
+      shelf: sample,
+      surfaceUse,
+      inspections: sample.inspections,
+      care: sample.care,
+      spines: {},
+      trip,
+      now: now.toISOString(),
     });
     expect(rows.length).toBeGreaterThan(20);
     for (const row of rows) {

@@ -3,7 +3,11 @@ import { logTitle, month, percent, storyWords } from './logWords';
 
 const met = (off: number, from: string) => ({ times: 1 + off, off, from });
 const nothing: LogAnswers = {
-  ...{ edges: [], plans: null, balance: null, hold: null, earned: [] },
+  edges: [],
+  plans: null,
+  balance: null,
+  hold: null,
+  earned: [],
   tester: { pairs: [], scale: null },
 };
 
@@ -35,13 +39,19 @@ describe('what a log says first', () => {
 
 describe('what is said of an edge', () => {
   const took = (strokesPerSide: number, minutes: number) => ({
-    ...{ strokesPerSide, minutes, from: '2026-01-01T08:00:00.000Z' },
+    strokesPerSide,
+    minutes,
+    from: '2026-01-01T08:00:00.000Z',
   });
   const effort = (then: number, now: number): EdgeStory => ({
     kind: 'effort',
     effort: {
-      ...{ mark: 'fine', before: 'slices-paper', after: 'shaves', entries: 4 },
-      ...{ then: took(then, 4), now: took(now, 3) },
+      mark: 'fine',
+      before: 'slices-paper',
+      after: 'shaves',
+      entries: 4,
+      then: took(then, 4),
+      now: took(now, 3),
     },
   });
 

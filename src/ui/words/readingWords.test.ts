@@ -92,7 +92,10 @@ describe('places along an edge', () => {
 
 describe('ink', () => {
   const found = (turnDeg: number, liftMm: number | null): Diagnosis => ({
-    ...{ id: 'ink-at-edge', turnDeg, liftMm, coins: null },
+    id: 'ink-at-edge',
+    turnDeg,
+    liftMm,
+    coins: null,
   });
 
   it('becomes one instruction, up or down, in millimetres and degrees', () => {
@@ -118,7 +121,9 @@ describe('an instrument', () => {
   it('says what to do, what it hears, and what it made no sense of', () => {
     const say = (change: { unsettled?: number; nonsense?: number }) =>
       instrumentWords('edge-tester', {
-        ...{ phase: 'listening', unsettled: null, nonsense: 0 },
+        phase: 'listening',
+        unsettled: null,
+        nonsense: 0,
         ...change,
       });
     expect(say({})).toBe(`Listening. ${INSTRUMENT_WORDS['edge-tester'].toDo}`);

@@ -59,7 +59,11 @@ describe('the message of an edge', () => {
 describe('a set that gives up before its work', () => {
   const advice = (change: Partial<SetAdvice>): SetAdvice =>
     ({
-      ...{ edgeId: 'sprig/edge', toolId: 'sprig', day: 0, copies: 2, cheaper: 'one more' },
+      edgeId: 'sprig/edge',
+      toolId: 'sprig',
+      day: 0,
+      copies: 2,
+      cheaper: 'one more',
       asPlanned: { minutes: 10, belowHours: 0.5 },
       oneMore: { minutes: 12, belowHours: 0.25 },
       oneStopMore: { minutes: 10, belowHours: 0.4 },

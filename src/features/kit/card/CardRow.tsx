@@ -27,7 +27,10 @@ export function CardRow({ row }: { row: CardRowData }) {
           edgeLengthMm={zoneMm}
           stretches={[
             {
-              ...{ name: zone.name, startMm: 0, endMm: zoneMm, word: state.word },
+              name: zone.name,
+              startMm: 0,
+              endMm: zoneMm,
+              word: state.word,
               findings: state.findings.map((seen) => ({
                 ...seen,
                 atMm: seen.atMm - zone.startMm,

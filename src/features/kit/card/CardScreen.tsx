@@ -45,8 +45,13 @@ export function CardScreen() {
       goesAlong(trip, tool.id) && (person === '' || ['', person].includes(carrierOf(tool.id))),
   );
   const sides = cardSides({
-    ...{ trip, edges, shelf, helpers, person },
-    ...{ hand, now },
+    trip,
+    edges,
+    shelf,
+    helpers,
+    person,
+    hand,
+    now,
     coinThicknessMm: settings.coinThicknessMm,
   });
   return (

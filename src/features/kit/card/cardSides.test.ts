@@ -14,8 +14,14 @@ const edges = zoneStates(sample).filter(({ tool }) => trip.toolIds.includes(tool
 
 function sidesOf(change: Partial<typeof trip> = {}, now = `${trip.startsOn}T12:00:00.000Z`) {
   return cardSides({
-    ...{ trip: { ...trip, ...change }, edges, shelf: sample, helpers: sample.helpers },
-    ...{ hand, now, coinThicknessMm: 2.33, person: '' },
+    trip: { ...trip, ...change },
+    edges,
+    shelf: sample,
+    helpers: sample.helpers,
+    hand,
+    now,
+    coinThicknessMm: 2.33,
+    person: '',
   });
 }
 
@@ -46,7 +52,10 @@ describe('the sides of a field card', () => {
 
   it('have strokes with nothing but the kit, before the trip and on it', () => {
     const carried = ['paper-400', 'belt'].map((itemId) => ({
-      ...{ itemId, place: 'pack' as const, packed: false, used: null },
+      itemId,
+      place: 'pack' as const,
+      packed: false,
+      used: null,
     }));
     for (const now of ['2020-01-01T12:00:00.000Z', `${trip.startsOn}T12:00:00.000Z`]) {
       const rows = sidesOf({ carried }, now).flatMap((side) => side.rows);

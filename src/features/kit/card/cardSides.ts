@@ -94,18 +94,26 @@ function row(edge: ZoneState, bench: Bench, coinThicknessMm: number): CardRowDat
   const { tool, zone, state } = edge;
   const angleDeg = zone.microBevel?.angleDeg ?? zone.bevelAngleDeg;
   const hold = holdGuide({
-    ...{ tool, zone, angleDeg, coinThicknessMm },
+    tool,
+    zone,
+    angleDeg,
+    coinThicknessMm,
     stoneInHand: stoneInHand(tool),
     stoneLengthMm: MEASURED_AT_MM,
   });
   const { steps, outcome } = fieldLadder({ ...bench, tool, zone });
   const note = tool.notes.split(/(?<=\.)\s/)[0]!.slice(0, LONGEST_NOTE);
   return {
-    ...{ key: `${tool.id}/${zone.id}`, tool, zone, state, name: tool.name },
+    key: `${tool.id}/${zone.id}`,
+    tool,
+    zone,
+    state,
+    name: tool.name,
     what: tool.zones.length > 1 ? zone.name : KINDS[tool.kind].name,
     stands: edgeStands(edge),
     angle: deg(angleDeg),
-    ...{ angleDeg, holds: hold },
+    angleDeg,
+    holds: hold,
     hold: hold.way === 'tilt the stone' ? holdHeadline(hold) : holdInShort(hold),
     steps:
       outcome === 'planned'

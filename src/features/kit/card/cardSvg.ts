@@ -55,7 +55,8 @@ function rowSvg(row: CardRowData, top: number): string {
   const stripEnd = STRIP.widthMm * STRIP.pxPerMm;
   const zoneMm = zone.endMm - zone.startMm;
   const findings = state.findings.map(({ kind, atMm, depthMm }) => ({
-    ...{ kind, depthMm },
+    kind,
+    depthMm,
     x: ((atMm - zone.startMm) / zoneMm) * stripEnd,
   }));
   const chips = findings.filter(({ kind }) => kind === 'chip');

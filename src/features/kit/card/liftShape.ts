@@ -36,7 +36,8 @@ export function liftShape(hold: HoldGuide, angleDeg: number): LiftShape {
     coins: Array.from({ length: count }, (_, i) => ({
       x: stackX - 2,
       y: LIFT.base - 1 - (i + 1) * (COIN.height + COIN.gap),
-      ...{ width: COIN.width, height: COIN.height },
+      width: COIN.width,
+      height: COIN.height,
     })),
   };
 }

@@ -183,7 +183,8 @@ function Stands({ tool, states }: { tool: Tool; states: readonly ZoneState[] }) 
         edgeLengthMm={tool.edgeLengthMm}
         stretches={states.map(({ zone, state }) => ({
           ...zone,
-          ...{ word: state.word, findings: state.findings },
+          word: state.word,
+          findings: state.findings,
         }))}
       />
       <EdgeStands state={worst.state} stops={worst.stops} />

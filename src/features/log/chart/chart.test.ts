@@ -9,8 +9,11 @@ const DAY = 24 * 3600 * 1000;
 const now = Date.parse('2026-11-23T08:00:00.000Z');
 const point = (at: string) => ({ at, apexUm: 1, lowUm: 0.8, highUm: 1.2 });
 const course = (at: string): EdgeCourse => ({
-  ...{ toolId: 'wren', zoneId: 'edge', targetUm: 1 },
-  ...{ entries: [], line: [point(at)] },
+  toolId: 'wren',
+  zoneId: 'edge',
+  targetUm: 1,
+  entries: [],
+  line: [point(at)],
 });
 
 describe('the time scale', () => {

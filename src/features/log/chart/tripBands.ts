@@ -14,7 +14,10 @@ export interface TripBand {
 export function bandsOf(trips: readonly Trip[], [fromMs, toMs]: Span): TripBand[] {
   return trips
     .map((trip) => ({
-      ...{ id: trip.id, name: trip.name, from: dayOfTrip(trip, 0), to: dayOfTrip(trip, trip.days) },
+      id: trip.id,
+      name: trip.name,
+      from: dayOfTrip(trip, 0),
+      to: dayOfTrip(trip, trip.days),
     }))
     .filter(({ from, to }) => to.getTime() > fromMs && from.getTime() < toMs)
     .sort((a, b) => a.from.getTime() - b.from.getTime());

@@ -66,7 +66,9 @@ function CheckIn(props: {
   const save = async (): Promise<void> => {
     await checkIn(
       looked.map(({ key, tool, zone }) => ({
-        ...{ toolId: tool.id, zoneId: zone.id, seen: seen[key]! },
+        toolId: tool.id,
+        zoneId: zone.id,
+        seen: seen[key]!,
       })),
       things,
     );

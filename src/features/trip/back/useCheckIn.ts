@@ -20,7 +20,10 @@ export function useCheckIn(trip: Trip) {
     const inspections = looks.map((look): Inspection => ({
       ...newRecord(nanoid(), at),
       ...look,
-      ...{ tripId: trip.id, at, checks: NO_CHECKS, notes: '' },
+      tripId: trip.id,
+      at,
+      checks: NO_CHECKS,
+      notes: '',
     }));
     const checkedIn: Trip = {
       ...trip,

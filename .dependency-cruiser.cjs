@@ -1,6 +1,6 @@
 /**
  * Arrows point down only: app → features → live, ui → workers, instruments → data → formats → core →
- * domain.
+ * domain. Screens reach storage and threads through live alone.
  */
 const LAYERS = {
   domain: ['domain'],
@@ -11,29 +11,8 @@ const LAYERS = {
   workers: ['workers', 'data', 'formats', 'core', 'domain'],
   live: ['live', 'ui', 'instruments', 'workers', 'data', 'formats', 'core', 'domain'],
   ui: ['ui', 'instruments', 'formats', 'core', 'domain'],
-  features: [
-    'features',
-    'live',
-    'ui',
-    'instruments',
-    'data',
-    'workers',
-    'formats',
-    'core',
-    'domain',
-  ],
-  app: [
-    'app',
-    'features',
-    'live',
-    'ui',
-    'instruments',
-    'data',
-    'workers',
-    'formats',
-    'core',
-    'domain',
-  ],
+  features: ['features', 'live', 'ui', 'instruments', 'formats', 'core', 'domain'],
+  app: ['app', 'features', 'live', 'ui', 'instruments', 'formats', 'core', 'domain'],
   sw: ['sw'],
 };
 

@@ -1,4 +1,3 @@
-import { isValid, parseISO } from 'date-fns';
 import { number, string, type NumberSchema, type Schema, type StringSchema } from 'yup';
 
 /** Building blocks of the record schemas, with refusals that name the field and the remedy. */
@@ -56,7 +55,11 @@ export function dayOnly(): StringSchema<string> {
 
 /** Whether a text that begins like a date names a day that exists; other texts are not its matter. */
 function isOnCalendar(text: string | null | undefined): boolean {
-  return !text || !/^\d{4}-\d{2}-\d{2}/.test(text) || isValid(parseISO(text));
+  const [, year, month, day] = /^(\d{4})-(\d{2})-(\d{2})/.exec(text ?? '') ?? [];
+  if (!text || !year) return true;
+  // A day that its month does not have would be taken for one of the next.
+  const daysInMonth = new Date(Date.UTC(Number(year), Number(month), 0)).getUTCDate();
+  return Number(day) <= daysInMonth && !Number.isNaN(Date.parse(text));
 }
 
 export function name(): StringSchema<string> {

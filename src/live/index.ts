@@ -35,3 +35,25 @@ export { useTripDraft, type TripStep } from './useTripDraft';
 export { useSetAside } from './useSetAside';
 export { useTakeBack, useUndoable } from './useUndoable';
 export { useUnusable } from './useUnusable';
+
+/** What screens ask of storage and of threads directly. */
+export {
+  loadSample,
+  noteOil,
+  startEmpty,
+  tripIdAt,
+  type Act,
+  type FailedWrite,
+  type MergeReport,
+  type Store,
+} from '../data';
+export { exportAll, startImport, type ImportJob, type ImportStage } from '../workers/filesClient';
+export { startKits, type KitAsked, type SolvedKits } from '../workers/kitClient';
+export { startLater, type Job } from '../workers/threads';
+export {
+  startForecast,
+  startTripWhatIf,
+  type ForecastAnswer,
+  type ForecastWish,
+} from '../workers/tripClient';
+export { startCandidateWorth, startThingsWorth } from '../workers/worthClient';

@@ -4,10 +4,9 @@ import { addDays } from 'date-fns';
 import { nanoid } from 'nanoid';
 import { useState } from 'react';
 import type { CareGroup } from '../../core';
-import type { Act } from '../../data';
 import type { Care } from '../../domain/care';
 import { newRecord } from '../../domain/newRecord';
-import { useStore, useTakeBack, useUndoable } from '../../live';
+import { useStore, useTakeBack, useUndoable, type Act } from '../../live';
 import { careGroupTitle } from '../../ui/words/careWords';
 import { thingAfter } from './thingAfter';
 

@@ -5,9 +5,9 @@ import { useRef } from 'react';
 import { notice } from '../../ui/notice';
 import { downloadFile } from '../../ui/download';
 import { plural } from '../../ui/format';
-import { exportAll } from '../../workers/filesClient';
 import { ImportReport } from './ImportReport';
 import { useImport } from './useImport';
+import { exportAll } from '../../live';
 
 /** The whole data out as one file, and in from one. */
 export function FilesInAndOut() {

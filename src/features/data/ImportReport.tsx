@@ -1,8 +1,8 @@
-import type { MergeReport } from '../../data';
 import type { FileProblem } from '../../formats/jsonProblems';
 import { plural } from '../../ui/format';
 import { failureWords } from '../../ui/words/failureWords';
 import type { ImportState } from './useImport';
+import type { MergeReport } from '../../live';
 
 const STAGE_WORDS = { reading: 'Reading', checking: 'Checking', writing: 'Writing' } as const;
 

@@ -1,7 +1,6 @@
 'use client';
 
-import { loadSample, startEmpty } from '../../data';
-import { useStore, useUndoable } from '../../live';
+import { useStore, useUndoable, loadSample, startEmpty } from '../../live';
 
 /** The sample crew, or nothing, in the place of all that is here. */
 export function StartOver() {

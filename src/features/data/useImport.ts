@@ -2,11 +2,10 @@
 
 import { useState } from 'react';
 import { notice } from '../../ui/notice';
-import type { MergeReport } from '../../data';
 import type { FileProblem } from '../../formats/jsonProblems';
 import { failureWords } from '../../ui/words/failureWords';
 import { leftAsItIs } from '../../ui/words/undoWords';
-import { startImport, type ImportJob, type ImportStage } from '../../workers/filesClient';
+import { type MergeReport, startImport, type ImportJob, type ImportStage } from '../../live';
 
 /** Where the last import stands. */
 export type ImportState = { file: File } & (

@@ -1,10 +1,9 @@
 'use client';
 
 import { nanoid } from 'nanoid';
-import { tripIdAt } from '../../data';
 import { newRecord } from '../../domain/newRecord';
 import type { Inspection } from '../../domain/session';
-import { useStore } from '../../live';
+import { useStore, tripIdAt } from '../../live';
 import { notice } from '../../ui/notice';
 
 /** Writes a look into the log, with a notice that can take it back. */

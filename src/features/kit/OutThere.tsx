@@ -1,10 +1,8 @@
 'use client';
 
 import type { Carried, Trip } from '../../domain/trip';
-import { useJob } from '../../live';
+import { useJob, startLater, startForecast } from '../../live';
 import { spreadWords } from '../../ui/words/tripWords';
-import { startLater } from '../../workers/threads';
-import { startForecast } from '../../workers/tripClient';
 
 /** A kit that is passed by on the way to another is not forecast (ms). */
 const STILL_MS = 300;

@@ -16,10 +16,14 @@ import {
 } from '../../core';
 import type { Helper } from '../../domain/shelf';
 import { USUAL_TRIP, type Trip } from '../../domain/trip';
-import { useJob } from '../../live';
-import { startKits, type KitAsked, type SolvedKits } from '../../workers/kitClient';
-import type { Job } from '../../workers/threads';
-import { startForecast } from '../../workers/tripClient';
+import {
+  useJob,
+  startKits,
+  type KitAsked,
+  type SolvedKits,
+  type Job,
+  startForecast,
+} from '../../live';
 
 /** The kits of a trip as they are found. */
 export interface ShownKits {

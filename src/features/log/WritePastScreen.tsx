@@ -3,7 +3,6 @@
 import { yupResolver } from '@hookform/resolvers/yup';
 import { formatISO } from 'date-fns';
 import { nanoid } from 'nanoid';
-import { noteOil, tripIdAt } from '../../data';
 import Link from '../../ui/Link';
 import { useRouter, useSearchParams } from 'next/navigation';
 import { useFieldArray, useForm, type Resolver } from 'react-hook-form';
@@ -14,7 +13,7 @@ import { edgeName } from '../../domain/edgeName';
 import { passedTest } from '../../domain/observation';
 import { SHARPNESS_TESTS, type SharpnessTest } from '../../domain/terms';
 import type { Tool } from '../../domain/tool';
-import { useRecords, useShelf, useStore } from '../../live';
+import { useRecords, useShelf, useStore, noteOil, tripIdAt } from '../../live';
 import { NotesField, NumberField, SelectField, TextField } from '../../ui/forms/fields';
 import { TEST_WORDS } from '../../ui/words/testWords';
 import { noonOf, pastWorkSchema, type PastWork } from './pastWork';

@@ -1,8 +1,7 @@
 'use client';
 
 import { X } from 'lucide-react';
-import { startEmpty } from '../../data';
-import { useSettings, useStore, useUndoable } from '../../live';
+import { useSettings, useStore, useUndoable, startEmpty } from '../../live';
 import { SAMPLE_NOTICE_KEY, usePreference } from '../../ui/preferences';
 
 /** Says that the sample crew's tools hang here, with the way to start empty, until it is dismissed. */

@@ -4,10 +4,9 @@ import { FAMILIES, type AbrasiveFamily } from '../../domain/families';
 import { useState } from 'react';
 import type { RackRound, LadderStone, ThingWorth } from '../../core';
 import { ABRASIVE_FORMS, type AbrasiveForm } from '../../domain/terms';
-import { useJob } from '../../live';
+import { useJob, startCandidateWorth } from '../../live';
 import { LimitedNumberField, SelectField, wordOptions } from '../../ui/forms/fields';
 import { listed, minutes, plural, spoken, um } from '../../ui/format';
-import { startCandidateWorth } from '../../workers/worthClient';
 
 const OFFERED = [
   'diamond',

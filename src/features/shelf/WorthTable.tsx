@@ -1,8 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import { startThingsWorth } from '../../workers/worthClient';
-import { useJob } from '../../live';
+import { useJob, startThingsWorth } from '../../live';
 import type { Hand, Shelf, ThingWorth, ZoneState } from '../../core';
 import { Choice } from '../../ui/Choice';
 import { listed, minutes, plural } from '../../ui/format';

@@ -1,6 +1,6 @@
-import type { FailedWrite } from '../../data';
 import { notice } from '../../ui/notice';
 import { failureWords } from '../../ui/words/failureWords';
+import type { FailedWrite } from '../../live';
 
 /** Says that a write was refused; where it may go better another time, it can be tried again. */
 export function failedWriteNotice({ error, retry }: FailedWrite): void {

@@ -3,8 +3,7 @@
 import { nanoid } from 'nanoid';
 import { useState } from 'react';
 import { notice } from '../../ui/notice';
-import { useStore } from '../../live';
-import { tripIdAt } from '../../data';
+import { useStore, tripIdAt } from '../../live';
 import { newRecord } from '../../domain/newRecord';
 import type { Observation } from '../../domain/session';
 import { NO_CHECKS } from '../../domain/observation';

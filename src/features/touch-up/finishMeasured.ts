@@ -1,9 +1,9 @@
 import { notice } from '../../ui/notice';
 import { advance } from '../../core';
-import { noteOil, type Store } from '../../data';
 import type { Finding, Session } from '../../domain/session';
 import { isWorked } from '../../domain/observation';
 import type { Tool, Zone } from '../../domain/tool';
+import { noteOil, type Store } from '../../live';
 
 /** What a session's work changes of a zone; null where its measures stay, or nothing was ground. */
 export function plannedZone({ zoneAfter, steps }: Session): Zone | null {

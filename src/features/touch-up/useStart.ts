@@ -11,9 +11,8 @@ import {
   type JobPlan,
   type LadderStep,
 } from '../../core';
-import { tripIdAt } from '../../data';
 import type { Observation } from '../../domain/session';
-import { useStore } from '../../live';
+import { useStore, tripIdAt } from '../../live';
 import type { JobAddress } from '../../ui/jobAddress';
 import { stepWords } from '../../ui/words/stepWords';
 import type { LoggedNeed } from './loggedNeed';

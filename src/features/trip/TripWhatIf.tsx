@@ -4,10 +4,9 @@ import { useState } from 'react';
 import type { TripChange } from '../../core';
 import type { Tool } from '../../domain/tool';
 import type { Trip } from '../../domain/trip';
-import { useJob } from '../../live';
+import { useJob, startTripWhatIf } from '../../live';
 import { minutes } from '../../ui/format';
 import { failureWords } from '../../ui/words/failureWords';
-import { startTripWhatIf } from '../../workers/tripClient';
 
 interface WhatIfProps {
   trip: Trip;

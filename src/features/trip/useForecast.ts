@@ -3,8 +3,7 @@
 import { useMemo } from 'react';
 import type { ZoneState } from '../../core';
 import type { Trip } from '../../domain/trip';
-import { useJob } from '../../live';
-import { startForecast, type ForecastAnswer, type ForecastWish } from '../../workers/tripClient';
+import { useJob, startForecast, type ForecastAnswer, type ForecastWish } from '../../live';
 
 interface Asked {
   trip: Trip;

@@ -1,0 +1,55 @@
+import fc from 'fast-check';
+import { RECORD_SCHEMAS } from '../domain/records';
+import { STORE_NAMES } from '../domain/storeNames';
+import { sample } from '../testing/sample';
+import { quickCheck } from './quickCheck';
+import { recordFaults } from './recordFaults';
+
+type Loose = Record<string, unknown>;
+
+const records = STORE_NAMES.flatMap((store) =>
+  sample[store].slice(0, 12).map((record) => ({ store, record: record as Loose })),
+);
+
+const odd = fc.oneof(
+  fc.constantFrom(null, undefined, true, -1, 0, 1.5, 1e308, NaN, '', 'x', ' wren ', [], {}, [null]),
+  fc.constantFrom('2026-02-30T10:00:00Z', '2026-02-28T25:00:00Z', '2026-05-04', 'constructor'),
+);
+
+/** A record with one value, anywhere in it, put in the place of another. */
+function changed(record: Loose, steps: readonly number[], value: unknown, isNew: boolean): Loose {
+  const copy = structuredClone(record);
+  let place: Loose = copy;
+  for (const step of steps) {
+    const keys = Object.keys(place).filter(
+      (key) => typeof place[key] === 'object' && place[key] !== null,
+    );
+    if (keys.length === 0) break;
+    place = place[keys[step % keys.length]!] as Loose;
+  }
+  const keys = Object.keys(place);
+  place[isNew || keys.length === 0 ? 'unheard' : keys[(steps[0] ?? 0) % keys.length]!] = value;
+  return copy;
+}
+
+it('passes what Yup passes and nothing else, whatever stands in a record', () => {
+  fc.assert(
+    fc.property(
+      fc.constantFrom(...records),
+      fc.array(fc.nat(40), { maxLength: 5 }),
+      odd,
+      fc.boolean(),
+      ({ store, record }, steps, value, isNew) => {
+        const schema = RECORD_SCHEMAS[store];
+        const given = changed(record, steps, value, isNew && steps.length % 2 === 0);
+        expect(quickCheck(schema)(given)).toBe(recordFaults(schema, given).length === 0);
+      },
+    ),
+    { numRuns: 1500 },
+  );
+});
+
+it('passes every record of the sample', () => {
+  for (const { store, record } of records)
+    expect(quickCheck(RECORD_SCHEMAS[store])(record)).toBe(true);
+});

@@ -117,7 +117,7 @@ test('every figure of an edge opens its working, and a trip that was put away co
   const hob = page.getByRole('region', { name: 'Old Hob through the trip' });
   await hob.getByText('Show working', { exact: true }).click();
   await expect(hob.getByRole('row', { name: /^chop, dulling 1.2 µm an hour/ })).toBeVisible();
-  await expect(page.getByText(/Learned from \d+ stretch/)).toBeVisible();
+  await expect(page.getByText(/Learned from \d+ spell/)).toBeVisible();
   const heading = page.getByRole('heading', { level: 1 });
   const choice = page.getByLabel('Which trip').last();
   await choice.selectOption('osier-cut');

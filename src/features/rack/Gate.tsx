@@ -57,7 +57,8 @@ export default function Gate({ trip, needs }: { trip: Trip; needs: readonly Edge
         </tbody>
       </table>
       <p className="px-2 py-2 font-semibold">
-        {lines.length === 0 ? 'Nothing: it may go' : `about ${minutes(total)}`}
+        {/* Nothing is summed up before all of it is read: a figure that grows is none. */}
+        {care && (lines.length === 0 ? 'Nothing: it may go' : `about ${minutes(total)}`)}
         {away > 0 && <span className="block font-normal text-soft">in {plural(away, 'day')}</span>}
       </p>
     </section>

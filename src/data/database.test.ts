@@ -3,7 +3,7 @@ import { advance } from '../core';
 import type { Session } from '../domain/session';
 import { sample } from '../testing/sample';
 import { freshName, freshStore, later } from '../testing/stores';
-import { FIRST_VERSION } from '../domain/upgrades/upgradeRecords';
+import { FIRST_VERSION } from '../domain/upgrades/firstVersion';
 import versionEight from '../testing/versionEight.json';
 import { DATABASE_VERSION, openDatabase } from './database';
 import { migrate, MIGRATIONS, type Migration } from './migrations';

@@ -1,5 +1,5 @@
 import { openDB, type IDBPDatabase } from 'idb';
-import { FIRST_VERSION } from '../domain/upgrades/upgradeRecords';
+import { FIRST_VERSION } from '../domain/upgrades/firstVersion';
 import type { Migration } from './migrations';
 import type { Database } from './schema';
 

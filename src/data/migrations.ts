@@ -1,6 +1,7 @@
 import type { IDBPDatabase, IDBPTransaction } from 'idb';
 import { STORE_NAMES } from '../domain/storeNames';
-import { FIRST_VERSION, UPGRADES, type Upgrade } from '../domain/upgrades/upgradeRecords';
+import { FIRST_VERSION } from '../domain/upgrades/firstVersion';
+import { UPGRADES, type Upgrade } from '../domain/upgrades/upgradeRecords';
 
 type UpgradeTransaction = IDBPTransaction<unknown, string[], 'versionchange'>;
 

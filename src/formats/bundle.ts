@@ -2,7 +2,8 @@ import { mixed, number, object, string } from 'yup';
 import { timestamp } from '../domain/fields';
 import { RECORDS_VERSION, RECORD_SCHEMAS, type AllRecords } from '../domain/records';
 import { STORE_NAMES, type StoreName } from '../domain/storeNames';
-import { FIRST_VERSION, upgradesFrom } from '../domain/upgrades/upgradeRecords';
+import { FIRST_VERSION } from '../domain/upgrades/firstVersion';
+import { upgradesFrom } from '../domain/upgrades/upgradeRecords';
 import {
   locateFaults,
   parseJson,

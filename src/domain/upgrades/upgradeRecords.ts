@@ -1,10 +1,8 @@
 import type { Schema } from 'yup';
+import { FIRST_VERSION } from './firstVersion';
 import { sessionToVersion9, VERSION_8 } from './toVersion9';
 
 type Loose = Record<string, unknown>;
-
-/** The first version of the records that anybody has files of. */
-export const FIRST_VERSION = 8;
 
 /** What becomes of the records of one store. */
 export interface RecordUpgrade {

@@ -1,7 +1,8 @@
 import versionEight from '../../testing/versionEight.json';
 import { RECORD_SCHEMAS, RECORDS_VERSION } from '../records';
 import type { Session } from '../session';
-import { FIRST_VERSION, UPGRADES, upgradesFrom } from './upgradeRecords';
+import { FIRST_VERSION } from './firstVersion';
+import { UPGRADES, upgradesFrom } from './upgradeRecords';
 
 type Loose = Record<string, unknown>;
 type Store = keyof typeof versionEight.records;

@@ -1,3 +1,4 @@
+import { isAfter } from 'date-fns';
 import type { AllRecords, RecordOf } from '../domain/records';
 import { STORE_NAMES, type StoreName } from '../domain/storeNames';
 
@@ -35,7 +36,7 @@ function mergeStore<S extends StoreName>(
   const count: MergeCount = { added: 0, replaced: 0, kept: 0 };
   const winning = incoming[store].filter((record) => {
     const own = here.get(record.id);
-    const outcome = !own ? 'added' : record.updatedAt > own.updatedAt ? 'replaced' : 'kept';
+    const outcome = !own ? 'added' : isAfter(record.updatedAt, own.updatedAt) ? 'replaced' : 'kept';
     count[outcome] += 1;
     return outcome !== 'kept';
   }) as RecordOf<S>[];

@@ -102,3 +102,13 @@ describe('a merge', () => {
     );
   });
 });
+
+it('a merge tells moments apart by their time and not by their letters', () => {
+  const of = (updatedAt: string) =>
+    ({
+      ...Object.fromEntries(STORE_NAMES.map((name) => [name, []])),
+      tools: [{ ...wren, updatedAt }],
+    }) as unknown as typeof sample;
+  const { report } = mergeRecords(of('2026-01-01T10:30:00Z'), of('2026-01-01T10:30:00.900Z'));
+  expect(report.tools.replaced).toBe(1);
+});

@@ -1,5 +1,6 @@
 'use client';
 
+import { isAfter } from 'date-fns';
 import { useEffect, useRef, useState } from 'react';
 import type { Trip } from '../domain/trip';
 import { useStore } from './StoreProvider';
@@ -16,7 +17,7 @@ export function useTripDraft(kept: Trip): { trip: Trip; change: (step: TripStep)
   const store = useStore();
   const [draft, setDraft] = useState<Trip | null>(null);
   if (draft && draft.updatedAt === kept.updatedAt) setDraft(null);
-  const trip = draft && draft.updatedAt > kept.updatedAt ? draft : kept;
+  const trip = draft && isAfter(draft.updatedAt, kept.updatedAt) ? draft : kept;
   const latest = useRef(trip);
   useEffect(() => {
     latest.current = trip;

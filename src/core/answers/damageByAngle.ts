@@ -1,3 +1,4 @@
+import { isBefore } from 'date-fns';
 import { tasksOf } from '../../domain/tasks';
 import type { LoggedSession } from '../../domain/loggedSession';
 import type { Finding, Inspection } from '../../domain/session';
@@ -55,7 +56,7 @@ export function damageByAngle(input: {
   const own = inspections.filter(({ toolId, zoneId }) => toolId === tool.id && zoneId === zone.id);
   for (const { at, found } of damageOnce(damageLooks(zone, work, own), zone)) {
     // What the very first look found came about at the angle that it was then.
-    const stay = stays.findLast(({ from }) => from < at) ?? stays[0];
+    const stay = stays.findLast(({ from }) => isBefore(from, at)) ?? stays[0];
     if (!stay) continue;
     stay.found[found.cause] += 1;
     stay.deepestMm = Math.max(stay.deepestMm, found.depthMm);

@@ -1,3 +1,4 @@
+import { compareAsc } from 'date-fns';
 import type { LoggedSession } from '../../domain/loggedSession';
 import type { Inspection, Observation } from '../../domain/session';
 import type { Tool, Zone } from '../../domain/tool';
@@ -68,7 +69,7 @@ function pointOf(at: string, seen: Observation): CoursePoint | null {
 }
 
 function byTime(a: { at: string }, b: { at: string }): number {
-  return a.at < b.at ? -1 : a.at > b.at ? 1 : 0;
+  return compareAsc(a.at, b.at);
 }
 
 const DAY_MS = 24 * 3600 * 1000;

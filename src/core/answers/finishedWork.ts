@@ -1,3 +1,4 @@
+import { compareAsc } from 'date-fns';
 import type { LoggedSession } from '../../domain/loggedSession';
 import { isWorked } from '../../domain/observation';
 import type { Zone } from '../../domain/tool';
@@ -11,5 +12,5 @@ export function finishedWork(
   return sessions
     .filter((s) => s.toolId === toolId && s.zoneId === zone.id && s.job !== 'spine')
     .filter(({ finishedAt, steps }) => finishedAt !== null && steps.some(isWorked))
-    .sort((a, b) => (a.startedAt < b.startedAt ? -1 : 1));
+    .sort((a, b) => compareAsc(a.startedAt, b.startedAt));
 }

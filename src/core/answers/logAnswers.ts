@@ -1,3 +1,4 @@
+import { compareAsc } from 'date-fns';
 import type { LoggedSession } from '../../domain/loggedSession';
 import { isWorked } from '../../domain/observation';
 import type { Inspection } from '../../domain/session';
@@ -47,7 +48,7 @@ export function logAnswers(input: {
   const { tools, sessions, inspections, shelf, forgotten, now } = log;
   const oldestFirst = sessions
     .filter(({ finishedAt, steps }) => finishedAt !== null && steps.some(isWorked))
-    .sort((a, b) => (a.startedAt < b.startedAt ? -1 : 1));
+    .sort((a, b) => compareAsc(a.startedAt, b.startedAt));
   // A long log is gone through once, not once for every tool.
   const sessionsOf = grouped(sessions, ({ toolId }) => toolId);
   const inspectionsOf = grouped(inspections, ({ toolId }) => toolId);

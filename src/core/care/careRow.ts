@@ -1,4 +1,4 @@
-import { addDays, differenceInDays } from 'date-fns';
+import { addDays, compareAsc, differenceInDays, isAfter, isBefore } from 'date-fns';
 import type { Care, CareDoing } from '../../domain/care';
 import type { Inspection } from '../../domain/session';
 import type { Tool } from '../../domain/tool';
@@ -104,11 +104,12 @@ export interface CareLog {
 function known({ care, now }: CareLog, thingId: string, doing: CareDoing) {
   const own = care
     .filter((each) => each.thingId === thingId && each.doing === doing)
-    .sort((a, b) => (a.at < b.at ? -1 : 1));
+    .sort((a, b) => compareAsc(a.at, b.at));
   const every = own.findLast(({ kind }) => kind === 'every')?.every ?? null;
   const lastAt = own.findLast(({ kind }) => kind === 'done')?.at ?? null;
   const late = own.findLast(({ kind }) => kind === 'put off');
-  const isPutOff = late?.until && late.until > now && (lastAt === null || late.at > lastAt);
+  const isPutOff =
+    late?.until && isAfter(late.until, now) && (lastAt === null || isAfter(late.at, lastAt));
   return {
     lastAt,
     most: every ?? USUAL_EVERY[doing].most,
@@ -132,8 +133,8 @@ export function row(
   const ahead = trip && tripPhase(trip, now) === 'ahead' && goes ? trip : null;
   const eve = ahead && addDays(dayOfTrip(ahead, 0), -1).toISOString();
   const end = ahead && dayOfTrip(ahead, ahead.days).toISOString();
-  const isPulled = eve && (isWanted || (ownDueAt !== null && ownDueAt < end!));
-  const isSooner = ownDueAt !== null && eve !== null && ownDueAt <= eve;
+  const isPulled = eve && (isWanted || (ownDueAt !== null && isBefore(ownDueAt, end!)));
+  const isSooner = ownDueAt !== null && eve !== null && !isAfter(ownDueAt, eve);
   return {
     thingId: thing.id,
     name: thing.name,
@@ -198,7 +199,7 @@ function daysSince({ now }: CareLog, lastAt: string | null, { uses }: SurfaceUse
 
 function sooner(a: string | null, b: string | null): string | null {
   if (a === null || b === null) return a ?? b;
-  return Date.parse(a) <= Date.parse(b) ? a : b;
+  return isAfter(a, b) ? b : a;
 }
 
 /** What is used up: a fresh one while some lie by, else new ones are laid in. */

@@ -1,9 +1,13 @@
+import { compareAsc, isAfter } from 'date-fns';
 import type { Trip } from '../../domain/trip';
 import { dayOfTrip } from '../../domain/tripDays';
 import type { CareLog, CareRow } from './careRow';
 import { stoneRows } from './stoneCare';
 import { compoundRows, stropRows } from './stropCare';
 import { toolRows } from './toolCare';
+
+/** After everything that is due. */
+const NEVER = '9999-12-31T00:00:00.000Z';
 
 /** Everything that is due on tools, stones and strops, by use and by the calendar, the most pressing first. */
 export function careRows(asked: CareLog): CareRow[] {
@@ -13,7 +17,7 @@ export function careRows(asked: CareLog): CareRow[] {
     ...compoundRows(asked),
     ...toolRows(asked),
   ];
-  return rows.sort((a, b) => ((a.dueAt ?? '9') < (b.dueAt ?? '9') ? -1 : 1));
+  return rows.sort((a, b) => compareAsc(a.dueAt ?? NEVER, b.dueAt ?? NEVER));
 }
 
 /** Rows of what goes on a trip that are due by its morning, and not put off past it. */
@@ -21,6 +25,6 @@ export function careBeforeTrip(rows: readonly CareRow[], trip: Trip): CareRow[] 
   const start = dayOfTrip(trip, 0).toISOString();
   return rows.filter(
     ({ goes, dueAt, putOff }) =>
-      goes && dueAt !== null && dueAt <= start && !(putOff && putOff.until > start),
+      goes && dueAt !== null && !isAfter(dueAt, start) && !(putOff && isAfter(putOff.until, start)),
   );
 }

@@ -1,3 +1,4 @@
+import { compareDesc } from 'date-fns';
 import type { LoggedSession } from '../../domain/loggedSession';
 import type { Finding, Inspection, Observation } from '../../domain/session';
 import { isWorked } from '../../domain/observation';
@@ -130,7 +131,7 @@ function dullsEvenly({
   const latest = sessions
     .filter((s) => s.zoneId === zone.id && s.job === 'touch-up' && s.finishedAt !== null)
     .filter((s) => isAfter(s.startedAt, zone.measuredAt) && s.steps.some(isWorked))
-    .sort((a, b) => (a.startedAt < b.startedAt ? 1 : -1))
+    .sort((a, b) => compareDesc(a.startedAt, b.startedAt))
     .slice(0, EVEN_TOUCH_UPS);
   return (
     latest.length === EVEN_TOUCH_UPS &&

@@ -1,3 +1,4 @@
+import { compareAsc } from 'date-fns';
 import { isWorked } from '../../domain/observation';
 import type { LoggedSession } from '../../domain/loggedSession';
 import type { Finding, Inspection, Observation } from '../../domain/session';
@@ -38,7 +39,7 @@ export function damageLooks(
     ...inspections
       .filter((i) => i.zoneId === zone.id)
       .map((i) => ({ at: i.at, seen: i.seen, mends: false })),
-  ].sort((a, b) => (a.at < b.at ? -1 : 1));
+  ].sort((a, b) => compareAsc(a.at, b.at));
 }
 
 /** Chips and rolls, with their cause: what happens where nothing hard may strike is misuse, unless said otherwise. */

@@ -1,3 +1,4 @@
+import { compareDesc } from 'date-fns';
 import type { LoggedSession } from '../../domain/loggedSession';
 import type { EdgeTest, Finding, Inspection } from '../../domain/session';
 import { isWorked } from '../../domain/observation';
@@ -58,7 +59,7 @@ export function edgeState(input: {
     ...input.inspections
       .filter((i) => i.zoneId === zone.id)
       .map((i) => ({ at: i.at, seen: i.seen, touchUp: false })),
-  ].sort((a, b) => (a.at < b.at ? 1 : -1));
+  ].sort((a, b) => compareDesc(a.at, b.at));
 
   const latest = looks[0];
   const tested = looks.find(({ seen }) => seen.tests.length > 0);

@@ -125,6 +125,10 @@ export function zoneNow(tool: Tool, zone: Zone, sessions: readonly LoggedSession
   const wide = withWorkedWidth(zone, Math.min(most, faceWidthMm + grownMm));
   return {
     ...wide,
-    shoulderThicknessMm: Math.min(MOST_THICKNESS_MM, wide.shoulderThicknessMm),
+    // Touch-ups only ever thicken it: a last digit that is lost on the way back from its width does not thin it.
+    shoulderThicknessMm: Math.min(
+      MOST_THICKNESS_MM,
+      Math.max(zone.shoulderThicknessMm, wide.shoulderThicknessMm),
+    ),
   };
 }

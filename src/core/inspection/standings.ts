@@ -1,3 +1,4 @@
+import { compareDesc } from 'date-fns';
 import type { LoggedSession } from '../../domain/loggedSession';
 import type { Inspection } from '../../domain/session';
 import type { Settings } from '../../domain/settings';
@@ -62,7 +63,7 @@ export function standings(input: {
     }),
     underWay: sessions
       .filter(({ finishedAt }) => finishedAt === null)
-      .sort((a, b) => (a.startedAt < b.startedAt ? 1 : -1)),
+      .sort((a, b) => compareDesc(a.startedAt, b.startedAt)),
     hardness,
     surfaceUse: surfaceUse(sessions, freshSince(shelf)),
     tester,

@@ -1,3 +1,4 @@
+import { compareDesc } from 'date-fns';
 import type { Inspection, ToolChecks } from '../../domain/session';
 
 export type StopReason = 'handle cracked' | 'head loose' | 'blade cracked';
@@ -13,7 +14,7 @@ export function stopReasons(checks: ToolChecks): StopReason[] {
 
 /** The newest answer to each check of the whole tool, over all its inspections. */
 export function latestChecks(inspections: readonly Inspection[]): ToolChecks {
-  const newestFirst = [...inspections].sort((a, b) => (a.at < b.at ? 1 : -1));
+  const newestFirst = [...inspections].sort((a, b) => compareDesc(a.at, b.at));
   const latest = <K extends keyof ToolChecks>(key: K): ToolChecks[K] =>
     (newestFirst.find(({ checks }) => checks[key] !== null)?.checks[key] ?? null) as ToolChecks[K];
   return {

@@ -1,3 +1,4 @@
+import { compareAsc } from 'date-fns';
 import type { LoggedSession } from '../../domain/loggedSession';
 import { isWorked } from '../../domain/observation';
 import type { Tool, Zone } from '../../domain/tool';
@@ -39,7 +40,7 @@ export function bevelDrift(tool: Tool, zone: Zone, sessions: readonly LoggedSess
   if (!isZeroGround(zone)) return NO_DRIFT;
   const finished = sessions
     .filter((s) => s.toolId === tool.id && s.zoneId === zone.id && s.finishedAt !== null)
-    .sort((a, b) => (a.finishedAt! < b.finishedAt! ? -1 : 1));
+    .sort((a, b) => compareAsc(a.finishedAt!, b.finishedAt!));
   const lastFlat = finished.findLastIndex(
     ({ job, steps }) => (job === 'thin' || job === 'angle') && steps.some(isWorked),
   );

@@ -1,3 +1,4 @@
+import { compareAsc } from 'date-fns';
 import { FAMILIES } from '../../domain/families';
 import type { LoggedSession } from '../../domain/loggedSession';
 import { isWorked } from '../../domain/observation';
@@ -42,7 +43,7 @@ const NO_APEX_UM = 0.05;
 export function raisingsLeft(tool: Tool, sessions: readonly LoggedSession[]): number {
   const done = sessions
     .filter(({ job, toolId, finishedAt }) => job === 'spine' && toolId === tool.id && finishedAt)
-    .sort((a, b) => (a.finishedAt! < b.finishedAt! ? -1 : 1));
+    .sort((a, b) => compareAsc(a.finishedAt!, b.finishedAt!));
   const lastFiling = done.findLastIndex((s) => has(s, 'file the spine square'));
   const raised = done.slice(lastFiling + 1).filter((s) => has(s, 'raise the hook')).length;
   const from = lastFiling < 0 ? tool.spine.raisingsLeft : RAISINGS_PER_FILING;

@@ -1,5 +1,6 @@
 'use client';
 
+import { isAfter } from 'date-fns';
 import { useSearchParams } from 'next/navigation';
 import { seenApex, workMark } from '../../core';
 import type { Session } from '../../domain/session';
@@ -34,7 +35,7 @@ export function CompareScreen() {
     );
   }
   // The older one stands at the left, however they were chosen.
-  const [older, newer] = a.startedAt <= b.startedAt ? [a, b] : [b, a];
+  const [older, newer] = isAfter(a.startedAt, b.startedAt) ? [b, a] : [a, b];
   const toolOf = (session: Session): Tool | undefined =>
     tools.find(({ id }) => id === session.toolId);
   const compared = compareEntries(older, newer, byTester);

@@ -1,5 +1,6 @@
 'use client';
 
+import { compareDesc } from 'date-fns';
 import { useMemo } from 'react';
 import Link from '../../ui/Link';
 import { toolStories } from '../../core';
@@ -15,7 +16,7 @@ export function ToolHistory({ tool }: { tool: Tool }) {
   const sessions = useToolLog(tool.id)?.sessions;
   const own = (sessions ?? [])
     .filter(({ toolId, finishedAt }) => toolId === tool.id && finishedAt !== null)
-    .sort((a, b) => (a.startedAt < b.startedAt ? 1 : -1))
+    .sort((a, b) => compareDesc(a.startedAt, b.startedAt))
     .slice(0, 4);
   if (own.length === 0) return null;
   return (

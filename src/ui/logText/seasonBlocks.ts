@@ -1,3 +1,4 @@
+import { compareAsc } from 'date-fns';
 import type { LoggedSession } from '../../domain/loggedSession';
 import type { Tool } from '../../domain/tool';
 import type { Trip } from '../../domain/trip';
@@ -16,7 +17,7 @@ export function seasonBlocks(input: {
   const { tools, trips, found } = input;
   const own = input.sessions
     .filter(({ finishedAt }) => finishedAt !== null)
-    .sort((a, b) => (a.startedAt < b.startedAt ? -1 : 1));
+    .sort((a, b) => compareAsc(a.startedAt, b.startedAt));
   const [first, last] = [own[0], own.at(-1)];
   if (!first || !last) return [{ heading: 'No entries', level: 1 }];
   const nameOf = (session: LoggedSession): string =>

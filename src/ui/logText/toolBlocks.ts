@@ -1,3 +1,4 @@
+import { compareDesc } from 'date-fns';
 import type { EdgeAnswers, EdgeStory } from '../../core';
 import { edgeName } from '../../domain/edgeName';
 import type { LoggedSession } from '../../domain/loggedSession';
@@ -20,10 +21,10 @@ export function toolBlocks(input: {
   const { tool, sessions, inspections, trips, edges } = input;
   const own = sessions
     .filter(({ toolId, finishedAt }) => toolId === tool.id && finishedAt !== null)
-    .sort((a, b) => (a.startedAt < b.startedAt ? 1 : -1));
+    .sort((a, b) => compareDesc(a.startedAt, b.startedAt));
   const looks = inspections
     .filter(({ toolId }) => toolId === tool.id)
-    .sort((a, b) => (a.at < b.at ? 1 : -1));
+    .sort((a, b) => compareDesc(a.at, b.at));
   return [
     { heading: tool.name, level: 1 },
     {

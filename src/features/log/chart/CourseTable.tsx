@@ -1,3 +1,4 @@
+import { compareDesc } from 'date-fns';
 import type { LogAnswers } from '../../../core';
 import type { Tool } from '../../../domain/tool';
 import { edgeName } from '../../../domain/edgeName';
@@ -12,7 +13,7 @@ const MOST_ROWS = 200;
 export function CourseTable({ tool, edges }: { tool: Tool; edges: LogAnswers['edges'] }) {
   const rows = edges
     .flatMap(({ course, zoneId }) => course.entries.map((entry) => ({ entry, course, zoneId })))
-    .sort((a, b) => (a.entry.at < b.entry.at ? 1 : -1))
+    .sort((a, b) => compareDesc(a.entry.at, b.entry.at))
     .slice(0, MOST_ROWS);
   return (
     <details className="min-w-0">

@@ -195,7 +195,7 @@ test('ten thousand entries of forty tools are drawn, brushed and found', async (
   await expect(rows).toHaveCount(6);
   const marks = rows.first().getByRole('link');
   await expect.poll(() => marks.count()).toBeGreaterThan(20);
-  expect(await marks.count()).toBeLessThan(160);
+  expect(await marks.count()).toBeLessThan(220);
   await page.getByRole('button', { name: 'All 40 tools' }).click();
   await expect(page.getByRole('button', { name: 'Fewer tools' })).toBeVisible();
   const from = page.getByRole('slider', { name: 'Entries from' });

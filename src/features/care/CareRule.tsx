@@ -98,7 +98,9 @@ export function CareRule(props: {
         <Leader
           key={careGroupKey(group[0])}
           row={group[0]}
-          {...{ ruleX, width, y }}
+          ruleX={ruleX}
+          width={width}
+          y={y}
           rowY={rows[careGroupKey(group[0])]}
         />
       ))}

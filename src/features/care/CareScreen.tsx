@@ -88,7 +88,9 @@ function CareBoard(props: { rows: CareRow[]; trip: Trip | null; states: readonly
       >
         {rows.length > 0 && (
           <CareRule
-            {...{ list, trip, isNarrow }}
+            list={list}
+            trip={trip}
+            isNarrow={isNarrow}
             groups={[...due, ...later]}
             dueCount={due.length}
           />

@@ -89,7 +89,7 @@ export function ChosenKit(props: {
             {!solution.proven && ' Not proven.'}
           </p>
           {trip.work.length > 0 && kits.share === null && (
-            <OutThere {...{ trip, now }} kit={along} />
+            <OutThere trip={trip} now={now} kit={along} />
           )}
           {packed !== null && wanted === null && (
             <p className="mt-1">This is the kit that goes along.</p>
@@ -134,7 +134,11 @@ export function ChosenKit(props: {
       )}
       <div className="mt-3">
         <Mats
-          {...{ solution, carried, shelf, lighter, heavier }}
+          solution={solution}
+          carried={carried}
+          shelf={shelf}
+          lighter={lighter}
+          heavier={heavier}
           chosen={chosen >= 0 ? chosen : null}
           onChoose={(index) => setItem(solution.items[index]!.id)}
         />
@@ -158,13 +162,17 @@ export function ChosenKit(props: {
         </p>
       )}
       <LeftAtHome
-        {...{ solution, carried, trips }}
+        solution={solution}
+        carried={carried}
+        trips={trips}
         chosen={chosen >= 0 ? chosen : null}
         onChoose={(index) => setItem(solution.items[index]!.id)}
       />
       <CoverTable solution={solution} carried={carried} />
       <ThingBar
-        {...{ solution, carried, trips }}
+        solution={solution}
+        carried={carried}
+        trips={trips}
         item={chosen >= 0 ? chosen : null}
         onHold={(id) =>
           changeKit(({ heldIn, keptOut }) => ({

@@ -45,7 +45,9 @@ export function KitBoard(props: BoardProps) {
         <h1>Kit for {trip.name}</h1>
         <div className="hidden sm:block">{choice}</div>
       </div>
-      {trip.carried.length > 0 && <Packing {...{ trip, shelf, helpers, onChange }} />}
+      {trip.carried.length > 0 && (
+        <Packing trip={trip} shelf={shelf} helpers={helpers} onChange={onChange} />
+      )}
       <div className="mt-2">
         <Folded
           title="What is asked of it"
@@ -58,7 +60,14 @@ export function KitBoard(props: BoardProps) {
           ].join(' · ')}
         >
           <div className="sm:hidden">{choice}</div>
-          <KitSettings {...{ trip, tools, states, shelf, helpers, onChange }} />
+          <KitSettings
+            trip={trip}
+            tools={tools}
+            states={states}
+            shelf={shelf}
+            helpers={helpers}
+            onChange={onChange}
+          />
         </Folded>
       </div>
       {share !== null && (

@@ -45,7 +45,12 @@ export function KitScreen() {
       key={trip.id}
       kept={trip}
       choice={<TripChoice trips={open} chosenId={trip.id} onChoose={choose} />}
-      {...{ tools, trips, helpers, states, shelf, hand }}
+      tools={tools}
+      trips={trips}
+      helpers={helpers}
+      states={states}
+      shelf={shelf}
+      hand={hand}
     />
   );
 }

@@ -94,8 +94,8 @@ function Entry({ session, tool }: { session: Session; tool: Tool | undefined }) 
       </p>
       {tool && zone && session.job !== 'spine' && (
         <>
-          <EntryEdge title="Before" {...{ tool, zone }} seen={session.before} />
-          <EntryEdge title="After" {...{ tool, zone }} seen={session.after} worked />
+          <EntryEdge title="Before" tool={tool} zone={zone} seen={session.before} />
+          <EntryEdge title="After" tool={tool} zone={zone} seen={session.after} worked />
         </>
       )}
       {session.notes && <p className="mt-2 max-w-[60ch]">{session.notes}</p>}

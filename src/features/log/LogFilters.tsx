@@ -65,8 +65,8 @@ export const LogFilters = memo(function LogFilters(props: {
               ]),
             )}
           </div>
-          <DayField label="From" end={0} {...{ filter, onFilter, rows }} />
-          <DayField label="Until" end={1} {...{ filter, onFilter, rows }} />
+          <DayField label="From" end={0} filter={filter} onFilter={onFilter} rows={rows} />
+          <DayField label="Until" end={1} filter={filter} onFilter={onFilter} rows={rows} />
         </div>
       </details>
       {isAsked(filter) && (

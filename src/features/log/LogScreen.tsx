@@ -96,7 +96,11 @@ export function LogScreen() {
             )}
             {answers && states && (
               <LogChart
-                {...{ answers, tools, trips, states, pointed }}
+                answers={answers}
+                tools={tools}
+                trips={trips}
+                states={states}
+                pointed={pointed}
                 chosen={byFilter?.id ?? chosen}
                 onChoose={choose}
                 span={filter.span}
@@ -132,7 +136,8 @@ export function LogScreen() {
           <LogTable
             rows={found}
             isWhole={all !== undefined}
-            {...{ pointed, compared }}
+            pointed={pointed}
+            compared={compared}
             onPoint={setPointed}
             onCompare={compare}
           />

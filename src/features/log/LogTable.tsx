@@ -106,7 +106,11 @@ export const LogTable = memo(function LogTable(props: {
                 </td>
               ))}
               <td className="hidden sm:table-cell">
-                <CompareBox row={shown[index]!.original} {...{ compared, onCompare }} />
+                <CompareBox
+                  row={shown[index]!.original}
+                  compared={compared}
+                  onCompare={onCompare}
+                />
               </td>
             </tr>
           ))}

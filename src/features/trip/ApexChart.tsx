@@ -169,7 +169,7 @@ export default function ApexChart(props: {
         Line: the middle course of {plural(problem.runs, 'run')}. Band: two in three. Circle: strop;
         square: stone; triangle: file, with their chances in ten; hollow under five.
       </p>
-      <EdgeWorking {...{ edge, problem, tasks, dulling }} />
+      <EdgeWorking edge={edge} problem={problem} tasks={tasks} dulling={dulling} />
     </section>
   );
 }

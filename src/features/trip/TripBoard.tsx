@@ -167,7 +167,14 @@ export function TripBoard({ kept }: { kept: Trip }) {
         {answer && plan && (
           <TripLists
             care={care ? careBeforeTrip(care.rows, trip) : []}
-            {...{ trip, plan, tools, done, phase, today, nameOf, dayName }}
+            trip={trip}
+            plan={plan}
+            tools={tools}
+            done={done}
+            phase={phase}
+            today={today}
+            nameOf={nameOf}
+            dayName={dayName}
             forecast={answer.forecast}
             refused={answer.refused}
             sets={answer.sets}

@@ -103,7 +103,9 @@ export function WorkCell(
         </span>
         <span className="flex items-center gap-0.5">
           <CellBar
-            {...{ work, state, barPx }}
+            work={work}
+            state={state}
+            barPx={barPx}
             mayChip={edges.some((edge) => edge.days[day]!.chipChance >= 0.5)}
           />
           <EveningMark edges={edges} day={day} />

@@ -71,7 +71,15 @@ export function WorkGrid(
                 </button>
               );
               const cells = days.map((day) => (
-                <WorkCell key={day} {...{ trip, dayName, tool, day, isNarrow }} {...cell} />
+                <WorkCell
+                  key={day}
+                  trip={trip}
+                  dayName={dayName}
+                  tool={tool}
+                  day={day}
+                  isNarrow={isNarrow}
+                  {...cell}
+                />
               ));
               if (!isNarrow) {
                 return (

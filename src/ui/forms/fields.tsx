@@ -54,7 +54,7 @@ export function NumberField(props: FieldFrame & { unit?: string } & ComponentPro
   const { label, hint, error, unit, ...input } = props;
   const id = useId();
   return (
-    <Frame {...{ label, hint, error, id }}>
+    <Frame label={label} hint={hint} error={error} id={id}>
       <span className="input figures w-full">
         <input
           id={id}
@@ -108,7 +108,7 @@ export function TextField(props: FieldFrame & ComponentProps<'input'>) {
   const { label, hint, error, ...input } = props;
   const id = useId();
   return (
-    <Frame {...{ label, hint, error, id }}>
+    <Frame label={label} hint={hint} error={error} id={id}>
       <input
         id={id}
         className="input w-full"
@@ -124,7 +124,7 @@ export function NotesField(props: FieldFrame & ComponentProps<'textarea'>) {
   const { label, hint, error, ...input } = props;
   const id = useId();
   return (
-    <Frame {...{ label, hint, error, id }}>
+    <Frame label={label} hint={hint} error={error} id={id}>
       <textarea
         id={id}
         rows={3}
@@ -145,7 +145,7 @@ export function SelectField(
   const { label, hint, error, options, ...select } = props;
   const id = useId();
   return (
-    <Frame {...{ label, hint, error, id }}>
+    <Frame label={label} hint={hint} error={error} id={id}>
       <select
         id={id}
         className="select w-full"

@@ -43,12 +43,12 @@ export function AnswersScreen() {
           apart; tests before and after each one make the answers better.
         </p>
       )}
-      <HowLong {...{ edges, nameOf }} />
-      <HowMuchWork {...{ edges, plans, nameOf }} />
-      <HowItLasts {...{ edges, tasks, nameOf }} />
-      <AngleSuits {...{ edges, nameOf }} />
+      <HowLong edges={edges} nameOf={nameOf} />
+      <HowMuchWork edges={edges} plans={plans} nameOf={nameOf} />
+      <HowItLasts edges={edges} tasks={tasks} nameOf={nameOf} />
+      <AngleSuits edges={edges} nameOf={nameOf} />
       <EarnsItsGrams earned={earned} />
-      <SteelTaken {...{ edges, nameOf }} />
+      <SteelTaken edges={edges} nameOf={nameOf} />
       {balance && <BalanceAnswer balance={balance} />}
       {hold && <HoldAnswer hold={hold} />}
       <TesterAnswer learned={tester} />

@@ -99,15 +99,25 @@ export const ChartRow = memo(function ChartRow(props: {
           edges.map(({ course }) => (
             <CourseLines
               key={course.zoneId}
-              {...{ course, x, y, nowMs }}
+              course={course}
+              x={x}
+              y={y}
+              nowMs={nowMs}
               bottom={height}
               hasRange={isTall && course === busiest.course}
             />
           ))}
         {isTall &&
           edges.length > 1 &&
-          edges.map((edge) => <ZoneName key={edge.zoneId} {...{ tool, edge, x, y }} />)}
-        {isNear && <RowMarks label={`Entries of ${tool.name}`} {...{ placed, pointed, onPoint }} />}
+          edges.map((edge) => <ZoneName key={edge.zoneId} tool={tool} edge={edge} x={x} y={y} />)}
+        {isNear && (
+          <RowMarks
+            label={`Entries of ${tool.name}`}
+            placed={placed}
+            pointed={pointed}
+            onPoint={onPoint}
+          />
+        )}
         {isTall &&
           TICKS_UM.map((tick) => (
             <text

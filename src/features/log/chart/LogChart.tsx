@@ -84,7 +84,13 @@ export default function LogChart(props: {
         {rows.map(({ tool, edges, states: own }) => (
           <ChartRow
             key={tool.id}
-            {...{ tool, edges, x, width, nowMs, onChoose, onPoint }}
+            tool={tool}
+            edges={edges}
+            x={x}
+            width={width}
+            nowMs={nowMs}
+            onChoose={onChoose}
+            onPoint={onPoint}
             states={own}
             isTall={tool === tall?.tool}
             trips={bands}
@@ -94,7 +100,7 @@ export default function LogChart(props: {
       </div>
       <div className="log-row">
         <span />
-        <TimeBrush {...{ x, width, whole, span, onSpan }} />
+        <TimeBrush x={x} width={width} whole={whole} span={span} onSpan={onSpan} />
         <span className="hidden text-[0.95rem] text-soft lg:block">
           {idle.length > 0 && `No touch-up yet: ${listed(idle.map(({ name }) => name))}`}
         </span>

@@ -44,7 +44,7 @@ export function BackScreen() {
 function Trip({ trip, tools, shelf }: { trip: Trip; tools: readonly Tool[]; shelf: Shelf }) {
   const { from, to } = useMemo(() => workSpan(trip), [trip]);
   const sessions = useSessionsBetween(from, to);
-  return sessions ? <CheckIn {...{ trip, tools, shelf, sessions }} /> : null;
+  return sessions ? <CheckIn trip={trip} tools={tools} shelf={shelf} sessions={sessions} /> : null;
 }
 
 function CheckIn(props: {

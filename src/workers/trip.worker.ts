@@ -2,10 +2,6 @@ import { expose } from 'comlink';
 import {
   edgeCosts,
   forecastTrip,
-  DEFAULT_PACE,
-  evidenceOf,
-  learn,
-  logByUsualTester,
   mapShelf,
   shelfOfTrip,
   setAdvice,
@@ -16,14 +12,13 @@ import {
   type RefusedStone,
   type SetAdvice,
   type Shelf,
-  type TesterScale,
   type TripForecast,
   type TripOutcome,
   type TripProblem,
 } from '../core';
 import { openStore, type Store } from '../data';
 import { tripSchema, type Trip } from '../domain/trip';
-import { tripPhase } from '../domain/tripDays';
+import { createTripDulling, type TripDulling } from './tripDulling';
 
 /** A forecast with what it was made from. */
 export interface ForecastAnswer {
@@ -48,7 +43,13 @@ export interface ForecastWish {
 const RUNS = { first: 200, compared: 1000, whole: 2000 } as const;
 const SEED = 20261126;
 
-let opened: Store | null = null;
+let opened: { store: Store; tripDulling: TripDulling } | null = null;
+
+async function open() {
+  const store = await openStore();
+  return { store, tripDulling: createTripDulling(store) };
+}
+
 /** What was planned for an edge with these things: painting changes neither. */
 const known = new Map<string, ReturnType<typeof edgeCosts>>();
 
@@ -59,60 +60,6 @@ function rememberedCosts(input: Parameters<typeof edgeCosts>[0]): ReturnType<typ
   return found;
 }
 
-let taught: { key: string; dulling: LearnedDulling } | null = null;
-
-/** What the log of a trip's tools teaches; read again only where the log, or a trip in it, has changed. */
-async function dullingOf(
-  store: Store,
-  trip: Trip,
-  now: string,
-  tester: TesterScale | null,
-): Promise<LearnedDulling> {
-  const [revisions, kept, tools] = await Promise.all([
-    store.snapshot.revisions(),
-    store.trips.list(),
-    store.tools.list(),
-  ]);
-  const trips = [...kept.filter(({ id }) => id !== trip.id), trip].filter(
-    (own) => tripPhase(own, now) !== 'ahead',
-  );
-  const { sessionLines, inspectionLines, tools: toolsRevision } = revisions;
-  const worked = trips.map(({ id, startsOn, days, work, ownTasks }) => ({
-    id,
-    startsOn,
-    days,
-    work,
-    ownTasks,
-  }));
-  const key = JSON.stringify([
-    ...[sessionLines, inspectionLines, toolsRevision],
-    ...[trip.toolIds, worked],
-  ]);
-  if (taught?.key === key) return taught.dulling;
-  const own = tools.filter(({ id }) => trip.toolIds.includes(id));
-  const logs = await Promise.all(
-    own.map(async ({ id }) => ({
-      sessions: await store.log.sessionsOf(id),
-      inspections: await store.log.inspectionsOf(id),
-    })),
-  );
-  const log = {
-    sessions: logs.flatMap(({ sessions }) => sessions),
-    inspections: logs.flatMap(({ inspections }) => inspections),
-  };
-  const read = logByUsualTester(log, tester);
-  const evidence = evidenceOf({
-    ...read,
-    tools: own,
-    trips,
-    familyOf: () => null,
-    pace: DEFAULT_PACE,
-  });
-  const { dulling } = learn({ evidence, stated: [] });
-  taught = { key, dulling };
-  return dulling;
-}
-
 /** What a forecast is made from: what is stored, and a trip as it is being painted; null while nothing is judged. */
 async function asked(
   message: unknown,
@@ -120,7 +67,7 @@ async function asked(
   { now, shelf: wanted }: Pick<ForecastWish, 'now' | 'shelf'>,
 ) {
   const trip: Trip = tripSchema.validateSync(message, { strict: true });
-  const store = (opened ??= await openStore());
+  const { store, tripDulling } = (opened ??= await open());
   const [kept, abrasives, strops, compounds, lubricants] = await Promise.all([
     store.snapshot.read(),
     store.abrasives.list(),
@@ -130,7 +77,7 @@ async function asked(
   ]);
   if (!kept?.standings) return null;
   const { states: zones, hand, tester } = kept.standings;
-  const dulling = await dullingOf(store, trip, now, tester);
+  const dulling = await tripDulling.of(trip, now, tester);
   const things = { abrasives, strops, compounds, lubricants };
   const shelf = wanted === 'owned' ? allAlong(things) : shelfOfTrip(things, trip, now);
   return {

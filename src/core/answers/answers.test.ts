@@ -167,6 +167,22 @@ describe('how long an edge goes', () => {
     expect(edgeOf(gapped).gaps[0]!.work).toBeNull();
   });
 
+  it('does not end with a touch-up that was stopped at three strokes, nor is its steel doubled', () => {
+    const whole = [0, 30, 60, 90, 120].map((day) => entry(day));
+    const untested = { tests: [], findings: [] };
+    const stopped = (strokes: number) =>
+      entry(92, { after: untested, steps: [step({ left: strokes, right: 0 })] });
+    const of = (...more: LoggedSession[]) => {
+      const { gaps, steel } = edgeOf([...whole, ...more]);
+      return { days: gaps[0]!.days, takenMm: steel!.pace.recessionMm };
+    };
+    expect(of(stopped(3)).days).toEqual(of().days);
+    // Its three strokes of three hundred are steel all the same.
+    expect(of(stopped(3)).takenMm / of().takenMm).toBeCloseTo(303 / 300, 9);
+    // What was worked by most of its plan has done its work: it ends the days before it.
+    expect(of(stopped(50)).days).toEqual([30, 30, 30, 2, 28]);
+  });
+
   it('knows an edge that lives on the strop, and one that is left alone', () => {
     const stropped = [entry(0), ...[100, 200, 300].map((day) => entry(day, { steps: [strop()] }))];
     expect(edgeOf(stropped).story).toMatchObject({ kind: 'lives on the strop', strops: 3 });

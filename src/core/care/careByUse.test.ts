@@ -70,6 +70,26 @@ describe('the day of care, whatever is owned and done', () => {
     );
   });
 
+  it('counts from the moment that it was last done: nothing then, and each stroke after it', () => {
+    fc.assert(
+      fc.property(anyWorn, (row) => {
+        const done = same(row, withCare(noted(row, { at: now })));
+        expect(done.used!.amount).toBe(0);
+        // A moment before its last use, that use alone stands.
+        const uses = Object.entries(surfaceUse)
+          .filter(([id]) => id === row.thingId || id.startsWith(`${row.thingId}/`))
+          .flatMap(([, use]) => use.uses);
+        const last = Math.max(...uses.map(({ atMs }) => atMs));
+        const before = noted(row, { at: new Date(last - 1).toISOString() });
+        const alone = careRows({ ...asked, care: [before] });
+        const strokes = uses.filter(({ atMs }) => atMs === last).map((use) => use.strokes);
+        const sum = strokes.reduce((all, each) => all + each, 0);
+        expect(same(row, alone).used!.amount).toBe(sum);
+      }),
+      { numRuns: 20 },
+    );
+  });
+
   it('comes later the seldomer it is asked for, and nothing else moves', () => {
     fc.assert(
       fc.property(anyRow, fc.integer({ min: 1, max: 5000 }), (row, every) => {

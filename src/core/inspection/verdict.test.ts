@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { addDays } from 'date-fns';
 import { adviseAngle, diagnose, judgeEdge, RUNGS, spineLift, SYMPTOM_IDS, workingSteel } from '..';
 import { abrasivesAtHand } from '../ladder';
 import type { EdgeTest, Finding, Inspection, Session } from '../../domain/session';
@@ -132,6 +133,37 @@ describe('the adviser', () => {
     expect(advise(again, 0).reason).toMatchObject({ count: 1 });
     const many = [0, 1, 2].map((i) => finding('roll', 20 * i, 0.4));
     expect(advise(many, 0).changeDeg).toBe(3);
+  });
+
+  it('forgets the chips of an angle that is worked no more', () => {
+    const chipped = [finding('chip', 40, 0.4, { cause: 'work' })];
+    const clean: Finding[] = [];
+    // Oldest first: chips at 11.5°, then touch-ups at another angle or still at that.
+    const life = (angleDeg: number) =>
+      Array.from({ length: 9 }, (_, i) => ({
+        ...evenTouchUp,
+        id: `touch-up ${i}`,
+        toolId: knife.id,
+        startedAt: addDays('2027-01-01T12:00:00.000Z', 10 * i).toISOString(),
+        finishedAt: addDays('2027-01-01T12:30:00.000Z', 10 * i).toISOString(),
+        steps: evenTouchUp.steps.map((step) => ({ ...step, angleDeg: i < 3 ? 11.5 : angleDeg })),
+        before: { tests: [passedTest('slices-paper')], findings: i < 3 ? chipped : clean },
+        after: { tests: [passedTest('shaves')], findings: clean },
+      }));
+    const adviseAfter = (angleDeg: number) =>
+      adviseAngle({
+        tool: knife,
+        zone: { ...knife.zones[0]!, measuredAt: '2026-01-01T00:00:00.000Z' },
+        sessions: life(angleDeg),
+        inspections: [],
+        tasks: TASKS.slice(0, 1),
+      });
+    expect(adviseAfter(11.5)).toMatchObject({
+      move: 'steeper',
+      reason: { kind: 'damaged by work' },
+    });
+    expect(adviseAfter(15).reason).not.toMatchObject({ kind: 'damaged by work' });
+    expect(adviseAfter(15).move).not.toBe('steeper');
   });
 
   it('moves a degree flatter after several touch-ups of even dulling', () => {

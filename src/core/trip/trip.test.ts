@@ -17,6 +17,7 @@ import {
   tripShelf,
   type TripProblem,
 } from '.';
+import { simulateEdge } from './simulateEdge';
 import type { TripEdge } from './types';
 import { edgeWear } from '../wear';
 import type { ToolKind } from '../../domain/kinds';
@@ -195,6 +196,24 @@ describe('cadences', () => {
     const [withOne] = days(problem([one], { policy: never }));
     expect(withTwo!.swaps).toBeGreaterThan(0.5);
     expect(withTwo!.belowHours.mean).toBeLessThan(withOne!.belowHours.mean);
+  });
+
+  it('a chip stays on the knife that got it, whichever is taken up next', () => {
+    const chips = { needUm: 2, wear: { umPerHour: 1, chipsPerHour: 3 } };
+    const all = edge('parer', 'hide', [3], { copies: 4 });
+    const set = { ...all, work: all.work.map((job) => ({ ...job, ...chips })) };
+    const repairing = { ...never, repairMm: 0.01, chipsInEvening: true };
+    // Chips so often that each of the four has one by the evening, and is repaired of its own.
+    const days = Array.from({ length: 40 }, (_, run) => simulateEdge(set, repairing, 1, run)[0]!);
+    const repairs = days.map(({ eveningEvents }) => eveningEvents.length);
+    expect(days.some(({ swaps }) => swaps > 0)).toBe(true);
+    expect(Math.max(...repairs)).toBe(4);
+    // A set that is worked so briefly that no knife is swapped for another has one chipped knife at most.
+    const short = { ...set, work: set.work.map((job) => ({ ...job, hours: 0.3 })) };
+    for (let run = 0; run < 40; run += 1) {
+      const { eveningEvents, swaps } = simulateEdge(short, repairing, 1, run)[0]!;
+      if (swaps === 0) expect(eveningEvents.length).toBeLessThanOrEqual(1);
+    }
   });
 });
 

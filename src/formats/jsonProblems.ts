@@ -120,25 +120,28 @@ function linesOf(text: string, paths: readonly JSONPath[]): number[] {
   return lines;
 }
 
+/** Characters by their code: a file of 50 MB is gone through several times as fast as by strings of one. */
+const [NEW_LINE, QUOTE, BACKSLASH, OPENS, CLOSES] = [10, 34, 92, [91, 123], [93, 125]] as const;
+
 /** The first line (from 1) that nests deeper than `most` brackets; null where none does. */
 function lineNestedDeeper(text: string, most: number): number | null {
   let depth = 0;
   let line = 1;
   let inString = false;
   for (let i = 0; i < text.length; i += 1) {
-    const character = text[i];
-    if (character === '\n') {
+    const code = text.charCodeAt(i);
+    if (code === NEW_LINE) {
       line += 1;
       inString = false; // A string never runs over the end of its line.
     } else if (inString) {
-      if (character === '\\') i += 1;
-      else if (character === '"') inString = false;
-    } else if (character === '"') {
+      if (code === BACKSLASH) i += 1;
+      else if (code === QUOTE) inString = false;
+    } else if (code === QUOTE) {
       inString = true;
-    } else if (character === '{' || character === '[') {
+    } else if (code === OPENS[0] || code === OPENS[1]) {
       depth += 1;
       if (depth > most) return line;
-    } else if (character === '}' || character === ']') {
+    } else if (code === CLOSES[0] || code === CLOSES[1]) {
       depth -= 1;
     }
   }

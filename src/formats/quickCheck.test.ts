@@ -53,3 +53,14 @@ it('passes every record of the sample', () => {
   for (const { store, record } of records)
     expect(quickCheck(RECORD_SCHEMAS[store])(record)).toBe(true);
 });
+
+it('asks tests of whole parts, which say where they refuse, as Yup does', () => {
+  const stone = sample.abrasives.find(({ faces }) => faces[0]!.grade.scale === 'range')!;
+  const withGrade = (grade: object) => ({
+    ...stone,
+    faces: stone.faces.map((face) => ({ ...face, grade: { ...face.grade, ...grade } })),
+  });
+  expect(quickCheck(RECORD_SCHEMAS.abrasives)(withGrade({ finestUm: null }))).toBe(false);
+  expect(quickCheck(RECORD_SCHEMAS.abrasives)(withGrade({ finestUm: 99 }))).toBe(false);
+  expect(quickCheck(RECORD_SCHEMAS.abrasives)(withGrade({}))).toBe(true);
+});

@@ -5,13 +5,16 @@ interface Parts {
   fields?: Record<string, Schema>;
   innerType?: Schema;
   tests: readonly {
-    OPTIONS?: { name?: string; test: (this: Context, value: unknown) => unknown };
+    OPTIONS?: {
+      name?: string;
+      test: (this: Context, value: unknown, context: Context) => unknown;
+    };
   }[];
   describe(): { oneOf: readonly unknown[]; notOneOf: readonly unknown[] };
   isType(value: unknown): boolean;
 }
 
-/** What a test of Yup asks of its surroundings. */
+/** What a test of Yup asks of its surroundings: it hears of them as `this` and as its second argument. */
 interface Context {
   schema: Schema;
   resolve: (value: unknown) => unknown;
@@ -59,7 +62,7 @@ function compile(schema: Schema): Check {
     for (const [name, check] of fields)
       if (!check((value as Record<string, unknown>)[name])) return false;
     if (inner) for (const each of value as unknown[]) if (!inner(each)) return false;
-    for (const test of tests) if (test.call(context, value) !== true) return false;
+    for (const test of tests) if (test.call(context, value, context) !== true) return false;
     return true;
   };
 }

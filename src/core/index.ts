@@ -15,9 +15,6 @@ export {
   bevelAngleFromFaceWidth,
   bevelAngleFromHeight,
   bevelFaceWidthMm,
-  bevelGrowth,
-  coinStack,
-  convexArc,
   dishAngleError,
   facetSchedule,
   findAngle,
@@ -28,9 +25,7 @@ export {
   puckRearLift,
   sectionProfile,
   spineLift,
-  steelBudget,
   thickening,
-  thicknessBehindEdge,
   tipReach,
   wedgeHeight,
 } from './edge';
@@ -45,16 +40,8 @@ export type {
   ProfilePoint,
   Thickening,
 } from './edge';
+export { DEFAULT_PACE, forceInWords, workingSteel } from './wear';
 export {
-  DEFAULT_PACE,
-  forceInWords,
-  specificWearRate,
-  strokesFor,
-  workedBand,
-  workingSteel,
-} from './wear';
-export {
-  carriedShelf,
   CHANGEOVER_MINUTES,
   edgeSections,
   edgeTarget,
@@ -64,7 +51,7 @@ export {
   NO_WISHES,
   otherFaceId,
   shelfOfTrip,
-  planLadder,
+  findLadder,
   shelfAbrasives,
   shelfThings,
   stoneInHand,
@@ -76,7 +63,7 @@ export type {
   Hand,
   LadderAbrasive,
   LadderChange,
-  LadderPlan,
+  Ladder,
   LadderStep,
   LadderStone,
   OwnLadder,
@@ -95,9 +82,7 @@ export {
 } from './jobs';
 export type { BevelDrift, EdgeJob, JobPlan, SpineWork } from './jobs';
 export {
-  apexFromGrams,
   byUsualTester,
-  estimateApex,
   FINISH_NAMES,
   finishName,
   gramsFromApex,
@@ -105,8 +90,6 @@ export {
   passedTest,
   TEST_CENTRE_UM,
   analyseStropSeries,
-  gramsOf,
-  readingNoiseG,
   stropGrams,
   gramsAt,
   USUAL_TESTER,
@@ -130,7 +113,6 @@ export {
   latestChecks,
   stopReasons,
   planJob,
-  recessionsSinceMeasured,
   RUNGS,
   standings,
   steelLeft,
@@ -193,7 +175,6 @@ export {
   coveredBy,
   duplicates,
   fieldLadder,
-  kitCost,
   kitFrontier,
   kitProblem,
   kitTotals,
@@ -216,26 +197,22 @@ export type {
   FrontierPoint,
   KitItem,
   KitLimits,
-  KitNeed,
   KitProblem,
   KitSolution,
   KitStep,
-  KitTotals,
-  KitWishes,
   RackRound,
   SolvedNeed,
   SolveLp,
   ThingWorth,
 } from './kit';
 export { PRIORS, type Prior } from './priors';
-export { calibrate, dullingFactor, learn } from './evidence';
-export type { Endurance, Learned, LearnedDulling, LearnedHardness } from './evidence';
+export { dullingFactor, learn } from './evidence';
+export type { Endurance, Learned, LearnedDulling } from './evidence';
 export {
   evidenceOf,
   familyOnShelf,
   FEWEST_PAIRS,
   handOf,
-  lessonsOf,
   logByUsualTester,
   plannedHardness,
   STEPS_FOLLOWED,
@@ -244,7 +221,7 @@ export {
   taughtOf,
   toolEndurance,
 } from './log';
-export type { Forgotten, StepDone, SurfaceUse, Taught, TesterLearned } from './log';
+export type { Forgotten, SurfaceUse, Taught, TesterLearned } from './log';
 export {
   doneOnTrip,
   edgeCosts,
@@ -268,7 +245,6 @@ export type {
   EdgeCosts,
   EdgeDay,
   EdgeForecast,
-  EventCounts,
   HomeLine,
   MaintenancePlan,
   OutDay,
@@ -292,18 +268,16 @@ export {
   spineUse,
   USUAL_EVERY,
 } from './care';
-export type { CareGroup, CareRow, CareUnit, DoneTogether } from './care';
+export type { CareGroup, CareRow, DoneTogether } from './care';
 export { logAnswers, toolStories, WORK_MARKS, workMark } from './answers';
 export type {
   CourseEntry,
-  CoursePoint,
   DamageByAngle,
   EarnedGrams,
   EdgeAnswers,
   EdgeCourse,
   EdgeStory,
   Effort,
-  Gaps,
   Hold,
   LogAnswers,
   PlansMet,

@@ -1,26 +1,26 @@
+import { equivalentGrades } from './abrasive';
 import {
-  apexFromGrams,
+  touchUpsUntilThinning,
   bevelAngleFromHeight,
   bevelGrowth,
   coinStack,
   convexArc,
   dishAngleError,
-  equivalentGrades,
   facetSchedule,
-  forceInWords,
-  gramsFromApex,
   microbevel,
   puckRearLift,
-  specificWearRate,
   steelBudget,
-  strokesFor,
   thickening,
   thicknessBehindEdge,
   wedgeHeight,
-  workedBand,
-} from '.';
-import { touchUpsUntilThinning } from './edge';
-import { finishRadiusUm, sizeForFinishUm, stropRates } from './sharpness';
+} from './edge';
+import {
+  finishRadiusUm,
+  sizeForFinishUm,
+  stropRates,
+  apexFromGrams,
+  gramsFromApex,
+} from './sharpness';
 import {
   contactPressure,
   damageVolumeMm3,
@@ -28,6 +28,10 @@ import {
   faceVolumeMm3,
   roundingShiftMm,
   scratchShiftMm,
+  forceInWords,
+  specificWearRate,
+  strokesFor,
+  workedBand,
 } from './wear';
 
 /** Every computation with good input, and one field at a time made bad: refused by that name. */

@@ -1,6 +1,6 @@
 import type { Metadata } from 'next';
 import { Suspense } from 'react';
-import { PlanScreen } from '../../features/touch-up/PlanScreen';
+import { PlanScreen } from '../../features/plan/PlanScreen';
 
 export const metadata: Metadata = { title: 'Touch-up' };
 

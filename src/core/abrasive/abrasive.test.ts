@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { equivalentGrades, isTradeValue, particleSizeUm, soakMl, stoneDensity } from '..';
+import { equivalentGrades, isTradeValue, particleSizeUm, soakMl, stoneDensity } from '.';
 import { gradeSchema } from '../../domain/grade';
 import { NUMBERED_SCALES, SCALE_LIMITS } from '../../domain/terms';
 import { GRADE_TABLES } from './gradeTables';

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { equivalentGrades, gradeSizeUm, particleSizeUm } from '..';
+import { equivalentGrades, gradeSizeUm, particleSizeUm } from '.';
 import type { NumberedScale } from '../../domain/terms';
 
 /** Sizes as the standards publish them, in µm: read off again, apart from the tables in use. */

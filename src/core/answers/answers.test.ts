@@ -1,5 +1,6 @@
 import fc from 'fast-check';
-import { gramsFromApex, logAnswers, logByUsualTester, toolStories } from '..';
+import { logAnswers, toolStories } from '.';
+import { logByUsualTester } from '../log';
 import { passedTest, readGrams, NO_CHECKS } from '../../domain/observation';
 import { loggedSession } from '../../domain/loggedSession';
 import type { LoggedSession, LoggedStep } from '../../domain/loggedSession';
@@ -9,7 +10,7 @@ import { USUAL_TRIP, type Trip } from '../../domain/trip';
 import { sample } from '../../testing/sample';
 import { sampleStandings } from '../../testing/sampleStandings';
 import { daysRounder, edgeCourse } from './edgeCourse';
-import { asUsualGrams, fitTester } from '../sharpness';
+import { asUsualGrams, fitTester, gramsFromApex } from '../sharpness';
 import { trendOf } from './trend';
 import { workMark } from './workMark';
 

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { strokesSince } from '../log';
 import { addDays } from 'date-fns';
-import { careBeforeTrip, careRows, spineUse } from '..';
+import { careBeforeTrip, careRows, spineUse } from '.';
 import type { Care } from '../../domain/care';
 import { sample } from '../../testing/sample';
 import { sampleStandings } from '../../testing/sampleStandings';

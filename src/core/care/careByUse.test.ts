@@ -1,6 +1,6 @@
 import { addDays } from 'date-fns';
 import fc from 'fast-check';
-import { careRows, type CareRow } from '..';
+import { careRows, type CareRow } from '.';
 import type { Care } from '../../domain/care';
 import { dayOfTrip } from '../../domain/tripDays';
 import { sample } from '../../testing/sample';

@@ -1,4 +1,4 @@
-import { careGroups, careOrders, type CareGroup, type CareRow } from '..';
+import { careGroups, careOrders, type CareGroup, type CareRow } from '.';
 
 const row = (change: Partial<CareRow>): CareRow => ({
   thingId: 'wren',

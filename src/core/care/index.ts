@@ -5,6 +5,6 @@ export {
   type CareGroup,
   type DoneTogether,
 } from './careGroups';
-export { USUAL_EVERY, type CareRow, type CareUnit } from './careRow';
+export { USUAL_EVERY, type CareRow } from './careRow';
 export { careBeforeTrip, careRows } from './careRows';
 export { spineUse } from './spineUse';

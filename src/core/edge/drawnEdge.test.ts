@@ -1,12 +1,6 @@
 import fc from 'fast-check';
-import {
-  holdGuide,
-  profileThickness,
-  sectionProfile,
-  shelfAbrasives,
-  thicknessBehindEdge,
-  workingFace,
-} from '..';
+import { holdGuide, profileThickness, sectionProfile, thicknessBehindEdge } from '.';
+import { shelfAbrasives, workingFace } from '../ladder';
 import type { Tool, Zone } from '../../domain/tool';
 import { typicalTool } from '../../domain/typicalTools';
 import { anyMeasuredTool } from '../../testing/anything';

@@ -1,5 +1,8 @@
 import fc from 'fast-check';
 import {
+  paperFoldAngle,
+  stoneTilt,
+  touchUpsUntilThinning,
   angleFromSpineLift,
   bevelAngleFromFaceWidth,
   bevelAngleFromHeight,
@@ -15,8 +18,7 @@ import {
   steelBudget,
   thicknessBehindEdge,
   wedgeHeight,
-} from '..';
-import { paperFoldAngle, stoneTilt, touchUpsUntilThinning } from '.';
+} from '.';
 
 const blade = { bladeWidthMm: 28, spineThicknessMm: 3.5 };
 const anyBlade = fc.record({

@@ -7,7 +7,7 @@ import {
   spineLift,
   wedgeHeight,
   type MeasuredTool,
-} from '..';
+} from '.';
 
 const tool: MeasuredTool = {
   bladeWidthMm: 28,

@@ -1,14 +1,8 @@
 import { isCarriedThrough } from '../log';
 import fc from 'fast-check';
-import {
-  bevelGrowth,
-  recessionsSinceMeasured,
-  steelLeft,
-  thickening,
-  workingFace,
-  zoneNow,
-} from '..';
-import { workedWidthMm, withWorkedWidth } from '.';
+import { recessionsSinceMeasured, steelLeft, zoneNow } from '../inspection';
+import { workingFace } from '../ladder';
+import { workedWidthMm, withWorkedWidth, bevelGrowth, thickening } from '.';
 import { thinningNeed } from '../jobs';
 import type { Session } from '../../domain/session';
 import { toolOf } from '../../testing/ladderFixtures';

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
-import { profileThickness, sectionProfile, tipReach, workingFace } from '..';
-import { thinningCut } from '.';
+import { workingFace } from '../ladder';
+import { thinningCut, profileThickness, sectionProfile, tipReach } from '.';
 import type { Tool, Zone } from '../../domain/tool';
 import { toolOf } from '../../testing/ladderFixtures';
 import type { ToolKind } from '../../domain/kinds';

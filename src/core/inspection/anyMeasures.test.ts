@@ -1,17 +1,16 @@
 import fc from 'fast-check';
+import { holdGuide } from '../edge';
 import {
+  planTouchUp,
   adviseAngle,
   damageChoices,
   diagnose,
   edgeJobOf,
-  holdGuide,
   steelLeft,
   SYMPTOM_IDS,
-  workingFace,
   zoneNow,
-} from '..';
-import { planEdge } from '.';
-import { abrasivesAtHand } from '../ladder';
+} from '.';
+import { abrasivesAtHand, workingFace } from '../ladder';
 import { TASKS } from '../../domain/tasks';
 import type { Session } from '../../domain/session';
 import { finding, passedTest } from '../../domain/observation';
@@ -166,7 +165,7 @@ it('an edge is planned, its damage priced and its hold named', () => {
         sessions: [],
         bench: benchWith(abrasivesAtHand(sample)),
       })!;
-      const plan = planEdge(edge);
+      const plan = planTouchUp(edge);
       for (const { minutes, steelMm3 } of damageChoices(edge).map((c) => ({ ...c, ...c.plan }))) {
         expect(minutes).toBeGreaterThanOrEqual(0);
         expect(steelMm3).toBeGreaterThanOrEqual(0);

@@ -1,6 +1,14 @@
 import fc from 'fast-check';
-import { damageChoices, edgeJobOf, edgeNeeds, judgeEdge, RUNGS, zoneStates } from '..';
-import { jobOfRung, stopReasons } from '.';
+import {
+  jobOfRung,
+  stopReasons,
+  damageChoices,
+  edgeJobOf,
+  edgeNeeds,
+  judgeEdge,
+  RUNGS,
+  zoneStates,
+} from '.';
 import { abrasivesAtHand } from '../ladder';
 import type { Inspection, Observation, ToolChecks } from '../../domain/session';
 import { finding, NO_CHECKS, passedTest } from '../../domain/observation';

@@ -2,7 +2,7 @@ import type { DamageWay } from '../../domain/terms';
 import type { EdgeJob, JobPlan } from '../jobs';
 import { openDamageWays, workingFace } from '../ladder';
 import { apexRecessionMm } from '../wear';
-import { damageWayOf, planEdge } from './planEdge';
+import { damageWayOf, planTouchUp } from './planTouchUp';
 import { steelPace } from './recession';
 
 /** One way of dealing with damage, priced. */
@@ -31,9 +31,9 @@ export function damageChoices(edge: EdgeJob): DamageChoice[] {
   if (damageDepthMm === 0) return [];
   const face = workingFace(tool, zone);
   const usual = damageWayOf({ ...edge, damageWay: null });
-  const left = planEdge({ ...edge, damageWay: 'leave it' });
+  const left = planTouchUp({ ...edge, damageWay: 'leave it' });
   return openDamageWays(face).map((way): DamageChoice => {
-    const plan = way === 'leave it' ? left : planEdge({ ...edge, damageWay: way });
+    const plan = way === 'leave it' ? left : planTouchUp({ ...edge, damageWay: way });
     const facet = way === 'narrow band' ? (plan.zoneAfter?.facet ?? null) : null;
     return {
       way,

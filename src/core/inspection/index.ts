@@ -2,7 +2,7 @@ export { whatIf, type OtherWay } from './whatIf';
 export { edgeState, edgeWord, type EdgeState, type EdgeWord } from './edgeState';
 export { damageOf, damageToMend } from './damage';
 export { damageLooks, damageOnce } from './damageSeen';
-export { damageWayOf, ladderRequest, planEdge } from './planEdge';
+export { damageWayOf, ladderRequest, planTouchUp } from './planTouchUp';
 export { SAME_ANGLE_DEG, workedAngle } from './workedAngle';
 export { benchAt, type Bench } from './bench';
 export { edgeJobOf } from './edgeJobOf';

@@ -1,5 +1,5 @@
-import { edgeNeeds, edgeWord, worstStretch, zoneStates } from '..';
-import { edgeState } from '.';
+import { worstStretch } from '../sharpness';
+import { edgeState, edgeNeeds, edgeWord, zoneStates } from '.';
 import type { Inspection, Session } from '../../domain/session';
 import { passedTest } from '../../domain/observation';
 import type { SharpnessTest } from '../../domain/terms';

@@ -10,17 +10,17 @@ import {
   type EdgeJob,
   type JobPlan,
   type ThinningNeed,
+  planHone,
 } from '../jobs';
 import { stoneClass, type StoneClass } from '../abrasive';
-import { planLadder, type LadderPlan } from '../ladder';
+import { findLadder, type Ladder } from '../ladder';
 import { beyondTouchUp } from './beyondTouchUp';
 import { damageOf, damageToMend } from './damage';
 import type { Bench } from './bench';
 import { edgeJobOf } from './edgeJobOf';
 import { edgeWord } from './edgeState';
 import { honeReaches, lightestJob, type LightestJob } from './lightestJob';
-import { damageWayOf, ladderRequest } from './planEdge';
-import { honing } from './planJob';
+import { damageWayOf, ladderRequest } from './planTouchUp';
 import { stopReasons, type StopReason } from './stopUse';
 
 /** The interventions, lightest first. */
@@ -173,9 +173,9 @@ function allOutlooks(
   const keen = edgeWord(ratio, damageToMend(tool, zone, findings)) === 'keen';
   const turned = damageOf(findings).turned;
   const atHand = hones(abrasives).length > 0;
-  const honed = atHand && honeReaches({ ...edge, findings }) ? honing(edge) : null;
+  const honed = atHand && honeReaches({ ...edge, findings }) ? planHone(edge) : null;
   const strop = stropOutlook(edge);
-  const onStones = planLadder({
+  const onStones = findLadder({
     ...ladderRequest(edge),
     evenIfKeen: true,
     stropAlone: false,
@@ -201,7 +201,7 @@ function allOutlooks(
 }
 
 function stropOutlook(edge: EdgeJob): RungOutlook {
-  const plan = planLadder({
+  const plan = findLadder({
     ...ladderRequest(edge),
     abrasives: edge.abrasives.filter(({ kind }) => kind === 'strop'),
     missingStone: false,
@@ -211,10 +211,10 @@ function stropOutlook(edge: EdgeJob): RungOutlook {
 }
 
 /** The quickest ladder that begins with a stone of one class. */
-function stoneOutlook(rung: Rung, firstStones: LadderPlan['firstStones']): RungOutlook {
+function stoneOutlook(rung: Rung, firstStones: Ladder['firstStones']): RungOutlook {
   const best = firstStones
     .filter(({ sizeUm }) => STONE_RUNG[stoneClass(sizeUm)] === rung)
-    .reduce<LadderPlan['firstStones'][number] | null>(
+    .reduce<Ladder['firstStones'][number] | null>(
       (a, b) => (a && a.minutes <= b.minutes ? a : b),
       null,
     );
@@ -229,7 +229,7 @@ function thinOutlook(edge: EdgeJob): RungOutlook {
   return outlook('thin', minutes, steelOf(plan), 'none of that size at hand');
 }
 
-function steelOf({ steps }: LadderPlan): number {
+function steelOf({ steps }: Ladder): number {
   return steps.reduce((sum, { volumeMm3 }) => sum + volumeMm3, 0);
 }
 

@@ -5,6 +5,7 @@ import {
   withinHandWork,
   honedApexUm,
   hones,
+  planHone,
   planThinning,
   type EdgeJob,
   type JobPlan,
@@ -13,8 +14,7 @@ import { KEEN_UP_TO } from '../sharpness';
 import type { Beyond } from './beyondTouchUp';
 import { damageOf, damageToMend } from './damage';
 import { edgeWord } from './edgeState';
-import { planEdge } from './planEdge';
-import { honing } from './planJob';
+import { planTouchUp } from './planTouchUp';
 
 /** The lightest job that will do for an edge, with its plan: null where it is beyond any. */
 export interface LightestJob {
@@ -38,9 +38,9 @@ export function lightestJob(
     honeReaches({ ...edge, findings }) &&
     hones(edge.abrasives).length > 0
   ) {
-    return { job: 'hone', plan: honing(edge) };
+    return { job: 'hone', plan: planHone(edge) };
   }
-  return { job: 'touch-up', plan: withinHandWork(planEdge(edge)) };
+  return { job: 'touch-up', plan: withinHandWork(planTouchUp(edge)) };
 }
 
 function isKeen({ tool, zone, apexRadiusUm }: EdgeJob, findings: readonly Finding[]): boolean {

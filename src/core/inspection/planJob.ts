@@ -2,19 +2,17 @@ import type { Job } from '../../domain/terms';
 import type { EdgeAim } from '../edge';
 import {
   withinHandWork,
-  planHoning,
+  planHone,
   planNewAngle,
   planSpine,
   planThinning,
   SPINE_WORKS,
   spineWorkDue,
-  type EdgeJob,
   type JobPlan,
   type SpineWork,
 } from '../jobs';
-import { workingFace } from '../ladder';
 import { edgeJobOf, type SeenEdge } from './edgeJobOf';
-import { planEdge } from './planEdge';
+import { planTouchUp } from './planTouchUp';
 
 /** A job on one zone of one tool, or on the tool's spine. */
 export interface JobProblem extends SeenEdge {
@@ -46,22 +44,12 @@ function edgePlan(problem: JobProblem): JobPlan | null {
   if (!edge || job === 'spine') return null;
   switch (job) {
     case 'touch-up':
-      return planEdge(edge);
+      return planTouchUp(edge);
     case 'hone':
-      return honing(edge);
+      return planHone(edge);
     case 'thin':
       return planThinning(edge);
     case 'angle':
       return aim && planNewAngle(edge, aim);
   }
-}
-
-/** A few strokes that lay a turned edge straight. */
-export function honing(edge: EdgeJob): JobPlan {
-  const { tool, zone } = edge;
-  return planHoning({
-    ...edge,
-    face: workingFace(tool, zone),
-    targetApexUm: zone.targetApexUm,
-  });
 }

@@ -1,7 +1,7 @@
 import type { Tool, Zone } from '../../domain/tool';
 import { wideningPerRecession } from '../edge';
 import { isZeroGround, narrowedTo, thinningSteps, withSteps, type EdgeJob } from '../jobs';
-import { workingFace, type LadderPlan } from '../ladder';
+import { workingFace, type Ladder } from '../ladder';
 import { apexRecessionMm } from '../wear';
 
 /** Less growth than this (mm) cannot be seen, let alone ground away. */
@@ -12,7 +12,7 @@ const VISIBLE_MM = 0.002;
  * back what this touch-up widens the worked face by. Other keepers, ladders of strops alone, and
  * faces that do not grow get their ladder as it is.
  */
-export function thinAlong(job: EdgeJob, ladder: LadderPlan): LadderPlan {
+export function thinAlong(job: EdgeJob, ladder: Ladder): Ladder {
   const { tool, zone } = job;
   const wants = tool.schools.profile === 'thin at every touch-up' && !isZeroGround(zone);
   if (!wants || ladder.steps.every(({ abrasive }) => abrasive.kind === 'strop')) return ladder;

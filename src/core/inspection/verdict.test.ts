@@ -1,6 +1,8 @@
 import fc from 'fast-check';
 import { addDays } from 'date-fns';
-import { adviseAngle, diagnose, judgeEdge, RUNGS, spineLift, SYMPTOM_IDS, workingSteel } from '..';
+import { adviseAngle, diagnose, judgeEdge, RUNGS, SYMPTOM_IDS } from '.';
+import { spineLift } from '../edge';
+import { workingSteel } from '../wear';
 import { abrasivesAtHand } from '../ladder';
 import type { EdgeTest, Finding, Inspection, Session } from '../../domain/session';
 import { finding, NO_CHECKS, passedTest } from '../../domain/observation';

@@ -1,7 +1,8 @@
 import fc from 'fast-check';
-import { edgeJobOf, planJob, whatIf, withArcPasses, workingFace, ARC_PASSES } from '..';
+import { edgeJobOf, planJob, whatIf } from '.';
+import { withArcPasses, ARC_PASSES } from '../jobs';
 import { facetSchedule } from '../edge';
-import { stoneInHand } from '../ladder';
+import { stoneInHand, workingFace } from '../ladder';
 import { finding, passedTest } from '../../domain/observation';
 import { benchWith, usualHand } from '../../testing/bench';
 import { stone, strop, toolOf } from '../../testing/ladderFixtures';

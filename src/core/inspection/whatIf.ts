@@ -2,7 +2,7 @@ import type { Schools } from '../../domain/schools';
 import type { DamageWay } from '../../domain/terms';
 import type { EdgeJob, JobPlan } from '../jobs';
 import { NO_WISHES, openDamageWays, workingFace } from '../ladder';
-import { damageWayOf, planEdge } from './planEdge';
+import { damageWayOf, planTouchUp } from './planTouchUp';
 
 /** Another way to do the same touch-up. */
 export type OtherWay =
@@ -35,7 +35,7 @@ function finishes(edge: EdgeJob): WhatIf[] {
     .filter((finish) => finish !== tool.schools.finish)
     .map((finish) => ({
       way: { kind: 'finish', finish },
-      plan: planEdge({ ...edge, tool: { ...tool, schools: { ...tool.schools, finish } } }),
+      plan: planTouchUp({ ...edge, tool: { ...tool, schools: { ...tool.schools, finish } } }),
     }));
 }
 
@@ -47,7 +47,7 @@ function stopEarlier(edge: EdgeJob, { steps }: JobPlan): WhatIf[] {
   );
   if (stones.length < 3) return [];
   const sequence = ids.filter((id) => id !== stones.at(-1));
-  const plan = planEdge({ ...edge, ownLadder: { ...NO_WISHES, sequence } });
+  const plan = planTouchUp({ ...edge, ownLadder: { ...NO_WISHES, sequence } });
   return [{ way: { kind: 'stop earlier', sequence }, plan }];
 }
 
@@ -58,7 +58,7 @@ function oneStone(edge: EdgeJob, { steps, firstStones }: JobPlan): WhatIf[] {
   const strop = strops.map(({ abrasive }) => abrasive.id);
   const plans = firstStones.map(({ id }): WhatIf => {
     const sequence = [id, ...strop];
-    const plan = planEdge({ ...edge, ownLadder: { ...NO_WISHES, sequence } });
+    const plan = planTouchUp({ ...edge, ownLadder: { ...NO_WISHES, sequence } });
     return { way: { kind: 'one stone', sequence }, plan };
   });
   const walked = plans.filter(({ plan }) => plan.outcome === 'planned' && !plan.wishesFailed);
@@ -77,6 +77,6 @@ function damages(edge: EdgeJob): WhatIf[] {
     .filter((way) => way !== chosen)
     .map((way) => ({
       way: { kind: 'damage', way },
-      plan: planEdge({ ...edge, damageWay: way }),
+      plan: planTouchUp({ ...edge, damageWay: way }),
     }));
 }

@@ -1,5 +1,13 @@
-import { damageToMend, edgeJobOf, latestChecks } from '..';
-import { damageOf, edgeState, honeReaches, planEdge, stopReasons } from '.';
+import {
+  damageOf,
+  edgeState,
+  honeReaches,
+  planTouchUp,
+  stopReasons,
+  damageToMend,
+  edgeJobOf,
+  latestChecks,
+} from '.';
 import { abrasivesAtHand } from '../ladder';
 import type { Inspection, ToolChecks } from '../../domain/session';
 import { finding, NO_CHECKS, passedTest } from '../../domain/observation';
@@ -92,7 +100,7 @@ describe('what is to be mended', () => {
 describe('the plan for an edge', () => {
   const tool = sample.tools.find(({ id }) => id === 'wren')!;
   const plan = (apexRadiusUm: number, damageDepthMm = 0) =>
-    planEdge({
+    planTouchUp({
       ...edgeJobOf({
         tool,
         zone: tool.zones[0]!,

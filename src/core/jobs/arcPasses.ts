@@ -2,7 +2,7 @@ import type { Zone } from '../../domain/tool';
 import { facetSchedule } from '../edge';
 import type { LadderStep } from '../ladder';
 import type { Pace } from '../wear';
-import { planOf, type JobPlan } from './jobPlan';
+import { planOfSteps, type JobPlan } from './jobPlan';
 
 /** Facets that an arc is worked in, apex to shoulder. */
 export const ARC_PASSES = 4;
@@ -62,7 +62,7 @@ export function withArcPasses(
       })),
     ];
   });
-  return { ...plan, ...planOf(steps, plan.apexRadiusUm), ...kept(plan) };
+  return { ...plan, ...planOfSteps(steps, plan.apexRadiusUm), ...kept(plan) };
 }
 
 /** What stays of a plan whose steps have become more. */

@@ -7,7 +7,7 @@ export { withinHandWork } from './withinHandWork';
 export type { EdgeJob } from './edgeJob';
 export { NO_PLAN, withSteps, type JobPlan } from './jobPlan';
 export { planFlattening } from './planFlattening';
-export { honedApexUm, hones, planHoning } from './planHoning';
+export { honedApexUm, findHone, hones, planHone } from './planHone';
 export {
   planSpine,
   RAISINGS_PER_FILING,

@@ -1,8 +1,8 @@
 import type { Zone } from '../../domain/tool';
-import { span, type LadderPlan, type LadderStep } from '../ladder';
+import { span, type Ladder, type LadderStep } from '../ladder';
 
 /** A plan that may also change what the zone measures; `zoneAfter` is null where it does not. */
-export interface JobPlan extends LadderPlan {
+export interface JobPlan extends Ladder {
   zoneAfter: Zone | null;
 }
 
@@ -24,12 +24,12 @@ export const NO_PLAN: JobPlan = {
 };
 
 /** A job with nothing to do or nothing to do it with, from the ladder that says why. */
-export function withoutSteps(ladder: LadderPlan, outcome: 'leave alone' | 'out of reach'): JobPlan {
+export function withoutSteps(ladder: Ladder, outcome: 'leave alone' | 'out of reach'): JobPlan {
   return { ...ladder, outcome, steps: [], ...sums([]), zoneAfter: null };
 }
 
 /** A ladder that begins with further steps: no longer one to be compared with another ladder. */
-export function withSteps(ladder: LadderPlan, first: readonly LadderStep[]): LadderPlan {
+export function withSteps(ladder: Ladder, first: readonly LadderStep[]): Ladder {
   const steps = [...first, ...ladder.steps];
   return {
     ...ladder,
@@ -41,7 +41,7 @@ export function withSteps(ladder: LadderPlan, first: readonly LadderStep[]): Lad
 }
 
 /** The plan of some steps that are no ladder. */
-export function planOf(steps: readonly LadderStep[], apexRadiusUm: number): JobPlan {
+export function planOfSteps(steps: readonly LadderStep[], apexRadiusUm: number): JobPlan {
   return { ...NO_PLAN, outcome: 'planned', steps: [...steps], ...sums(steps), apexRadiusUm };
 }
 

@@ -1,14 +1,16 @@
 import fc from 'fast-check';
-import { bevelDrift, bevelFaceWidthMm, NO_WISHES, workingFace, type EdgeJob } from '..';
-import { reshapeZone } from '../edge';
+import { NO_WISHES, workingFace } from '../ladder';
+import { reshapeZone, bevelFaceWidthMm } from '../edge';
 import {
   DRIFT_LIMIT_MM,
   honedApexUm,
   planFlattening,
   planNewAngle,
-  planHoning,
+  findHone,
   planThinning,
   thinningNeed,
+  bevelDrift,
+  type EdgeJob,
 } from '.';
 import { KEEN_UP_TO } from '../sharpness';
 import type { Session } from '../../domain/session';
@@ -156,7 +158,7 @@ describe('honing', () => {
   const zone = flat.zones[0]!;
   const rod = stone(4, { family: 'ceramic', form: 'rod' });
   const plan = (abrasives = [...bench, rod]) =>
-    planHoning({
+    findHone({
       face: workingFace(flat, zone),
       targetApexUm: zone.targetApexUm,
       apexRadiusUm: 2,

@@ -3,7 +3,7 @@ import { bevelFaceWidthMm } from '../edge';
 import type { EdgeJob } from './edgeJob';
 import { grindBehind } from './grindBehind';
 import { withoutSteps, withSteps, type JobPlan } from './jobPlan';
-import { setApex } from './setApex';
+import { apexLadder } from './apexLadder';
 
 /**
  * A drifted bevel ground flat to its apex again: V = 2·L·W·lag off the whole face, then the apex is
@@ -11,7 +11,7 @@ import { setApex } from './setApex';
  */
 export function planFlattening(job: EdgeJob, lagMm: number): JobPlan {
   const { tool, zone, abrasives, hand } = job;
-  const apex = setApex(job, { ...zone, facet: null }, job);
+  const apex = apexLadder(job, { ...zone, facet: null }, job);
   if (lagMm === 0) return withoutSteps(apex, 'leave alone');
   const flat = grindBehind({
     face: { ...workingFace(tool, zone), facet: null },

@@ -3,7 +3,7 @@ import { workingFace } from '../ladder';
 import type { EdgeJob } from './edgeJob';
 import { grindBehind } from './grindBehind';
 import { NO_PLAN, withoutSteps, withSteps, type JobPlan } from './jobPlan';
-import { setApex } from './setApex';
+import { apexLadder } from './apexLadder';
 
 /** Less steel than this (mm², a side) is no change of angle. */
 const LEAST_AREA_MM2 = 1e-6;
@@ -33,7 +33,7 @@ export function planNewAngle(job: EdgeJob, aim: EdgeAim): JobPlan {
     abrasives,
     hand,
   });
-  const apex = setApex(job, zoneAfter, {
+  const apex = apexLadder(job, zoneAfter, {
     damageDepthMm: Math.max(0, damageDepthMm - recessionMm),
   });
   if (ground.length === 0 || apex.outcome !== 'planned') return withoutSteps(apex, 'out of reach');

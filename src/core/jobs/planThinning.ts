@@ -6,7 +6,7 @@ import type { EdgeJob } from './edgeJob';
 import { grindBehind } from './grindBehind';
 import { withoutSteps, withSteps, type JobPlan } from './jobPlan';
 import { planFlattening } from './planFlattening';
-import { setApex } from './setApex';
+import { apexLadder } from './apexLadder';
 import { PRIORS } from '../priors';
 
 /** Steel to take off behind the edge, and how the stone is laid for it. */
@@ -73,7 +73,7 @@ export function planThinning(job: EdgeJob): JobPlan {
   }
   const work = thinningWork(tool, zone);
   const behind = thinningSteps(job, work);
-  const apex = setApex(job, work.zoneAfter, job);
+  const apex = apexLadder(job, work.zoneAfter, job);
   if (behind.length === 0 || apex.outcome !== 'planned') return withoutSteps(apex, 'out of reach');
   return { ...withSteps(apex, behind), zoneAfter: work.zoneAfter };
 }

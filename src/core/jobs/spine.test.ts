@@ -1,5 +1,5 @@
-import { planJob, raisingsLeft, spineWorkDue } from '..';
-import { planSpine } from '.';
+import { planJob } from '../inspection';
+import { planSpine, raisingsLeft, spineWorkDue } from '.';
 import { abrasivesAtHand } from '../ladder';
 import type { Session, SessionStep } from '../../domain/session';
 import type { StepTask } from '../../domain/terms';

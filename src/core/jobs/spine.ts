@@ -15,7 +15,7 @@ import {
 } from '../ladder';
 import { FILE_LIMIT_HRC, specificWearRate } from '../wear';
 import { countedStep } from './countedStep';
-import { NO_PLAN, planOf, type JobPlan } from './jobPlan';
+import { NO_PLAN, planOfSteps, type JobPlan } from './jobPlan';
 import { PRIORS } from '../priors';
 
 /** Ways of working a spine, lightest first for each kind. */
@@ -81,7 +81,7 @@ export function planSpine(input: {
   }[input.work];
 
   const planned = steps.filter((step) => step !== null);
-  if (planned.length === steps.length) return planOf(planned, 0);
+  if (planned.length === steps.length) return planOfSteps(planned, 0);
   const lacking = [
     ...(file || input.work !== 'file it anew' ? [] : ['a file that bites this steel']),
     ...(burnisher ? [] : ['a file with a smooth edge, or a smooth steel']),

@@ -1,8 +1,8 @@
-import type { LadderPlan } from '../ladder';
+import type { Ladder } from '../ladder';
 import { PRIORS } from '../priors';
 
 /** The plan, or where it would take longer than a hand lasts, none. */
-export function withinHandWork<P extends LadderPlan>(plan: P): P {
+export function withinHandWork<P extends Ladder>(plan: P): P {
   if (plan.minutes <= PRIORS.longestJobMinutes.value) return plan;
   return {
     ...plan,

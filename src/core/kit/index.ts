@@ -1,6 +1,5 @@
 export {
   duplicates,
-  kitCost,
   kitTotals,
   lightestServing,
   nextKit,
@@ -9,14 +8,13 @@ export {
   thingPrice,
   wayWith,
   type KitStep,
-  type KitTotals,
 } from './explainKit';
 export { fieldLadder } from './fieldLadder';
 export { kitFrontier, type FrontierPoint } from './kitFrontier';
 export { needsOfEachOnce, needsOfForecast } from './kitNeeds';
-export { coveredBy, kitProblem, type KitWishes } from './kitProblem';
+export { coveredBy, kitProblem } from './kitProblem';
 export { limitedKit, limitsBind, NO_LIMITS, type KitLimits } from './limitedKit';
 export { rackRound } from './rackRound';
 export { solveKit, type KitSolution, type SolvedNeed } from './solveKit';
 export { candidateWorth, thingsWorth, type ThingWorth } from './thingsWorth';
-export type { KitItem, KitNeed, KitProblem, RackRound, SolveLp } from './types';
+export type { KitItem, KitProblem, RackRound, SolveLp } from './types';

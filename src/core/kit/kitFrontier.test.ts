@@ -2,7 +2,7 @@
 import fc from 'fast-check';
 import loadHighs, { type Highs } from 'highs';
 import type { CarryPlace } from '../../domain/terms';
-import { limitedKit, limitsBind, NO_LIMITS, type KitSolution, type SolveLp } from '..';
+import { limitedKit, limitsBind, NO_LIMITS, type KitSolution, type SolveLp } from '.';
 import {
   kitCost,
   kitTotals,

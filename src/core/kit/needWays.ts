@@ -1,4 +1,4 @@
-import { planHoning } from '../jobs';
+import { findHone } from '../jobs';
 import { KEEN_UP_TO } from '../sharpness';
 import type { KitNeed, KitProblem, NeedWay } from './types';
 
@@ -13,7 +13,7 @@ export function honeWays(
   const { face, condition, target } = need;
   if (condition.damageDepthMm > 0) return [];
   return problem.abrasives.flatMap(({ abrasive }) => {
-    const plan = planHoning({
+    const plan = findHone({
       face,
       targetApexUm: target.apexRadiusUm,
       apexRadiusUm: condition.apexRadiusUm,

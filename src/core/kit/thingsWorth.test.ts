@@ -1,4 +1,4 @@
-import { workingFace } from '..';
+import { workingFace } from '../ladder';
 import { UNTAUGHT_HAND } from '../evidence';
 import { DEFAULT_PACE } from '../wear';
 import { stone, strop, toolOf } from '../../testing/ladderFixtures';

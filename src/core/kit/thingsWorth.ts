@@ -1,8 +1,8 @@
 import type { SharpnessTest } from '../../domain/terms';
 import {
   BARE_STROP_UM,
-  planLadder,
-  type LadderPlan,
+  findLadder,
+  type Ladder,
   type LadderStone,
   type ShelfAbrasive,
 } from '../ladder';
@@ -32,10 +32,10 @@ export function thingsWorth(
 ): ThingWorth[] {
   const worth = new Map(problem.items.map(({ id }) => [id, nothing(id)]));
   problem.needs.forEach((need, i) => {
-    const plan = planOf(problem, need);
+    const plan = ladderFor(problem, need);
     for (const id of takenBy(problem, plan)) {
       const own = worth.get(id);
-      if (own) count(own, need, plan, planOf(without(problem, id), need));
+      if (own) count(own, need, plan, ladderFor(without(problem, id), need));
     }
     onProgress((i + 1) / problem.needs.length);
   });
@@ -48,9 +48,9 @@ export function candidateWorth(problem: RackRound, stone: LadderStone): ThingWor
   const added: ShelfAbrasive = { abrasive: stone, needsAll: [stone.id], needsOneOf: null };
   const wider = { ...problem, abrasives: [...problem.abrasives, added] };
   for (const need of problem.needs) {
-    const plan = planOf(wider, need);
+    const plan = ladderFor(wider, need);
     const isTaken = plan.steps.some(({ abrasive }) => abrasive.id === stone.id);
-    if (isTaken) count(own, need, plan, planOf(problem, need));
+    if (isTaken) count(own, need, plan, ladderFor(problem, need));
   }
   return own;
 }
@@ -60,7 +60,7 @@ function nothing(id: string): ThingWorth {
 }
 
 /** Adds what a thing does for one edge: its plan with the thing, against the plan without. */
-function count(own: ThingWorth, need: RoundNeed, plan: LadderPlan, otherwise: LadderPlan): void {
+function count(own: ThingWorth, need: RoundNeed, plan: Ladder, otherwise: Ladder): void {
   own.usedFor.push(need.name);
   if (reaches(plan) && !reaches(otherwise)) own.onlyFor.push(need.name);
   else own.savesMinutes += otherwise.minutes - plan.minutes;
@@ -71,13 +71,13 @@ function count(own: ThingWorth, need: RoundNeed, plan: LadderPlan, otherwise: La
   }
 }
 
-function reaches({ outcome, shortOf }: LadderPlan): boolean {
+function reaches({ outcome, shortOf }: Ladder): boolean {
   return outcome !== 'out of reach' && !shortOf.apex && !shortOf.finish;
 }
 
-function planOf(problem: RackRound, { face, condition, target }: RoundNeed): LadderPlan {
+function ladderFor(problem: RackRound, { face, condition, target }: RoundNeed): Ladder {
   const { pace, learned } = problem.hand;
-  return planLadder({
+  return findLadder({
     zone: face,
     condition,
     target,
@@ -89,7 +89,7 @@ function planOf(problem: RackRound, { face, condition, target }: RoundNeed): Lad
 }
 
 /** The shelf records that a plan takes: stones, strops, compounds, and a lubricant that is the only one. */
-function takenBy(problem: RackRound, { steps }: LadderPlan): Set<string> {
+function takenBy(problem: RackRound, { steps }: Ladder): Set<string> {
   return new Set(
     steps.flatMap(({ abrasive: { id } }) => {
       const { needsAll, needsOneOf } = problem.abrasives.find(

@@ -3,7 +3,7 @@ import type { StrokesLearned } from '../evidence';
 import { contactPressure } from '../wear';
 import { dishAngleError } from '../edge';
 import type { AbrasiveWork } from './stoneWork';
-import type { LadderAbrasive, LadderPlan, LadderStep, StepNote, WorkingFace } from './types';
+import type { LadderAbrasive, Ladder, LadderStep, StepNote, WorkingFace } from './types';
 import { PRIORS } from '../priors';
 
 /** Length of edge in contact with a flat surface at a time. */
@@ -19,7 +19,7 @@ export function describeStep(input: {
   apexUm: number | null;
   /** Size of the step before divided by this one's; null on the first. */
   jumpRatio: number | null;
-  missingStone: LadderPlan['missingStone'];
+  missingStone: Ladder['missingStone'];
 }): LadderStep {
   const { face, abrasive, work, learned, jumpRatio } = input;
   const { strokesPerSide, minutes } = work;

@@ -1,5 +1,4 @@
-import { planLadder, whyUnfit } from '..';
-import { type LadderStone } from '.';
+import { type LadderStone, findLadder, whyUnfit } from '.';
 import type { AbrasiveForm } from '../../domain/terms';
 import { faceOf, stone, strop } from '../../testing/ladderFixtures';
 import type { ToolKind } from '../../domain/kinds';
@@ -7,7 +6,7 @@ import type { ToolKind } from '../../domain/kinds';
 /** The first step of a worn edge with one stone and a strop at hand. */
 function firstStep(kind: ToolKind, form: AbrasiveForm, damageDepthMm = 0, change = {}) {
   const family: LadderStone['family'] = form === 'file' ? 'file' : 'diamond';
-  return planLadder({
+  return findLadder({
     zone: { ...faceOf(kind), ...change },
     condition: { apexRadiusUm: 9, damageDepthMm },
     target: { apexRadiusUm: 3 },
@@ -37,7 +36,7 @@ describe('how the hand moves', () => {
   });
 
   it('a hollow stone and a wide face are warned of', () => {
-    const hollow = planLadder({
+    const hollow = findLadder({
       zone: faceOf('flat-knife'),
       condition: { apexRadiusUm: 9, damageDepthMm: 0 },
       target: { apexRadiusUm: 5 },
@@ -51,7 +50,7 @@ describe('how the hand moves', () => {
 
   it('a strop that sags comes up steeper: it rounds the apex sooner, and says by how much', () => {
     const stropped = (sagMm: number) =>
-      planLadder({
+      findLadder({
         zone: faceOf('flat-knife'),
         condition: { apexRadiusUm: 0.9, damageDepthMm: 0, keenRadiusUm: 0.3 },
         target: { apexRadiusUm: 0.6 },
@@ -65,7 +64,7 @@ describe('how the hand moves', () => {
 
   it('a stone takes the water that it soaks up and a splash, and none with oil', () => {
     const water = (change: Partial<LadderStone>) =>
-      planLadder({
+      findLadder({
         zone: faceOf('flat-knife'),
         condition: { apexRadiusUm: 4, damageDepthMm: 0 },
         target: { apexRadiusUm: 1 },

@@ -1,4 +1,4 @@
-export { planLadder, span, type LadderRequest } from './planLadder';
+export { findLadder, span, type LadderRequest } from './findLadder';
 export {
   arcsFrom,
   comparePaths,
@@ -42,7 +42,7 @@ export type {
   EdgeCondition,
   EdgeTarget,
   LadderAbrasive,
-  LadderPlan,
+  Ladder,
   LadderStep,
   LadderStone,
   LadderStrop,

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
-import { DEFAULT_PACE, planLadder, type LadderAbrasive } from '..';
-import { practiceOf } from '.';
+import { DEFAULT_PACE } from '../wear';
+import { practiceOf, findLadder, type LadderAbrasive } from '.';
 import { strokesLearned } from '../evidence';
 import { USUAL_SCHOOLS, type Schools } from '../../domain/schools';
 import { DAMAGE_WAYS } from '../../domain/terms';
@@ -14,7 +14,7 @@ const file = stone(100, { family: 'file', form: 'file', lengthMm: 200, lubricant
 const tired = { apexRadiusUm: 4, damageDepthMm: 0 };
 
 describe('a planned ladder', () => {
-  const plan = planLadder({
+  const plan = findLadder({
     zone: knife,
     condition: { apexRadiusUm: 8, damageDepthMm: 0.05 },
     target: { apexRadiusUm: 0.7, finishSizeUm: 15 },
@@ -39,7 +39,7 @@ describe('a planned ladder', () => {
 
   it('ends at a last stone as fine as its work asks for, whatever the apex', () => {
     const ends = (finishSizeUm: number) =>
-      planLadder({
+      findLadder({
         zone: knife,
         condition: { apexRadiusUm: 8, damageDepthMm: 0 },
         target: { apexRadiusUm: 3, finishSizeUm },
@@ -51,7 +51,7 @@ describe('a planned ladder', () => {
   });
 
   it('leaves a keen edge alone', () => {
-    const keen = planLadder({
+    const keen = findLadder({
       zone: knife,
       condition: { apexRadiusUm: 0.6, damageDepthMm: 0 },
       target: { apexRadiusUm: 0.7 },
@@ -62,7 +62,7 @@ describe('a planned ladder', () => {
 
   it('strops a merely tired edge, never one with a chip, nor one that tears paper', () => {
     const at = (apexRadiusUm: number, damageDepthMm = 0) =>
-      planLadder({
+      findLadder({
         zone: knife,
         condition: { apexRadiusUm, damageDepthMm },
         target: { apexRadiusUm: 1 },
@@ -75,7 +75,7 @@ describe('a planned ladder', () => {
 
   it('closes with a strop on knives where one is at hand, and on request', () => {
     const last = (zone: typeof knife) =>
-      planLadder({
+      findLadder({
         zone,
         condition: { apexRadiusUm: 8, damageDepthMm: 0 },
         target: { apexRadiusUm: 3 },
@@ -88,7 +88,7 @@ describe('a planned ladder', () => {
   });
 
   it('a strop promises what its own curve says at its own count, and takes a usual one', () => {
-    const { steps } = planLadder({
+    const { steps } = findLadder({
       zone: knife,
       condition: { apexRadiusUm: 8, damageDepthMm: 0 },
       target: { apexRadiusUm: 0.7, finishSizeUm: 45 },
@@ -104,7 +104,7 @@ describe('a planned ladder', () => {
   it('a file is never followed by a strop alone where a stone is owned', () => {
     const chipped = { apexRadiusUm: 9, damageDepthMm: 0.4 };
     const kinds = (abrasives: LadderAbrasive[], owned = abrasives) =>
-      planLadder({
+      findLadder({
         zone: axe,
         condition: chipped,
         target: { apexRadiusUm: 1.2, finishSizeUm: 200 },
@@ -119,10 +119,10 @@ describe('a planned ladder', () => {
   it('refuses bad measures by name', () => {
     const input = { zone: knife, target: { apexRadiusUm: 1 }, abrasives: [] };
     expect(() =>
-      planLadder({ ...input, condition: { apexRadiusUm: 0, damageDepthMm: 0 } }),
+      findLadder({ ...input, condition: { apexRadiusUm: 0, damageDepthMm: 0 } }),
     ).toThrow('condition.apexRadiusUm');
     expect(() =>
-      planLadder({ ...input, condition: { apexRadiusUm: 2, damageDepthMm: -1 } }),
+      findLadder({ ...input, condition: { apexRadiusUm: 2, damageDepthMm: -1 } }),
     ).toThrow('condition.damageDepthMm');
   });
 });
@@ -130,7 +130,7 @@ describe('a planned ladder', () => {
 describe('a kit of little', () => {
   const pebble = stone(10, { family: 'novaculite', form: 'pebble', lengthMm: 70 });
   const plan = (zone: typeof knife, abrasives: LadderAbrasive[], apexRadiusUm = 4) =>
-    planLadder({
+    findLadder({
       zone,
       condition: { apexRadiusUm, damageDepthMm: 0 },
       target: { apexRadiusUm: 0.3, finishSizeUm: 5 },
@@ -168,7 +168,7 @@ describe('a kit of little', () => {
     const radius = fc.double({ min: 0.5, max: 15, noNaN: true });
     fc.assert(
       fc.property(kinds, size, radius, (kind, sizeUm, apexRadiusUm) => {
-        const { outcome } = planLadder({
+        const { outcome } = findLadder({
           zone: faceOf(kind),
           condition: { apexRadiusUm, damageDepthMm: 0 },
           target: { apexRadiusUm: 0.12, finishSizeUm: 0.5 },
@@ -181,7 +181,7 @@ describe('a kit of little', () => {
 
   it('what is owned and lies elsewhere is never called missing', () => {
     const fine = stone(3, { name: 'fine plate at home' });
-    const { missingStone } = planLadder({
+    const { missingStone } = findLadder({
       zone: knife,
       condition: tired,
       target: { apexRadiusUm: 0.35, finishSizeUm: 4 },
@@ -194,7 +194,7 @@ describe('a kit of little', () => {
 
 describe('which rung', () => {
   const plan = (abrasives: LadderAbrasive[], apexRadiusUm = 8) =>
-    planLadder({
+    findLadder({
       zone: knife,
       condition: { apexRadiusUm, damageDepthMm: 0 },
       target: { apexRadiusUm: 1, finishSizeUm: 15 },
@@ -234,7 +234,7 @@ describe('which rung', () => {
         worse,
         (kind, damageWay, r, d, more, deeper) => {
           const at = (apexRadiusUm: number, damageDepthMm: number) =>
-            planLadder({
+            findLadder({
               zone: faceOf(kind),
               condition: { apexRadiusUm, damageDepthMm },
               target: { apexRadiusUm: 0.7, finishSizeUm: 12 },
@@ -256,7 +256,7 @@ describe('which rung', () => {
 
 describe('a chip', () => {
   const at = (damageWay: (typeof DAMAGE_WAYS)[number], zone = faceOf('scandi-knife')) =>
-    planLadder({
+    findLadder({
       zone,
       condition: { apexRadiusUm: 4, damageDepthMm: 0.2 },
       target: { apexRadiusUm: 0.9 },
@@ -278,7 +278,7 @@ describe('a chip', () => {
   });
 
   it('of a chopping tool is ground along its own stretch, the rest only sharpened', () => {
-    const [first] = planLadder({
+    const [first] = findLadder({
       zone: axe,
       condition: {
         apexRadiusUm: 4,
@@ -300,7 +300,7 @@ describe('what the log has taught', () => {
     things: { 'stone-25': { factor, sdLn, steps: 4 } },
   });
   const plan = (calibration = usualHand.learned) =>
-    planLadder({
+    findLadder({
       zone: knife,
       condition: { apexRadiusUm: 8, damageDepthMm: 0 },
       target: { apexRadiusUm: 1, finishSizeUm: 30 },
@@ -329,7 +329,7 @@ describe('what the log has taught', () => {
 
 describe('the schools of a keeper', () => {
   const planWith = (schools: Partial<Schools>) =>
-    planLadder({
+    findLadder({
       zone: { ...knife, practice: practiceOf({ ...USUAL_SCHOOLS, ...schools }, 'flat-knife') },
       condition: { apexRadiusUm: 9, damageDepthMm: 0.1 },
       target: { apexRadiusUm: 1.2, finishSizeUm: 15 },

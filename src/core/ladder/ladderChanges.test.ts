@@ -1,5 +1,4 @@
-import { ladderChanges, NO_WISHES, planLadder, type LadderAbrasive } from '..';
-import { type LadderRequest } from '.';
+import { type LadderRequest, ladderChanges, NO_WISHES, findLadder, type LadderAbrasive } from '.';
 import { faceOf, stone, strop } from '../../testing/ladderFixtures';
 
 const knife = faceOf('flat-knife');
@@ -14,7 +13,7 @@ describe('a person’s own ladder', () => {
     abrasives: [stone(60), stone(25), stone(14), stone(9), strop(1)],
   };
   const own = (wishes: Partial<typeof NO_WISHES>) =>
-    planLadder({ ...request, ownLadder: { ...NO_WISHES, ...wishes } });
+    findLadder({ ...request, ownLadder: { ...NO_WISHES, ...wishes } });
 
   it('leaves out, requires, begins with, or is the whole sequence', () => {
     expect(sizes(own({ leftOut: ['stone-9'] }))).not.toContain(9);
@@ -26,7 +25,7 @@ describe('a person’s own ladder', () => {
   });
 
   it('says what it costs against the best', () => {
-    const best = planLadder(request);
+    const best = findLadder(request);
     const slow = own({ sequence: ['stone-60', 'stone-25', 'stone-14', 'stone-9', 'strop-1'] });
     expect(slow.quickest!.minutes).toBeCloseTo(best.minutes, 9);
     expect(slow.minutes).toBeGreaterThan(best.minutes);
@@ -38,7 +37,7 @@ describe('a person’s own ladder', () => {
 
   it('that cannot be walked is said so, and the plan chooses', () => {
     const twins = [stone(25), stone(25, { id: 'twin' })];
-    const plan = planLadder({
+    const plan = findLadder({
       ...request,
       abrasives: twins,
       ownLadder: { ...NO_WISHES, required: ['stone-25', 'twin'] },
@@ -47,13 +46,13 @@ describe('a person’s own ladder', () => {
   });
 
   it('knows what each further tap would cost, and a tap costs just that', () => {
-    const present = planLadder(request);
+    const present = findLadder(request);
     const changes = ladderChanges(request, present);
     expect(changes.map(({ id }) => id)).toEqual(request.abrasives.map(({ id }) => id));
     for (const { minutesMore, wishes, id, isIn } of changes) {
       expect(isIn).toBe(sizes(present).includes(Number(id.replace(/\D+/, ''))));
       if (minutesMore === null) continue;
-      const after = planLadder({ ...request, ownLadder: wishes });
+      const after = findLadder({ ...request, ownLadder: wishes });
       expect(after.minutes - present.minutes).toBeCloseTo(minutesMore, 9);
       expect(after.steps.some(({ abrasive }) => abrasive.id === id)).toBe(!isIn);
     }

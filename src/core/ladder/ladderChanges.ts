@@ -1,5 +1,5 @@
-import { planLadder, type LadderRequest } from './planLadder';
-import { NO_WISHES, type LadderPlan, type OwnLadder } from './types';
+import { findLadder, type LadderRequest } from './findLadder';
+import { NO_WISHES, type Ladder, type OwnLadder } from './types';
 
 /** What taking one abrasive into a ladder, or out of it, would do to its minutes. */
 export interface LadderChange {
@@ -14,7 +14,7 @@ export interface LadderChange {
 }
 
 /** The change that each fitting abrasive makes to a ladder, coarse to fine as they come. */
-export function ladderChanges(request: LadderRequest, present: LadderPlan): LadderChange[] {
+export function ladderChanges(request: LadderRequest, present: Ladder): LadderChange[] {
   const unfit = new Set(
     present.leftOut.filter(({ reason }) => reason.kind !== 'left out by you').map(({ id }) => id),
   );
@@ -24,7 +24,7 @@ export function ladderChanges(request: LadderRequest, present: LadderPlan): Ladd
     .map(({ id }) => {
       const isIn = used.has(id);
       const wishes = toggled(request.ownLadder ?? NO_WISHES, id, isIn);
-      const plan = planLadder({
+      const plan = findLadder({
         ...request,
         ownLadder: wishes,
         missingStone: false,

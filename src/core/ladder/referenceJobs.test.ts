@@ -1,4 +1,4 @@
-import { NO_WISHES, planLadder, workingFace, type LadderAbrasive, type LadderPlan } from '.';
+import { NO_WISHES, findLadder, workingFace, type LadderAbrasive, type Ladder } from '.';
 import { TEST_CENTRE_UM } from '../sharpness';
 import type { Schools } from '../../domain/schools';
 import { type DamageWay, type SharpnessTest } from '../../domain/terms';
@@ -21,12 +21,12 @@ interface Job {
   secondStone?: boolean;
 }
 
-function plan(job: Job): LadderPlan {
+function plan(job: Job): Ladder {
   const typical = { ...toolOf(job.kind, job.schools), ...job.tool };
   const zone = { ...typical.zones[0]!, endMm: typical.edgeLengthMm, ...job.zone };
   const tool = { ...typical, zones: [zone] };
   const places = job.chip?.places ?? [];
-  return planLadder({
+  return findLadder({
     zone: workingFace(tool, zone),
     condition: {
       apexRadiusUm: TEST_CENTRE_UM[job.at],
@@ -271,7 +271,7 @@ it('any knife after its last stone takes 5 to 13 strokes a side on a strop that 
     for (const sizeUm of [9, 25, 40, 60]) {
       for (const backing of ['hard', 'leather-on-wood'] as const) {
         const tool = toolOf(kind);
-        const { steps } = planLadder({
+        const { steps } = findLadder({
           zone: workingFace(tool, tool.zones[0]!),
           condition: { apexRadiusUm: 6, damageDepthMm: 0 },
           target: { apexRadiusUm: 0.5 },
@@ -288,7 +288,7 @@ it('any knife after its last stone takes 5 to 13 strokes a side on a strop that 
 it('a tired knife on the strop alone takes 4 to 20 strokes a side', () => {
   for (const keenRadiusUm of [0.3, 0.5, 0.8]) {
     for (const apexRadiusUm of [1.4, 1.8, 2]) {
-      const { steps } = planLadder({
+      const { steps } = findLadder({
         zone: edge,
         condition: { apexRadiusUm, damageDepthMm: 0, keenRadiusUm },
         target: { apexRadiusUm: 1 },

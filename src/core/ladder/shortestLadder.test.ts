@@ -1,5 +1,4 @@
 import fc from 'fast-check';
-import { type LadderAbrasive } from '..';
 import {
   arcsFrom,
   comparePaths,
@@ -10,6 +9,7 @@ import {
   type LadderPath,
   type LadderProblem,
   type LadderState,
+  type LadderAbrasive,
 } from '.';
 import { DAMAGE_WAYS } from '../../domain/terms';
 import { usualHand } from '../../testing/bench';

@@ -205,7 +205,7 @@ export interface HelpfulStone {
   savesMinutes: number | null;
 }
 
-export interface LadderPlan {
+export interface Ladder {
   outcome: 'leave alone' | 'planned' | 'out of reach';
   steps: LadderStep[];
   minutes: number;

@@ -1,5 +1,4 @@
-import { planLadder } from '..';
-import { shelfAbrasives, whyUnfit } from '.';
+import { shelfAbrasives, whyUnfit, findLadder } from '.';
 import { faceOf, stone, strop } from '../../testing/ladderFixtures';
 import { sample } from '../../testing/sample';
 import { TOOL_KINDS } from '../../domain/kinds';
@@ -55,7 +54,7 @@ describe('what fits an edge', () => {
       strop(1, { backing: 'soft' }),
     ];
     for (const kind of TOOL_KINDS) {
-      const plan = planLadder({
+      const plan = findLadder({
         zone: faceOf(kind),
         condition: { apexRadiusUm: 9, damageDepthMm: 0.1 },
         target: { apexRadiusUm: 0.9 },

@@ -1,16 +1,15 @@
 import fc from 'fast-check';
 import { addDays, parseISO, setHours } from 'date-fns';
-import { gramsFromApex, workingFace } from '..';
+import { workingFace } from '../ladder';
 import { readGrams } from '../../domain/observation';
 import { TRIP_TASKS } from '../../domain/tripTasks';
 import { USUAL_TRIP, type Trip } from '../../domain/trip';
 import type { Inspection } from '../../domain/session';
 import { sample } from '../../testing/sample';
-import { DEFAULT_PACE } from '..';
 import { dullingFactor, learn } from '../evidence';
 import { evidenceOf } from '.';
-import { seenApex } from '../sharpness';
-import { edgeWear } from '../wear';
+import { seenApex, gramsFromApex } from '../sharpness';
+import { edgeWear, DEFAULT_PACE } from '../wear';
 
 const wren = sample.tools.find(({ id }) => id === 'wren')!;
 const at = '2026-01-01T00:00:00.000Z';

@@ -1,9 +1,8 @@
 import fc from 'fast-check';
-import { gramsFromApex } from '..';
 import { passedTest, readGrams } from '../../domain/observation';
 import type { Inspection } from '../../domain/session';
 import { sample } from '../../testing/sample';
-import { byUsualTester, fitTester, USUAL_TESTER } from '../sharpness';
+import { byUsualTester, fitTester, USUAL_TESTER, gramsFromApex } from '../sharpness';
 import { FEWEST_PAIRS, learnTester, logByUsualTester } from '.';
 
 const look = (tests: Inspection['seen']['tests']): Inspection => ({

@@ -1,4 +1,5 @@
-import { DEFAULT_PACE, familyOnShelf, handOf } from '..';
+import { DEFAULT_PACE } from '../wear';
+import { familyOnShelf, handOf } from '.';
 import { loggedSession, type LoggedSession, type LoggedStep } from '../../domain/loggedSession';
 import { passedTest } from '../../domain/observation';
 import { sample } from '../../testing/sample';

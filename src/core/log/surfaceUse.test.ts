@@ -1,6 +1,5 @@
 import { sample } from '../../testing/sample';
-import { otherFaceId, shelfAbrasives } from '..';
-import { freshSince } from '../ladder';
+import { freshSince, otherFaceId, shelfAbrasives } from '../ladder';
 import { strokesAWeek, strokesSince, surfaceUse } from '.';
 
 describe('what was done on a surface', () => {

@@ -1,6 +1,6 @@
 import { SCHOOLS, type SchoolQuestion, type Schools } from '../../domain/schools';
 import type { Tool, Zone } from '../../domain/tool';
-import { planEdge } from '../inspection';
+import { planTouchUp } from '../inspection';
 import type { EdgeJob } from '../jobs';
 import { abrasivesAtHand, NO_WISHES, type Hand, type Shelf } from '../ladder';
 import { schoolNote } from './schoolNote';
@@ -42,7 +42,7 @@ export function schoolCosts(
       owned: abrasives,
       hand,
     };
-    const { outcome, steps, minutes, apexRadiusUm } = planEdge(worn);
+    const { outcome, steps, minutes, apexRadiusUm } = planTouchUp(worn);
     const strokesPerSide = steps.reduce((sum, step) => sum + step.strokesPerSide, 0);
     return {
       answer,

@@ -1,4 +1,4 @@
-import { microBevelCost, schoolCosts, type SchoolNote } from '..';
+import { microBevelCost, schoolCosts, type SchoolNote } from '.';
 import { SCHOOL_QUESTIONS, SCHOOLS, type SchoolQuestion } from '../../domain/schools';
 import { usualHand } from '../../testing/bench';
 import { toolOf } from '../../testing/ladderFixtures';

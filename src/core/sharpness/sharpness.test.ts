@@ -1,5 +1,4 @@
 import fc from 'fast-check';
-import { apexFromGrams, passedTest, estimateApex, gramsFromApex } from '..';
 import {
   sizeForFinishUm,
   dulledEdge,
@@ -8,6 +7,10 @@ import {
   stropRadiusUm,
   stropRates,
   stroppedRadiusUm,
+  apexFromGrams,
+  passedTest,
+  estimateApex,
+  gramsFromApex,
 } from '.';
 
 describe('finish', () => {

@@ -1,5 +1,7 @@
 import fc from 'fast-check';
-import { advance, planJob, SPINE_WORKS, startSession } from '..';
+import { advance, startSession } from '.';
+import { planJob } from '../inspection';
+import { SPINE_WORKS } from '../jobs';
 import { abrasivesAtHand } from '../ladder';
 import { sessionSchema } from '../../domain/session';
 import { DAMAGE_WAYS, JOBS } from '../../domain/terms';

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { COUNT_SCHEMES, type CountScheme } from '../../domain/terms';
-import { edgeSections, handInSets, nextWay, sectionUnder, setsOf } from '..';
+import { edgeSections } from '../ladder';
+import { handInSets, nextWay, sectionUnder, setsOf } from '.';
 
 /** Strokes a side of a scheme: a stroke out is never left without its way back. */
 const due = (scheme: CountScheme, planned: number): number =>

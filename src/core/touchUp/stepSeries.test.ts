@@ -1,6 +1,7 @@
 import { passedTest, readGrams } from '../../domain/observation';
 import type { Session } from '../../domain/session';
-import { advance, analyseStropSeries, burrGaps, inkDue, stepSeries, type GuideEvent } from '..';
+import { advance, burrGaps, inkDue, stepSeries, type GuideEvent } from '.';
+import { analyseStropSeries } from '../sharpness';
 import { sample } from '../../testing/sample';
 
 const at = (seconds: number): string => new Date(1_700_000_000_000 + seconds * 1000).toISOString();

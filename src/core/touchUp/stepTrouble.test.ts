@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { sample } from '../../testing/sample';
-import { stepTrouble } from '..';
+import { stepTrouble } from '.';
 import type { SessionStep } from '../../domain/session';
 import { isSpineTask, STEP_TASKS } from '../../domain/terms';
 

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
-import { advance, balance, findingsLeft, planLadder, startSession, type GuideEvent } from '..';
+import { advance, balance, findingsLeft, startSession, type GuideEvent } from '.';
+import { findLadder } from '../ladder';
 import { sessionSchema, type Session } from '../../domain/session';
 import { finding, passedTest } from '../../domain/observation';
 import { faceOf, stone, strop } from '../../testing/ladderFixtures';
@@ -20,7 +21,7 @@ const begun = (): Session =>
     wordsOf: () => ({ doneWhen: ['no glint'], warnings: [] }),
     plan: {
       zoneAfter: null,
-      ...planLadder({
+      ...findLadder({
         zone: faceOf('scandi-knife'),
         condition: { apexRadiusUm: 6, damageDepthMm: 0 },
         target: { apexRadiusUm: 0.8 },

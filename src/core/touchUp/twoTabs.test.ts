@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { advance, handInSets, setsOf, type GuideEvent } from '..';
+import { advance, handInSets, setsOf, type GuideEvent } from '.';
 import { passedTest, readGrams } from '../../domain/observation';
 import { sessionSchema, type Session } from '../../domain/session';
 import { COUNT_SCHEMES, DEBURR_WAYS, INK_SEEN, SIDES, SKIP_REASONS } from '../../domain/terms';

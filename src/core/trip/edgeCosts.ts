@@ -1,6 +1,6 @@
-import type { LadderPlan } from '../ladder';
+import type { Ladder } from '../ladder';
 import { heaviestRung } from './heaviestRung';
-import { plannedAt, type EdgeAtHand } from './plannedAt';
+import { ladderAt, type EdgeAtHand } from './ladderAt';
 import type { CostPoint, EdgeCosts } from './types';
 
 /** Roundness (multiples of the target) and chips (mm) that touch-ups are planned for once. */
@@ -12,7 +12,7 @@ const CHIPPED_RATIO = 2.3;
 export function edgeCosts(input: EdgeAtHand): EdgeCosts {
   const { target } = input;
   const at = (ratio: number, chipMm: number): CostPoint[] => {
-    const plan = plannedAt(input, ratio, chipMm);
+    const plan = ladderAt(input, ratio, chipMm);
     const apexUm = ratio * target.apexRadiusUm;
     return plan.outcome === 'planned' ? [costPoint(apexUm, chipMm, plan)] : [];
   };
@@ -23,9 +23,9 @@ export function edgeCosts(input: EdgeAtHand): EdgeCosts {
   return { worn, chipped, finishUm };
 }
 
-function costPoint(apexUm: number, chipMm: number, plan: LadderPlan): CostPoint {
+function costPoint(apexUm: number, chipMm: number, plan: Ladder): CostPoint {
   const { steps, minutes, apexRadiusUm } = plan;
-  const sum = (of: (step: LadderPlan['steps'][number]) => number): number =>
+  const sum = (of: (step: Ladder['steps'][number]) => number): number =>
     steps.reduce((total, step) => total + of(step), 0);
   return {
     apexUm,

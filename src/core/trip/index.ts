@@ -1,12 +1,6 @@
 export { edgeCosts } from './edgeCosts';
 export { doneOnTrip, workSpan, type DoneLine, type DoneOnTrip } from './doneOnTrip';
-export {
-  EVENT_STATES,
-  touchUpEvent,
-  TOUCH_UP_EVENTS,
-  type EventCounts,
-  type TouchUpEvent,
-} from './events';
+export { EVENT_STATES, touchUpEvent, TOUCH_UP_EVENTS, type TouchUpEvent } from './events';
 export { forecastTrip } from './forecastTrip';
 export {
   isUntested,
@@ -17,7 +11,7 @@ export {
   type OutDay,
   type OutLine,
 } from './maintenance';
-export { plannedAt } from './plannedAt';
+export { ladderAt } from './ladderAt';
 export { rustRisk } from './rustRisk';
 export { setAdvice, type SetAdvice } from './setAdvice';
 export { thingsCarried } from './thingsCarried';

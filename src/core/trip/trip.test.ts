@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { edgeTarget, shelfAbrasives, workingFace } from '..';
+import { edgeTarget, shelfAbrasives, workingFace } from '../ladder';
 import { usualHand } from '../../testing/bench';
 import { toolOf } from '../../testing/ladderFixtures';
 import { sample } from '../../testing/sample';

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { bevelFaceWidthMm, forceInWords, specificWearRate, strokesFor, workedBand } from '..';
+import { bevelFaceWidthMm } from '../edge';
 import {
   bandVolumeMm3,
   contactPressure,
@@ -12,6 +12,10 @@ import {
   roundingShiftMm,
   scratchShiftMm,
   vickersHardness,
+  forceInWords,
+  specificWearRate,
+  strokesFor,
+  workedBand,
 } from '.';
 import { ABRASIVE_FAMILIES } from '../../domain/families';
 

@@ -1,6 +1,6 @@
 import type { Metadata } from 'next';
 import { Suspense } from 'react';
-import { GuideScreen } from '../../../features/touch-up/GuideScreen';
+import { GuideScreen } from '../../../features/guide/GuideScreen';
 
 export const metadata: Metadata = { title: 'Touch-up guide' };
 

@@ -1,4 +1,4 @@
-import { STOP_USE } from '../../ui/words/stopWords';
+import { STOP_USE } from './stopWords';
 import { stepCautions } from './cautions';
 import { handWords, sideWords } from './handWords';
 

@@ -3,7 +3,7 @@ import { isSpineTask } from '../../domain/terms';
 import type { SessionStep } from '../../domain/session';
 import type { Tool, Zone } from '../../domain/tool';
 import { holdInShort, MEASURED_AT_MM, neighbourWords } from '../../ui/words/holdWords';
-import { handWords } from './handWords';
+import { handWords } from '../../ui/words/handWords';
 
 interface Held {
   step: SessionStep;

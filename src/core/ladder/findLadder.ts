@@ -23,7 +23,7 @@ import {
   type EdgeCondition,
   type EdgeTarget,
   type LadderAbrasive,
-  type LadderPlan,
+  type Ladder,
   type LadderStep,
   type OwnLadder,
   type WorkingFace,
@@ -58,14 +58,14 @@ export interface LadderRequest {
  * of; `out of reach` only where nothing at hand works the edge at all. The person's own wishes come
  * first, with what they cost. Throws a `RangeError` on negative or missing measures.
  */
-export function planLadder(request: LadderRequest): LadderPlan {
+export function findLadder(request: LadderRequest): Ladder {
   const { zone: face, condition, ownLadder = NO_WISHES } = request;
   positive(condition.apexRadiusUm, 'condition.apexRadiusUm');
   notNegative(condition.damageDepthMm, 'condition.damageDepthMm');
   positive(request.target.apexRadiusUm, 'target.apexRadiusUm');
   const { fitting, leftOut } = sorted(face, request.abrasives);
   const wished = fitting.filter(({ id }) => !ownLadder.leftOut.includes(id));
-  const none: LadderPlan = {
+  const none: Ladder = {
     outcome: 'leave alone',
     steps: [],
     minutes: 0,
@@ -108,7 +108,7 @@ export function planLadder(request: LadderRequest): LadderPlan {
 
 /** The abrasives that fit a face, coarse to fine, and why the others do not. */
 function sorted(face: WorkingFace, abrasives: readonly LadderAbrasive[]) {
-  const leftOut: LadderPlan['leftOut'] = [];
+  const leftOut: Ladder['leftOut'] = [];
   const fitting = abrasives.filter((abrasive) => {
     const reason = whyUnfit(abrasive, face);
     if (reason) leftOut.push({ id: abrasive.id, name: abrasive.name, reason });
@@ -205,7 +205,7 @@ function described(
   problem: LadderProblem,
   { arcs, minutes }: LadderPath,
   target: EdgeTarget,
-  missingStone: LadderPlan['missingStone'],
+  missingStone: Ladder['missingStone'],
 ) {
   const steps = arcs.map((arc, i) => describeArc(problem, arc, arcs[i - 1], missingStone));
   const { lastStone, apexRadiusUm } = arcs.at(-1)!.to;
@@ -229,13 +229,13 @@ export function span(steps: readonly Pick<LadderStep, 'minutesLow' | 'minutesHig
   };
 }
 
-function firstStone({ arcs, minutes }: LadderPath): LadderPlan['firstStones'][number] {
+function firstStone({ arcs, minutes }: LadderPath): Ladder['firstStones'][number] {
   const { id, sizeUm } = arcs[0]!.to.last;
   const steelMm3 = arcs.reduce((sum, { work }) => sum + work.volumeMm3, 0);
   return { id, sizeUm, minutes, steelMm3 };
 }
 
-function compared(path: LadderPath, best: LadderPath): LadderPlan['quickest'] {
+function compared(path: LadderPath, best: LadderPath): Ladder['quickest'] {
   const names = ({ arcs }: LadderPath): string[] => arcs.map(({ to }) => to.last.name);
   const same = names(path).join() === names(best).join();
   return same ? null : { minutes: best.minutes, names: names(best) };
@@ -245,7 +245,7 @@ function describeArc(
   { face, hand, condition }: LadderProblem,
   { to, work }: LadderArc,
   before: LadderArc | undefined,
-  missingStone: LadderPlan['missingStone'],
+  missingStone: Ladder['missingStone'],
 ): LadderStep {
   const { last } = to;
   const family = last.kind === 'stone' ? last.family : last.surface;

@@ -1,9 +1,9 @@
 import {
   oneChip,
-  planLadder,
+  findLadder,
   type Hand,
   type LadderAbrasive,
-  type LadderPlan,
+  type Ladder,
   type WorkingFace,
 } from '../ladder';
 
@@ -16,13 +16,13 @@ export interface EdgeAtHand {
 }
 
 /** The touch-up of an edge that is so many times as round as its target, with a chip or none. */
-export function plannedAt(
+export function ladderAt(
   { face, target, abrasives, hand }: EdgeAtHand,
   ratio: number,
   chipMm: number,
-): LadderPlan {
+): Ladder {
   const { startMm, edgeLengthMm } = face;
-  return planLadder({
+  return findLadder({
     zone: face,
     condition: {
       apexRadiusUm: ratio * target.apexRadiusUm,

@@ -17,7 +17,7 @@ import { EdgeStrip, type Stretch } from '../../ui/edge-strip/EdgeStrip';
 import { deg, minutes, placeMm, plural, spanMm } from '../../ui/format';
 import { troubleWords } from '../../ui/words/troubleWords';
 import { sideHasIts } from './guideStep';
-import { sideWords } from './handWords';
+import { sideWords } from '../../ui/words/handWords';
 import { HoldLine } from './HoldLine';
 
 /** The count, as large as the screen allows; the whole of it is the button. */

@@ -1,8 +1,8 @@
-import type { LadderPlan } from '../../core';
+import type { Ladder } from '../../core';
 import { unfitWords } from '../../ui/words/unfitWords';
 
 /** What on the shelf does not serve, or is needed and not there, and why. */
-export function LeftOut({ plan }: { plan: LadderPlan }) {
+export function LeftOut({ plan }: { plan: Ladder }) {
   if (plan.leftOut.length === 0) return null;
   return (
     <ul className="text-soft">

@@ -1,6 +1,6 @@
 import type { SessionStep } from '../../domain/session';
 import type { Side, StepTask } from '../../domain/terms';
-import { sentence, spoken } from '../../ui/format';
+import { sentence, spoken } from '../format';
 
 type Step = Pick<SessionStep, 'task' | 'motion' | 'direction'>;
 

@@ -1,13 +1,13 @@
 import type { Zone } from '../../domain/tool';
-import { edgeTarget, planLadder, workingFace, type LadderPlan } from '../ladder';
+import { edgeTarget, findLadder, workingFace, type Ladder } from '../ladder';
 import type { EdgeJob } from './edgeJob';
 import { PRIORS } from '../priors';
 
 /** The ladder that sets the apex of a zone anew on stones, after steel behind it has gone. */
-export function setApex(job: EdgeJob, zone: Zone, edge: { damageDepthMm: number }): LadderPlan {
+export function apexLadder(job: EdgeJob, zone: Zone, edge: { damageDepthMm: number }): Ladder {
   const { tool, where, hand } = job;
   const target = edgeTarget(tool, zone, where);
-  return planLadder({
+  return findLadder({
     zone: workingFace(tool, zone),
     condition: {
       apexRadiusUm: Math.max(

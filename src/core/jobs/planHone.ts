@@ -2,13 +2,15 @@ import { FAMILIES } from '../../domain/families';
 import { dulledEdge } from '../sharpness';
 import {
   whyUnfit,
+  workingFace,
   type Hand,
   type LadderAbrasive,
   type LadderStone,
   type WorkingFace,
 } from '../ladder';
 import { countedStep } from './countedStep';
-import { NO_PLAN, planOf, type JobPlan } from './jobPlan';
+import type { EdgeJob } from './edgeJob';
+import { NO_PLAN, planOfSteps, type JobPlan } from './jobPlan';
 import { PRIORS } from '../priors';
 
 /** A ceramic rod no coarser than this (µm) straightens more than it cuts. */
@@ -39,8 +41,18 @@ export function honedApexUm(input: {
   return apexUm - dulledEdge({ keenUm, apexRadiusUm: apexUm }).burrUm;
 }
 
-/** A few light strokes on a hone; out of reach where none is at hand. */
-export function planHoning(input: {
+/** A few strokes that lay a turned edge straight. */
+export function planHone(edge: EdgeJob): JobPlan {
+  const { tool, zone } = edge;
+  return findHone({
+    ...edge,
+    face: workingFace(tool, zone),
+    targetApexUm: zone.targetApexUm,
+  });
+}
+
+/** A few light strokes on the best hone there is for a face; out of reach where none is at hand. */
+export function findHone(input: {
   face: WorkingFace;
   targetApexUm: number;
   apexRadiusUm: number;
@@ -80,5 +92,5 @@ export function planHoning(input: {
     apexRadiusUm: honedUm,
     hand,
   });
-  return planOf([step], honedUm);
+  return planOfSteps([step], honedUm);
 }

@@ -8,8 +8,8 @@ import { deg, newtons, sentence, spanMm } from '../../ui/format';
 import { feelWords } from '../../ui/words/feelWords';
 import { schoolWords } from '../../ui/schoolWords';
 import { HoldDrawing } from '../../ui/section/HoldDrawing';
-import { stepCautions } from './cautions';
-import { handWords } from './handWords';
+import { stepCautions } from '../../ui/words/cautions';
+import { handWords } from '../../ui/words/handWords';
 
 /** When the step is done, how the hand moves, how the angle is held, what to mind. */
 export function GuideAside(props: {

@@ -5,12 +5,12 @@ import { NO_PLAN, type EdgeJob, type JobPlan } from '../jobs';
 import {
   damageBand,
   edgeTarget,
-  planLadder,
+  findLadder,
   takesBand,
   usualDamageWay,
   workedParts,
   workingFace,
-  type LadderPlan,
+  type Ladder,
   type LadderRequest,
   type WorkingFace,
 } from '../ladder';
@@ -36,7 +36,7 @@ export function damageWayOf({
  * the estimate lies a little above the target: a test is no finer. A narrow band leaves a facet, a
  * facet to be blended loses half of its step: the plan says what the zone measures afterwards.
  */
-export function planEdge(job: EdgeJob): JobPlan {
+export function planTouchUp(job: EdgeJob): JobPlan {
   const { tool, zone, apexRadiusUm, damageDepthMm, where } = job;
   const target = edgeTarget(tool, zone, where);
   const way = damageWayOf(job);
@@ -45,7 +45,7 @@ export function planEdge(job: EdgeJob): JobPlan {
     return { ...NO_PLAN, apexRadiusUm };
   }
   const face = workingFace(tool, zone);
-  const ladder = planLadder(ladderRequest(job));
+  const ladder = findLadder(ladderRequest(job));
   return { ...thinAlong(job, ladder), zoneAfter: zoneAfter(job, face, ladder, way) };
 }
 
@@ -73,7 +73,7 @@ export function ladderRequest(job: EdgeJob): LadderRequest {
 function zoneAfter(
   { zone, damageDepthMm, apexRadiusUm, damageStretch }: EdgeJob,
   face: WorkingFace,
-  { steps }: LadderPlan,
+  { steps }: Ladder,
   way: DamageWay | null,
 ): Zone | null {
   const task = steps[0]?.task;

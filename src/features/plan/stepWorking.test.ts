@@ -1,4 +1,4 @@
-import { DEFAULT_PACE, planLadder, type LadderPlan } from '../../core';
+import { DEFAULT_PACE, findLadder, type Ladder } from '../../core';
 import { faceOf, stone, strop } from '../../testing/ladderFixtures';
 import { stepWorking } from './stepWorking';
 import { TOOL_KINDS } from '../../domain/kinds';
@@ -11,8 +11,8 @@ const abrasives = [
   strop(1),
 ];
 
-const planned = (zone: ReturnType<typeof faceOf>, damageDepthMm: number): LadderPlan =>
-  planLadder({
+const planned = (zone: ReturnType<typeof faceOf>, damageDepthMm: number): Ladder =>
+  findLadder({
     zone,
     abrasives,
     pace: DEFAULT_PACE,

@@ -4,6 +4,7 @@ import nextTypescript from 'eslint-config-next/typescript';
 import prettier from 'eslint-config-prettier/flat';
 
 export default defineConfig([
+  { linterOptions: { reportUnusedDisableDirectives: 'error' } },
   ...next,
   ...nextTypescript,
   prettier,
@@ -15,6 +16,12 @@ export default defineConfig([
       eqeqeq: 'error',
       'no-console': 'error',
     },
+  },
+  {
+    // What is longer says why, on the line above it.
+    files: ['src/**', 'scripts/**', 'demo/**'],
+    ignores: ['**/*.test.{ts,tsx}'],
+    rules: { 'max-lines-per-function': ['error', { max: 75 }] },
   },
   {
     files: ['**/*.cjs'],

@@ -272,6 +272,7 @@ export type { CareGroup, CareRow, DoneTogether } from './care';
 export { logAnswers, toolStories, WORK_MARKS, workMark } from './answers';
 export type {
   CourseEntry,
+  CoursePoint,
   DamageByAngle,
   EarnedGrams,
   EdgeAnswers,

@@ -1,10 +1,9 @@
 /** What a log answers, beyond what it teaches the plans. It stands on every chapter of the model. */
-export type { CourseEntry, EdgeCourse } from './edgeCourse';
+export type { CourseEntry, CoursePoint, EdgeCourse } from './edgeCourse';
 export type { DamageByAngle } from './damageByAngle';
 export type { EarnedGrams } from './earnedGrams';
 export type { EdgeStory } from './edgeStory';
 export type { Effort } from './effort';
-export type {} from './gaps';
 export type { Hold, SideBalance } from './handThroughTime';
 export type { EdgeAnswers } from './edgeAnswers';
 export { logAnswers, type LogAnswers } from './logAnswers';

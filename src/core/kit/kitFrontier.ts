@@ -42,6 +42,7 @@ const SAME_MINUTES = 1e-12;
  * the ways that it may still take, with the grams that they add, could better a point. `onPoints` hears
  * of the frontier as it is so far and of the share that is searched, now and then.
  */
+// eslint-disable-next-line max-lines-per-function -- one dynamic programme: its parts share their arrays
 export function kitFrontier(input: {
   needs: readonly WeighedNeed[];
   /** Weight of each item, in whole numbers of any unit: that of the points' `grams`. */

@@ -36,6 +36,7 @@ const LONGEST_GAP_SECONDS = 20;
  * change of step names the step it was made on, so that a double tap or a second tab skips none.
  * Pure, so that the same events give the same record in every tab.
  */
+// eslint-disable-next-line max-lines-per-function -- a table of events, a few lines each
 export function advance(session: Session, event: GuideEvent): Session {
   if (session.finishedAt !== null) return session;
   const working = { ...session, updatedAt: event.at };

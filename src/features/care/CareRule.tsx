@@ -21,6 +21,7 @@ interface Measured {
  * The upright rule of time beside the list: every dated row is joined to its day; what a trip pulls
  * forward has its own day besides, as a hollow dot.
  */
+// eslint-disable-next-line max-lines-per-function -- one drawing: ground, gate, ticks and leaders on one scale
 export function CareRule(props: {
   /** The list beside it; null until it stands. */
   list: HTMLElement | null;

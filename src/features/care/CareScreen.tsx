@@ -72,14 +72,7 @@ function CareBoard(props: { rows: CareRow[]; trip: Trip | null; states: readonly
           Into a calendar
         </button>
       </div>
-      {rows.length === 0 && (
-        <p className="mt-4 text-lg">
-          Nothing to look after yet.{' '}
-          <Link href="/" className="link">
-            Hang a tool
-          </Link>
-        </p>
-      )}
+      {rows.length === 0 && <Nothing />}
       <JustDoneLines acts={acts} />
       <div
         ref={setList}
@@ -109,6 +102,17 @@ function CareBoard(props: { rows: CareRow[]; trip: Trip | null; states: readonly
         </p>
       )}
     </div>
+  );
+}
+
+function Nothing() {
+  return (
+    <p className="mt-4 text-lg">
+      Nothing to look after yet.{' '}
+      <Link href="/" className="link">
+        Hang a tool
+      </Link>
+    </p>
   );
 }
 

@@ -46,7 +46,6 @@ export function Counter(props: {
   const { edgeLengthMm } = tool;
   const count = step[side];
   const other = side === 'left' ? 'right' : 'left';
-  const troubles = stepTrouble(step).filter(({ kind }) => kind === 'sides apart' || !isStuckSaid);
   return (
     <button
       ref={ref}
@@ -68,22 +67,7 @@ export function Counter(props: {
           {count}
         </span>
         <span className="max-w-[22rem] pb-4 text-xl">
-          <span className="block">
-            {byFeel ? (
-              <>
-                by feel, about <b className="figures">{minutes(step.plannedMinutes)}</b>;{' '}
-                {minutes(step.activeSeconds / 60)} so far
-              </>
-            ) : (
-              <>
-                of about <b className="figures text-[1.3em]">{step.plannedPerSide}</b>{' '}
-                {motionWord(step)} a side{' '}
-                <span className="figures">
-                  ({step.plannedPerSideLow}–{step.plannedPerSideHigh})
-                </span>
-              </>
-            )}
-          </span>
+          <Planned step={step} byFeel={byFeel} />
           {sets && (
             <span className="figures block font-semibold">{setWords(sets, step, scheme)}</span>
           )}
@@ -93,21 +77,7 @@ export function Counter(props: {
           </span>
         </span>
       </span>
-      {troubles.map((trouble) => (
-        <span key={trouble.kind} role="status" className="field-error block">
-          {troubleWords(trouble)}
-        </span>
-      ))}
-      {!sets && !byFeel && sideHasIts(step, side) && (
-        <span role="status" className="block font-semibold">
-          This side has its strokes: turn it over.
-        </span>
-      )}
-      {inkDue(step) && (
-        <span role="status" className="block font-semibold">
-          Ink it and look: do the strokes reach the edge?
-        </span>
-      )}
+      <Calls step={step} side={side} isStuckSaid={isStuckSaid} sayTurn={!sets && !byFeel} />
       {!isSpineTask(step.task) && (
         <EdgeStrip
           edgeLengthMm={edgeLengthMm}
@@ -121,6 +91,49 @@ export function Counter(props: {
         Tap anywhere here, or the space bar, for each stroke.
       </span>
     </button>
+  );
+}
+
+/** What is planned a side: strokes with their range or, by feel, time. */
+function Planned({ step, byFeel }: { step: SessionStep; byFeel: boolean }) {
+  return byFeel ? (
+    <span className="block">
+      by feel, about <b className="figures">{minutes(step.plannedMinutes)}</b>;{' '}
+      {minutes(step.activeSeconds / 60)} so far
+    </span>
+  ) : (
+    <span className="block">
+      of about <b className="figures text-[1.3em]">{step.plannedPerSide}</b> {motionWord(step)} a
+      side{' '}
+      <span className="figures">
+        ({step.plannedPerSideLow}–{step.plannedPerSideHigh})
+      </span>
+    </span>
+  );
+}
+
+/** What the count calls out: trouble, a side that has its strokes, ink that is due. */
+function Calls(props: { step: SessionStep; side: Side; isStuckSaid: boolean; sayTurn: boolean }) {
+  const { step, side, isStuckSaid, sayTurn } = props;
+  const troubles = stepTrouble(step).filter(({ kind }) => kind === 'sides apart' || !isStuckSaid);
+  return (
+    <>
+      {troubles.map((trouble) => (
+        <span key={trouble.kind} role="status" className="field-error block">
+          {troubleWords(trouble)}
+        </span>
+      ))}
+      {sayTurn && sideHasIts(step, side) && (
+        <span role="status" className="block font-semibold">
+          This side has its strokes: turn it over.
+        </span>
+      )}
+      {inkDue(step) && (
+        <span role="status" className="block font-semibold">
+          Ink it and look: do the strokes reach the edge?
+        </span>
+      )}
+    </>
   );
 }
 

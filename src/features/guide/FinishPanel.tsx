@@ -43,27 +43,17 @@ export default function FinishPanel(props: FinishProps) {
   });
   const onSpine = session.job === 'spine';
   const latest = session.steps.findLast(({ tests }) => tests.length > 0)?.tests.at(-1);
+  const finish = (measured: Zone): Promise<unknown> => {
+    const words = notes.trim();
+    if (!zoneAfter) return noteOil(store, session).then(() => onFinish(remaining, words));
+    const ground = facetOnly ? withFacet(zoneAfter, facet) : measured;
+    return finishMeasured(store, { session, findings: remaining, notes: words, ground, facetOnly });
+  };
   return (
     <FormProvider {...form}>
       <form
         className="mx-auto grid w-full max-w-3xl flex-1 content-start gap-5 px-4 py-6 sm:px-8"
-        onSubmit={(event) =>
-          void form.handleSubmit((measured) =>
-            zoneAfter
-              ? finishMeasured(store, {
-                  session,
-                  findings: remaining,
-                  notes: notes.trim(),
-                  ground: facetOnly
-                    ? facet === 'blend it next time'
-                      ? zoneAfter
-                      : withKeptFacet(zoneAfter)
-                    : measured,
-                  facetOnly,
-                })
-              : noteOil(store, session).then(() => onFinish(remaining, notes.trim())),
-          )(event)
-        }
+        onSubmit={(event) => void form.handleSubmit(finish)(event)}
         noValidate
       >
         <h2>Finish</h2>
@@ -76,45 +66,15 @@ export default function FinishPanel(props: FinishProps) {
         )}
         {zoneAfter && !facetOnly && <MeasuredAfter />}
         {zoneAfter?.facet && facetOnly && (
-          <div>
-            <Choice
-              legend={`It has left a facet ${fineMm(zoneAfter.facet.faceWidthMm)} wide at ${deg(zoneAfter.facet.angleDeg)} per side`}
-              options={[
-                ['blend it next time', 'Blend it next time'],
-                ['keep it as a micro-bevel', 'Keep it as a micro-bevel'],
-              ]}
-              chosen={facet}
-              onChoose={setFacet}
-            />
-            <p className="mt-1 text-[0.95rem] text-soft">The drawing and the next plan go by it.</p>
-          </div>
+          <FacetLeft facet={zoneAfter.facet} chosen={facet} onChoose={setFacet} />
         )}
         {session.before.findings.length > 0 && (
-          <fieldset>
-            <legend className="font-semibold">Still to be seen?</legend>
-            {session.before.findings.map((finding) => (
-              <label
-                key={`${finding.kind}${finding.atMm}`}
-                className="flex min-h-12 items-center gap-3"
-              >
-                <input
-                  type="checkbox"
-                  className="checkbox"
-                  checked={remaining.some((kept) => isSame(kept, finding))}
-                  onChange={(event) =>
-                    setRemaining(
-                      event.target.checked
-                        ? [...remaining, finding]
-                        : remaining.filter((kept) => !isSame(kept, finding)),
-                    )
-                  }
-                />
-                {sentence(finding.kind)} {placeMm(finding.atMm - zone.startMm)} from the heel of the
-                zone
-                {stillDeep(remaining, finding)}
-              </label>
-            ))}
-          </fieldset>
+          <StillSeen
+            before={session.before.findings}
+            zone={zone}
+            remaining={remaining}
+            onChange={setRemaining}
+          />
         )}
         <NotesField
           label="What to watch next time (optional)"
@@ -137,6 +97,66 @@ export default function FinishPanel(props: FinishProps) {
         </div>
       </form>
     </FormProvider>
+  );
+}
+
+/** What becomes of the facet that a narrow band has left. */
+function FacetLeft(props: {
+  facet: NonNullable<Zone['facet']>;
+  chosen: FacetChoice;
+  onChoose: (choice: FacetChoice) => void;
+}) {
+  const { facet, chosen, onChoose } = props;
+  return (
+    <div>
+      <Choice
+        legend={`It has left a facet ${fineMm(facet.faceWidthMm)} wide at ${deg(facet.angleDeg)} per side`}
+        options={[
+          ['blend it next time', 'Blend it next time'],
+          ['keep it as a micro-bevel', 'Keep it as a micro-bevel'],
+        ]}
+        chosen={chosen}
+        onChoose={onChoose}
+      />
+      <p className="mt-1 text-[0.95rem] text-soft">The drawing and the next plan go by it.</p>
+    </div>
+  );
+}
+
+function withFacet(zoneAfter: Zone, choice: FacetChoice): Zone {
+  return choice === 'blend it next time' ? zoneAfter : withKeptFacet(zoneAfter);
+}
+
+/** What was found before, each ticked while it is still to be seen. */
+function StillSeen(props: {
+  before: readonly Finding[];
+  zone: Zone;
+  remaining: readonly Finding[];
+  onChange: (remaining: Finding[]) => void;
+}) {
+  const { before, zone, remaining, onChange } = props;
+  return (
+    <fieldset>
+      <legend className="font-semibold">Still to be seen?</legend>
+      {before.map((finding) => (
+        <label key={`${finding.kind}${finding.atMm}`} className="flex min-h-12 items-center gap-3">
+          <input
+            type="checkbox"
+            className="checkbox"
+            checked={remaining.some((kept) => isSame(kept, finding))}
+            onChange={(event) =>
+              onChange(
+                event.target.checked
+                  ? [...remaining, finding]
+                  : remaining.filter((kept) => !isSame(kept, finding)),
+              )
+            }
+          />
+          {sentence(finding.kind)} {placeMm(finding.atMm - zone.startMm)} from the heel of the zone
+          {stillDeep(remaining, finding)}
+        </label>
+      ))}
+    </fieldset>
   );
 }
 

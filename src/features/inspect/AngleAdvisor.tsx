@@ -17,7 +17,6 @@ export function AngleAdvisor(props: {
   onTasks: (ids: TaskId[]) => void;
 }) {
   const { tool, zone, advice, taskIds, onTasks } = props;
-  const tasks = TASKS.filter(({ id }) => taskIds.includes(id));
   const present = workingFace(tool, zone).angleDeg;
   const moves = advice.move === 'steeper' || advice.move === 'flatter';
   const angleDeg = present + advice.changeDeg;
@@ -41,58 +40,74 @@ export function AngleAdvisor(props: {
             planLink('micro-bevel', 'Plan a micro-bevel')}
         </p>
       )}
-      <details className="mt-1">
-        <summary className="inline-flex min-h-12 cursor-pointer items-center font-semibold underline underline-offset-4">
-          For which work: {tasks.map(({ name }) => name).join(', ') || 'none chosen'}
-        </summary>
-        <div className="grid grid-cols-2">
-          {TASKS.map(({ id, name }) => (
-            <label key={id} className="flex min-h-12 items-center gap-3">
-              <input
-                type="checkbox"
-                className="checkbox"
-                checked={taskIds.includes(id)}
-                onChange={(event) =>
-                  onTasks(event.target.checked ? [...taskIds, id] : taskIds.filter((t) => t !== id))
-                }
-              />
-              {name}
-            </label>
-          ))}
-        </div>
-      </details>
-      <table className="table-plain mt-2">
-        <caption className="sr-only">What each angle costs</caption>
-        <thead>
-          <tr>
-            <th>Per side</th>
-            <th className="number">Thick at {fineMm(0.25)}</th>
-            <th className="number">Wear, as chips</th>
-            <th className="number">Bite</th>
-            <th className="number">To grind away</th>
-          </tr>
-        </thead>
-        <tbody>
-          {advice.prices.map(({ angleDeg, thicknessMm, damageShare, biteShare, steelMm3 }) => (
-            <tr key={angleDeg} className={angleDeg === present ? 'font-bold' : ''}>
-              <td className="figures whitespace-nowrap">
-                {deg(angleDeg)}
-                {angleDeg === present && ' now'}
-              </td>
-              <td className="number">{fineMm(thicknessMm)}</td>
-              <td className="number">{Math.round(100 * damageShare)} %</td>
-              <td className="number">{Math.round(100 * biteShare)} %</td>
-              <td className="number">
-                {steelMm3 === 0
-                  ? 'nothing'
-                  : Number.isFinite(steelMm3)
-                    ? volume(steelMm3)
-                    : 'too much'}
-              </td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
+      <ForWork taskIds={taskIds} onTasks={onTasks} />
+      <Prices prices={advice.prices} present={present} />
     </section>
+  );
+}
+
+/** The work that the advice is for. */
+function ForWork(props: { taskIds: readonly TaskId[]; onTasks: (ids: TaskId[]) => void }) {
+  const { taskIds, onTasks } = props;
+  const tasks = TASKS.filter(({ id }) => taskIds.includes(id));
+  return (
+    <details className="mt-1">
+      <summary className="inline-flex min-h-12 cursor-pointer items-center font-semibold underline underline-offset-4">
+        For which work: {tasks.map(({ name }) => name).join(', ') || 'none chosen'}
+      </summary>
+      <div className="grid grid-cols-2">
+        {TASKS.map(({ id, name }) => (
+          <label key={id} className="flex min-h-12 items-center gap-3">
+            <input
+              type="checkbox"
+              className="checkbox"
+              checked={taskIds.includes(id)}
+              onChange={(event) =>
+                onTasks(event.target.checked ? [...taskIds, id] : taskIds.filter((t) => t !== id))
+              }
+            />
+            {name}
+          </label>
+        ))}
+      </div>
+    </details>
+  );
+}
+
+/** What each angle costs, the present one among them. */
+function Prices({ prices, present }: { prices: AngleAdvice['prices']; present: number }) {
+  return (
+    <table className="table-plain mt-2">
+      <caption className="sr-only">What each angle costs</caption>
+      <thead>
+        <tr>
+          <th>Per side</th>
+          <th className="number">Thick at {fineMm(0.25)}</th>
+          <th className="number">Wear, as chips</th>
+          <th className="number">Bite</th>
+          <th className="number">To grind away</th>
+        </tr>
+      </thead>
+      <tbody>
+        {prices.map(({ angleDeg, thicknessMm, damageShare, biteShare, steelMm3 }) => (
+          <tr key={angleDeg} className={angleDeg === present ? 'font-bold' : ''}>
+            <td className="figures whitespace-nowrap">
+              {deg(angleDeg)}
+              {angleDeg === present && ' now'}
+            </td>
+            <td className="number">{fineMm(thicknessMm)}</td>
+            <td className="number">{Math.round(100 * damageShare)} %</td>
+            <td className="number">{Math.round(100 * biteShare)} %</td>
+            <td className="number">
+              {steelMm3 === 0
+                ? 'nothing'
+                : Number.isFinite(steelMm3)
+                  ? volume(steelMm3)
+                  : 'too much'}
+            </td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
   );
 }

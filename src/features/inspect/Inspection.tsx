@@ -46,9 +46,8 @@ export function Inspection(props: {
   const note = () => noteLook({ toolId: tool.id, zoneId: zone.id, seen, checks });
   const plan = async (): Promise<void> => {
     await note();
-    const { job } = verdict;
-    const address = { toolId: tool.id, zoneId: zone.id, job, damageWay: damageWay ?? undefined };
-    router.push(jobLink(address));
+    const edge = { toolId: tool.id, zoneId: zone.id };
+    router.push(jobLink({ ...edge, job: verdict.job, damageWay: damageWay ?? undefined }));
   };
   return (
     <>

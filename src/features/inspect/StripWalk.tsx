@@ -38,7 +38,6 @@ export function StripWalk(props: {
         cause: zone.noImpacts ? 'misuse' : 'work',
       }),
     );
-  const lengthMm = zone.endMm - zone.startMm;
   const places = namedPlaces(tool, zone);
   return (
     <section aria-label="Walk the strip" className="mt-3">
@@ -49,29 +48,7 @@ export function StripWalk(props: {
         chosen={kind}
         onChoose={setKind}
       />
-      <div
-        className="relative mt-2 cursor-crosshair py-5"
-        data-testid="strip"
-        onClick={(event) => {
-          const box = event.currentTarget.getBoundingClientRect();
-          const share = (event.clientX - box.left - 2) / (box.width - 4);
-          add(zone.startMm + Math.min(1, Math.max(0, share)) * lengthMm);
-        }}
-      >
-        <EdgeStrip
-          edgeLengthMm={lengthMm}
-          stretches={[
-            {
-              name: zone.name,
-              startMm: 0,
-              endMm: lengthMm,
-              word,
-              findings: findings.map((f) => ({ ...f, atMm: f.atMm - zone.startMm })),
-            },
-          ]}
-          ends={[endWords(zone.startMm, places), endWords(zone.endMm, places)]}
-        />
-      </div>
+      <Strip zone={zone} word={word} findings={findings} places={places} onTap={add} />
       <div className="flex flex-wrap items-end gap-3">
         <p className="max-w-[34ch] text-soft">
           Tap the strip where you see the {spoken(kind)}, or give its place:
@@ -99,19 +76,67 @@ export function StripWalk(props: {
         <ul className="mt-3 flex flex-wrap gap-2" aria-label="On the strip">
           {findings.map((found, i) => (
             <li key={`${found.kind}${found.atMm}${i}`}>
-              <button
-                type="button"
-                aria-pressed={selected === i}
-                className={`btn ${selected === i ? 'btn-neutral' : 'btn-outline'}`}
-                onClick={() => onSelect(i)}
-              >
-                {findingInWords(found, places)}
-              </button>
+              <FoundButton
+                isSelected={selected === i}
+                words={findingInWords(found, places)}
+                onSelect={() => onSelect(i)}
+              />
             </li>
           ))}
         </ul>
       )}
     </section>
+  );
+}
+
+/** The strip itself: a tap says where. */
+function Strip(props: {
+  zone: Zone;
+  word: EdgeWord;
+  findings: readonly Finding[];
+  places: readonly NamedPlace[];
+  onTap: (atMm: number) => void;
+}) {
+  const { zone, word, findings, places, onTap } = props;
+  const lengthMm = zone.endMm - zone.startMm;
+  return (
+    <div
+      className="relative mt-2 cursor-crosshair py-5"
+      data-testid="strip"
+      onClick={(event) => {
+        const box = event.currentTarget.getBoundingClientRect();
+        const share = (event.clientX - box.left - 2) / (box.width - 4);
+        onTap(zone.startMm + Math.min(1, Math.max(0, share)) * lengthMm);
+      }}
+    >
+      <EdgeStrip
+        edgeLengthMm={lengthMm}
+        stretches={[
+          {
+            name: zone.name,
+            startMm: 0,
+            endMm: lengthMm,
+            word,
+            findings: findings.map((f) => ({ ...f, atMm: f.atMm - zone.startMm })),
+          },
+        ]}
+        ends={[endWords(zone.startMm, places), endWords(zone.endMm, places)]}
+      />
+    </div>
+  );
+}
+
+function FoundButton(props: { isSelected: boolean; words: string; onSelect: () => void }) {
+  const { isSelected, words, onSelect } = props;
+  return (
+    <button
+      type="button"
+      aria-pressed={isSelected}
+      className={`btn ${isSelected ? 'btn-neutral' : 'btn-outline'}`}
+      onClick={onSelect}
+    >
+      {words}
+    </button>
   );
 }
 

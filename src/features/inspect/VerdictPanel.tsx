@@ -31,57 +31,80 @@ export function VerdictPanel({
       {lighter && <p className="mt-1">{lighter}</p>}
       {heavier && <p className="mt-1">{heavier}</p>}
       {!danger && choices.length > 0 && verdict.job === 'touch-up' && (
-        <table className="table-plain mt-3">
-          <caption className="sign text-left text-lg">The chip, three ways</caption>
-          <tbody>
-            {choices.map(({ way, plan, wornOut, steelMm3, facet }) => (
-              <tr key={way} className={way === damageWay ? 'font-bold' : 'text-soft'}>
-                <td>
-                  <button
-                    type="button"
-                    aria-pressed={way === damageWay}
-                    className={`btn whitespace-nowrap ${way === damageWay ? 'btn-neutral' : 'btn-outline'}`}
-                    onClick={() => onDamageWay(way)}
-                  >
-                    {sentence(way)}
-                  </button>
-                </td>
-                <td className="number">
-                  {plan.outcome === 'planned'
-                    ? minutesSpan(plan)
-                    : plan.outcome === 'leave alone'
-                      ? 'nothing'
-                      : 'no'}
-                </td>
-                <td>
-                  {wornOut
-                    ? `takes nothing, worn out after ${plural(wornOut.touchUps, 'touch-up')}`
-                    : `${steel(steelMm3)}, leaves ${facet ? `a facet at ${deg(facet.angleDeg)}` : 'nothing to see'}`}
-                </td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
+        <DamageTable choices={choices} chosen={damageWay} onChoose={onDamageWay} />
       )}
-      {outlooks.length > 0 && (
-        <table className="table-plain mt-3">
-          <caption className="sr-only">Every rung for this edge, lightest first</caption>
-          <tbody>
-            {outlooks.map((outlook) => (
-              <tr key={outlook.rung} className={outlook.rung === rung ? 'font-bold' : 'text-soft'}>
-                <td>{sentence(outlook.rung)}</td>
-                <td className="number">
-                  {outlook.minutes === null
-                    ? 'no'
-                    : outlook.minutes === 0
-                      ? 'nothing'
-                      : minutes(outlook.minutes)}
-                </td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
-      )}
+      {outlooks.length > 0 && <Rungs outlooks={outlooks} chosen={rung} />}
     </section>
+  );
+}
+
+/** The ways of a chip side by side: time, steel, what is left to see. */
+function DamageTable(props: {
+  choices: readonly DamageChoice[];
+  chosen: DamageWay | null;
+  onChoose: (way: DamageWay) => void;
+}) {
+  const { choices, chosen, onChoose } = props;
+  return (
+    <table className="table-plain mt-3">
+      <caption className="sign text-left text-lg">The chip, three ways</caption>
+      <tbody>
+        {choices.map(({ way, plan, wornOut, steelMm3, facet }) => (
+          <tr key={way} className={way === chosen ? 'font-bold' : 'text-soft'}>
+            <td>
+              <button
+                type="button"
+                aria-pressed={way === chosen}
+                className={`btn whitespace-nowrap ${way === chosen ? 'btn-neutral' : 'btn-outline'}`}
+                onClick={() => onChoose(way)}
+              >
+                {sentence(way)}
+              </button>
+            </td>
+            <td className="number">
+              {plan.outcome === 'planned'
+                ? minutesSpan(plan)
+                : plan.outcome === 'leave alone'
+                  ? 'nothing'
+                  : 'no'}
+            </td>
+            <td>
+              {wornOut
+                ? `takes nothing, worn out after ${plural(wornOut.touchUps, 'touch-up')}`
+                : `${steel(steelMm3)}, leaves ${facet ? `a facet at ${deg(facet.angleDeg)}` : 'nothing to see'}`}
+            </td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}
+
+/** Every rung with its time, lightest first. */
+function Rungs({
+  outlooks,
+  chosen,
+}: {
+  outlooks: EdgeVerdict['outlooks'];
+  chosen: EdgeVerdict['rung'];
+}) {
+  return (
+    <table className="table-plain mt-3">
+      <caption className="sr-only">Every rung for this edge, lightest first</caption>
+      <tbody>
+        {outlooks.map((outlook) => (
+          <tr key={outlook.rung} className={outlook.rung === chosen ? 'font-bold' : 'text-soft'}>
+            <td>{sentence(outlook.rung)}</td>
+            <td className="number">
+              {outlook.minutes === null
+                ? 'no'
+                : outlook.minutes === 0
+                  ? 'nothing'
+                  : minutes(outlook.minutes)}
+            </td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
   );
 }

@@ -1,33 +1,27 @@
 'use client';
 
+import dynamic from 'next/dynamic';
 import { useState } from 'react';
-import {
-  duplicates,
-  kitTotals,
-  lightestServing,
-  nextKit,
-  oneStep,
-  shownPoints,
-  wayWith,
-  type FrontierPoint,
-  type KitSolution,
-  type KitStep,
-  type Shelf,
-  type SolvedNeed,
-} from '../../core';
+import { duplicates, type KitSolution, type KitStep, type Shelf } from '../../core';
 import type { CarryPlace } from '../../domain/terms';
 import type { Trip } from '../../domain/trip';
 import type { TripStep } from '../../live';
-import { grams, listed, minutes, plural } from '../../ui/format';
-import { needWords, stepTitle } from '../../ui/words/kitWords';
+import { grams, listed, minutes } from '../../ui/format';
+import { needWords } from '../../ui/words/kitWords';
 import { CoverTable } from './CoverTable';
-import { FrontierChart } from './FrontierChart';
+import { FRONTIER_HEIGHT } from './frontierHeight';
+import { KitSums } from './KitSums';
 import { LeftAtHome } from './LeftAtHome';
 import { Mats } from './Mats';
-import { isSameKit, isSamePacking, packedItems, packedKit, withTicks } from './packing';
-import { OutThere } from './OutThere';
+import { isSamePacking, withTicks } from './packing';
 import { ThingBar } from './ThingBar';
+import { useChosenKit } from './useChosenKit';
 import type { ShownKits } from './useKits';
+
+const FrontierChart = dynamic(() => import('./FrontierChart'), {
+  ssr: false,
+  loading: () => <div style={{ height: FRONTIER_HEIGHT }} />,
+});
 
 /** The kit that is chosen on the frontier: in sum, laid out, and what each thing does for it. */
 export function ChosenKit(props: {
@@ -40,91 +34,37 @@ export function ChosenKit(props: {
   onChange: (step: TripStep) => void;
 }) {
   const { trip, trips, shelf, solution, kits, now, onChange } = props;
-  const points = shownPoints(solution.points);
-  const [wanted, setWanted] = useState<number | null>(null);
+  const kit = useChosenKit(trip, solution, kits);
+  const { points, at, carried, totals, lighter, heavier, along } = kit;
   const [item, setItem] = useState<string | null>(null);
-  // Until another is asked for, the kit is the one that is packed, or the best within the limits.
-  const packed = packedItems(solution, trip.carried);
-  const own = wanted === null ? (packed ?? kits.within) : null;
-  const isWithin = own !== null && packed === null;
-  const nearG = wanted ?? (own && kitTotals(solution, new Set(own)).grams);
-  const at =
-    nearG === null
-      ? lightestServing(solution, points)
-      : Math.max(
-          0,
-          points.findLastIndex((point) => point.grams <= nearG),
-        );
-  const carried = new Set(own ?? points[at]?.items ?? []);
-  const totals = kitTotals(solution, carried);
-  const isOnFrontier = own === null || isSameKit(own, points[at]?.items ?? []);
-  const step = (way: 'lighter' | 'heavier'): KitStep | null =>
-    isOnFrontier ? (oneStep(points, at, way) ?? nextKit(points, at, way)) : null;
-  const serves =
-    totals.unserved.length === 0
-      ? 'no edge unserved'
-      : `${plural(totals.unserved.length, 'need')} unserved`;
-  const [heavier, lighter] = [step('heavier'), step('lighter')];
-  const title = stepTitle(solution, heavier ?? nextKit(points, at, 'heavier'), (next) =>
-    gainedBy(solution, points[at]!, next),
-  );
   const chosen = solution.items.findIndex(({ id }) => id === item);
-  const twice = duplicates(solution, carried);
-  const kit = trip.kit;
-  const along = packedKit(solution, carried, kit.vehicle);
-  const changeKit = (part: (kit: Trip['kit']) => Partial<Trip['kit']>): void =>
-    onChange((own) => ({ ...own, kit: { ...own.kit, ...part(own.kit) } }));
-  const toggled = (ids: readonly string[], id: string): string[] =>
-    ids.includes(id) ? ids.filter((other) => other !== id) : [...ids, id];
+  const look = {
+    solution,
+    carried,
+    chosen: chosen >= 0 ? chosen : null,
+    onChoose: (index: number) => setItem(solution.items[index]!.id),
+  };
   return (
     <>
       <div className="mt-2 grid gap-x-10 sm:grid-cols-[16rem_1fr]">
-        <div role="status">
-          <p className="sign figures text-[5.2rem] leading-none" data-testid="kit-grams">
-            {grams(totals.grams)}
+        <KitSums kit={kit} trip={trip} solution={solution} kits={kits} now={now} />
+        <div>
+          <h2>{kit.title}</h2>
+          <FrontierChart
+            points={points}
+            at={at}
+            says={`${grams(totals.grams)}, about ${minutes(totals.minutes)}, ${kit.serves}`}
+            onChoose={(next) => kit.ask(points[next]!.grams)}
+          />
+          <p className="text-[0.9rem] text-soft">
+            Minutes over the trip, on a scale of ratios; 180 for each time that an edge goes
+            unserved. Squares are kits that no other betters; arrow keys go from one to the next.
           </p>
-          <p className="mt-1">
-            <b>About {minutes(totals.minutes)}</b> to the targets in {plural(trip.days, 'day')},{' '}
-            {minutes(totals.minutes / trip.days)} a day; {serves}.
-            {!solution.proven && ' Not proven.'}
-          </p>
-          {trip.work.length > 0 && kits.share === null && (
-            <OutThere trip={trip} now={now} kit={along} />
-          )}
-          {packed !== null && wanted === null && (
-            <p className="mt-1">This is the kit that goes along.</p>
-          )}
-          {packed !== null && wanted !== null && (
-            <button type="button" className="link min-h-12" onClick={() => setWanted(null)}>
-              Back to the kit that goes along
-            </button>
-          )}
-          {kits.limitsBind && packed === null && (
-            <p className="mt-1">
-              {kits.within === null
-                ? 'Nothing fits your limits with what is held in.'
-                : isWithin
-                  ? 'The best within your limits.'
-                  : ''}
-              {!isWithin && kits.within !== null && (
-                <button type="button" className="link min-h-12" onClick={() => setWanted(null)}>
-                  Back to the best within your limits
-                </button>
-              )}
-            </p>
-          )}
         </div>
-        <FrontierChart
-          points={points}
-          at={at}
-          title={title}
-          says={`${grams(totals.grams)}, about ${minutes(totals.minutes)}, ${serves}`}
-          onChoose={(next) => setWanted(points[next]!.grams)}
-        />
       </div>
       <div className="mt-1 mb-3 grid grid-cols-2 gap-3 sm:hidden">
-        <StepButton step={lighter} onTake={(step) => setWanted(step.to.grams)} />
-        <StepButton step={heavier} onTake={(step) => setWanted(step.to.grams)} />
+        <StepButton step={lighter} onTake={(step) => kit.ask(step.to.grams)} />
+        <StepButton step={heavier} onTake={(step) => kit.ask(step.to.grams)} />
       </div>
       {totals.unserved.length > 0 && (
         <div className="mt-2 border-l-4 border-blaze pl-4">
@@ -133,68 +73,49 @@ export function ChosenKit(props: {
         </div>
       )}
       <div className="mt-3">
-        <Mats
-          solution={solution}
-          carried={carried}
-          shelf={shelf}
-          lighter={lighter}
-          heavier={heavier}
-          chosen={chosen >= 0 ? chosen : null}
-          onChoose={(index) => setItem(solution.items[index]!.id)}
-        />
+        <Mats {...look} shelf={shelf} lighter={lighter} heavier={heavier} />
       </div>
-      {kit.vehicle.length > 0 && (
+      <BesideIt solution={solution} carried={carried} vehicle={trip.kit.vehicle} />
+      <LeftAtHome {...look} trips={trips} />
+      <CoverTable solution={solution} carried={carried} />
+      <ThingBar
+        {...changesOf(onChange)}
+        solution={solution}
+        carried={carried}
+        trips={trips}
+        item={look.chosen}
+        vehicle={trip.kit.vehicle}
+        isPacked={isSamePacking(along, trip.carried)}
+        onPack={() => {
+          kit.ask(null);
+          onChange((own) => ({ ...own, carried: withTicks(along, own.carried) }));
+        }}
+      />
+    </>
+  );
+}
+
+/** What lies in the vehicle, and what is hardly needed beside the rest. */
+function BesideIt(props: {
+  solution: KitSolution;
+  carried: ReadonlySet<number>;
+  vehicle: readonly string[];
+}) {
+  const { solution, carried, vehicle } = props;
+  const there = solution.items.filter(({ id }, i) => vehicle.includes(id) && !carried.has(i));
+  const twice = duplicates(solution, carried).map((i) => solution.items[i]!);
+  return (
+    <>
+      {vehicle.length > 0 && (
         <p className="mt-3">
-          In the vehicle beside it, not carried:{' '}
-          <b>
-            {listed(
-              solution.items
-                .filter(({ id }, i) => kit.vehicle.includes(id) && !carried.has(i))
-                .map(({ name }) => name),
-            )}
-          </b>
-          .
+          In the vehicle beside it, not carried: <b>{listed(there.map(({ name }) => name))}</b>.
         </p>
       )}
       {twice.length > 0 && (
         <p className="mt-3">
-          Hardly needed beside the rest: <b>{listed(twice.map((i) => solution.items[i]!.name))}</b>.
+          Hardly needed beside the rest: <b>{listed(twice.map(({ name }) => name))}</b>.
         </p>
       )}
-      <LeftAtHome
-        solution={solution}
-        carried={carried}
-        trips={trips}
-        chosen={chosen >= 0 ? chosen : null}
-        onChoose={(index) => setItem(solution.items[index]!.id)}
-      />
-      <CoverTable solution={solution} carried={carried} />
-      <ThingBar
-        solution={solution}
-        carried={carried}
-        trips={trips}
-        item={chosen >= 0 ? chosen : null}
-        onHold={(id) =>
-          changeKit(({ heldIn, keptOut }) => ({
-            heldIn: toggled(heldIn, id),
-            keptOut: keptOut.filter((other) => other !== id),
-          }))
-        }
-        onKeepOut={(id) =>
-          changeKit(({ heldIn, keptOut }) => ({
-            keptOut: toggled(keptOut, id),
-            heldIn: heldIn.filter((other) => other !== id),
-          }))
-        }
-        vehicle={kit.vehicle}
-        onVehicle={(id) => changeKit(({ vehicle }) => ({ vehicle: toggled(vehicle, id) }))}
-        onMove={(id, place) => changeKit(({ places }) => ({ places: movedTo(places, id, place) }))}
-        isPacked={isSamePacking(along, trip.carried)}
-        onPack={() => {
-          setWanted(null);
-          onChange((own) => ({ ...own, carried: withTicks(along, own.carried) }));
-        }}
-      />
     </>
   );
 }
@@ -210,14 +131,29 @@ function StepButton({ step, onTake }: { step: KitStep | null; onTake: (step: Kit
   );
 }
 
-/** Needs that a step serves, which the kit before it does not. */
-function gainedBy(solution: KitSolution, from: FrontierPoint, { to }: KitStep): SolvedNeed[] {
-  const [before, after] = [new Set(from.items), new Set(to.items)];
-  return solution.needs.filter(
-    (need) => wayWith(need, before) === null && wayWith(need, after) !== null,
-  );
+/** What a person asks of one thing, as changes of the trip. */
+function changesOf(onChange: (step: TripStep) => void) {
+  const changeKit = (part: (kit: Trip['kit']) => Partial<Trip['kit']>): void =>
+    onChange((own) => ({ ...own, kit: { ...own.kit, ...part(own.kit) } }));
+  return {
+    onHold: (id: string) =>
+      changeKit(({ heldIn, keptOut }) => ({
+        heldIn: toggled(heldIn, id),
+        keptOut: keptOut.filter((other) => other !== id),
+      })),
+    onKeepOut: (id: string) =>
+      changeKit(({ heldIn, keptOut }) => ({
+        keptOut: toggled(keptOut, id),
+        heldIn: heldIn.filter((other) => other !== id),
+      })),
+    onVehicle: (id: string) => changeKit(({ vehicle }) => ({ vehicle: toggled(vehicle, id) })),
+    onMove: (id: string, place: CarryPlace) =>
+      changeKit(({ places }) => ({
+        places: [...places.filter(({ itemId }) => itemId !== id), { itemId: id, place }],
+      })),
+  };
 }
 
-function movedTo(places: Trip['kit']['places'], itemId: string, place: CarryPlace) {
-  return [...places.filter((other) => other.itemId !== itemId), { itemId, place }];
+function toggled(ids: readonly string[], id: string): string[] {
+  return ids.includes(id) ? ids.filter((other) => other !== id) : [...ids, id];
 }

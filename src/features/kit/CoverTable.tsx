@@ -60,23 +60,7 @@ export function CoverTable({
                 ))}
               </tr>
             ))}
-            <tr className="border-t-2 border-ink">
-              <th scope="row" className="!border-b !border-rule align-baseline">
-                Without it, more
-              </th>
-              <td />
-              {own.map((i) => {
-                const { minutes: more, unserved } = thingPrice(solution, carried, i);
-                return (
-                  <td key={i} className="number font-semibold">
-                    {unserved.length > 0 ? `${unserved.length} unserved` : `+${minutes(more)}`}
-                  </td>
-                );
-              })}
-              {others.map((i) => (
-                <td key={i} className={`number ${behindLine(i, others)}`} />
-              ))}
-            </tr>
+            <WithoutIt solution={solution} carried={carried} own={own} others={others} />
           </tbody>
         </table>
       </div>
@@ -86,6 +70,35 @@ export function CoverTable({
         ))}
       </ul>
     </section>
+  );
+}
+
+/** What each thing of the kit is worth: the minutes, or the needs, that would be lost without it. */
+function WithoutIt(props: {
+  solution: KitSolution;
+  carried: ReadonlySet<number>;
+  own: readonly number[];
+  others: readonly number[];
+}) {
+  const { solution, carried, own, others } = props;
+  return (
+    <tr className="border-t-2 border-ink">
+      <th scope="row" className="!border-b !border-rule align-baseline">
+        Without it, more
+      </th>
+      <td />
+      {own.map((i) => {
+        const { minutes: more, unserved } = thingPrice(solution, carried, i);
+        return (
+          <td key={i} className="number font-semibold">
+            {unserved.length > 0 ? `${unserved.length} unserved` : `+${minutes(more)}`}
+          </td>
+        );
+      })}
+      {others.map((i) => (
+        <td key={i} className={`number ${behindLine(i, others)}`} />
+      ))}
+    </tr>
   );
 }
 

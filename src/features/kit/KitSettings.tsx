@@ -2,7 +2,7 @@
 
 import { coveredBy, PRIORS, type Shelf, type ZoneState } from '../../core';
 import type { Helper } from '../../domain/shelf';
-import { COVERS } from '../../domain/terms';
+import { COVERS, type Cover } from '../../domain/terms';
 import type { Tool } from '../../domain/tool';
 import { KINDS } from '../../domain/kinds';
 import type { Trip } from '../../domain/trip';
@@ -39,57 +39,13 @@ export default function KitSettings(props: {
     onChange((own) => ({ ...own, kit: { ...own.kit, ...part } }));
   return (
     <>
-      <fieldset>
-        <legend className="font-semibold">Tools that travel</legend>
-        <div className="grid sm:grid-cols-3">
-          {tools.map((tool) => (
-            <label key={tool.id} className="flex min-h-12 items-center gap-3">
-              <input
-                type="checkbox"
-                className="checkbox"
-                checked={toolIds.includes(tool.id)}
-                onChange={({ target }) =>
-                  onChange((own) => ({
-                    ...own,
-                    toolIds: target.checked
-                      ? [...own.toolIds, tool.id]
-                      : own.toolIds.filter((id) => id !== tool.id),
-                  }))
-                }
-              />
-              <span className="font-semibold">{tool.name}</span>
-              {states.some((own) => own.tool.id === tool.id && own.stops.length > 0) ? (
-                <span className="sign battened uppercase">stop use</span>
-              ) : (
-                <span className="text-soft">{KINDS[tool.kind].name}</span>
-              )}
-            </label>
-          ))}
-        </div>
-      </fieldset>
-      <fieldset>
-        <legend className="font-semibold">What else has to be covered</legend>
-        <div className="flex flex-wrap gap-x-6">
-          {COVERS.map((cover) => (
-            <CheckField
-              key={cover}
-              label={
-                coveredBy(cover, shelf, helpers).length > 0
-                  ? cover
-                  : `${cover} (nothing on the shelf)`
-              }
-              checked={kit.covers.includes(cover)}
-              onChange={({ target }) =>
-                changeKit({
-                  covers: target.checked
-                    ? [...kit.covers, cover]
-                    : kit.covers.filter((other) => other !== cover),
-                })
-              }
-            />
-          ))}
-        </div>
-      </fieldset>
+      <Travelling toolIds={toolIds} tools={tools} states={states} onChange={onChange} />
+      <Covers
+        chosen={kit.covers}
+        shelf={shelf}
+        helpers={helpers}
+        onChange={(covers) => changeKit({ covers })}
+      />
       <CheckField
         label="work in mid-job is done from the belt alone"
         checked={kit.midJobFromBelt}
@@ -136,5 +92,75 @@ export default function KitSettings(props: {
         )}
       </div>
     </>
+  );
+}
+
+/** The tools that go along, each with a tick. */
+function Travelling(props: {
+  toolIds: readonly string[];
+  tools: readonly Tool[];
+  states: readonly ZoneState[];
+  onChange: (step: TripStep) => void;
+}) {
+  const { toolIds, tools, states, onChange } = props;
+  return (
+    <fieldset>
+      <legend className="font-semibold">Tools that travel</legend>
+      <div className="grid sm:grid-cols-3">
+        {tools.map((tool) => (
+          <label key={tool.id} className="flex min-h-12 items-center gap-3">
+            <input
+              type="checkbox"
+              className="checkbox"
+              checked={toolIds.includes(tool.id)}
+              onChange={({ target }) =>
+                onChange((own) => ({
+                  ...own,
+                  toolIds: target.checked
+                    ? [...own.toolIds, tool.id]
+                    : own.toolIds.filter((id) => id !== tool.id),
+                }))
+              }
+            />
+            <span className="font-semibold">{tool.name}</span>
+            {states.some((own) => own.tool.id === tool.id && own.stops.length > 0) ? (
+              <span className="sign battened uppercase">stop use</span>
+            ) : (
+              <span className="text-soft">{KINDS[tool.kind].name}</span>
+            )}
+          </label>
+        ))}
+      </div>
+    </fieldset>
+  );
+}
+
+/** What else has to be along, whatever it is. */
+function Covers(props: {
+  chosen: Trip['kit']['covers'];
+  shelf: Shelf;
+  helpers: readonly Helper[];
+  onChange: (covers: Trip['kit']['covers']) => void;
+}) {
+  const { chosen, shelf, helpers, onChange } = props;
+  const isHeld = (cover: Cover): boolean => coveredBy(cover, shelf, helpers).length > 0;
+  return (
+    <fieldset>
+      <legend className="font-semibold">What else has to be covered</legend>
+      <div className="flex flex-wrap gap-x-6">
+        {COVERS.map((cover) => (
+          <CheckField
+            key={cover}
+            label={isHeld(cover) ? cover : `${cover} (nothing on the shelf)`}
+            checked={chosen.includes(cover)}
+            onChange={({ target }) =>
+              onChange(
+                target.checked ? [...chosen, cover] : chosen.filter((other) => other !== cover),
+              )
+            }
+          />
+        ))}
+      </div>
+    </fieldset>
   );
 }

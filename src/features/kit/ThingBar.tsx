@@ -1,5 +1,6 @@
 'use client';
 
+import type { ReactNode } from 'react';
 import { thingPrice, type KitSolution } from '../../core';
 import { CARRY_PLACES, type CarryPlace } from '../../domain/terms';
 import type { Trip } from '../../domain/trip';
@@ -32,8 +33,6 @@ export function ThingBar(props: {
   const { solution, carried, trips, item, onHold, onKeepOut, onMove, onPack } = props;
   const { vehicle, onVehicle, isPacked } = props;
   const thing = item === null ? null : solution.items[item]!;
-  const isHeld = item !== null && solution.held.includes(item);
-  const isOut = item !== null && solution.keptOut.includes(item);
   return (
     <section
       aria-label="The chosen thing"
@@ -50,33 +49,18 @@ export function ThingBar(props: {
             <p className="text-soft">Take up a thing to hold it in, keep it out, or move it.</p>
           )}
         </div>
-        {thing && (
+        {thing && item !== null && (
           <>
-            <button
-              type="button"
-              aria-pressed={isHeld}
-              className={`btn ${isHeld ? 'btn-neutral' : 'btn-outline'}`}
-              onClick={() => onHold(thing.id)}
-            >
+            <Held isOn={solution.held.includes(item)} onPress={() => onHold(thing.id)}>
               Hold in
-            </button>
-            <button
-              type="button"
-              aria-pressed={isOut}
-              className={`btn ${isOut ? 'btn-neutral' : 'btn-outline'}`}
-              onClick={() => onKeepOut(thing.id)}
-            >
+            </Held>
+            <Held isOn={solution.keptOut.includes(item)} onPress={() => onKeepOut(thing.id)}>
               Keep out
-            </button>
-            {item !== null && !carried.has(item) && (
-              <button
-                type="button"
-                aria-pressed={vehicle.includes(thing.id)}
-                className={`btn ${vehicle.includes(thing.id) ? 'btn-neutral' : 'btn-outline'}`}
-                onClick={() => onVehicle(thing.id)}
-              >
+            </Held>
+            {!carried.has(item) && (
+              <Held isOn={vehicle.includes(thing.id)} onPress={() => onVehicle(thing.id)}>
                 In the vehicle
-              </button>
+              </Held>
             )}
             {CARRY_PLACES.filter((place) => place !== thing.place).map((place) => (
               <button
@@ -97,6 +81,20 @@ export function ThingBar(props: {
         )}
       </div>
     </section>
+  );
+}
+
+function Held(props: { isOn: boolean; onPress: () => void; children: ReactNode }) {
+  const { isOn, onPress, children } = props;
+  return (
+    <button
+      type="button"
+      aria-pressed={isOn}
+      className={`btn ${isOn ? 'btn-neutral' : 'btn-outline'}`}
+      onClick={onPress}
+    >
+      {children}
+    </button>
   );
 }
 

@@ -15,9 +15,6 @@ type Counts = { left: number; right: number; minutes: number };
 
 /** What an entry says, to be put right afterwards; plans that learn from it follow. */
 export function CorrectEntry({ session }: { session: Session }) {
-  const store = useStore();
-  const tripIdOf = ({ toolId, startedAt }: Session) => tripIdAt(store, toolId, startedAt);
-  const undoable = useUndoable();
   const [counts, setCounts] = useState<Counts[]>(() => session.steps.map(countsOf));
   const [before, setBefore] = useState(() => testOf(session.before));
   const [after, setAfter] = useState(() => testOf(session.after));
@@ -28,31 +25,7 @@ export function CorrectEntry({ session }: { session: Session }) {
     unit: session.workSince?.unit ?? 'hours',
   }));
   const [failure, setFailure] = useState<string | null>(null);
-  const keep = async (): Promise<void> => {
-    if (when !== dayIn(session.startedAt) && !isPast(when)) {
-      setFailure('The day must not lie ahead, and must be one.');
-      return;
-    }
-    const moved = movedTo(session, when);
-    const record: Session = {
-      ...moved,
-      tripId: moved === session ? session.tripId : await tripIdOf(moved),
-      where,
-      workSince: work.amount > 0 ? { amount: work.amount, unit: work.unit } : null,
-      updatedAt: new Date().toISOString(),
-      before: withTest(session.before, before),
-      after: withTest(session.after, after),
-      steps: session.steps.map((step, i) => corrected(step, counts[i]!)),
-    };
-    try {
-      await undoable('The entry is corrected.', () =>
-        store.whole.putTogether([{ store: 'sessions', record }]),
-      );
-      setFailure(null);
-    } catch (error) {
-      setFailure(failureWords(error as Error));
-    }
-  };
+  const keep = useKeepEntry(session);
   return (
     <details className="mt-4 max-w-3xl border-y border-rule">
       <summary className="min-h-12 cursor-pointer py-3 font-semibold">
@@ -63,7 +36,7 @@ export function CorrectEntry({ session }: { session: Session }) {
         className="grid gap-4 pb-4"
         onSubmit={(event) => {
           event.preventDefault();
-          void keep();
+          void keep({ counts, before, after, when, where, work }).then(setFailure);
         }}
       >
         <div className="grid gap-4 sm:grid-cols-4">
@@ -82,37 +55,15 @@ export function CorrectEntry({ session }: { session: Session }) {
             ]}
             onChange={(event) => setWhere(event.target.value as Session['where'])}
           />
-          <NumberField
-            label="Work since the one before"
-            min={0}
-            step="any"
-            value={Number.isNaN(work.amount) ? '' : work.amount}
-            onChange={(event) => setWork({ ...work, amount: event.target.valueAsNumber })}
-          />
-          <SelectField
-            label="Counted in"
-            value={work.unit}
-            options={WORK_UNITS.map((unit) => [unit, unit] as const)}
-            onChange={(event) => setWork({ ...work, unit: event.target.value as WorkUnit })}
-          />
+          <WorkFields work={work} onChange={setWork} />
         </div>
         {session.steps.map((step, i) => (
-          <fieldset key={i} className="grid gap-4 sm:grid-cols-3">
-            <legend className="font-semibold">{step.abrasiveName}</legend>
-            {(['left', 'right', 'minutes'] as const).map((field) => (
-              <NumberField
-                key={field}
-                label={{ left: 'Left', right: 'Right', minutes: 'Minutes' }[field]}
-                min={0}
-                step={field === 'minutes' ? 'any' : 1}
-                value={Number.isNaN(counts[i]![field]) ? '' : counts[i]![field]}
-                onChange={(event) => {
-                  const value = event.target.valueAsNumber;
-                  setCounts(counts.map((own, at) => (at === i ? { ...own, [field]: value } : own)));
-                }}
-              />
-            ))}
-          </fieldset>
+          <CountFields
+            key={i}
+            name={step.abrasiveName}
+            counts={counts[i]!}
+            onChange={(own) => setCounts(counts.with(i, own))}
+          />
         ))}
         {session.job !== 'spine' && (
           <div className="grid gap-4 sm:grid-cols-2">
@@ -130,6 +81,88 @@ export function CorrectEntry({ session }: { session: Session }) {
         </div>
       </form>
     </details>
+  );
+}
+
+interface Correction {
+  counts: readonly Counts[];
+  before: SharpnessTest | '';
+  after: SharpnessTest | '';
+  when: string;
+  where: Session['where'];
+  work: WorkNoted;
+}
+
+/** Keeps an entry as it was corrected, with undo; what stood in the way, or null. */
+function useKeepEntry(session: Session): (correction: Correction) => Promise<string | null> {
+  const store = useStore();
+  const undoable = useUndoable();
+  return async ({ counts, before, after, when, where, work }) => {
+    if (when !== dayIn(session.startedAt) && !isPast(when)) {
+      return 'The day must not lie ahead, and must be one.';
+    }
+    const moved = movedTo(session, when);
+    const { toolId, startedAt } = moved;
+    const record: Session = {
+      ...moved,
+      tripId: moved === session ? session.tripId : await tripIdAt(store, toolId, startedAt),
+      where,
+      workSince: work.amount > 0 ? { amount: work.amount, unit: work.unit } : null,
+      updatedAt: new Date().toISOString(),
+      before: withTest(session.before, before),
+      after: withTest(session.after, after),
+      steps: session.steps.map((step, i) => corrected(step, counts[i]!)),
+    };
+    try {
+      await undoable('The entry is corrected.', () =>
+        store.whole.putTogether([{ store: 'sessions', record }]),
+      );
+      return null;
+    } catch (error) {
+      return failureWords(error as Error);
+    }
+  };
+}
+
+/** The work between two touch-ups, in the person's own unit. */
+function WorkFields(props: { work: WorkNoted; onChange: (work: WorkNoted) => void }) {
+  const { work, onChange } = props;
+  return (
+    <>
+      <NumberField
+        label="Work since the one before"
+        min={0}
+        step="any"
+        value={Number.isNaN(work.amount) ? '' : work.amount}
+        onChange={(event) => onChange({ ...work, amount: event.target.valueAsNumber })}
+      />
+      <SelectField
+        label="Counted in"
+        value={work.unit}
+        options={WORK_UNITS.map((unit) => [unit, unit] as const)}
+        onChange={(event) => onChange({ ...work, unit: event.target.value as WorkUnit })}
+      />
+    </>
+  );
+}
+
+/** Strokes and minutes of one step. */
+function CountFields(props: { name: string; counts: Counts; onChange: (counts: Counts) => void }) {
+  const { name, counts, onChange } = props;
+  return (
+    <fieldset className="grid gap-4 sm:grid-cols-3">
+      <legend className="font-semibold">{name}</legend>
+      {(['left', 'right', 'minutes'] as const).map((field) => (
+        <NumberField
+          key={field}
+          label={{ left: 'Left', right: 'Right', minutes: 'Minutes' }[field]}
+          min={0}
+          step={field === 'minutes' ? 'any' : 1}
+          value={Number.isNaN(counts[field]) ? '' : counts[field]}
+          onChange={(event) => onChange({ ...counts, [field]: event.target.valueAsNumber })}
+        />
+      ))}
+    </fieldset>
   );
 }
 

@@ -3,6 +3,8 @@
 import Link from '../../ui/Link';
 import { useRouter, useSearchParams } from 'next/navigation';
 import { useState } from 'react';
+import type { Session } from '../../domain/session';
+import type { Tool } from '../../domain/tool';
 import { notice } from '../../ui/notice';
 import { useRecord, useRecords, useStore } from '../../live';
 import { NotesField } from '../../ui/forms/fields';
@@ -27,16 +29,7 @@ export function EntryScreen() {
   const router = useRouter();
   if (session === undefined || !tools || !trips) return null;
   if (session === null) {
-    return (
-      <section className="mx-auto w-full max-w-3xl px-4 py-12 sm:px-8">
-        <h1>No such entry here</h1>
-        <p className="mt-3">
-          <Link href="/log" className="link">
-            Back to the log
-          </Link>
-        </p>
-      </section>
-    );
+    return <NoEntry />;
   }
   const tool = tools.find((record) => record.id === session.toolId);
   const zone = tool?.zones.find((record) => record.id === session.zoneId);
@@ -54,21 +47,7 @@ export function EntryScreen() {
   };
   return (
     <article className="mx-auto w-full max-w-[82rem] px-4 py-5 sm:px-8">
-      <div className="flex flex-wrap items-baseline gap-x-5">
-        <h1>{workedEdge(session, tool)}</h1>
-        <p className="text-lg text-soft">
-          {sentence(WORK_WORDS[session.job])} {day(session.startedAt)},{' '}
-          {tripName
-            ? `on ${tripName}`
-            : session.where === 'bench'
-              ? 'at the bench'
-              : 'on the trail'}
-          {session.written === 'afterwards' && ', written down afterwards'}
-        </p>
-        <Link href="/log" className="link ml-auto inline-flex min-h-12 items-center">
-          Back to the log
-        </Link>
-      </div>
+      <EntryHead session={session} tool={tool} tripName={tripName} />
       {tool && zone && session.job !== 'spine' && (
         <div className="mt-3 grid gap-x-12 gap-y-4 sm:grid-cols-2">
           <EntryEdge title="Before" tool={tool} zone={zone} seen={session.before} />
@@ -94,15 +73,7 @@ export function EntryScreen() {
         <button
           type="button"
           className="btn btn-outline"
-          onClick={() =>
-            void saveMarkdown(
-              `open-trail-${fileWord(workedEdge(session, tool))}-${session.startedAt.slice(0, 10)}.md`,
-              async () => {
-                const { entryBlocks } = await import('../../ui/logText/entryBlocks');
-                return entryBlocks(session, tool, tripName);
-              },
-            )
-          }
+          onClick={() => void saveEntry(session, tool, tripName)}
         >
           Save as Markdown
         </button>
@@ -112,6 +83,54 @@ export function EntryScreen() {
       </div>
     </article>
   );
+}
+
+function NoEntry() {
+  return (
+    <section className="mx-auto w-full max-w-3xl px-4 py-12 sm:px-8">
+      <h1>No such entry here</h1>
+      <p className="mt-3">
+        <Link href="/log" className="link">
+          Back to the log
+        </Link>
+      </p>
+    </section>
+  );
+}
+
+interface EntryProps {
+  session: Session;
+  tool: Tool | undefined;
+  tripName: string | undefined;
+}
+
+function EntryHead({ session, tool, tripName }: EntryProps) {
+  const place = session.where === 'bench' ? 'at the bench' : 'on the trail';
+  return (
+    <div className="flex flex-wrap items-baseline gap-x-5">
+      <h1>{workedEdge(session, tool)}</h1>
+      <p className="text-lg text-soft">
+        {sentence(WORK_WORDS[session.job])} {day(session.startedAt)},{' '}
+        {tripName ? `on ${tripName}` : place}
+        {session.written === 'afterwards' && ', written down afterwards'}
+      </p>
+      <Link href="/log" className="link ml-auto inline-flex min-h-12 items-center">
+        Back to the log
+      </Link>
+    </div>
+  );
+}
+
+function saveEntry(
+  session: Session,
+  tool: EntryProps['tool'],
+  tripName: EntryProps['tripName'],
+): Promise<void> {
+  const name = fileWord(workedEdge(session, tool));
+  return saveMarkdown(`open-trail-${name}-${session.startedAt.slice(0, 10)}.md`, async () => {
+    const { entryBlocks } = await import('../../ui/logText/entryBlocks');
+    return entryBlocks(session, tool, tripName);
+  });
 }
 
 function EntryNotes(props: { notes: string; onSave: (notes: string) => Promise<unknown> }) {

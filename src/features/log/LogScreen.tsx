@@ -1,8 +1,11 @@
 'use client';
 
+import { min, sum } from 'd3-array';
+import type { Tool } from '../../domain/tool';
+import type { Trip } from '../../domain/trip';
 import dynamic from 'next/dynamic';
 import Link from '../../ui/Link';
-import { useCallback, useDeferredValue, useMemo, useState } from 'react';
+import { useCallback, useDeferredValue, useMemo, useState, type ReactNode } from 'react';
 import {
   useLogAnswers,
   useNewestSessions,
@@ -14,7 +17,7 @@ import {
 import { day, minutes, plural } from '../../ui/format';
 import { logTitle } from '../../ui/words/logWords';
 import { chartHeight } from './chart/chartHeight';
-import { findRows } from './logFilter';
+import { findRows, type Span } from './logFilter';
 import { LogFilters } from './LogFilters';
 import { LogFiles } from './LogFiles';
 import { logRows } from './logRows';
@@ -27,11 +30,11 @@ const LogChart = dynamic(() => import('./chart/LogChart'), { ssr: false });
 const FIRST_PAGE = 40;
 
 /** Every edge through time, and the entries that the brush and the filters leave. */
+// eslint-disable-next-line max-lines-per-function -- the one place where brush, filters, chart and table share what is found
 export function LogScreen() {
-  const newest = useNewestSessions(FIRST_PAGE);
-  const all = useSessions(newest !== undefined);
   const tools = useRecords('tools');
   const trips = useRecords('trips');
+  const { rows, isWhole } = useLogRows(tools, trips);
   const worked = useWorkedTools();
   // The chart is drawn in pieces, between what the person does.
   const answers = useDeferredValue(useLogAnswers());
@@ -40,11 +43,6 @@ export function LogScreen() {
   const [chosen, setChosen] = useState<string | null>(null);
   const [pointed, setPointed] = useState<string | null>(null);
   const [compared, setCompared] = useState<string[]>([]);
-  const sessions = all ?? newest;
-  const rows = useMemo(
-    () => (sessions && tools && trips ? logRows(sessions, tools, trips) : undefined),
-    [sessions, tools, trips],
-  );
   // The brush answers at once; the entries, their days and their count follow when there is time.
   const asked = useDeferredValue(filter);
   const found = useMemo(() => rows && findRows(rows, asked), [rows, asked]);
@@ -57,35 +55,17 @@ export function LogScreen() {
     [setFilter],
   );
   if (!rows || !found || !tools || !trips || !worked) return null;
-  const firstAt = all && rows.length > 0 ? oldest(rows) : null;
+  const firstAt = (isWhole && min(rows, ({ startedAt }) => startedAt)) || null;
   const byFilter = tools.find(
     ({ name }) => filter.tool === name || filter.tool.startsWith(`${name}, `),
   );
   const hung = tools.filter(({ id }) => worked.includes(id)).length;
   return (
     <div className="mx-auto w-full max-w-[82rem] px-4 py-4 sm:px-8">
-      <div className="flex flex-wrap items-center gap-x-6 gap-y-1">
-        <h1 className="min-w-0 flex-1 basis-80">
-          {answers ? logTitle(answers, rows.length, firstAt) : 'Log'}
-        </h1>
-        <Link href="/log/answers" className="link inline-flex min-h-12 items-center">
-          What it answers
-        </Link>
-        <Link href="/log/taught" className="link inline-flex min-h-12 items-center">
-          What it has taught
-        </Link>
-        <Link href="/log/write" className="btn btn-primary">
-          Write one down
-        </Link>
-      </div>
+      <Head title={answers ? logTitle(answers, rows.length, firstAt) : 'Log'} />
       {rows.length === 0 ? (
         <>
-          <p className="mt-3 max-w-[60ch] text-lg">
-            Nothing yet. A touch-up that is finished in the guide writes itself in here.{' '}
-            <Link href="/touch-up" className="link">
-              Begin one
-            </Link>
-          </p>
+          <Nothing />
           <LogFiles rows={found} />
         </>
       ) : (
@@ -110,32 +90,18 @@ export function LogScreen() {
             )}
           </div>
           <LogFilters rows={rows} filter={filter} onFilter={setFilter} />
-          <div className="mt-2 flex flex-wrap items-baseline gap-x-6">
-            <p role="status" className="text-lg">
-              {asked.span && (
-                <b>
-                  {day(new Date(asked.span[0]).toISOString())} to{' '}
-                  {day(new Date(asked.span[1]).toISOString())}:{' '}
-                </b>
-              )}
-              {all === undefined
-                ? 'The latest; the rest is being read.'
-                : `${plural(found.length, 'entry', 'entries')}${found.length < rows.length ? ` of ${rows.length}` : ''}, ${minutes(sum(found))} in all`}
-            </p>
-            {filter.span && (
-              <button
-                type="button"
-                className="link min-h-11"
-                onClick={() => setFilter({ span: null })}
-              >
-                All days
-              </button>
-            )}
+          <Found
+            found={found}
+            of={rows.length}
+            isWhole={isWhole}
+            span={asked.span}
+            onAllDays={filter.span && (() => setFilter({ span: null }))}
+          >
             {compared.length > 0 && <Comparing compared={compared} />}
-          </div>
+          </Found>
           <LogTable
             rows={found}
-            isWhole={all !== undefined}
+            isWhole={isWhole}
             pointed={pointed}
             compared={compared}
             onPoint={setPointed}
@@ -144,6 +110,80 @@ export function LogScreen() {
           <LogFiles rows={found} />
         </>
       )}
+    </div>
+  );
+}
+
+/** The entries as rows: the newest at once, all of them when they are read. */
+function useLogRows(tools: Tool[] | undefined, trips: Trip[] | undefined) {
+  const newest = useNewestSessions(FIRST_PAGE);
+  const all = useSessions(newest !== undefined);
+  const sessions = all ?? newest;
+  const rows = useMemo(
+    () => (sessions && tools && trips ? logRows(sessions, tools, trips) : undefined),
+    [sessions, tools, trips],
+  );
+  return { rows, isWhole: all !== undefined };
+}
+
+function Head({ title }: { title: string }) {
+  return (
+    <div className="flex flex-wrap items-center gap-x-6 gap-y-1">
+      <h1 className="min-w-0 flex-1 basis-80">{title}</h1>
+      <Link href="/log/answers" className="link inline-flex min-h-12 items-center">
+        What it answers
+      </Link>
+      <Link href="/log/taught" className="link inline-flex min-h-12 items-center">
+        What it has taught
+      </Link>
+      <Link href="/log/write" className="btn btn-primary">
+        Write one down
+      </Link>
+    </div>
+  );
+}
+
+function Nothing() {
+  return (
+    <p className="mt-3 max-w-[60ch] text-lg">
+      Nothing yet. A touch-up that is finished in the guide writes itself in here.{' '}
+      <Link href="/touch-up" className="link">
+        Begin one
+      </Link>
+    </p>
+  );
+}
+
+/** What the brush and the filters leave, in a line. */
+function Found(props: {
+  found: readonly { minutes: number }[];
+  of: number;
+  isWhole: boolean;
+  span: Span | null;
+  /** Lets the brush go; null where none is set. */
+  onAllDays: (() => void) | null;
+  children: ReactNode;
+}) {
+  const { found, of, isWhole, span, onAllDays, children } = props;
+  const count = plural(found.length, 'entry', 'entries');
+  return (
+    <div className="mt-2 flex flex-wrap items-baseline gap-x-6">
+      <p role="status" className="text-lg">
+        {span && (
+          <b>
+            {day(new Date(span[0]).toISOString())} to {day(new Date(span[1]).toISOString())}:{' '}
+          </b>
+        )}
+        {isWhole
+          ? `${count}${found.length < of ? ` of ${of}` : ''}, ${minutes(sum(found, (row) => row.minutes))} in all`
+          : 'The latest; the rest is being read.'}
+      </p>
+      {onAllDays && (
+        <button type="button" className="link min-h-11" onClick={onAllDays}>
+          All days
+        </button>
+      )}
+      {children}
     </div>
   );
 }
@@ -164,12 +204,4 @@ function toggled(compared: readonly string[], id: string): string[] {
   return compared.includes(id)
     ? compared.filter((each) => each !== id)
     : [...compared, id].slice(-2);
-}
-
-function oldest(rows: readonly { startedAt: string }[]): string {
-  return rows.reduce((first, { startedAt }) => (startedAt < first ? startedAt : first), '9');
-}
-
-function sum(rows: readonly { minutes: number }[]): number {
-  return rows.reduce((total, row) => total + row.minutes, 0);
 }

@@ -3,7 +3,15 @@
 import { useTable } from '@tanstack/react-table';
 import { useWindowVirtualizer } from '@tanstack/react-virtual';
 import { ArrowDown, ArrowUp } from 'lucide-react';
-import { memo, useLayoutEffect, useRef, useState, type CSSProperties } from 'react';
+import {
+  memo,
+  useLayoutEffect,
+  useRef,
+  useState,
+  type CSSProperties,
+  type ReactNode,
+  type RefObject,
+} from 'react';
 import { day } from '../../ui/format';
 import { COLUMN_SHARES, shownClass, logColumns, logFeatures } from './logColumns';
 import type { LogRow } from './logRows';
@@ -31,25 +39,7 @@ export const LogTable = memo(function LogTable(props: {
   });
   const shown = table.getRowModel().rows;
   const body = useRef<HTMLTableSectionElement>(null);
-  const [topPx, setTopPx] = useState(0);
-  // What stands above it comes and goes: its place is measured whenever the page is laid out anew.
-  useLayoutEffect(() => {
-    const measure = (): void =>
-      setTopPx(Math.round(body.current!.getBoundingClientRect().top + window.scrollY));
-    const observer = new ResizeObserver(measure);
-    observer.observe(document.body);
-    return () => observer.disconnect();
-  }, []);
-  const virtual = useWindowVirtualizer({
-    count: shown.length,
-    estimateSize: () => ROW_PX,
-    overscan: AHEAD,
-    scrollMargin: topPx,
-    getItemKey: (i) => shown[i]!.original.id,
-  });
-  const drawn = virtual.getVirtualItems();
-  const above = drawn.length > 0 ? drawn[0]!.start - topPx : 0;
-  const below = drawn.length > 0 ? virtual.getTotalSize() - (drawn.at(-1)!.end - topPx) : 0;
+  const { drawn, above, below, measure } = useRowsInView(body, shown.map(idOf));
   return (
     <div className="mt-2 overflow-x-auto">
       <table
@@ -59,32 +49,17 @@ export const LogTable = memo(function LogTable(props: {
         <thead>
           {table.getHeaderGroups().map((group) => (
             <tr key={group.id} aria-rowindex={1}>
-              {group.headers.map((header) => {
-                const sorted = header.column.getIsSorted();
-                return (
-                  <th
-                    key={header.id}
-                    className={`sm:w-(--share) ${shownClass(header.id)}`}
-                    style={{ '--share': `${COLUMN_SHARES[header.id]}%` } as CSSProperties}
-                    aria-sort={
-                      sorted === 'asc' ? 'ascending' : sorted === 'desc' ? 'descending' : 'none'
-                    }
-                  >
-                    <button
-                      type="button"
-                      className="inline-flex min-h-11 cursor-pointer items-center gap-1"
-                      onClick={header.column.getToggleSortingHandler()}
-                    >
-                      <table.FlexRender header={header} />
-                      {sorted === 'asc' && <ArrowUp aria-hidden size={16} />}
-                      {sorted === 'desc' && <ArrowDown aria-hidden size={16} />}
-                    </button>
-                  </th>
-                );
-              })}
-              <th className="hidden !align-middle sm:table-cell" style={{ width: '7%' }}>
-                Compare
-              </th>
+              {group.headers.map((header) => (
+                <SortHead
+                  key={header.id}
+                  id={header.id}
+                  sorted={header.column.getIsSorted()}
+                  onSort={header.column.getToggleSortingHandler()}
+                >
+                  <table.FlexRender header={header} />
+                </SortHead>
+              ))}
+              <CompareHead />
             </tr>
           ))}
         </thead>
@@ -93,7 +68,7 @@ export const LogTable = memo(function LogTable(props: {
           {drawn.map(({ index, key }) => (
             <tr
               key={key}
-              ref={virtual.measureElement}
+              ref={measure}
               data-index={index}
               aria-rowindex={index + 2}
               className={shown[index]!.original.id === pointed ? 'bg-[var(--lit)]' : undefined}
@@ -120,6 +95,76 @@ export const LogTable = memo(function LogTable(props: {
     </div>
   );
 });
+
+const idOf = ({ original }: { original: LogRow }): string => original.id;
+
+/** The rows that the window shows, and the room of those above and below. */
+function useRowsInView(body: RefObject<HTMLElement | null>, ids: readonly string[]) {
+  const topPx = useTopPx(body);
+  const virtual = useWindowVirtualizer({
+    count: ids.length,
+    estimateSize: () => ROW_PX,
+    overscan: AHEAD,
+    scrollMargin: topPx,
+    getItemKey: (i) => ids[i]!,
+  });
+  const drawn = virtual.getVirtualItems();
+  const [first, last] = [drawn[0], drawn.at(-1)];
+  return {
+    drawn,
+    above: first ? first.start - topPx : 0,
+    below: last ? virtual.getTotalSize() - (last.end - topPx) : 0,
+    measure: virtual.measureElement,
+  };
+}
+
+/** The place (px) of an element on its page, measured whenever the page is laid out anew: what stands above comes and goes. */
+function useTopPx(element: RefObject<HTMLElement | null>): number {
+  const [topPx, setTopPx] = useState(0);
+  useLayoutEffect(() => {
+    const measure = (): void =>
+      setTopPx(Math.round(element.current!.getBoundingClientRect().top + window.scrollY));
+    const observer = new ResizeObserver(measure);
+    observer.observe(document.body);
+    return () => observer.disconnect();
+  }, [element]);
+  return topPx;
+}
+
+/** A column's head: pressing it sorts by the column. */
+function SortHead(props: {
+  id: string;
+  sorted: false | 'asc' | 'desc';
+  onSort: ((event: unknown) => void) | undefined;
+  children: ReactNode;
+}) {
+  const { id, sorted, onSort, children } = props;
+  return (
+    <th
+      className={`sm:w-(--share) ${shownClass(id)}`}
+      style={{ '--share': `${COLUMN_SHARES[id]}%` } as CSSProperties}
+      aria-sort={sorted === 'asc' ? 'ascending' : sorted === 'desc' ? 'descending' : 'none'}
+    >
+      <button
+        type="button"
+        className="inline-flex min-h-11 cursor-pointer items-center gap-1"
+        onClick={onSort}
+      >
+        {children}
+        {sorted === 'asc' && <ArrowUp aria-hidden size={16} />}
+        {sorted === 'desc' && <ArrowDown aria-hidden size={16} />}
+      </button>
+    </th>
+  );
+}
+
+function CompareHead() {
+  return (
+    <th className="hidden !align-middle sm:table-cell" style={{ width: '7%' }}>
+      Compare
+    </th>
+  );
+}
 
 /** Whether an entry is one of the two to be held against each other. */
 function CompareBox(props: {

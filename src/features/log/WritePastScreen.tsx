@@ -5,14 +5,14 @@ import { formatISO } from 'date-fns';
 import { nanoid } from 'nanoid';
 import Link from '../../ui/Link';
 import { useRouter, useSearchParams } from 'next/navigation';
-import { useFieldArray, useForm, type Resolver } from 'react-hook-form';
+import { useFieldArray, useForm, type Resolver, type UseFormReturn } from 'react-hook-form';
 import { notice } from '../../ui/notice';
-import { pastSession, shelfAbrasives, type Shelf } from '../../core';
+import { pastSession, shelfAbrasives, type LadderAbrasive, type Shelf } from '../../core';
 import type { Observation } from '../../domain/session';
 import { edgeName } from '../../domain/edgeName';
 import { passedTest } from '../../domain/observation';
 import { SHARPNESS_TESTS, type SharpnessTest } from '../../domain/terms';
-import type { Tool } from '../../domain/tool';
+import type { Tool, Zone } from '../../domain/tool';
 import { useRecords, useShelf, useStore, noteOil, tripIdAt } from '../../live';
 import { NotesField, NumberField, SelectField, TextField } from '../../ui/forms/fields';
 import { TEST_WORDS } from '../../ui/words/testWords';
@@ -45,12 +45,10 @@ const TESTS = [NOT_TESTED, ...SHARPNESS_TESTS.map((test) => [test, TEST_WORDS[te
 
 function PastWorkForm(props: { tools: readonly Tool[]; shelf: Shelf; chosen: string | null }) {
   const { tools, shelf, chosen } = props;
-  const store = useStore();
-  const router = useRouter();
   const edges = edgesOf(tools);
   const things = shelfAbrasives(shelf).map(({ abrasive }) => abrasive);
   const blank = { itemId: things[0]!.id, strokesPerSide: null, minutes: null };
-  const { register, control, handleSubmit, formState } = useForm<PastWork>({
+  const form = useForm<PastWork>({
     resolver: yupResolver(pastWorkSchema) as unknown as Resolver<PastWork>,
     defaultValues: {
       edge: (edges.find(({ tool }) => tool.id === chosen) ?? edges[0]!).key,
@@ -62,11 +60,114 @@ function PastWorkForm(props: { tools: readonly Tool[]; shelf: Shelf; chosen: str
       notes: '',
     },
   });
-  const steps = useFieldArray({ control, name: 'steps' });
+  const { register, handleSubmit, formState } = form;
   const { errors } = formState;
 
-  const write = handleSubmit(async (work) => {
+  const write = useWritePast();
+  const onSubmit = handleSubmit(async (work) => {
     const { tool, zone } = edges.find(({ key }) => key === work.edge)!;
+    await write(work, { tool, zone, things });
+  });
+  return (
+    <form noValidate className="mt-3 grid gap-5" onSubmit={(event) => void onSubmit(event)}>
+      <p className="max-w-[60ch] text-soft">
+        For what was done without the guide. The edge counts from its test after; strokes teach
+        nothing, as nothing was planned, but strokes with their minutes teach your pace.
+      </p>
+      <div className="grid gap-4 sm:grid-cols-3">
+        <SelectField
+          label="Which edge"
+          options={edges.map(({ key, name }) => [key, name] as const)}
+          error={errors.edge?.message}
+          {...register('edge')}
+        />
+        <TextField label="Day" type="date" error={errors.day?.message} {...register('day')} />
+        <SelectField
+          label="Where"
+          options={[
+            ['bench', 'At the bench'],
+            ['field', 'On the trail'],
+          ]}
+          {...register('where')}
+        />
+      </div>
+      <StepFields form={form} things={things} blank={blank} />
+      <div className="grid gap-4 sm:grid-cols-2">
+        <SelectField label="It passed, before" options={TESTS} {...register('before')} />
+        <SelectField label="It passed, after" options={TESTS} {...register('after')} />
+      </div>
+      <NotesField label="Note" error={errors.notes?.message} {...register('notes')} />
+      <button className="btn btn-primary justify-self-start" disabled={formState.isSubmitting}>
+        Write it into the log
+      </button>
+    </form>
+  );
+}
+
+/** What it was done with, step by step. */
+function StepFields(props: {
+  form: UseFormReturn<PastWork>;
+  things: readonly LadderAbrasive[];
+  blank: PastWork['steps'][number];
+}) {
+  const { form, things, blank } = props;
+  const { register, control, formState } = form;
+  const steps = useFieldArray({ control, name: 'steps' });
+  const { errors } = formState;
+  return (
+    <fieldset className="grid gap-4">
+      <legend className="sign mb-2 text-xl">What with, in order</legend>
+      {steps.fields.map((field, i) => (
+        <div key={field.id} className="grid items-start gap-4 sm:grid-cols-[2fr_1fr_1fr_auto]">
+          <SelectField
+            label={`Step ${i + 1}`}
+            options={things.map(({ id, name }) => [id, name] as const)}
+            error={errors.steps?.[i]?.itemId?.message}
+            {...register(`steps.${i}.itemId`)}
+          />
+          <NumberField
+            label="Strokes"
+            unit="a side"
+            error={errors.steps?.[i]?.strokesPerSide?.message}
+            {...register(`steps.${i}.strokesPerSide`, { valueAsNumber: true })}
+          />
+          <NumberField
+            label="Time"
+            unit="min"
+            error={errors.steps?.[i]?.minutes?.message}
+            {...register(`steps.${i}.minutes`, { valueAsNumber: true })}
+          />
+          <button
+            type="button"
+            className="btn btn-ghost self-end"
+            disabled={steps.fields.length === 1}
+            onClick={() => steps.remove(i)}
+          >
+            Take out
+          </button>
+        </div>
+      ))}
+      <button
+        type="button"
+        className="btn btn-outline justify-self-start"
+        disabled={steps.fields.length >= 10}
+        onClick={() => steps.append(blank)}
+      >
+        Add a step
+      </button>
+    </fieldset>
+  );
+}
+
+/** Writes past work into the log, with undo, and goes to its entry. */
+function useWritePast() {
+  const store = useStore();
+  const router = useRouter();
+  return async (
+    work: PastWork,
+    at: { tool: Tool; zone: Zone; things: readonly LadderAbrasive[] },
+  ): Promise<void> => {
+    const { tool, zone, things } = at;
     const doneAt = noonOf(work.day);
     const session = pastSession({
       id: nanoid(),
@@ -97,81 +198,7 @@ function PastWorkForm(props: { tools: readonly Tool[]; shelf: Shelf; chosen: str
         },
       },
     });
-  });
-  return (
-    <form noValidate className="mt-3 grid gap-5" onSubmit={(event) => void write(event)}>
-      <p className="max-w-[60ch] text-soft">
-        For what was done without the guide. The edge counts from its test after; strokes teach
-        nothing, as nothing was planned, but strokes with their minutes teach your pace.
-      </p>
-      <div className="grid gap-4 sm:grid-cols-3">
-        <SelectField
-          label="Which edge"
-          options={edges.map(({ key, name }) => [key, name] as const)}
-          error={errors.edge?.message}
-          {...register('edge')}
-        />
-        <TextField label="Day" type="date" error={errors.day?.message} {...register('day')} />
-        <SelectField
-          label="Where"
-          options={[
-            ['bench', 'At the bench'],
-            ['field', 'On the trail'],
-          ]}
-          {...register('where')}
-        />
-      </div>
-      <fieldset className="grid gap-4">
-        <legend className="sign mb-2 text-xl">What with, in order</legend>
-        {steps.fields.map((field, i) => (
-          <div key={field.id} className="grid items-start gap-4 sm:grid-cols-[2fr_1fr_1fr_auto]">
-            <SelectField
-              label={`Step ${i + 1}`}
-              options={things.map(({ id, name }) => [id, name] as const)}
-              error={errors.steps?.[i]?.itemId?.message}
-              {...register(`steps.${i}.itemId`)}
-            />
-            <NumberField
-              label="Strokes"
-              unit="a side"
-              error={errors.steps?.[i]?.strokesPerSide?.message}
-              {...register(`steps.${i}.strokesPerSide`, { valueAsNumber: true })}
-            />
-            <NumberField
-              label="Time"
-              unit="min"
-              error={errors.steps?.[i]?.minutes?.message}
-              {...register(`steps.${i}.minutes`, { valueAsNumber: true })}
-            />
-            <button
-              type="button"
-              className="btn btn-ghost self-end"
-              disabled={steps.fields.length === 1}
-              onClick={() => steps.remove(i)}
-            >
-              Take out
-            </button>
-          </div>
-        ))}
-        <button
-          type="button"
-          className="btn btn-outline justify-self-start"
-          disabled={steps.fields.length >= 10}
-          onClick={() => steps.append(blank)}
-        >
-          Add a step
-        </button>
-      </fieldset>
-      <div className="grid gap-4 sm:grid-cols-2">
-        <SelectField label="It passed, before" options={TESTS} {...register('before')} />
-        <SelectField label="It passed, after" options={TESTS} {...register('after')} />
-      </div>
-      <NotesField label="Note" error={errors.notes?.message} {...register('notes')} />
-      <button className="btn btn-primary justify-self-start" disabled={formState.isSubmitting}>
-        Write it into the log
-      </button>
-    </form>
-  );
+  };
 }
 
 /** Every edge of every tool, by a key of its own. */

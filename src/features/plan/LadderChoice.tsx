@@ -35,7 +35,6 @@ export function LadderChoice(props: {
   const byId = new Map(edge.abrasives.map((abrasive) => [abrasive.id, abrasive]));
   const { ownLadder } = edge;
   const sequence = plan.steps.map(({ abrasive }) => abrasive.id);
-  const isOwn = ownLadder !== NO_WISHES;
   const fitting = changes
     .flatMap((change) => {
       const abrasive = byId.get(change.id);
@@ -44,7 +43,7 @@ export function LadderChoice(props: {
     .sort((a, b) => b.abrasive.sizeUm - a.abrasive.sizeUm);
   return (
     <section aria-label="The ladder" className="mt-4">
-      <h2>{ladderTitle(plan, isOwn)}</h2>
+      <h2>{ladderTitle(plan, ownLadder !== NO_WISHES)}</h2>
       <MicronRuler
         title={`The ladder: ${plan.steps.map(({ abrasive }) => `${abrasive.name} at ${um(abrasive.sizeUm)}`).join(', then ')}`}
         items={ladderItems(plan.steps)}
@@ -61,40 +60,56 @@ export function LadderChoice(props: {
             </li>
           ))}
         </ul>
-        <div className="mt-3 flex flex-wrap items-end gap-3">
-          <div className="w-64">
-            <SelectField
-              label="Begin with"
-              value={ownLadder.startsWith ?? ''}
-              options={[
-                ['', 'what the plan chooses'],
-                ...fitting
-                  .filter(({ abrasive }) => abrasive.kind === 'stone')
-                  .map(({ abrasive }) => [abrasive.id, abrasive.name] as const),
-              ]}
-              onChange={(event) =>
-                onChange({ ...ownLadder, sequence: null, startsWith: event.target.value || null })
-              }
-            />
-          </div>
-          <button
-            type="button"
-            className="btn btn-outline"
-            aria-pressed={ownLadder.sequence !== null}
-            onClick={() =>
-              onChange({ ...ownLadder, sequence: ownLadder.sequence === null ? sequence : null })
-            }
-          >
-            {ownLadder.sequence === null ? 'Only these, in this order' : 'Let the plan fill in'}
-          </button>
-          {isOwn && (
-            <button type="button" className="btn btn-ghost" onClick={() => onChange(NO_WISHES)}>
-              Back to the plan’s own
-            </button>
-          )}
-        </div>
+        <OwnSequence
+          ownLadder={ownLadder}
+          sequence={sequence}
+          stones={fitting.map(({ abrasive }) => abrasive).filter(({ kind }) => kind === 'stone')}
+          onChange={onChange}
+        />
       </details>
     </section>
+  );
+}
+
+/** What it begins with, and whether these alone are taken, in this order. */
+function OwnSequence(props: {
+  ownLadder: OwnLadder;
+  sequence: string[];
+  stones: readonly LadderAbrasive[];
+  onChange: (wishes: OwnLadder) => void;
+}) {
+  const { ownLadder, sequence, stones, onChange } = props;
+  return (
+    <div className="mt-3 flex flex-wrap items-end gap-3">
+      <div className="w-64">
+        <SelectField
+          label="Begin with"
+          value={ownLadder.startsWith ?? ''}
+          options={[
+            ['', 'what the plan chooses'],
+            ...stones.map(({ id, name }) => [id, name] as const),
+          ]}
+          onChange={(event) =>
+            onChange({ ...ownLadder, sequence: null, startsWith: event.target.value || null })
+          }
+        />
+      </div>
+      <button
+        type="button"
+        className="btn btn-outline"
+        aria-pressed={ownLadder.sequence !== null}
+        onClick={() =>
+          onChange({ ...ownLadder, sequence: ownLadder.sequence === null ? sequence : null })
+        }
+      >
+        {ownLadder.sequence === null ? 'Only these, in this order' : 'Let the plan fill in'}
+      </button>
+      {ownLadder !== NO_WISHES && (
+        <button type="button" className="btn btn-ghost" onClick={() => onChange(NO_WISHES)}>
+          Back to the plan’s own
+        </button>
+      )}
+    </div>
   );
 }
 

@@ -2,61 +2,45 @@
 
 import Link from '../../ui/Link';
 import dynamic from 'next/dynamic';
-import { useMemo, useState } from 'react';
-import { ARC_PASSES, NO_WISHES, workingFace, type EdgeNeed, type LadderStep } from '../../core';
+import { useMemo, useState, type ReactNode } from 'react';
+import { NO_WISHES, type EdgeNeed, type JobPlan } from '../../core';
 import { edgeName } from '../../domain/edgeName';
+import type { Job } from '../../domain/terms';
 import type { Settings } from '../../domain/settings';
 import type { JobAddress } from '../../ui/jobAddress';
-import { CheckField } from '../../ui/forms/fields';
 import { StopUse } from '../../ui/StopUse';
 import type { LoggedNeed } from './loggedNeed';
 import { DamageWays } from './DamageWays';
 import { JobChoice } from './JobChoice';
 import { JOB_WORDS, planHeadline } from './jobWords';
-import { LadderChoice } from './LadderChoice';
 import { LeftOut } from './LeftOut';
-import { PlanAside } from './PlanAside';
 import { PlanBar } from './PlanBar';
 import { PlanHead } from './PlanHead';
-import { PlanSteps } from './PlanSteps';
+import { Planned } from './Planned';
 import { Sitting } from './Sitting';
 import { useOtherEdges } from './useSitting';
 import { usePlan, type PlanWishes } from './usePlan';
 import { useStart } from './useStart';
 
 const NewAngle = dynamic(() => import('./NewAngle'), { ssr: false });
-const WhatIf = dynamic(() => import('./WhatIf'), { ssr: false });
 
-const isStone = ({ abrasive }: LadderStep): boolean => abrasive.kind === 'stone';
-
-/** The plan for one edge: what it starts from, the chip, the ladder, the steps, and the start. */
-export function PlanFor(props: {
+interface PlanProps {
   need: LoggedNeed;
   /** All edges of the same tool. */
   edges: readonly EdgeNeed[];
   address: JobAddress;
   settings: Settings;
-}) {
-  const { need, edges, address, settings } = props;
-  const { tool, state, stops } = need;
+}
+
+/** The plan for one edge: what it starts from, the chip, the ladder, the steps, and the start. */
+export function PlanFor(props: PlanProps) {
+  const { need, address, settings } = props;
+  const { tool, stops } = need;
   const { job } = address;
-  const [wishes, setWishes] = useState<PlanWishes>(() => ({
-    seen: { tests: [...state.tests], findings: [...state.findings] },
-    where: address.where,
-    workSince: null,
-    asks: { work: need.zone.work, targetApexUm: need.zone.targetApexUm },
-    damageWay: address.damageWay,
-    ownLadder: NO_WISHES,
-    arcPasses: false,
-    finish: null,
-  }));
+  const [wishes, setWishes] = useState<PlanWishes>(() => firstWishes(need, address));
   const planned = usePlan(need, address, wishes);
   const start = useStart(need, address, wishes);
-  const others = useMemo(
-    () => (job === 'touch-up' ? edges.filter(({ zone }) => zone.id !== need.zone.id) : []),
-    [job, edges, need.zone.id],
-  );
-  const otherEdges = useOtherEdges(others, wishes);
+  const others = useOthers(props, wishes);
   const [taken, setTaken] = useState<string[]>([]);
   if (!planned) return null;
 
@@ -65,83 +49,41 @@ export function PlanFor(props: {
   return (
     <>
       <div className="mx-auto w-full max-w-[82rem] px-4 pt-3 pb-8 sm:px-8">
-        <div className="flex flex-wrap items-center gap-x-5">
-          <h1>{job === 'spine' ? `${tool.name}, spine` : edgeName(tool, zone)}</h1>
+        <Title words={job === 'spine' ? `${tool.name}, spine` : edgeName(tool, zone)}>
           {!stopped && <JobChoice need={need} chosen={address} />}
-          <Link href="/touch-up" className="link ml-auto inline-flex min-h-12 items-center">
-            Another edge
-          </Link>
-        </div>
+        </Title>
         {stopped ? (
           <StopUse toolId={tool.id} stops={stops} />
         ) : (
           <>
-            {job === 'spine' ? (
-              <p className="text-lg">The spine is worked, and the edge stays covered.</p>
-            ) : (
-              <PlanHead
-                tool={tool}
-                zone={zone}
-                observedAt={state.apex && state.observedAt}
-                wishes={wishes}
-                onChange={setWishes}
-              />
-            )}
-            {job === 'angle' && <NewAngle tool={tool} zone={zone} chosen={address.aim} />}
-            {job === 'touch-up' && edge && (
-              <DamageWays
-                edge={edge}
-                findings={wishes.seen.findings}
-                onChoose={(damageWay) => setWishes({ ...wishes, damageWay })}
-              />
-            )}
+            <FromHere
+              need={need}
+              address={address}
+              planned={planned}
+              wishes={wishes}
+              onWish={setWishes}
+            />
             {plan?.outcome === 'planned' && (
-              <>
-                {job === 'touch-up' && edge && (
-                  <LadderChoice
-                    edge={edge}
-                    plan={plan}
-                    onChange={(ownLadder) => setWishes({ ...wishes, ownLadder })}
-                  />
-                )}
-                <PlanSteps
-                  plan={plan}
-                  face={workingFace(tool, zone)}
-                  tool={tool}
-                  zone={zone}
-                  coinThicknessMm={settings.coinThicknessMm}
-                />
-                {job === 'touch-up' && zone.grind === 'convex' && plan.steps.some(isStone) && (
-                  <CheckField
-                    label={`Blend the whole arc after each stone, in ${ARC_PASSES} passes from apex to shoulder`}
-                    checked={wishes.arcPasses}
-                    onChange={(event) => setWishes({ ...wishes, arcPasses: event.target.checked })}
-                  />
-                )}
-                {job === 'touch-up' && edge && (
-                  <WhatIf edge={edge} plan={plan} wishes={wishes} onTake={setWishes} />
-                )}
+              <Planned
+                need={need}
+                job={job}
+                plan={plan}
+                edge={edge}
+                zone={zone}
+                wishes={wishes}
+                onWish={setWishes}
+                coinThicknessMm={settings.coinThicknessMm}
+              >
                 <Sitting
                   plan={plan}
                   zoneName={zone.name}
-                  others={otherEdges}
+                  others={others}
                   taken={taken}
                   onTake={setTaken}
                 />
-                <PlanAside
-                  need={need}
-                  job={job}
-                  plan={plan}
-                  coinThicknessMm={settings.coinThicknessMm}
-                />
-              </>
+              </Planned>
             )}
-            {plan?.outcome === 'out of reach' && (
-              <section className="mt-6 grid max-w-[70ch] gap-3">
-                <h2>{JOB_WORDS[job].outOfReach}</h2>
-                <LeftOut plan={plan} />
-              </section>
-            )}
+            {plan?.outcome === 'out of reach' && <OutOfReach job={job} plan={plan} />}
           </>
         )}
       </div>
@@ -155,10 +97,93 @@ export function PlanFor(props: {
           void start(
             plan,
             edge,
-            otherEdges.filter((other) => taken.includes(other.need.zone.id)),
+            others.filter(({ need: own }) => taken.includes(own.zone.id)),
           )
         }
       />
+    </>
+  );
+}
+
+/** The other edges of the tool, to be touched up in the same sitting. */
+function useOthers({ need, edges, address }: PlanProps, wishes: PlanWishes) {
+  const { job } = address;
+  const own = need.zone.id;
+  const others = useMemo(
+    () => (job === 'touch-up' ? edges.filter(({ zone }) => zone.id !== own) : []),
+    [job, edges, own],
+  );
+  return useOtherEdges(others, wishes);
+}
+
+function Title({ words, children }: { words: string; children: ReactNode }) {
+  return (
+    <div className="flex flex-wrap items-center gap-x-5">
+      <h1>{words}</h1>
+      {children}
+      <Link href="/touch-up" className="link ml-auto inline-flex min-h-12 items-center">
+        Another edge
+      </Link>
+    </div>
+  );
+}
+
+/** Nothing at hand does it: what would, and why the rest does not. */
+function OutOfReach({ job, plan }: { job: Job; plan: JobPlan }) {
+  return (
+    <section className="mt-6 grid max-w-[70ch] gap-3">
+      <h2>{JOB_WORDS[job].outOfReach}</h2>
+      <LeftOut plan={plan} />
+    </section>
+  );
+}
+
+/** What is wished before anything was changed: the edge as it stands, and what the address asks for. */
+function firstWishes({ state, zone }: LoggedNeed, { where, damageWay }: JobAddress): PlanWishes {
+  return {
+    seen: { tests: [...state.tests], findings: [...state.findings] },
+    where,
+    workSince: null,
+    asks: { work: zone.work, targetApexUm: zone.targetApexUm },
+    damageWay,
+    ownLadder: NO_WISHES,
+    arcPasses: false,
+    finish: null,
+  };
+}
+
+/** What a plan starts from: the edge and what is asked of it, the new angle, the chip. */
+function FromHere(props: {
+  need: LoggedNeed;
+  address: JobAddress;
+  planned: NonNullable<ReturnType<typeof usePlan>>;
+  wishes: PlanWishes;
+  onWish: (wishes: PlanWishes) => void;
+}) {
+  const { need, address, planned, wishes, onWish } = props;
+  const { tool, state } = need;
+  const { edge, zone } = planned;
+  const { job } = address;
+  if (job === 'spine') {
+    return <p className="text-lg">The spine is worked, and the edge stays covered.</p>;
+  }
+  return (
+    <>
+      <PlanHead
+        tool={tool}
+        zone={zone}
+        observedAt={state.apex && state.observedAt}
+        wishes={wishes}
+        onChange={onWish}
+      />
+      {job === 'angle' && <NewAngle tool={tool} zone={zone} chosen={address.aim} />}
+      {job === 'touch-up' && edge && (
+        <DamageWays
+          edge={edge}
+          findings={wishes.seen.findings}
+          onChoose={(damageWay) => onWish({ ...wishes, damageWay })}
+        />
+      )}
     </>
   );
 }

@@ -17,18 +17,18 @@ import { WorkSince } from './WorkSince';
 
 type Part = 'now' | 'for' | 'where';
 
-/** What the plan starts from, each in a line that opens: the edge now, what it must do, the place. */
-export function PlanHead(props: {
+interface HeadProps {
   tool: Tool;
   zone: Zone;
   observedAt: string | null;
   wishes: PlanWishes;
   onChange: (wishes: PlanWishes) => void;
-}) {
-  const { tool, zone, observedAt, wishes, onChange } = props;
+}
+
+/** What the plan starts from, each in a line that opens: the edge now, what it must do, the place. */
+export function PlanHead(props: HeadProps) {
+  const { tool, zone, wishes, onChange } = props;
   const { seen, where } = wishes;
-  const finish = wishes.finish ?? tool.schools.finish;
-  const target = edgeTarget({ ...tool, schools: { ...tool.schools, finish } }, zone, where);
   const untested = seen.tests.length === 0;
   const [open, setOpen] = useState<Part | null>(untested ? 'now' : null);
   const toggle = (part: Part): void => setOpen(open === part ? null : part);
@@ -60,64 +60,84 @@ export function PlanHead(props: {
       )}
       {open && (
         <div className="mt-2 border-l-4 border-neutral pl-4">
-          {open === 'now' && (
-            <>
-              <ObservationFields
-                legend="What is the finest test it passes now?"
-                value={seen}
-                onChange={(next) => onChange({ ...wishes, seen: next })}
-                zone={zone}
-              />
-              <WorkSince
-                value={wishes.workSince}
-                onChange={(workSince) => onChange({ ...wishes, workSince })}
-              />
-              <p className="mt-2 text-[0.95rem] text-soft">
-                {observedAt
-                  ? `Last noted ${ago(observedAt)}. Tap a test if it has changed.`
-                  : 'This edge has never been noted: test it before you grind.'}
-              </p>
-            </>
-          )}
-          {open === 'for' && (
-            <>
-              <AsksChoice
-                tool={tool}
-                value={zone}
-                onChange={(asks) => onChange({ ...wishes, asks })}
-              />
-              <div className="mt-3">
-                <Choice
-                  legend="Finish this time"
-                  options={SCHOOLS.finish.map((each) => [each, each] as const)}
-                  chosen={finish}
-                  onChoose={(next) => onChange({ ...wishes, finish: next })}
-                />
-              </div>
-              <p className="mt-2">{stopWords(target.finishSizeUm)}</p>
-            </>
-          )}
+          {open === 'now' && <EdgeNow {...props} />}
+          {open === 'for' && <AskedFor {...props} />}
           {open === 'where' && (
-            <>
-              <Choice
-                legend="Where are you?"
-                options={[
-                  ['bench', 'At the bench'],
-                  ['field', 'Out on the trail'],
-                ]}
-                chosen={where}
-                onChoose={(place) => onChange({ ...wishes, where: place })}
-              />
-              <p className="mt-2 text-[0.95rem] text-soft">
-                {where === 'bench'
-                  ? 'Everything on the shelf is at hand.'
-                  : 'Only what lives in pouch, pack and base camp is at hand; a finish twice as coarse is good enough.'}
-              </p>
-            </>
+            <Place where={where} onChoose={(place) => onChange({ ...wishes, where: place })} />
           )}
         </div>
       )}
     </div>
+  );
+}
+
+/** The edge as it is: its test and damage, and the work since. */
+function EdgeNow({ zone, observedAt, wishes, onChange }: HeadProps) {
+  const { seen } = wishes;
+  return (
+    <>
+      <ObservationFields
+        legend="What is the finest test it passes now?"
+        value={seen}
+        onChange={(next) => onChange({ ...wishes, seen: next })}
+        zone={zone}
+      />
+      <WorkSince
+        value={wishes.workSince}
+        onChange={(workSince) => onChange({ ...wishes, workSince })}
+      />
+      <p className="mt-2 text-[0.95rem] text-soft">
+        {observedAt
+          ? `Last noted ${ago(observedAt)}. Tap a test if it has changed.`
+          : 'This edge has never been noted: test it before you grind.'}
+      </p>
+    </>
+  );
+}
+
+/** What the edge must do, and how finely it is finished for this. */
+function AskedFor({ tool, zone, wishes, onChange }: HeadProps) {
+  const finish = wishes.finish ?? tool.schools.finish;
+  const target = edgeTarget({ ...tool, schools: { ...tool.schools, finish } }, zone, wishes.where);
+  return (
+    <>
+      <AsksChoice tool={tool} value={zone} onChange={(asks) => onChange({ ...wishes, asks })} />
+      <div className="mt-3">
+        <Choice
+          legend="Finish this time"
+          options={SCHOOLS.finish.map((each) => [each, each] as const)}
+          chosen={finish}
+          onChoose={(next) => onChange({ ...wishes, finish: next })}
+        />
+      </div>
+      <p className="mt-2">{stopWords(target.finishSizeUm)}</p>
+    </>
+  );
+}
+
+/** Where the person is, and what is at hand there. */
+function Place(props: {
+  where: PlanWishes['where'];
+  onChoose: (place: PlanWishes['where']) => void;
+}) {
+  const { where, onChoose } = props;
+  return (
+    <>
+      <Choice
+        legend="Where are you?"
+        options={[
+          ['bench', 'At the bench'],
+          ['field', 'Out on the trail'],
+        ]}
+        chosen={where}
+        onChoose={onChoose}
+      />
+      <p className="mt-2 text-[0.95rem] text-soft">
+        {where === 'bench'
+          ? 'Everything on the shelf is at hand.'
+          : 'Only what lives in pouch, pack and base camp is at hand; a finish twice as coarse is good enough.'}
+      </p>
+    </>
   );
 }
 

@@ -71,7 +71,7 @@ export function PlanSteps(props: StepsProps) {
 }
 
 function Step(props: StepsProps & { step: LadderStep; number: number }) {
-  const { step, number, face, tool, zone } = props;
+  const { step, number, face } = props;
   const { doneWhen, warnings } = stepWords(step, face.toolForm === 'axe');
   const hold = isSpineTask(step.task) ? null : holdWords(props);
   return (
@@ -115,42 +115,52 @@ function Step(props: StepsProps & { step: LadderStep; number: number }) {
           {warning}
         </p>
       ))}
-      <details>
-        <summary className="inline-flex min-h-10 cursor-pointer items-center text-[0.95rem] underline underline-offset-4">
-          Signs, cautions and working of step {number}
-        </summary>
-        <p>
-          <b>Done when</b> {doneWhen.join('; ')}.
-        </p>
-        {step.sections > 1 && (
-          <p>
-            In {step.sections} sections, heel to tip, each a little over the next:{' '}
-            {edgeSections(zone, step.sections)
-              .map(({ startMm, endMm }) => spanMm(startMm, endMm))
-              .join('; ')}
-            .
-          </p>
-        )}
-        {schoolWords(tool, zone, step).map((words) => (
-          <p key={words}>{words}</p>
-        ))}
-        <ul className="mt-1 text-soft">
-          {stepCautions(
-            {
-              kind: step.abrasive.kind,
-              form: step.abrasive.kind === 'stone' ? step.abrasive.form : null,
-              task: step.task,
-              direction: step.direction,
-            },
-            face.toolForm,
-            number === 1,
-          ).map((caution) => (
-            <li key={caution}>{caution}</li>
-          ))}
-        </ul>
-        <Working lines={stepWorking(step, face)} />
-      </details>
+      <MoreOfStep {...props} />
     </li>
+  );
+}
+
+/** All signs, the sections, the school, cautions and working of a step. */
+function MoreOfStep(props: StepsProps & { step: LadderStep; number: number }) {
+  const { step, number, face, tool, zone } = props;
+  const { doneWhen } = stepWords(step, face.toolForm === 'axe');
+  const cautions = stepCautions(
+    {
+      kind: step.abrasive.kind,
+      form: step.abrasive.kind === 'stone' ? step.abrasive.form : null,
+      task: step.task,
+      direction: step.direction,
+    },
+    face.toolForm,
+    number === 1,
+  );
+  return (
+    <details>
+      <summary className="inline-flex min-h-10 cursor-pointer items-center text-[0.95rem] underline underline-offset-4">
+        Signs, cautions and working of step {number}
+      </summary>
+      <p>
+        <b>Done when</b> {doneWhen.join('; ')}.
+      </p>
+      {step.sections > 1 && (
+        <p>
+          In {step.sections} sections, heel to tip, each a little over the next:{' '}
+          {edgeSections(zone, step.sections)
+            .map(({ startMm, endMm }) => spanMm(startMm, endMm))
+            .join('; ')}
+          .
+        </p>
+      )}
+      {schoolWords(tool, zone, step).map((words) => (
+        <p key={words}>{words}</p>
+      ))}
+      <ul className="mt-1 text-soft">
+        {cautions.map((caution) => (
+          <li key={caution}>{caution}</li>
+        ))}
+      </ul>
+      <Working lines={stepWorking(step, face)} />
+    </details>
   );
 }
 

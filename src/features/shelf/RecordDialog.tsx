@@ -38,8 +38,63 @@ export default function RecordDialog(props: {
   const faces = shelfAbrasives(shelf)
     .filter(({ needsAll }) => needsAll[0] === editing.record?.id)
     .map(({ abrasive }) => abrasive);
+  const { stamp, kept, takeOff } = useKeptRecord(editing, onClose);
+  const common = {
+    stamp,
+    onCancel: onClose,
+    onTakeOff: editing.record ? () => void takeOff() : undefined,
+  };
   const store = useStore();
+  return (
+    <Dialog
+      wide
+      title={editing.record ? editing.record.name : `A new ${TITLES[editing.store]}`}
+      onClose={onClose}
+    >
+      <Reaches faces={faces} tools={tools} />
+      {editing.store === 'abrasives' && (
+        <AbrasiveForm
+          record={editing.record}
+          onSave={(r) => kept(r.name, r.id, () => store.abrasives.save(r))}
+          {...common}
+        />
+      )}
+      {editing.store === 'strops' && (
+        <StropForm
+          record={editing.record}
+          compounds={shelf.compounds}
+          onSave={(r) => kept(r.name, r.id, () => store.strops.save(r))}
+          {...common}
+        />
+      )}
+      {editing.store === 'compounds' && (
+        <CompoundForm
+          record={editing.record}
+          onSave={(r) => kept(r.name, r.id, () => store.compounds.save(r))}
+          {...common}
+        />
+      )}
+      {editing.store === 'lubricants' && (
+        <LubricantForm
+          record={editing.record}
+          onSave={(r) => kept(r.name, r.id, () => store.lubricants.save(r))}
+          {...common}
+        />
+      )}
+      {editing.store === 'helpers' && (
+        <HelperForm
+          record={editing.record}
+          onSave={(r) => kept(r.name, r.id, () => store.helpers.save(r))}
+          {...common}
+        />
+      )}
+    </Dialog>
+  );
+}
 
+/** What becomes of a record in the dialog: it is saved or taken off, and each can be taken back. */
+function useKeptRecord(editing: Editing, onClose: () => void) {
+  const store = useStore();
   const now = (): string => new Date().toISOString();
   const stamp = () => ({
     id: editing.record?.id ?? nanoid(),
@@ -65,58 +120,5 @@ export default function RecordDialog(props: {
     await store[editing.store].remove(id, now());
     done(`${name} is off the shelf.`, () => void store[editing.store].restore(id, now()));
   };
-  const common = {
-    onCancel: onClose,
-    onTakeOff: editing.record ? () => void takeOff() : undefined,
-  };
-  return (
-    <Dialog
-      wide
-      title={editing.record ? editing.record.name : `A new ${TITLES[editing.store]}`}
-      onClose={onClose}
-    >
-      <Reaches faces={faces} tools={tools} />
-      {editing.store === 'abrasives' && (
-        <AbrasiveForm
-          record={editing.record}
-          stamp={stamp}
-          onSave={(r) => kept(r.name, r.id, () => store.abrasives.save(r))}
-          {...common}
-        />
-      )}
-      {editing.store === 'strops' && (
-        <StropForm
-          record={editing.record}
-          stamp={stamp}
-          compounds={shelf.compounds}
-          onSave={(r) => kept(r.name, r.id, () => store.strops.save(r))}
-          {...common}
-        />
-      )}
-      {editing.store === 'compounds' && (
-        <CompoundForm
-          record={editing.record}
-          stamp={stamp}
-          onSave={(r) => kept(r.name, r.id, () => store.compounds.save(r))}
-          {...common}
-        />
-      )}
-      {editing.store === 'lubricants' && (
-        <LubricantForm
-          record={editing.record}
-          stamp={stamp}
-          onSave={(r) => kept(r.name, r.id, () => store.lubricants.save(r))}
-          {...common}
-        />
-      )}
-      {editing.store === 'helpers' && (
-        <HelperForm
-          record={editing.record}
-          stamp={stamp}
-          onSave={(r) => kept(r.name, r.id, () => store.helpers.save(r))}
-          {...common}
-        />
-      )}
-    </Dialog>
-  );
+  return { stamp, kept, takeOff };
 }

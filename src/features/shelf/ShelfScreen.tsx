@@ -2,7 +2,7 @@
 
 import dynamic from 'next/dynamic';
 import { useState } from 'react';
-import { shelfAbrasives } from '../../core';
+import { shelfAbrasives, type EdgeNeed } from '../../core';
 import { edgeName } from '../../domain/edgeName';
 import {
   useKeepRecord,
@@ -68,19 +68,7 @@ export function ShelfScreen() {
           </p>
         </div>
         {needs.length > 0 && !empty && (
-          <div className="ml-auto w-72">
-            <SelectField
-              label="Draw the ladder of"
-              value={toolZone}
-              options={[
-                ['', 'no tool'],
-                ...needs.map(
-                  ({ tool, zone }) => [`${tool.id}/${zone.id}`, edgeName(tool, zone)] as const,
-                ),
-              ]}
-              onChange={(event) => setToolZone(event.target.value)}
-            />
-          </div>
+          <ToolChoice needs={needs} value={toolZone} onChange={setToolZone} />
         )}
       </div>
       <div className="mt-4">
@@ -97,17 +85,7 @@ export function ShelfScreen() {
             onPick={open}
           />
         )}
-        {need && (
-          <p role="status" className="mt-1 text-lg">
-            {plan?.outcome === 'planned'
-              ? `${need.tool.name}: ${plan.steps.map(({ abrasive }) => abrasive.name).join(', then ')}; ${minutes(plan.minutes)}.`
-              : plan?.outcome === 'out of reach'
-                ? `${need.tool.name}: nothing on the shelf reaches its target${plan.missingStone ? `; a ${plan.missingStone.sizeUm} µm stone would` : ''}.`
-                : plan
-                  ? `${need.tool.name}: leave it alone.`
-                  : `${need.tool.name}: not tested yet.`}
-          </p>
-        )}
+        {need && <LadderOf need={need} />}
       </div>
       <UnusableRecords records={unusable} onSetAside={setAside} onMend={keep} />
       <ShelfTable shelf={shelf} helpers={helpers} onEdit={setEditing} />
@@ -124,4 +102,49 @@ export function ShelfScreen() {
       )}
     </div>
   );
+}
+
+/** Whose ladder is drawn on the ruler. */
+function ToolChoice(props: {
+  needs: readonly EdgeNeed[];
+  value: string;
+  onChange: (toolZone: string) => void;
+}) {
+  const { needs, value, onChange } = props;
+  return (
+    <div className="ml-auto w-72">
+      <SelectField
+        label="Draw the ladder of"
+        value={value}
+        options={[
+          ['', 'no tool'],
+          ...needs.map(
+            ({ tool, zone }) => [`${tool.id}/${zone.id}`, edgeName(tool, zone)] as const,
+          ),
+        ]}
+        onChange={(event) => onChange(event.target.value)}
+      />
+    </div>
+  );
+}
+
+/** The ladder of one edge with everything on the shelf, in words. */
+function LadderOf({ need }: { need: EdgeNeed }) {
+  return (
+    <p role="status" className="mt-1 text-lg">
+      {need.tool.name}: {ladderWords(need.plan)}.
+    </p>
+  );
+}
+
+function ladderWords(plan: EdgeNeed['plan']): string {
+  if (!plan) return 'not tested yet';
+  const { outcome, steps, missingStone } = plan;
+  if (outcome === 'leave alone') return 'leave it alone';
+  if (outcome === 'planned') {
+    const names = steps.map(({ abrasive }) => abrasive.name).join(', then ');
+    return `${names}; ${minutes(plan.minutes)}`;
+  }
+  const other = missingStone ? `; a ${missingStone.sizeUm} µm stone would` : '';
+  return `nothing on the shelf reaches its target${other}`;
 }

@@ -84,37 +84,44 @@ export function StoneMore({ form }: { form: UseFormReturn<Abrasive> }) {
           </button>
         </div>
       )}
-      <fieldset>
-        <legend>Goes with; never mix on one stone</legend>
-        <div className="flex flex-wrap gap-x-6">
-          {LUBRICANT_KINDS.map((kind) => {
-            const isLocked = greased && !isGreasy(kind);
-            return (
-              <label key={kind} className="flex min-h-12 items-center gap-2">
-                <input
-                  type="checkbox"
-                  className="checkbox"
-                  value={kind}
-                  {...register('lubricants')}
-                  aria-describedby={isLocked ? 'oil-stone' : undefined}
-                />
-                <span className={isLocked ? 'line-through' : ''}>{kind}</span>
-              </label>
-            );
-          })}
-        </div>
-        {errors.lubricants && (
-          <p role="alert" className="field-error">
-            Tick at least one: dry counts.
-          </p>
-        )}
-        <CheckField label="Oil or fat was on it" {...register('usedWithOil')} />
-        {greased && (
-          <p id="oil-stone">
-            It stays an oil stone: water and dry are not planned with it any more.
-          </p>
-        )}
-      </fieldset>
+      <GoesWith form={form} isGreased={greased} />
     </Folded>
+  );
+}
+
+/** What a stone is used with; what had oil or fat on it stays an oil stone. */
+function GoesWith({ form, isGreased }: { form: UseFormReturn<Abrasive>; isGreased: boolean }) {
+  const { register, formState } = form;
+  const { errors } = formState;
+  return (
+    <fieldset>
+      <legend>Goes with; never mix on one stone</legend>
+      <div className="flex flex-wrap gap-x-6">
+        {LUBRICANT_KINDS.map((kind) => {
+          const isLocked = isGreased && !isGreasy(kind);
+          return (
+            <label key={kind} className="flex min-h-12 items-center gap-2">
+              <input
+                type="checkbox"
+                className="checkbox"
+                value={kind}
+                {...register('lubricants')}
+                aria-describedby={isLocked ? 'oil-stone' : undefined}
+              />
+              <span className={isLocked ? 'line-through' : ''}>{kind}</span>
+            </label>
+          );
+        })}
+      </div>
+      {errors.lubricants && (
+        <p role="alert" className="field-error">
+          Tick at least one: dry counts.
+        </p>
+      )}
+      <CheckField label="Oil or fat was on it" {...register('usedWithOil')} />
+      {isGreased && (
+        <p id="oil-stone">It stays an oil stone: water and dry are not planned with it any more.</p>
+      )}
+    </fieldset>
   );
 }

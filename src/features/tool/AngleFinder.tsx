@@ -57,42 +57,59 @@ export function AngleFinder(props: { tool: Tool; zone: Zone; index: number }) {
       </p>
       <ul className="grid gap-x-8 gap-y-4 sm:grid-cols-2">
         {answers.map(({ rule, answer }) => (
-          <li key={rule.id} className="border-t border-rule pt-2">
-            <h3>{rule.name}</h3>
-            <p className="text-[0.95rem] text-soft">{rule.how}</p>
-            <MethodSketch id={rule.id} />
-            <div className="mt-1 grid grid-cols-2 gap-3">
-              {rule.measures.map(({ name, label, unit }, i) => (
-                <NumberField
-                  key={name}
-                  label={sentence(label)}
-                  unit={unit}
-                  min={0}
-                  onChange={(event) => {
-                    const values = [...(typed[rule.id] ?? [])];
-                    const value = event.target.valueAsNumber;
-                    values[i] = Number.isNaN(value) ? undefined : value;
-                    setTyped({ ...typed, [rule.id]: values });
-                  }}
-                />
-              ))}
-            </div>
-            {'angleDeg' in answer && (
-              <p className="sign figures mt-1 text-2xl">
-                {deg(answer.angleDeg)}{' '}
-                <span className="text-[0.7em]">± {deg(answer.errorDeg)}</span>
-              </p>
-            )}
-            {'problem' in answer && (
-              <p role="alert" className="field-error">
-                {answer.problem}
-              </p>
-            )}
-          </li>
+          <Method
+            key={rule.id}
+            rule={rule}
+            answer={answer}
+            onMeasure={(i, value) => {
+              const values = [...(typed[rule.id] ?? [])];
+              values[i] = value;
+              setTyped({ ...typed, [rule.id]: values });
+            }}
+          />
         ))}
       </ul>
       <WedgePrint tool={tool} zone={zone} />
     </details>
+  );
+}
+
+/** One way to find the angle: how it goes, what is measured, and what it says. */
+function Method(props: {
+  rule: AngleMethodRule;
+  answer: Answer;
+  onMeasure: (index: number, value: number | undefined) => void;
+}) {
+  const { rule, answer, onMeasure } = props;
+  return (
+    <li className="border-t border-rule pt-2">
+      <h3>{rule.name}</h3>
+      <p className="text-[0.95rem] text-soft">{rule.how}</p>
+      <MethodSketch id={rule.id} />
+      <div className="mt-1 grid grid-cols-2 gap-3">
+        {rule.measures.map(({ name, label, unit }, i) => (
+          <NumberField
+            key={name}
+            label={sentence(label)}
+            unit={unit}
+            min={0}
+            onChange={({ target }) =>
+              onMeasure(i, Number.isNaN(target.valueAsNumber) ? undefined : target.valueAsNumber)
+            }
+          />
+        ))}
+      </div>
+      {'angleDeg' in answer && (
+        <p className="sign figures mt-1 text-2xl">
+          {deg(answer.angleDeg)} <span className="text-[0.7em]">± {deg(answer.errorDeg)}</span>
+        </p>
+      )}
+      {'problem' in answer && (
+        <p role="alert" className="field-error">
+          {answer.problem}
+        </p>
+      )}
+    </li>
   );
 }
 

@@ -29,28 +29,15 @@ import { spoken } from '../../ui/format';
 import { Folded } from '../../ui/forms/Folded';
 import { FormMeasure } from '../../ui/forms/FormMeasure';
 
+const number = { valueAsNumber: true } as const;
+
 /** The measures of the whole tool, its steel, and taking it down. */
 export function ToolFields({ tool }: { tool: Tool }) {
   const { register, formState, control } = useFormContext<Tool>();
-  const [steel, spine, handleMaterial, head, sheath] = useWatch({
-    control,
-    name: ['steel', 'spine', 'handle', 'head', 'sheath'],
-  });
-  const store = useStore();
-  const router = useRouter();
+  const { use } = useWatch({ control, name: 'spine' });
   const { errors } = formState;
-  const number = { valueAsNumber: true } as const;
 
-  const takeDown = async (): Promise<void> => {
-    await store.tools.remove(tool.id, new Date().toISOString());
-    router.push('/');
-    void notice(`${tool.name} is taken down.`, {
-      action: {
-        label: 'Undo',
-        onClick: () => void store.tools.restore(tool.id, new Date().toISOString()),
-      },
-    });
-  };
+  const takeDown = useTakeDown(tool);
   return (
     <fieldset className="grid gap-4">
       <legend className="sign mb-2 text-xl">Tool</legend>
@@ -98,74 +85,9 @@ export function ToolFields({ tool }: { tool: Tool }) {
         />
       </div>
       <LearnedHardness tool={tool} />
-      <Folded
-        title="More about its steel"
-        holds={[
-          steel.fileBite ? `a file ${spoken(steel.fileBite)}` : 'no file tried',
-          `carbides ${spoken(steel.carbide)}`,
-          `stainless: ${spoken(steel.stainless)}`,
-        ].join(' · ')}
-      >
-        <div className="grid gap-4 sm:grid-cols-3">
-          <SelectField
-            label="A file on it"
-            options={[['', 'not tried'], ...wordOptions(FILE_BITES)]}
-            {...register('steel.fileBite', { setValueAs: (value: string | null) => value || null })}
-          />
-          <SelectField
-            label="Hard carbides"
-            options={wordOptions([...CARBIDES, 'unknown'])}
-            {...register('steel.carbide')}
-          />
-          <SelectField
-            label="Stainless"
-            options={wordOptions(YES_NO_UNKNOWN)}
-            {...register('steel.stainless')}
-          />
-        </div>
-      </Folded>
-      <Folded
-        title="Handle, head, sheath, spine"
-        holds={[handleMaterial, head, sheath, spine.use].map(spoken).join(' · ')}
-        hasError={Boolean(errors.reserveMm ?? errors.outline ?? errors.spine)}
-      >
-        <div className="grid gap-4 sm:grid-cols-3">
-          <FormMeasure
-            label="Must remain"
-            hint="of width, or of hardened bit"
-            quantity="length"
-            control={control}
-            name={'reserveMm'}
-          />
-          <FormMeasure
-            label="Handle length"
-            quantity="length"
-            control={control}
-            name={'outline.handleLengthMm'}
-          />
-          <SelectField label="Spine" options={wordOptions(SPINE_USES)} {...register('spine.use')} />
-          {spine.use === 'burnished hook' && (
-            <NumberField
-              label="Hook could be raised, when hung"
-              unit="times"
-              error={errors.spine?.raisingsLeft?.message}
-              {...register('spine.raisingsLeft', number)}
-            />
-          )}
-          <SelectField label="Head" options={wordOptions(HEAD_FIXINGS)} {...register('head')} />
-          <SelectField
-            label="Handle"
-            options={wordOptions(HANDLE_MATERIALS)}
-            {...register('handle')}
-          />
-          <SelectField
-            label="Sheath"
-            options={wordOptions(SHEATH_MATERIALS)}
-            {...register('sheath')}
-          />
-        </div>
-      </Folded>
-      {spine.use !== 'plain' && <SpineWork tool={tool} use={spine.use} />}
+      <SteelFields />
+      <PartFields />
+      {use !== 'plain' && <SpineWork tool={tool} use={use} />}
       <NotesField label="Notes" error={errors.notes?.message} {...register('notes')} />
       <div>
         <button type="button" className="btn btn-ghost" onClick={() => void takeDown()}>
@@ -174,4 +96,107 @@ export function ToolFields({ tool }: { tool: Tool }) {
       </div>
     </fieldset>
   );
+}
+
+/** What is seldom known of a steel. */
+function SteelFields() {
+  const { register, control } = useFormContext<Tool>();
+  const steel = useWatch({ control, name: 'steel' });
+  return (
+    <Folded
+      title="More about its steel"
+      holds={[
+        steel.fileBite ? `a file ${spoken(steel.fileBite)}` : 'no file tried',
+        `carbides ${spoken(steel.carbide)}`,
+        `stainless: ${spoken(steel.stainless)}`,
+      ].join(' · ')}
+    >
+      <div className="grid gap-4 sm:grid-cols-3">
+        <SelectField
+          label="A file on it"
+          options={[['', 'not tried'], ...wordOptions(FILE_BITES)]}
+          {...register('steel.fileBite', { setValueAs: (value: string | null) => value || null })}
+        />
+        <SelectField
+          label="Hard carbides"
+          options={wordOptions([...CARBIDES, 'unknown'])}
+          {...register('steel.carbide')}
+        />
+        <SelectField
+          label="Stainless"
+          options={wordOptions(YES_NO_UNKNOWN)}
+          {...register('steel.stainless')}
+        />
+      </div>
+    </Folded>
+  );
+}
+
+/** Handle, head, sheath and spine. */
+function PartFields() {
+  const { register, formState, control } = useFormContext<Tool>();
+  const { errors } = formState;
+  const [spine, handleMaterial, head, sheath] = useWatch({
+    control,
+    name: ['spine', 'handle', 'head', 'sheath'],
+  });
+  return (
+    <Folded
+      title="Handle, head, sheath, spine"
+      holds={[handleMaterial, head, sheath, spine.use].map(spoken).join(' · ')}
+      hasError={Boolean(errors.reserveMm ?? errors.outline ?? errors.spine)}
+    >
+      <div className="grid gap-4 sm:grid-cols-3">
+        <FormMeasure
+          label="Must remain"
+          hint="of width, or of hardened bit"
+          quantity="length"
+          control={control}
+          name={'reserveMm'}
+        />
+        <FormMeasure
+          label="Handle length"
+          quantity="length"
+          control={control}
+          name={'outline.handleLengthMm'}
+        />
+        <SelectField label="Spine" options={wordOptions(SPINE_USES)} {...register('spine.use')} />
+        {spine.use === 'burnished hook' && (
+          <NumberField
+            label="Hook could be raised, when hung"
+            unit="times"
+            error={errors.spine?.raisingsLeft?.message}
+            {...register('spine.raisingsLeft', number)}
+          />
+        )}
+        <SelectField label="Head" options={wordOptions(HEAD_FIXINGS)} {...register('head')} />
+        <SelectField
+          label="Handle"
+          options={wordOptions(HANDLE_MATERIALS)}
+          {...register('handle')}
+        />
+        <SelectField
+          label="Sheath"
+          options={wordOptions(SHEATH_MATERIALS)}
+          {...register('sheath')}
+        />
+      </div>
+    </Folded>
+  );
+}
+
+/** Takes a tool off the rack, with undo. */
+function useTakeDown(tool: Tool): () => Promise<void> {
+  const store = useStore();
+  const router = useRouter();
+  return async () => {
+    await store.tools.remove(tool.id, new Date().toISOString());
+    router.push('/');
+    void notice(`${tool.name} is taken down.`, {
+      action: {
+        label: 'Undo',
+        onClick: () => void store.tools.restore(tool.id, new Date().toISOString()),
+      },
+    });
+  };
 }

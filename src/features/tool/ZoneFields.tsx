@@ -2,7 +2,7 @@
 
 import { useFormContext, useWatch } from 'react-hook-form';
 import { CONTOURS, GRINDS } from '../../domain/terms';
-import type { Tool } from '../../domain/tool';
+import type { Tool, Zone } from '../../domain/tool';
 import { CheckField, SelectField, TextField, wordOptions } from '../../ui/forms/fields';
 import { Folded } from '../../ui/forms/Folded';
 import { FormMeasure } from '../../ui/forms/FormMeasure';
@@ -58,60 +58,77 @@ export function ZoneFields({ index, drawn }: { index: number; drawn: Tool }) {
         }}
       />
       {zone.facet && (
-        <p className="flex flex-wrap items-center gap-3">
-          A facet of {fineMm(zone.facet.faceWidthMm)} at {deg(zone.facet.angleDeg)} per side,{' '}
-          {zone.facet.kept ? 'kept' : 'to be blended in'}.
-          <button
-            type="button"
-            className="btn btn-outline"
-            onClick={() => setValue(`${path}.facet`, null, { shouldDirty: true })}
-          >
-            It is gone
-          </button>
-        </p>
+        <FacetLeft
+          facet={zone.facet}
+          onGone={() => setValue(`${path}.facet`, null, { shouldDirty: true })}
+        />
       )}
       <MicroBevelFields index={index} drawn={drawn} />
-      <Folded
-        title="Contour, faces behind, thinning"
-        holds={[
-          spoken(zone.contour),
-          `${deg(zone.primaryAngleDeg)} behind, per side`,
-          zone.faceLimitMm === null ? 'no limit set' : `thin past ${fineMm(zone.faceLimitMm)}`,
-        ].join(' · ')}
-        hasError={Boolean(errors?.primaryAngleDeg ?? errors?.faceLimitMm)}
-      >
-        <div className="grid gap-4 sm:grid-cols-3">
-          <SelectField
-            label="Contour"
-            options={wordOptions(CONTOURS)}
-            {...register(`${path}.contour`)}
-          />
-          <AngleField
-            label="Faces behind"
-            valueDeg={zone.primaryAngleDeg}
-            min={0}
-            max={45}
-            error={errors?.primaryAngleDeg?.message}
-            onValue={(angleDeg) =>
-              setValue(`${path}.primaryAngleDeg`, angleDeg, {
-                shouldDirty: true,
-                shouldValidate: true,
-              })
-            }
-          />
-          <FormMeasure
-            label="Thin past a face of"
-            quantity="length"
-            control={control}
-            name={`${path}.faceLimitMm`}
-            optional
-          />
-        </div>
-      </Folded>
+      <BehindFields index={index} zone={zone} />
       <CheckField
         label="No impacts here: this zone must never hit anything hard"
         {...register(`${path}.noImpacts`)}
       />
     </fieldset>
+  );
+}
+
+/** A facet that a repair has left, until it is blended in. */
+function FacetLeft(props: { facet: NonNullable<Zone['facet']>; onGone: () => void }) {
+  const { facet, onGone } = props;
+  return (
+    <p className="flex flex-wrap items-center gap-3">
+      A facet of {fineMm(facet.faceWidthMm)} at {deg(facet.angleDeg)} per side,{' '}
+      {facet.kept ? 'kept' : 'to be blended in'}.
+      <button type="button" className="btn btn-outline" onClick={onGone}>
+        It is gone
+      </button>
+    </p>
+  );
+}
+
+/** What is seldom measured: the contour, the faces behind, the limit past which the zone is thinned. */
+function BehindFields({ index, zone }: { index: number; zone: Zone }) {
+  const { register, formState, control, setValue } = useFormContext<Tool>();
+  const errors = formState.errors.zones?.[index];
+  const path = `zones.${index}` as const;
+  return (
+    <Folded
+      title="Contour, faces behind, thinning"
+      holds={[
+        spoken(zone.contour),
+        `${deg(zone.primaryAngleDeg)} behind, per side`,
+        zone.faceLimitMm === null ? 'no limit set' : `thin past ${fineMm(zone.faceLimitMm)}`,
+      ].join(' · ')}
+      hasError={Boolean(errors?.primaryAngleDeg ?? errors?.faceLimitMm)}
+    >
+      <div className="grid gap-4 sm:grid-cols-3">
+        <SelectField
+          label="Contour"
+          options={wordOptions(CONTOURS)}
+          {...register(`${path}.contour`)}
+        />
+        <AngleField
+          label="Faces behind"
+          valueDeg={zone.primaryAngleDeg}
+          min={0}
+          max={45}
+          error={errors?.primaryAngleDeg?.message}
+          onValue={(angleDeg) =>
+            setValue(`${path}.primaryAngleDeg`, angleDeg, {
+              shouldDirty: true,
+              shouldValidate: true,
+            })
+          }
+        />
+        <FormMeasure
+          label="Thin past a face of"
+          quantity="length"
+          control={control}
+          name={`${path}.faceLimitMm`}
+          optional
+        />
+      </div>
+    </Folded>
   );
 }

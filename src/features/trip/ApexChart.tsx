@@ -1,5 +1,6 @@
 'use client';
 
+import { max, min } from 'd3-array';
 import { scaleLog } from 'd3-scale';
 import {
   RUNGS_OUT,
@@ -11,28 +12,26 @@ import {
 } from '../../core';
 import type { TripTask } from '../../domain/tripTasks';
 import { plural, um } from '../../ui/format';
-import { LevelTicks } from '../../ui/LevelTicks';
-import { useWidth } from '../../ui/useWidth';
+import { Band, Course, Level, LevelAxis, Plot, ticksAt } from '../../ui/plot';
 import { edgeTitle } from '../../ui/words/tripWords';
 import { EdgeWorking } from './EdgeWorking';
 import { DAY_HOURS } from './paint';
 import { LIKELY, rungPath } from './RungMark';
 
-const HEIGHT = 262;
-const LEFT = 64;
-const TOP = 12;
-const BOTTOM = 74;
+const MARGIN = { left: 64, right: 0, top: 12, bottom: 74 };
 /** Share of a day's column that its eight hours take; the rest is the evening. */
 const HOURS_SHARE = 0.76;
+/** Where in the column the evening's work is drawn. */
+const EVENING_SHARE = 0.88;
 const TICKS_UM = [0.5, 1, 2, 4, 8, 15];
 /** Chances are drawn from here on. */
 const SHOWN_FROM = 0.1;
-
-/** The rungs that are drawn of a day, the likeliest first where there is room for one. */
-function shown(chances: EdgeDay['midJob'], isNarrow: boolean): RungOut[] {
-  const likely = RUNGS_OUT.filter((rung) => chances[rung] >= SHOWN_FROM);
-  return isNarrow ? likely.sort((a, b) => chances[b] - chances[a]).slice(0, 1) : likely;
-}
+/** A column narrower than this (px) has room for the likeliest alone, as a bare number out of ten. */
+const NARROW = 130;
+/** The lanes of mid-job and evening, under the days (px from the foot). */
+const LANES = [40, 62];
+/** Room for one rung with its chance (px). */
+const RUNG_PX = 62;
 
 /**
  * One edge through the trip on the scale of its apex, keen at the top: the band of two in three, the
@@ -47,129 +46,141 @@ export default function ApexChart(props: {
   dayName: (day: number) => string;
 }) {
   const { name, edge, problem, dulling, tasks, dayName } = props;
-  const [ref, width] = useWidth<SVGSVGElement>(820);
   const { work, targetUm } = problem.edges.find(({ id }) => id === edge.id)!;
   const title = edgeTitle(name, edge, dayName);
-  const column = (width - LEFT) / edge.days.length;
-  const x = (day: number, hour: number): number =>
-    LEFT + day * column + (column * HOURS_SHARE * hour) / DAY_HOURS;
-  const eveningX = (day: number): number => LEFT + (day + 0.88) * column;
-  const highest = Math.max(targetUm * 4, ...edge.days.map(({ evening }) => evening.high));
-  const y = scaleLog()
-    .domain([Math.min(0.5, targetUm * 0.6), highest * 1.1])
-    .range([TOP, HEIGHT - BOTTOM])
-    .clamp(true);
-  const needUm = work.length > 0 ? Math.min(...work.map((job) => job.needUm)) : null;
-  // A narrow column has room for the likeliest alone, as a bare number out of ten.
-  const isNarrow = column < 130;
-  const lanes = [HEIGHT - 34, HEIGHT - 12];
+  const highestUm = max([4 * targetUm, ...edge.days.map(({ evening }) => evening.high)])!;
+  const needUm = min(work, (job) => job.needUm);
+  const spoken = edge.days.map(
+    ({ day, evening }) => `${dayName(day)}: about ${um(evening.median)} by evening`,
+  );
   return (
     <section aria-label={`${name} through the trip`}>
       <h2>{title}</h2>
-      <svg
-        ref={ref}
-        className="figures block w-full"
-        height={HEIGHT}
-        viewBox={`0 0 ${width} ${HEIGHT}`}
-        role="img"
-        aria-label={`${title}. ${edge.days.map((day) => `${dayName(day.day)}: about ${um(day.evening.median)} by evening`).join('; ')}`}
+      <Plot
+        height={262}
+        margin={MARGIN}
+        label={`${title}. ${spoken.join('; ')}`}
         fontSize={13}
-        fill="var(--ink)"
+        firstWidth={820}
+        x={([left, right]) => columns(left, (right - left) / edge.days.length)}
+        y={([bottom, top]) =>
+          scaleLog([Math.min(0.5, targetUm * 0.6), highestUm * 1.1], [top, bottom]).clamp(true)
+        }
       >
-        <LevelTicks
-          ticks={TICKS_UM.filter((tick) => tick <= highest && tick >= y.domain()[0]!).map(
-            (tick) => ({ y: y(tick), label: um(tick) }),
-          )}
-          from={LEFT}
-          to={width}
-        />
-        {needUm !== null && (
-          <line
-            x1={LEFT}
-            x2={width}
-            y1={y(needUm)}
-            y2={y(needUm)}
-            stroke="var(--ink)"
-            strokeWidth={2}
-            strokeDasharray="8 5"
-          />
-        )}
-        {edge.days.map(({ day, course, evening, overnight, midJob, eveningWork }) => {
-          const last = course.at(-1);
-          const band = [
-            ...course.map(({ hour, apex }) => `${x(day, hour)},${y(apex.low)}`),
-            ...[...course].reverse().map(({ hour, apex }) => `${x(day, hour)},${y(apex.high)}`),
-          ].join(' ');
-          const line = course
-            .map(({ hour, apex }) => `${x(day, hour)},${y(apex.median)}`)
-            .join(' ');
-          const from = last ? x(day, last.hour) : x(day, 0);
-          return (
-            <g key={day}>
-              <line
-                x1={LEFT + day * column}
-                x2={LEFT + day * column}
-                y1={TOP}
-                y2={HEIGHT - BOTTOM + 6}
-                stroke="var(--rule)"
-              />
-              {course.length > 1 && <polygon points={band} fill="var(--steel-light)" />}
-              {course.length > 1 && (
-                <polyline points={line} fill="none" stroke="var(--ink)" strokeWidth={2.6} />
-              )}
-              <path
-                d={`M${from},${y(evening.median)}H${eveningX(day)}V${y(overnight.median)}H${LEFT + (day + 1) * column}`}
-                fill="none"
-                stroke="var(--ink)"
-                strokeDasharray="2 4"
-              />
-              <text x={LEFT + day * column + 4} y={HEIGHT - BOTTOM + 16}>
-                {dayName(day)}
+        {({ x, y, frame }) => (
+          <>
+            <LevelAxis frame={frame} ticks={ticksAt(y, TICKS_UM, um)} hasLines />
+            {needUm !== undefined && (
+              <Level frame={frame} at={y(needUm)} strokeWidth={2} dash="8 5" />
+            )}
+            {edge.days.map((day) => (
+              <g key={day.day}>
+                <path
+                  d={`M${x.start(day.day)},${frame.top}V${frame.bottom + 6}`}
+                  stroke="var(--rule)"
+                />
+                <DayCourse day={day} x={x} y={y} />
+                <text x={x.start(day.day) + 4} y={frame.bottom + 16}>
+                  {dayName(day.day)}
+                </text>
+                {[day.midJob, day.eveningWork].map((chances, lane) => (
+                  <Chances
+                    key={lane}
+                    chances={chances}
+                    isNarrow={x.column < NARROW}
+                    x={x.start(day.day)}
+                    y={frame.bottom + LANES[lane]!}
+                  />
+                ))}
+              </g>
+            ))}
+            {needUm !== undefined && (
+              <Level frame={frame} at={y(needUm)} strokeWidth={0} end="right">
+                work asks for {um(needUm)}
+              </Level>
+            )}
+            {['mid-job', 'evening'].map((lane, i) => (
+              <text key={lane} x={frame.left - 6} y={frame.bottom + LANES[i]!} textAnchor="end">
+                {lane}
               </text>
-              {[midJob, eveningWork].map((chances, lane) =>
-                shown(chances, isNarrow).map((rung, i) => (
-                  <g key={`${lane} ${rung}`}>
-                    <path
-                      d={rungPath(rung, LEFT + day * column + 14 + i * 62, lanes[lane]! - 4)}
-                      fill={chances[rung] >= LIKELY ? 'var(--ink)' : 'var(--color-base-100)'}
-                      stroke="var(--ink)"
-                      strokeWidth={1.6}
-                    />
-                    <text x={LEFT + day * column + 26 + i * 62} y={lanes[lane]}>
-                      {Math.round(10 * chances[rung])}
-                      {!isNarrow && ' in 10'}
-                    </text>
-                  </g>
-                )),
-              )}
-            </g>
-          );
-        })}
-        {needUm !== null && (
-          <text
-            x={width - 4}
-            y={y(needUm) - 6}
-            textAnchor="end"
-            fontWeight={700}
-            stroke="var(--color-base-100)"
-            strokeWidth={5}
-            paintOrder="stroke"
-          >
-            work asks for {um(needUm)}
-          </text>
+            ))}
+          </>
         )}
-        <text x={LEFT - 6} y={lanes[0]} textAnchor="end">
-          mid-job
-        </text>
-        <text x={LEFT - 6} y={lanes[1]} textAnchor="end">
-          evening
-        </text>
-      </svg>
-      <p className="text-[0.92rem] text-soft">
-        Line: the middle course of {plural(problem.runs, 'run')}. Band: two in three. Circle: strop;
-        square: stone; triangle: file, with their chances in ten; hollow under five.
-      </p>
+      </Plot>
+      <Key runs={problem.runs} />
       <EdgeWorking edge={edge} problem={problem} tasks={tasks} dulling={dulling} />
     </section>
   );
+}
+
+function Key({ runs }: { runs: number }) {
+  return (
+    <p className="text-[0.92rem] text-soft">
+      Line: the middle course of {plural(runs, 'run')}. Band: two in three. Circle: strop; square:
+      stone; triangle: file, with their chances in ten; hollow under five.
+    </p>
+  );
+}
+
+/** A column for each day: its hours of work first, its evening after them. */
+function columns(left: number, column: number) {
+  const start = (day: number): number => left + day * column;
+  return {
+    column,
+    start,
+    hour: (day: number, hour: number) => start(day) + (column * HOURS_SHARE * hour) / DAY_HOURS,
+    evening: (day: number) => start(day) + EVENING_SHARE * column,
+  };
+}
+
+/** A day's band and middle course, and what its evening brings the edge back to. */
+function DayCourse(props: {
+  day: EdgeDay;
+  x: ReturnType<typeof columns>;
+  y: (um: number) => number;
+}) {
+  const { x, y } = props;
+  const { day, course, evening, overnight } = props.day;
+  const hour = ({ hour }: { hour: number }): number => x.hour(day, hour);
+  return (
+    <>
+      <Band
+        data={course}
+        x={hour}
+        low={({ apex }) => y(apex.low)}
+        high={({ apex }) => y(apex.high)}
+      />
+      <Course data={course} x={hour} y={({ apex }) => y(apex.median)} strokeWidth={2.6} />
+      <path
+        d={`M${hour(course.at(-1) ?? { hour: 0 })},${y(evening.median)}H${x.evening(day)}V${y(overnight.median)}H${x.start(day + 1)}`}
+        fill="none"
+        stroke="var(--ink)"
+        strokeDasharray="2 4"
+      />
+    </>
+  );
+}
+
+/** The rungs that are drawn of a day with their chances, the likeliest alone where there is room for one. */
+function Chances(props: { chances: EdgeDay['midJob']; isNarrow: boolean; x: number; y: number }) {
+  const { chances, isNarrow, x, y } = props;
+  return shown(chances, isNarrow).map((rung, i) => (
+    <g key={rung}>
+      <path
+        d={rungPath(rung, x + 14 + i * RUNG_PX, y - 4)}
+        fill={chances[rung] >= LIKELY ? 'var(--ink)' : 'var(--color-base-100)'}
+        stroke="var(--ink)"
+        strokeWidth={1.6}
+      />
+      <text x={x + 26 + i * RUNG_PX} y={y}>
+        {Math.round(10 * chances[rung])}
+        {!isNarrow && ' in 10'}
+      </text>
+    </g>
+  ));
+}
+
+function shown(chances: EdgeDay['midJob'], isNarrow: boolean): RungOut[] {
+  const likely = RUNGS_OUT.filter((rung) => chances[rung] >= SHOWN_FROM);
+  return isNarrow ? likely.sort((a, b) => chances[b] - chances[a]).slice(0, 1) : likely;
 }

@@ -1,6 +1,6 @@
 'use client';
 
-import { useState } from 'react';
+import { useState, type ReactNode } from 'react';
 import type { Tool } from '../../domain/tool';
 import type { Trip } from '../../domain/trip';
 import type { TripTask } from '../../domain/tripTasks';
@@ -46,28 +46,9 @@ export function CellStepper(props: {
       </p>
       {task ? (
         <>
-          <span className="flex items-center gap-2">
-            <button
-              type="button"
-              className="btn btn-outline w-12 text-2xl"
-              aria-label={`Less ${task.name} for ${tool.name}, ${dayName}`}
-              disabled={!job}
-              onClick={() => step(-1)}
-            >
-              −
-            </button>
-            <output className="sign min-w-14 text-center text-xl">
-              {isCounted ? `${amount} ${usual.unit}` : `${hoursWords(job?.hours ?? 0)} h`}
-            </output>
-            <button
-              type="button"
-              className="btn btn-outline w-12 text-2xl"
-              aria-label={`More ${task.name} for ${tool.name}, ${dayName}`}
-              onClick={() => step(1)}
-            >
-              +
-            </button>
-          </span>
+          <Steps what={`${task.name} for ${tool.name}, ${dayName}`} isEmpty={!job} onStep={step}>
+            {isCounted ? `${amount} ${usual.unit}` : `${hoursWords(job?.hours ?? 0)} h`}
+          </Steps>
           {usual && (
             <button
               type="button"
@@ -83,16 +64,12 @@ export function CellStepper(props: {
             </button>
           )}
           {isCounted && job && (
-            <div className="w-36">
-              <LimitedNumberField
-                key={job.taskId}
-                label={`${usual.unit} an hour`}
-                min={0.01}
-                max={10_000}
-                value={perHour}
-                onValue={(next) => onCount({ amount, perHour: next })}
-              />
-            </div>
+            <PerHour
+              key={job.taskId}
+              unit={usual.unit}
+              perHour={perHour}
+              onChange={(next) => onCount({ amount, perHour: next })}
+            />
           )}
         </>
       ) : (
@@ -100,18 +77,74 @@ export function CellStepper(props: {
           Rub out
         </button>
       )}
-      <button
-        type="button"
-        className="btn btn-outline"
-        disabled={day + 1 >= trip.days}
-        onClick={onCopyDay}
-      >
+      <DayActs isLastDay={day + 1 >= trip.days} onCopyDay={onCopyDay} onUndo={onUndo} />
+    </div>
+  );
+}
+
+function DayActs(props: {
+  isLastDay: boolean;
+  onCopyDay: () => void;
+  onUndo: (() => void) | null;
+}) {
+  const { isLastDay, onCopyDay, onUndo } = props;
+  return (
+    <>
+      <button type="button" className="btn btn-outline" disabled={isLastDay} onClick={onCopyDay}>
         Copy day on
       </button>
       <button type="button" className="btn btn-ghost" disabled={!onUndo} onClick={() => onUndo?.()}>
         Undo
       </button>
+    </>
+  );
+}
+
+/** How many make an hour. */
+function PerHour(props: { unit: string; perHour: number; onChange: (perHour: number) => void }) {
+  const { unit, perHour, onChange } = props;
+  return (
+    <div className="w-36">
+      <LimitedNumberField
+        label={`${unit} an hour`}
+        min={0.01}
+        max={10_000}
+        value={perHour}
+        onValue={onChange}
+      />
     </div>
+  );
+}
+
+/** Less and more, with what there is between them. */
+function Steps(props: {
+  what: string;
+  isEmpty: boolean;
+  onStep: (by: 1 | -1) => void;
+  children: ReactNode;
+}) {
+  const { what, isEmpty, onStep, children } = props;
+  return (
+    <span className="flex items-center gap-2">
+      <button
+        type="button"
+        className="btn btn-outline w-12 text-2xl"
+        aria-label={`Less ${what}`}
+        disabled={isEmpty}
+        onClick={() => onStep(-1)}
+      >
+        −
+      </button>
+      <output className="sign min-w-14 text-center text-xl">{children}</output>
+      <button
+        type="button"
+        className="btn btn-outline w-12 text-2xl"
+        aria-label={`More ${what}`}
+        onClick={() => onStep(1)}
+      >
+        +
+      </button>
+    </span>
   );
 }
 

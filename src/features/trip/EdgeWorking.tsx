@@ -12,6 +12,7 @@ import { Working, type WorkingLine } from '../../ui/Working';
 import { taskName } from './taskWords';
 
 /** What the figures of one edge follow from: rates, need, policy and the price of a touch-up. */
+// eslint-disable-next-line max-lines-per-function -- a list of lines, read from top to bottom
 export function EdgeWorking(props: {
   edge: EdgeForecast;
   problem: TripProblem;

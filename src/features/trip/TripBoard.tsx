@@ -2,8 +2,9 @@
 
 import { format, getHours } from 'date-fns';
 import dynamic from 'next/dynamic';
-import { useMemo, useState } from 'react';
+import { useMemo } from 'react';
 import { careBeforeTrip, doneOnTrip, maintenancePlan, travelling, workSpan } from '../../core';
+import type { Tool } from '../../domain/tool';
 import type { Trip } from '../../domain/trip';
 import { dayOfTrip, tripDayOf, tripPhase } from '../../domain/tripDays';
 import {
@@ -12,8 +13,7 @@ import {
   useRecords,
   useSessionsBetween,
   useStandings,
-  useTripDraft,
-  type TripStep,
+  type ForecastAnswer,
 } from '../../live';
 import { Brush } from './Brush';
 import { CellStepper } from './CellStepper';
@@ -21,36 +21,33 @@ import { edgeNames } from '../../ui/words/edgeNames';
 import { ForecastState } from './ForecastState';
 import { Tonight } from './OutDayLines';
 import { dayCopiedOn, rubbedOut, withCount, withHourMore, withHours } from './paint';
-import { RUB_OUT } from './rubOut';
 import { TaskPatterns } from './TaskPattern';
 import { ToolChart } from './ToolChart';
 import { TripFacts } from './TripFacts';
 import { TripLists } from './TripLists';
 import { TripWhatIf } from './TripWhatIf';
 import { useForecast } from './useForecast';
+import { usePainting, type Painting } from './usePainting';
 import { WorkGrid } from './WorkGrid';
-import { tasksOfTrip } from '../../domain/tripTasks';
+import { tasksOfTrip, type TripTask } from '../../domain/tripTasks';
 
 const CalendarButton = dynamic(() => import('./CalendarButton'), { ssr: false });
 
 /** From this hour on a day's work is over. */
 const EVENING_HOUR = 17;
-/** Strokes of the brush that can be taken back. */
-const MOST_UNDO = 50;
 
 /** A trip under the brush: shown at once, kept beside it. */
+// eslint-disable-next-line max-lines-per-function -- the one place where grid, chart, lists and forecast of a trip meet
 export function TripBoard({ kept }: { kept: Trip }) {
   const tools = useRecords('tools') ?? [];
   const { states, needs } = useStandings()!;
   const now = useNow();
   const care = useCare();
-  const { trip, change: take } = useTripDraft(kept);
-  const [back, setBack] = useState<TripStep[]>([]);
+  const painting = usePainting(kept);
+  const { trip, change, paint, taskId, setTaskId, picked, pick } = painting;
   const tasks = useMemo(() => tasksOfTrip(trip), [trip]);
-  const [taskId, setTaskId] = useState('carve-dry');
   const going = new Set(travelling(trip, states).map(({ tool }) => tool.id));
   const usable = tools.filter(({ id }) => going.has(id));
-  const [picked, setPicked] = useState<{ toolId: string; day: number } | null>(null);
   const chosenTool = usable.find(({ id }) => id === picked?.toolId) ?? usable[0];
   const shownForecast = useForecast(trip, states, now);
   const { answer } = shownForecast;
@@ -61,19 +58,10 @@ export function TripBoard({ kept }: { kept: Trip }) {
   const done = useMemo(() => doneOnTrip(trip, sessions ?? []), [trip, sessions]);
   const dayName = (day: number): string => format(dayOfTrip(trip, day), 'EEE d');
 
-  const change = (step: TripStep): void => {
-    const takenBack = take(step);
-    setBack((own) => [...own.slice(1 - MOST_UNDO), takenBack]);
-  };
-  const paint = (toolId: string, day: number, step: TripStep): void => {
-    setPicked({ toolId, day });
-    change(taskId === RUB_OUT ? (own) => rubbedOut(own, { toolId, day }) : step);
-  };
   const nameOf = edgeNames(tools);
   const plan = answer && maintenancePlan({ trip, tools, needs, ...answer });
   const tonight = phase === 'under way' ? plan?.out[today] : undefined;
   const cell = picked && going.has(picked.toolId) && picked.day < trip.days ? picked : null;
-  const cellTool = usable.find(({ id }) => id === cell?.toolId);
   const brush = <Brush tasks={tasks} chosen={taskId} onChoose={setTaskId} />;
   return (
     <>
@@ -104,16 +92,11 @@ export function TripBoard({ kept }: { kept: Trip }) {
             forecast={answer?.forecast ?? null}
             problem={answer?.problem ?? null}
             dayName={dayName}
-            dayNote={(day, isNarrow) => {
-              const spread = answer?.forecast.eveningMinutes[day];
-              if (!spread) return '';
-              const of = isNarrow ? '' : ` of ${trip.minutesPerEvening}`;
-              return `${Math.round(spread.median)}${of} min`;
-            }}
+            dayNote={(day, isNarrow) => eveningWords(trip, answer, day, isNarrow)}
             picked={cell}
             chosenToolId={chosenTool?.id ?? null}
-            onChoose={(toolId) => setPicked({ toolId, day: Math.max(0, picked?.day ?? 0) })}
-            onPick={(toolId, day) => setPicked({ toolId, day })}
+            onChoose={(toolId) => pick({ toolId, day: Math.max(0, picked?.day ?? 0) })}
+            onPick={(toolId, day) => pick({ toolId, day })}
             onPaint={(toolId, day, hours) =>
               paint(toolId, day, (own) => withHours(own, { toolId, day }, taskId, hours))
             }
@@ -135,30 +118,7 @@ export function TripBoard({ kept }: { kept: Trip }) {
             }
           />
           <div className="sticky bottom-0 z-10 -mx-4 mt-2 border-t-2 border-rule bg-base-200 px-4 py-2 sm:static sm:mx-0 sm:border-0 sm:bg-transparent sm:px-0">
-            {cell && cellTool ? (
-              <CellStepper
-                key={`${cell.toolId} ${cell.day} ${taskId}`}
-                trip={trip}
-                tool={cellTool}
-                day={cell.day}
-                task={tasks.find(({ id }) => id === taskId) ?? null}
-                dayName={dayName(cell.day)}
-                onHours={(hours) => change((own) => withHours(own, cell, taskId, hours))}
-                onCount={(counted) => change((own) => withCount(own, cell, taskId, counted))}
-                onRubOut={() => change((own) => rubbedOut(own, cell))}
-                onCopyDay={() => change((own) => dayCopiedOn(own, cell.day))}
-                onUndo={
-                  back.length > 0
-                    ? () => {
-                        take(back.at(-1)!);
-                        setBack(back.slice(0, -1));
-                      }
-                    : null
-                }
-              />
-            ) : (
-              <p className="text-soft">Take up a cell to paint it by hours or by number.</p>
-            )}
+            <CellInHand painting={painting} tools={usable} tasks={tasks} dayName={dayName} />
             <div className="mt-1 sm:hidden">{brush}</div>
           </div>
           <ForecastState shown={shownForecast} />
@@ -184,5 +144,43 @@ export function TripBoard({ kept }: { kept: Trip }) {
         )}
       </div>
     </>
+  );
+}
+
+/** What an evening takes, of what it has; nothing before the forecast says so. */
+function eveningWords(trip: Trip, answer: ForecastAnswer | null, day: number, isNarrow: boolean) {
+  const spread = answer?.forecast.eveningMinutes[day];
+  if (!spread) return '';
+  const of = isNarrow ? '' : ` of ${trip.minutesPerEvening}`;
+  return `${Math.round(spread.median)}${of} min`;
+}
+
+/** The cell that is in hand, to be painted by hours or by number. */
+function CellInHand(props: {
+  painting: Painting;
+  tools: readonly Tool[];
+  tasks: readonly TripTask[];
+  dayName: (day: number) => string;
+}) {
+  const { painting, tools, tasks, dayName } = props;
+  const { trip, change, taskId, picked: cell, takeBack } = painting;
+  const tool = tools.find(({ id }) => id === cell?.toolId);
+  if (!cell || !tool || cell.day >= trip.days) {
+    return <p className="text-soft">Take up a cell to paint it by hours or by number.</p>;
+  }
+  return (
+    <CellStepper
+      key={`${cell.toolId} ${cell.day} ${taskId}`}
+      trip={trip}
+      tool={tool}
+      day={cell.day}
+      task={tasks.find(({ id }) => id === taskId) ?? null}
+      dayName={dayName(cell.day)}
+      onHours={(hours) => change((own) => withHours(own, cell, taskId, hours))}
+      onCount={(counted) => change((own) => withCount(own, cell, taskId, counted))}
+      onRubOut={() => change((own) => rubbedOut(own, cell))}
+      onCopyDay={() => change((own) => dayCopiedOn(own, cell.day))}
+      onUndo={takeBack}
+    />
   );
 }

@@ -111,40 +111,47 @@ function Camp({ trip, onChange }: FormProps) {
         chosen={nights}
         onChoose={(next) => onChange({ nights: next })}
       />
-      <div className="grid gap-4 sm:grid-cols-4">
-        <LimitedNumberField
-          label="Water at hand, a day"
-          unit="ml"
-          min={0}
-          max={1_000_000}
-          value={trip.waterAtHandMlPerDay}
-          onValue={(waterAtHandMlPerDay) => onChange({ waterAtHandMlPerDay })}
-        />
-        <LimitedNumberField
-          label="Water for stones, a day"
-          unit="ml"
-          min={0}
-          max={100_000}
-          value={trip.waterMlPerDay}
-          onValue={(waterMlPerDay) => onChange({ waterMlPerDay })}
-        />
-        <LimitedNumberField
-          label="An evening for edges"
-          unit="min"
-          min={0}
-          max={600}
-          value={trip.minutesPerEvening}
-          onValue={(minutesPerEvening) => onChange({ minutesPerEvening })}
-        />
-        <LimitedNumberField
-          label="Stops in mid-job, a tool and day"
-          min={0}
-          max={20}
-          value={trip.midJobStops}
-          onValue={(stops) => onChange({ midJobStops: Math.round(stops) })}
-        />
-      </div>
+      <Limits trip={trip} onChange={onChange} />
     </>
+  );
+}
+
+/** Water and time that edges may take. */
+function Limits({ trip, onChange }: Pick<FormProps, 'trip' | 'onChange'>) {
+  return (
+    <div className="grid gap-4 sm:grid-cols-4">
+      <LimitedNumberField
+        label="Water at hand, a day"
+        unit="ml"
+        min={0}
+        max={1_000_000}
+        value={trip.waterAtHandMlPerDay}
+        onValue={(waterAtHandMlPerDay) => onChange({ waterAtHandMlPerDay })}
+      />
+      <LimitedNumberField
+        label="Water for stones, a day"
+        unit="ml"
+        min={0}
+        max={100_000}
+        value={trip.waterMlPerDay}
+        onValue={(waterMlPerDay) => onChange({ waterMlPerDay })}
+      />
+      <LimitedNumberField
+        label="An evening for edges"
+        unit="min"
+        min={0}
+        max={600}
+        value={trip.minutesPerEvening}
+        onValue={(minutesPerEvening) => onChange({ minutesPerEvening })}
+      />
+      <LimitedNumberField
+        label="Stops in mid-job, a tool and day"
+        min={0}
+        max={20}
+        value={trip.midJobStops}
+        onValue={(stops) => onChange({ midJobStops: Math.round(stops) })}
+      />
+    </div>
   );
 }
 

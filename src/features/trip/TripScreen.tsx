@@ -23,29 +23,7 @@ export function TripScreen() {
   const open = openTrips(trips);
   const trip = trips.find(({ id }) => id === chosenId) ?? nextTrip(open, new Date()) ?? open.at(-1);
   const add = async (from?: Trip): Promise<void> => {
-    const at = new Date().toISOString();
-    const startsOn = formatISO(addDays(new Date(), 7), { representation: 'date' });
-    const made: Trip = {
-      ...(from ?? {
-        ...USUAL_TRIP,
-        name: 'Next trip',
-        startsOn,
-        days: 3,
-        notes: '',
-        toolIds: tools.map(({ id }) => id),
-        minutesPerTouchUp: 30,
-        chipDepthMm: 0,
-      }),
-      ...newRecord(nanoid(), at),
-      ...(from && {
-        name: `${from.name}, again`,
-        checkedInAt: null,
-        archivedAt: null,
-        // A copy lies ahead, and nothing of it has been used.
-        startsOn: from.startsOn < startsOn ? startsOn : from.startsOn,
-        carried: from.carried.map((thing) => ({ ...thing, packed: false, used: null })),
-      }),
-    };
+    const made = from ? copyOf(from) : blankTrip(tools);
     await store.trips.save(made);
     choose(made.id);
   };
@@ -56,23 +34,7 @@ export function TripScreen() {
       updatedAt: new Date().toISOString(),
     }));
   if (tools.length === 0 || !trip) {
-    return (
-      <section className="mx-auto w-full max-w-3xl px-4 py-12 sm:px-8">
-        <h1>Trip</h1>
-        <p className="mt-3 text-lg">
-          Paint the work of some days, and see which edge gives up when.{' '}
-          {tools.length === 0 ? (
-            <Link href="/" className="link">
-              Hang a tool first
-            </Link>
-          ) : (
-            <button type="button" className="link" onClick={() => void add()}>
-              Plan the first trip
-            </button>
-          )}
-        </p>
-      </section>
-    );
+    return <NoTrip hasTools={tools.length > 0} onAdd={() => void add()} />;
   }
   const isPutAway = trip.archivedAt !== null;
   const choice = (
@@ -83,29 +45,15 @@ export function TripScreen() {
     />
   );
   const actions = (
-    <span className="flex flex-wrap gap-x-4">
-      <Link href={`/kit${tripQuery(trip.id)}`} className="link inline-flex min-h-12 items-center">
-        Its kit
-      </Link>
-      <button type="button" className="link min-h-12" onClick={() => void add()}>
-        A new trip
-      </button>
-      <button type="button" className="link min-h-12" onClick={() => void add(trip)}>
-        Copy this one
-      </button>
-      {(isPutAway || open.length > 1) && (
-        <button
-          type="button"
-          className="link min-h-12"
-          onClick={() => {
-            archive(trip, isPutAway ? null : new Date().toISOString());
-            if (!isPutAway) choose(null);
-          }}
-        >
-          {isPutAway ? 'Bring it back' : 'Put it away'}
-        </button>
-      )}
-    </span>
+    <TripActions
+      trip={trip}
+      canPutAway={isPutAway || open.length > 1}
+      onAdd={(from) => void add(from)}
+      onPutAway={() => {
+        archive(trip, isPutAway ? null : new Date().toISOString());
+        if (!isPutAway) choose(null);
+      }}
+    />
   );
   return (
     <div className="mx-auto w-full max-w-[82rem] px-4 py-4 sm:px-8">
@@ -128,4 +76,82 @@ export function TripScreen() {
       <TripBoard key={trip.id} kept={trip} />
     </div>
   );
+}
+
+function NoTrip({ hasTools, onAdd }: { hasTools: boolean; onAdd: () => void }) {
+  return (
+    <section className="mx-auto w-full max-w-3xl px-4 py-12 sm:px-8">
+      <h1>Trip</h1>
+      <p className="mt-3 text-lg">
+        Paint the work of some days, and see which edge gives up when.{' '}
+        {hasTools ? (
+          <button type="button" className="link" onClick={onAdd}>
+            Plan the first trip
+          </button>
+        ) : (
+          <Link href="/" className="link">
+            Hang a tool first
+          </Link>
+        )}
+      </p>
+    </section>
+  );
+}
+
+/** What may be done with a whole trip. */
+function TripActions(props: {
+  trip: Trip;
+  canPutAway: boolean;
+  onAdd: (from?: Trip) => void;
+  onPutAway: () => void;
+}) {
+  const { trip, canPutAway, onAdd, onPutAway } = props;
+  return (
+    <span className="flex flex-wrap gap-x-4">
+      <Link href={`/kit${tripQuery(trip.id)}`} className="link inline-flex min-h-12 items-center">
+        Its kit
+      </Link>
+      <button type="button" className="link min-h-12" onClick={() => onAdd()}>
+        A new trip
+      </button>
+      <button type="button" className="link min-h-12" onClick={() => onAdd(trip)}>
+        Copy this one
+      </button>
+      {canPutAway && (
+        <button type="button" className="link min-h-12" onClick={onPutAway}>
+          {trip.archivedAt === null ? 'Put it away' : 'Bring it back'}
+        </button>
+      )}
+    </span>
+  );
+}
+
+/** A week from today, as trips begin that nobody has set a day for. */
+const inAWeek = (): string => formatISO(addDays(new Date(), 7), { representation: 'date' });
+
+function blankTrip(tools: readonly { id: string }[]): Trip {
+  return {
+    ...USUAL_TRIP,
+    ...newRecord(nanoid(), new Date().toISOString()),
+    name: 'Next trip',
+    startsOn: inAWeek(),
+    days: 3,
+    notes: '',
+    toolIds: tools.map(({ id }) => id),
+    minutesPerTouchUp: 30,
+    chipDepthMm: 0,
+  };
+}
+
+/** The same work ahead once more: a copy lies ahead, and nothing of it has been used. */
+function copyOf(from: Trip): Trip {
+  return {
+    ...from,
+    ...newRecord(nanoid(), new Date().toISOString()),
+    name: `${from.name}, again`,
+    checkedInAt: null,
+    archivedAt: null,
+    startsOn: from.startsOn < inAWeek() ? inAWeek() : from.startsOn,
+    carried: from.carried.map((thing) => ({ ...thing, packed: false, used: null })),
+  };
 }

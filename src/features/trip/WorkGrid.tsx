@@ -1,6 +1,6 @@
 'use client';
 
-import { Fragment, type ReactNode } from 'react';
+import type { ReactNode } from 'react';
 import { KINDS } from '../../domain/kinds';
 import type { Tool } from '../../domain/tool';
 import { useWidth } from '../../ui/useWidth';
@@ -54,65 +54,91 @@ export function WorkGrid(
             </tr>
           </thead>
           <tbody>
-            {tools.map((tool) => {
-              const isChosen = tool.id === chosenToolId;
-              const name = (
-                <button
-                  type="button"
-                  aria-pressed={isChosen}
-                  className={`w-full cursor-pointer px-2 text-left ${isNarrow ? 'min-h-12' : 'min-h-16'} ${isChosen ? 'bg-neutral text-neutral-content' : ''}`}
-                  onClick={() => onChoose(tool.id)}
-                >
-                  <span className="sign text-lg">{tool.name}</span>
-                  <span className={`text-[0.9rem] ${isNarrow ? 'ml-2' : 'block leading-tight'}`}>
-                    {[KINDS[tool.kind].name, carrierOf(tool.id)].filter(Boolean).join(', ')}
-                    {tool.count > 1 && `, ${tool.count}`}
-                  </span>
-                </button>
-              );
-              const cells = days.map((day) => (
-                <WorkCell
-                  key={day}
-                  trip={trip}
-                  dayName={dayName}
-                  tool={tool}
-                  day={day}
-                  isNarrow={isNarrow}
-                  {...cell}
-                />
-              ));
-              if (!isNarrow) {
-                return (
-                  <tr key={tool.id} className="border-b border-rule">
-                    <th scope="row" className="p-0 text-left">
-                      {name}
-                    </th>
-                    {cells}
-                  </tr>
-                );
-              }
-              return (
-                <Fragment key={tool.id}>
-                  <tr>
-                    <th scope="row" colSpan={trip.days} className="p-0 text-left">
-                      {name}
-                    </th>
-                  </tr>
-                  <tr className="border-b border-rule">{cells}</tr>
-                  {isChosen && (
-                    <tr className="border-b-2 border-ink">
-                      <td colSpan={trip.days} className="p-0 pb-3">
-                        {chart}
-                      </td>
-                    </tr>
-                  )}
-                </Fragment>
-              );
-            })}
+            {tools.map((tool) => (
+              <ToolRow
+                key={tool.id}
+                tool={tool}
+                person={carrierOf(tool.id)}
+                isNarrow={isNarrow}
+                isChosen={tool.id === chosenToolId}
+                onChoose={() => onChoose(tool.id)}
+                chart={chart}
+                days={trip.days}
+              >
+                {days.map((day) => (
+                  <WorkCell
+                    key={day}
+                    trip={trip}
+                    dayName={dayName}
+                    tool={tool}
+                    day={day}
+                    isNarrow={isNarrow}
+                    {...cell}
+                  />
+                ))}
+              </ToolRow>
+            ))}
           </tbody>
         </table>
       </div>
       {!isNarrow && <div className="mt-3 min-h-80">{chart}</div>}
+    </>
+  );
+}
+
+/** A tool with its cells: its name beside them or, where it is narrow, above them and its chart below. */
+function ToolRow(props: {
+  tool: Tool;
+  /** Who carries it; empty for everybody. */
+  person: string;
+  isNarrow: boolean;
+  isChosen: boolean;
+  onChoose: () => void;
+  chart: ReactNode;
+  days: number;
+  /** Its cells. */
+  children: ReactNode;
+}) {
+  const { tool, person, isNarrow, isChosen, onChoose, chart, days, children } = props;
+  const name = (
+    <button
+      type="button"
+      aria-pressed={isChosen}
+      className={`w-full cursor-pointer px-2 text-left ${isNarrow ? 'min-h-12' : 'min-h-16'} ${isChosen ? 'bg-neutral text-neutral-content' : ''}`}
+      onClick={onChoose}
+    >
+      <span className="sign text-lg">{tool.name}</span>
+      <span className={`text-[0.9rem] ${isNarrow ? 'ml-2' : 'block leading-tight'}`}>
+        {[KINDS[tool.kind].name, person].filter(Boolean).join(', ')}
+        {tool.count > 1 && `, ${tool.count}`}
+      </span>
+    </button>
+  );
+  if (!isNarrow) {
+    return (
+      <tr className="border-b border-rule">
+        <th scope="row" className="p-0 text-left">
+          {name}
+        </th>
+        {children}
+      </tr>
+    );
+  }
+  return (
+    <>
+      <tr>
+        <th scope="row" colSpan={days} className="p-0 text-left">
+          {name}
+        </th>
+      </tr>
+      <tr className="border-b border-rule">{children}</tr>
+      {isChosen && (
+        <tr className="border-b-2 border-ink">
+          <td colSpan={days} className="p-0 pb-3">
+            {chart}
+          </td>
+        </tr>
+      )}
     </>
   );
 }

@@ -29,6 +29,7 @@ const ROW_PX = 22;
  * A logarithmic rule in µm, coarse to fine, with abrasives on it and a ladder as hops along it, the
  * jump ratio written on each.
  */
+// eslint-disable-next-line max-lines-per-function -- one drawing: rule, marks, hops and labels on one scale
 export function MicronRuler(props: {
   items: readonly RulerItem[];
   walk?: RulerWalk;

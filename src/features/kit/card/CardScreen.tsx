@@ -26,17 +26,7 @@ export function CardScreen() {
   if (!trips || !helpers || !states || !shelf || !hand || !settings) return null;
   const trip = trips.find(({ id }) => id === chosenId) ?? nextTrip(trips, now);
   if (!trip) {
-    return (
-      <section className="mx-auto w-full max-w-3xl px-4 py-6 sm:px-8">
-        <h1>Field card</h1>
-        <p className="mt-2">
-          It belongs to a trip.{' '}
-          <Link href="/trip" className="link">
-            Plan one
-          </Link>
-        </p>
-      </section>
-    );
+    return <NoCard />;
   }
   const carrierOf = (toolId: string): string =>
     trip.carriers.find((own) => own.toolId === toolId)?.person ?? '';
@@ -89,19 +79,39 @@ export function CardScreen() {
       </div>
       <div className="mt-4 flex flex-wrap gap-6 print:mt-0 print:block">
         {sides.map((side, i) => (
-          <section key={i} aria-label={`Side ${i + 1}`} className="card-side">
-            <header className="flex items-baseline justify-between border-b-[5px] border-current">
-              <h2 className="text-[26px]">{side.title}</h2>
-              <span>{side.note}</span>
-            </header>
-            {side.rows.map((row) => (
-              <CardRow key={row.key} row={row} />
-            ))}
-            {side.cautions.length > 0 && <PackingList mats={side.mats} />}
-            {side.cautions.length > 0 && <Cautions lines={side.cautions} />}
-          </section>
+          <CardSide key={i} side={side} name={`Side ${i + 1}`} />
         ))}
       </div>
     </div>
+  );
+}
+
+function NoCard() {
+  return (
+    <section className="mx-auto w-full max-w-3xl px-4 py-6 sm:px-8">
+      <h1>Field card</h1>
+      <p className="mt-2">
+        It belongs to a trip.{' '}
+        <Link href="/trip" className="link">
+          Plan one
+        </Link>
+      </p>
+    </section>
+  );
+}
+
+function CardSide({ side, name }: { side: ReturnType<typeof cardSides>[number]; name: string }) {
+  return (
+    <section aria-label={name} className="card-side">
+      <header className="flex items-baseline justify-between border-b-[5px] border-current">
+        <h2 className="text-[26px]">{side.title}</h2>
+        <span>{side.note}</span>
+      </header>
+      {side.rows.map((row) => (
+        <CardRow key={row.key} row={row} />
+      ))}
+      {side.cautions.length > 0 && <PackingList mats={side.mats} />}
+      {side.cautions.length > 0 && <Cautions lines={side.cautions} />}
+    </section>
   );
 }

@@ -1,15 +1,12 @@
-import { scaleLinear } from 'd3-scale';
 import type { EarnedGrams } from '../../../core';
 import { grams, listed, minutes, plural } from '../../../ui/format';
+import { Bar } from '../../../ui/plot';
 import { Answer, AnswerTable } from './Answer';
-
-const BAR_PX = 150;
 
 /** Which thing earns its grams: minutes saved for each hundred grams on each past trip. */
 export function EarnsItsGrams({ earned }: { earned: readonly EarnedGrams[] }) {
   if (earned.length === 0) return null;
   const most = Math.max(...earned.map(({ minutesPer100g }) => minutesPer100g), 0.1);
-  const x = scaleLinear([0, most], [0, BAR_PX]);
   const trips = Math.max(...earned.map((each) => each.trips));
   return (
     <Answer
@@ -36,10 +33,7 @@ export function EarnsItsGrams({ earned }: { earned: readonly EarnedGrams[] }) {
             <td className="number">{each.savedMinutes > 0 ? minutes(each.savedMinutes) : '–'}</td>
             <td>
               <span className="flex items-center gap-2">
-                <svg width={BAR_PX} height={14} aria-hidden className="shrink-0">
-                  <line x1={0} x2={BAR_PX} y1={7} y2={7} stroke="var(--rule)" />
-                  <rect y={2} width={x(each.minutesPer100g)} height={10} fill="var(--ink)" />
-                </svg>
+                <Bar value={each.minutesPer100g} most={most} width={150} />
                 <span className="figures whitespace-nowrap">
                   {each.minutesPer100g > 0 ? `${each.minutesPer100g.toFixed(1)} min` : '–'}
                 </span>

@@ -1,11 +1,11 @@
 import type { EdgeAnswers } from '../../../core';
 import { plural } from '../../../ui/format';
+import { Columns } from '../../../ui/plot';
 import type { EdgeNamer } from '../../../ui/words/edgeNames';
 import { storyWords } from '../../../ui/words/logWords';
 import { Answer, AnswerTable } from './Answer';
 
 const MOST_BARS = 12;
-const BAR = { width: 9, height: 34 };
 
 /** Days and work between strops, stones and thinnings of each edge, and where that leads. */
 export function HowLong({ edges, nameOf }: { edges: readonly EdgeAnswers[]; nameOf: EdgeNamer }) {
@@ -58,26 +58,10 @@ export function HowLong({ edges, nameOf }: { edges: readonly EdgeAnswers[]; name
 
 /** The latest gaps as bars, oldest at the left. */
 function GapBars({ days }: { days: readonly number[] }) {
-  const shown = days.slice(-MOST_BARS);
-  const most = Math.max(...shown, 1);
   return (
     <span className="inline-flex items-center gap-3">
-      <svg width={MOST_BARS * (BAR.width + 3)} height={BAR.height} className="shrink-0" aria-hidden>
-        {shown.map((gap, i) => {
-          const height = Math.max(2, (BAR.height * gap) / most);
-          return (
-            <rect
-              key={i}
-              x={i * (BAR.width + 3)}
-              y={BAR.height - height}
-              width={BAR.width}
-              height={height}
-              fill="var(--steel)"
-            />
-          );
-        })}
-      </svg>
-      <span className="figures">{shown.join(', ')}</span>
+      <Columns values={days} most={MOST_BARS} height={34} />
+      <span className="figures">{days.slice(-MOST_BARS).join(', ')}</span>
     </span>
   );
 }

@@ -5,6 +5,7 @@ import type { Tool } from '../../../domain/tool';
 import { EdgeStands } from '../../../ui/EdgeStands';
 import { EdgeStrip } from '../../../ui/edge-strip/EdgeStrip';
 import { um } from '../../../ui/format';
+import { Label } from '../../../ui/plot';
 import { useNearView } from '../../../ui/useNearView';
 import { storyWords } from '../../../ui/words/logWords';
 import { TEST_WORDS } from '../../../ui/words/testWords';
@@ -42,59 +43,20 @@ export const ChartRow = memo(function ChartRow(props: {
     .clamp(true);
   const busiest = edges.reduce((most, edge) => (edge.entries > most.entries ? edge : most));
   const told = edges.find(({ story }) => story && isTelling(story)) ?? busiest;
-  const placed = edges.flatMap(({ course }) =>
-    course.entries.map((entry): PlacedEntry => {
-      const stands = entry.after ?? entry.before;
-      return {
-        entry,
-        x: x(new Date(entry.at)),
-        y: entry.mark === 'hook' ? 10 : y(stands?.apexUm ?? course.targetUm),
-      };
-    }),
-  );
+  const placed = edges.flatMap(({ course }) => placedEntries(course, x, y));
   return (
     <div ref={row} className="log-row border-t border-rule">
-      <div className="py-1">
-        <button
-          type="button"
-          aria-expanded={isTall}
-          className="min-h-11 w-full cursor-pointer text-left leading-tight"
-          onClick={() => onChoose(tool.id)}
-        >
-          <span className={`sign ${isTall ? 'text-2xl' : 'text-lg'}`}>{tool.name}</span>{' '}
-          {told?.story && (
-            <span className={isTall ? 'text-lg' : ''}>
-              {edges.length > 1 && `(${zoneName(tool, told.zoneId)}) `}
-              {storyWords(told.story)}
-            </span>
-          )}
-        </button>
-        {isTall && <Stands tool={tool} states={states} />}
-      </div>
+      <RowHead
+        tool={tool}
+        told={told}
+        hasZones={edges.length > 1}
+        states={states}
+        isTall={isTall}
+        onChoose={onChoose}
+      />
       <svg className="figures block" width={width} height={height} fontSize={13} fill="var(--ink)">
-        {trips.map(({ id, from, to }) => (
-          <rect
-            key={id}
-            x={x(from)}
-            width={Math.max(2, x(to) - x(from))}
-            y={0}
-            height={height}
-            fill="var(--rail)"
-            fillOpacity={0.45}
-          />
-        ))}
-        {isTall &&
-          TICKS_UM.map((tick) => (
-            <line
-              key={tick}
-              x1={0}
-              x2={width}
-              y1={y(tick)}
-              y2={y(tick)}
-              stroke="var(--rule)"
-              strokeWidth={0.6}
-            />
-          ))}
+        <TripBands trips={trips} x={x} height={height} />
+        {isTall && <LevelLines y={y} width={width} />}
         {isNear &&
           edges.map(({ course }) => (
             <CourseLines
@@ -118,19 +80,7 @@ export const ChartRow = memo(function ChartRow(props: {
             onPoint={onPoint}
           />
         )}
-        {isTall &&
-          TICKS_UM.map((tick) => (
-            <text
-              key={tick}
-              x={2}
-              y={y(tick) + 4}
-              stroke="var(--color-base-100)"
-              strokeWidth={4}
-              paintOrder="stroke"
-            >
-              {um(tick).replace(' µm', '')}
-            </text>
-          ))}
+        {isTall && <LevelNames y={y} />}
       </svg>
       <div className="hidden content-center lg:grid">
         {isTall ? <Tests y={y} /> : <Stands tool={tool} states={states} />}
@@ -138,6 +88,90 @@ export const ChartRow = memo(function ChartRow(props: {
     </div>
   );
 });
+
+/** The entries of a course where they stand: at what each left, or found; work on a spine above all. */
+function placedEntries(course: EdgeAnswers['course'], x: TimeScale, y: Level): PlacedEntry[] {
+  return course.entries.map((entry) => {
+    const stands = entry.after ?? entry.before;
+    return {
+      entry,
+      x: x(new Date(entry.at)),
+      y: entry.mark === 'hook' ? 10 : y(stands?.apexUm ?? course.targetUm),
+    };
+  });
+}
+
+/** A tool's name and what its log says of the edge that has most to tell; pressed, its row stands tall. */
+function RowHead(props: {
+  tool: Tool;
+  told: EdgeAnswers & { story: EdgeStory | null };
+  hasZones: boolean;
+  states: readonly ZoneState[];
+  isTall: boolean;
+  onChoose: (toolId: string) => void;
+}) {
+  const { tool, told, hasZones, states, isTall, onChoose } = props;
+  return (
+    <div className="py-1">
+      <button
+        type="button"
+        aria-expanded={isTall}
+        className="min-h-11 w-full cursor-pointer text-left leading-tight"
+        onClick={() => onChoose(tool.id)}
+      >
+        <span className={`sign ${isTall ? 'text-2xl' : 'text-lg'}`}>{tool.name}</span>{' '}
+        {told.story && (
+          <span className={isTall ? 'text-lg' : ''}>
+            {hasZones && `(${zoneName(tool, told.zoneId)}) `}
+            {storyWords(told.story)}
+          </span>
+        )}
+      </button>
+      {isTall && <Stands tool={tool} states={states} />}
+    </div>
+  );
+}
+
+/** The trips behind everything. */
+function TripBands(props: { trips: readonly TripBand[]; x: TimeScale; height: number }) {
+  const { trips, x, height } = props;
+  return trips.map(({ id, from, to }) => (
+    <rect
+      key={id}
+      x={x(from)}
+      width={Math.max(2, x(to) - x(from))}
+      y={0}
+      height={height}
+      fill="var(--rail)"
+      fillOpacity={0.45}
+    />
+  ));
+}
+
+type Level = (um: number) => number;
+
+/** A hair line at each level, behind the courses; its name stands before them. */
+function LevelLines({ y, width }: { y: Level; width: number }) {
+  return TICKS_UM.map((tick) => (
+    <line
+      key={tick}
+      x1={0}
+      x2={width}
+      y1={y(tick)}
+      y2={y(tick)}
+      stroke="var(--rule)"
+      strokeWidth={0.6}
+    />
+  ));
+}
+
+function LevelNames({ y }: { y: Level }) {
+  return TICKS_UM.map((tick) => (
+    <Label key={tick} x={2} y={y(tick) + 4}>
+      {um(tick).replace(' µm', '')}
+    </Label>
+  ));
+}
 
 /** Which of several edges a course is, where it begins. */
 function ZoneName(props: {

@@ -1,5 +1,6 @@
 import { useId } from 'react';
-import { KEEN_UP_TO, type EdgeCourse } from '../../../core';
+import { KEEN_UP_TO, type CoursePoint, type EdgeCourse } from '../../../core';
+import { Band, Course } from '../../../ui/plot';
 import type { TimeScale } from './timeAxis';
 
 /**
@@ -19,35 +20,34 @@ export function CourseLines(props: {
   const clip = useId();
   const { line, entries, targetUm } = course;
   const at = (iso: string): number => x(new Date(iso));
-  const path = (of: 'apexUm' | 'lowUm' | 'highUm'): string =>
-    line.map((point) => `${round(at(point.at))},${round(y(point[of]))}`).join('L');
-  const [first, last] = [line[0], line.at(-1)];
+  const along = { data: line, x: (point: CoursePoint): number => at(point.at) };
+  const last = line.at(-1);
   const end = x(new Date(nowMs));
   const asked = y(targetUm);
   return (
     <g fill="none" stroke="var(--ink)">
-      {first && last && (
+      {line.length > 1 && (
         <>
           <clipPath id={clip}>
             <rect x={0} width={end} y={y(KEEN_UP_TO * targetUm)} height={bottom} />
           </clipPath>
-          <path
-            d={`M${at(first.at)},0L${path('apexUm')}L${at(last.at)},0Z`}
-            fill="var(--steel-light)"
-            fillOpacity={0.7}
-            stroke="none"
-            clipPath={`url(#${clip})`}
-          />
+          <g clipPath={`url(#${clip})`} fillOpacity={0.7} stroke="none">
+            <Band {...along} low={() => 0} high={({ apexUm }) => y(apexUm)} />
+          </g>
         </>
       )}
       <path d={`M0,${asked}H${end}`} strokeDasharray="2 4" strokeWidth={1.2} />
-      {hasRange && line.length > 1 && (
-        <g stroke="var(--steel)" strokeWidth={0.9}>
-          <path d={`M${path('lowUm')}`} />
-          <path d={`M${path('highUm')}`} />
-        </g>
-      )}
-      {line.length > 1 && <path d={`M${path('apexUm')}`} strokeWidth={1.4} />}
+      {hasRange &&
+        (['lowUm', 'highUm'] as const).map((end) => (
+          <Course
+            key={end}
+            {...along}
+            y={(point) => y(point[end])}
+            stroke="var(--steel)"
+            strokeWidth={0.9}
+          />
+        ))}
+      <Course {...along} y={({ apexUm }) => y(apexUm)} strokeWidth={1.4} />
       {last && (
         <path
           d={`M${at(last.at)},${y(last.apexUm)}H${end}`}

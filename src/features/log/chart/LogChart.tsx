@@ -15,8 +15,7 @@ import { TimeBrush } from './TimeBrush';
 import { bandsOf, type TripBand } from './tripBands';
 import { timeScale, wholeSpan } from './timeAxis';
 
-/** Every tool through time on one scale, with one brush that says which entries follow. */
-export default function LogChart(props: {
+interface ChartProps {
   answers: LogAnswers;
   tools: readonly Tool[];
   trips: readonly Trip[];
@@ -27,33 +26,15 @@ export default function LogChart(props: {
   onSpan: (span: Span | null) => void;
   pointed: string | null;
   onPoint: (id: string | null) => void;
-}) {
-  const { answers, tools, trips, states, chosen, onChoose, span, onSpan, pointed, onPoint } = props;
+}
+
+/** Every tool through time on one scale, with one brush that says which entries follow. */
+export default function LogChart(props: ChartProps) {
+  const { tools, chosen, onChoose, span, onSpan, pointed, onPoint } = props;
   const [showsAll, setShowsAll] = useState(false);
   const [ref, width] = useWidth<HTMLDivElement>(700);
   const [nowMs] = useState(() => Date.now());
-  const worked = useMemo(
-    () =>
-      tools
-        .map((tool) => ({
-          tool,
-          edges: answers.edges.filter(({ toolId }) => toolId === tool.id),
-          states: states.filter((state) => state.tool.id === tool.id),
-        }))
-        .filter(({ edges }) => edges.some(({ course }) => course.entries.length > 0))
-        .sort((a, b) => tells(b.edges) - tells(a.edges)),
-    [answers, tools, states],
-  );
-  const whole = useMemo(
-    () =>
-      wholeSpan(
-        answers.edges.map(({ course }) => course),
-        nowMs,
-      ),
-    [answers, nowMs],
-  );
-  const x = useMemo(() => timeScale(whole, width), [whole, width]);
-  const bands = useMemo(() => bandsOf(trips, whole), [trips, whole]);
+  const { worked, whole, x, bands } = useLogScales(props, width, nowMs);
   const tall = worked.find(({ tool }) => tool.id === chosen) ?? worked[0];
   const first = worked.slice(0, FIRST_ROWS);
   const shown = showsAll || !tall || first.includes(tall) ? first : [tall, ...first.slice(0, -1)];
@@ -115,6 +96,37 @@ export default function LogChart(props: {
       </div>
     </div>
   );
+}
+
+/** The tools that were worked, the most telling first, and the time that all of them share. */
+function useLogScales(
+  { answers, tools, trips, states }: Pick<ChartProps, 'answers' | 'tools' | 'trips' | 'states'>,
+  width: number,
+  nowMs: number,
+) {
+  const worked = useMemo(
+    () =>
+      tools
+        .map((tool) => ({
+          tool,
+          edges: answers.edges.filter(({ toolId }) => toolId === tool.id),
+          states: states.filter((state) => state.tool.id === tool.id),
+        }))
+        .filter(({ edges }) => edges.some(({ course }) => course.entries.length > 0))
+        .sort((a, b) => tells(b.edges) - tells(a.edges)),
+    [answers, tools, states],
+  );
+  const whole = useMemo(
+    () =>
+      wholeSpan(
+        answers.edges.map(({ course }) => course),
+        nowMs,
+      ),
+    [answers, nowMs],
+  );
+  const x = useMemo(() => timeScale(whole, width), [whole, width]);
+  const bands = useMemo(() => bandsOf(trips, whole), [trips, whole]);
+  return { worked, whole, x, bands };
 }
 
 /** The brushed span, light behind all rows. */

@@ -22,6 +22,7 @@ const KEY_DAYS: Record<string, number> = {
 };
 
 /** The time scale with its brush: drag over it, take a grip, or move the grips by keys. */
+// eslint-disable-next-line max-lines-per-function -- one control: drag, grips and keys move the same span
 export function TimeBrush(props: {
   x: TimeScale;
   width: number;

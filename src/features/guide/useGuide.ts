@@ -1,0 +1,113 @@
+'use client';
+
+import { useLayoutEffect, useState, type RefObject } from 'react';
+import { advance, setsOf, type GuideEvent } from '../../core';
+import type { Session } from '../../domain/session';
+import type { Settings } from '../../domain/settings';
+import type { Tool } from '../../domain/tool';
+import type { LiveRecord } from '../../live';
+import { beatMs, type Beat } from './beat';
+import type { GuideAction } from './guideAction';
+import type { PanelName } from './GuidePanel';
+import { sideHasIts } from './guideStep';
+import { useAwake } from './useAwake';
+import { useBeat } from './useBeat';
+import { useClock } from './useClock';
+import { useCue } from './useCue';
+import { useGuideKeys } from './useGuideKeys';
+import { turnsByItself, useScheme } from './useScheme';
+import { useSittingTurn } from './useSittingTurn';
+
+/** What the guide does for the hand: acts on the session, by touch, by keys, by its beat and its clock. */
+export interface GuideInHand {
+  panel: PanelName;
+  show: (panel: PanelName) => void;
+  /** Sets that turn by themselves; nothing where the tool is turned over by hand. */
+  sets: number[] | undefined;
+  act: (action: GuideAction) => void;
+  /** Acts, and gives the focus back to the counter, so that the space bar counts again. */
+  press: (action: GuideAction) => void;
+  goOn: () => void;
+  pause: () => void;
+  /** What a stuck step may want has been said at this step. */
+  isStuckSaid: boolean;
+  onStuckSaid: () => void;
+  beat: Beat;
+  onBeat: (beat: Beat) => void;
+}
+
+export function useGuide(
+  props: { live: LiveRecord<Session>; session: Session; tool: Tool; settings: Settings },
+  counter: RefObject<HTMLButtonElement | null>,
+): GuideInHand {
+  const { live, session, tool, settings } = props;
+  const [panel, show] = useState<PanelName>('count');
+  const step = session.steps[session.stepIndex]!;
+  // On a phone a panel may have been scrolled: the next one begins at its head.
+  useLayoutEffect(() => {
+    window.scrollTo(0, 0);
+  }, [panel, session.stepIndex]);
+  const [stuckSaidAt, setStuckSaidAt] = useState<number | null>(null);
+  const turn = useSittingTurn();
+  const byFeel = tool.schools.counting === 'by feel';
+  const paused = session.pausedAt !== null;
+  const isLast = session.stepIndex === session.steps.length - 1;
+
+  const [scheme] = useScheme();
+  // One whole side is turned over by hand; sets turn by themselves.
+  const sets = turnsByItself(scheme) ? setsOf(scheme, step.plannedPerSide) : undefined;
+  const act = (action: GuideAction): void => {
+    const own = action.type === 'stroke' ? { sets } : {};
+    const event = { ...action, ...own, at: new Date().toISOString() } as GuideEvent;
+    // A refused write shows its own notice, and can be tried again there.
+    live.change((present) => advance(present, event)).catch(() => {});
+  };
+  const press = (action: GuideAction): void => {
+    act(action);
+    counter.current?.focus({ preventScroll: true });
+  };
+  const goOn = (): void => {
+    if (isLast) return show('finish');
+    const action = { type: 'next step', from: session.stepIndex } as const;
+    press(action);
+    void turn(advance(session, { ...action, at: new Date().toISOString() }), tool);
+  };
+  const pause = (): void => {
+    if (byFeel && !paused) act({ type: 'tick' });
+    press({ type: paused ? 'resume' : 'pause' });
+  };
+  const [beat, onBeat] = useState<Beat>('no beat');
+  const counts = panel === 'count' && !paused;
+  // Minutes a side are strokes at the person's own pace: the clock counts them.
+  const timed = scheme === 'minutes a side' && beat === 'no beat';
+  const pulse = beatMs(timed ? 'your pace' : beat, settings.strokesPerMinute[step.motion]);
+  const stroke = (): void => act({ type: 'stroke' });
+  useBeat(counts ? pulse : null, stroke, beat !== 'no beat');
+  useCue(`${session.stepIndex} ${session.side} ${sideHasIts(step, session.side)}`);
+  useAwake();
+  useClock(byFeel && counts, () => act({ type: 'tick' }));
+  useGuideKeys(panel === 'count', {
+    stroke,
+    takeBack: () => act({ type: 'take back' }),
+    turnOver: () => act({ type: 'turn over' }),
+    pause,
+    nextStep: goOn,
+    previousStep: () => act({ type: 'previous step', from: session.stepIndex }),
+    look: () => show('look'),
+  });
+  const isStuckSaid = stuckSaidAt === session.stepIndex;
+  const onStuckSaid = (): void => setStuckSaidAt(session.stepIndex);
+  return {
+    panel,
+    show,
+    sets,
+    act,
+    press,
+    goOn,
+    pause,
+    isStuckSaid,
+    onStuckSaid,
+    beat,
+    onBeat,
+  };
+}

@@ -1,0 +1,54 @@
+import type { KitSolution } from '../../core';
+import type { Trip } from '../../domain/trip';
+import { grams, minutes, plural } from '../../ui/format';
+import { OutThere } from './OutThere';
+import type { ChosenKit } from './useChosenKit';
+import type { ShownKits } from './useKits';
+
+/** The chosen kit in sum: its grams, its minutes, and which kit it is. */
+export function KitSums(props: {
+  kit: ChosenKit;
+  trip: Trip;
+  solution: KitSolution;
+  kits: ShownKits;
+  now: string;
+}) {
+  const { kit, trip, solution, kits, now } = props;
+  const { totals, serves, along } = kit;
+  return (
+    <div role="status">
+      <p className="sign figures text-[5.2rem] leading-none" data-testid="kit-grams">
+        {grams(totals.grams)}
+      </p>
+      <p className="mt-1">
+        <b>About {minutes(totals.minutes)}</b> to the targets in {plural(trip.days, 'day')},{' '}
+        {minutes(totals.minutes / trip.days)} a day; {serves}.{!solution.proven && ' Not proven.'}
+      </p>
+      {trip.work.length > 0 && kits.share === null && (
+        <OutThere trip={trip} now={now} kit={along} />
+      )}
+      {kit.is === 'packed' && <p className="mt-1">This is the kit that goes along.</p>}
+      {kit.is === 'asked for' && kit.isPacked && (
+        <button type="button" className="link min-h-12" onClick={() => kit.ask(null)}>
+          Back to the kit that goes along
+        </button>
+      )}
+      {kits.limitsBind && !kit.isPacked && <WithinLimits kit={kit} hasAny={kits.within !== null} />}
+    </div>
+  );
+}
+
+function WithinLimits({ kit, hasAny }: { kit: ChosenKit; hasAny: boolean }) {
+  if (!hasAny) return <p className="mt-1">Nothing fits your limits with what is held in.</p>;
+  return (
+    <p className="mt-1">
+      {kit.is === 'within limits' ? (
+        'The best within your limits.'
+      ) : (
+        <button type="button" className="link min-h-12" onClick={() => kit.ask(null)}>
+          Back to the best within your limits
+        </button>
+      )}
+    </p>
+  );
+}

@@ -1,0 +1,89 @@
+import { useState } from 'react';
+import {
+  kitTotals,
+  lightestServing,
+  nextKit,
+  oneStep,
+  shownPoints,
+  wayWith,
+  type FrontierPoint,
+  type KitSolution,
+  type KitStep,
+  type SolvedNeed,
+} from '../../core';
+import type { Trip } from '../../domain/trip';
+import { plural } from '../../ui/format';
+import { stepTitle } from '../../ui/words/kitWords';
+import { isSameKit, packedItems, packedKit } from './packing';
+import type { ShownKits } from './useKits';
+
+/** The kit that is looked at: where it lies on the frontier, what it holds and leaves, and the steps from it. */
+export interface ChosenKit {
+  points: readonly FrontierPoint[];
+  at: number;
+  carried: ReadonlySet<number>;
+  totals: ReturnType<typeof kitTotals>;
+  /** How many needs go unserved, in words. */
+  serves: string;
+  title: string;
+  lighter: KitStep | null;
+  heavier: KitStep | null;
+  /** As things that go along. */
+  along: Trip['carried'];
+  /** Which kit it is: the one that goes along, the best within the limits, or one that was asked for. */
+  is: 'packed' | 'within limits' | 'asked for';
+  isPacked: boolean;
+  /** Asks for the kit of so many grams; null for the one that stands by itself. */
+  ask: (grams: number | null) => void;
+}
+
+/** Until another is asked for, the kit is the one that is packed, or the best within the limits. */
+export function useChosenKit(trip: Trip, solution: KitSolution, kits: ShownKits): ChosenKit {
+  const points = shownPoints(solution.points);
+  const [wanted, ask] = useState<number | null>(null);
+  const packed = packedItems(solution, trip.carried);
+  const own = wanted === null ? (packed ?? kits.within) : null;
+  const at = placeOn(points, solution, wanted ?? (own && kitTotals(solution, new Set(own)).grams));
+  const carried = new Set(own ?? points[at]?.items ?? []);
+  const totals = kitTotals(solution, carried);
+  const isOnFrontier = own === null || isSameKit(own, points[at]?.items ?? []);
+  const step = (way: 'lighter' | 'heavier'): KitStep | null =>
+    isOnFrontier ? (oneStep(points, at, way) ?? nextKit(points, at, way)) : null;
+  const heavier = step('heavier');
+  return {
+    points,
+    at,
+    carried,
+    totals,
+    serves:
+      totals.unserved.length === 0
+        ? 'no edge unserved'
+        : `${plural(totals.unserved.length, 'need')} unserved`,
+    title: stepTitle(solution, heavier ?? nextKit(points, at, 'heavier'), (next) =>
+      gainedBy(solution, points[at]!, next),
+    ),
+    lighter: step('lighter'),
+    heavier,
+    along: packedKit(solution, carried, trip.kit.vehicle),
+    is: own === null ? 'asked for' : packed !== null ? 'packed' : 'within limits',
+    isPacked: packed !== null,
+    ask,
+  };
+}
+
+/** The heaviest kit of the frontier within so many grams; the lightest that serves where none are named. */
+function placeOn(points: readonly FrontierPoint[], solution: KitSolution, grams: number | null) {
+  if (grams === null) return lightestServing(solution, points);
+  return Math.max(
+    0,
+    points.findLastIndex((point) => point.grams <= grams),
+  );
+}
+
+/** Needs that a step serves, which the kit before it does not. */
+function gainedBy(solution: KitSolution, from: FrontierPoint, { to }: KitStep): SolvedNeed[] {
+  const [before, after] = [new Set(from.items), new Set(to.items)];
+  return solution.needs.filter(
+    (need) => wayWith(need, before) === null && wayWith(need, after) !== null,
+  );
+}

@@ -1,0 +1,62 @@
+import dynamic from 'next/dynamic';
+import type { ReactNode } from 'react';
+import { ARC_PASSES, workingFace, type EdgeJob, type JobPlan, type LadderStep } from '../../core';
+import type { Job } from '../../domain/terms';
+import type { Zone } from '../../domain/tool';
+import { CheckField } from '../../ui/forms/fields';
+import { LadderChoice } from './LadderChoice';
+import type { LoggedNeed } from './loggedNeed';
+import { PlanAside } from './PlanAside';
+import { PlanSteps } from './PlanSteps';
+import type { PlanWishes } from './usePlan';
+
+const WhatIf = dynamic(() => import('./WhatIf'), { ssr: false });
+
+const isStone = ({ abrasive }: LadderStep): boolean => abrasive.kind === 'stone';
+
+/** A plan that stands: its ladder to choose from, its steps, other ways, and what goes beside it. */
+export function Planned(props: {
+  need: LoggedNeed;
+  job: Job;
+  plan: JobPlan;
+  edge: EdgeJob | null;
+  zone: Zone;
+  wishes: PlanWishes;
+  onWish: (wishes: PlanWishes) => void;
+  coinThicknessMm: number;
+  /** The other edges of the sitting. */
+  children: ReactNode;
+}) {
+  const { need, job, plan, zone, wishes, onWish, coinThicknessMm, children } = props;
+  const { tool } = need;
+  const edge = job === 'touch-up' ? props.edge : null;
+  const isArc = job === 'touch-up' && zone.grind === 'convex' && plan.steps.some(isStone);
+  return (
+    <>
+      {edge && (
+        <LadderChoice
+          edge={edge}
+          plan={plan}
+          onChange={(ownLadder) => onWish({ ...wishes, ownLadder })}
+        />
+      )}
+      <PlanSteps
+        plan={plan}
+        face={workingFace(tool, zone)}
+        tool={tool}
+        zone={zone}
+        coinThicknessMm={coinThicknessMm}
+      />
+      {isArc && (
+        <CheckField
+          label={`Blend the whole arc after each stone, in ${ARC_PASSES} passes from apex to shoulder`}
+          checked={wishes.arcPasses}
+          onChange={(event) => onWish({ ...wishes, arcPasses: event.target.checked })}
+        />
+      )}
+      {edge && <WhatIf edge={edge} plan={plan} wishes={wishes} onTake={onWish} />}
+      {children}
+      <PlanAside need={need} job={job} plan={plan} coinThicknessMm={coinThicknessMm} />
+    </>
+  );
+}

@@ -11,6 +11,7 @@ export {
   useHand,
   useSettledStandings,
   useStandings,
+  NO_USE,
   useSurfaceUse,
   useZoneState,
   useZoneStates,

@@ -31,7 +31,7 @@ export function useCare(): { rows: CareRow[]; trip: Trip | null } | undefined {
     queryFn: async () => {
       const logs = await Promise.all(hooked.map(({ id }) => log.sessionsOf(id)));
       const uses = hooked.map((tool, i) => [tool.id, spineUse(tool, logs[i]!, now)] as const);
-      return Object.fromEntries(uses.flatMap(([id, use]) => (use ? [[id, use]] : [])));
+      return new Map(uses.flatMap(([id, use]) => (use ? [[id, use] as const] : [])));
     },
     enabled: tools !== undefined,
   }).data;

@@ -47,8 +47,11 @@ export function useHand(): Hand | undefined {
   return useStandings()?.hand;
 }
 
+/** No surface was used, or nothing is read yet. */
+export const NO_USE: ReadonlyMap<string, SurfaceUse> = new Map();
+
 /** What was done on each surface of the shelf since it was fresh; undefined while it is read. */
-export function useSurfaceUse(): Record<string, SurfaceUse> | undefined {
+export function useSurfaceUse(): ReadonlyMap<string, SurfaceUse> | undefined {
   return useStandings()?.surfaceUse;
 }
 

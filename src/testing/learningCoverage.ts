@@ -45,9 +45,9 @@ export function learningCoverage(lives: number): LearningCoverage {
           note('pace', half, isHeld(learned, Math.log(truth.pace[person]![motion as 'sweeps'])));
       }
       const { hardness, dulling } = lessons[truth.people[0]!]!;
-      for (const [id, { lowHrc, highHrc }] of Object.entries(hardness))
+      for (const [id, { lowHrc, highHrc }] of hardness)
         note('hardness', half, lowHrc <= truth.hardness[id]! && truth.hardness[id]! <= highHrc);
-      for (const [id, learned] of Object.entries(dulling.tasks)) {
+      for (const [id, learned] of dulling.tasks) {
         const [toolId] = id.split('/');
         // Told for the hardness that it assumed: a steel that is truly harder dulls less.
         const steel = lnHardness(learned.hardnessHrc!, truth.hardness[toolId!]!);

@@ -1,3 +1,4 @@
+import { sum } from 'd3-array';
 import { isBefore } from 'date-fns';
 import { tasksOf } from '../../domain/tasks';
 import type { LoggedSession } from '../../domain/loggedSession';
@@ -61,7 +62,7 @@ export function damageByAngle(input: {
     stay.found[found.cause] += 1;
     stay.deepestMm = Math.max(stay.deepestMm, found.depthMm);
   }
-  const touchUps = stays.reduce((sum, stay) => sum + stay.touchUps, 0);
+  const touchUps = sum(stays, (stay) => stay.touchUps);
   if (touchUps < FEWEST_TOUCH_UPS && stays.every(({ deepestMm }) => deepestMm === 0)) return null;
   const asked = { tool, zone, sessions: work, inspections: own, tasks: tasksOf(zone.work) };
   return stays.length === 0 ? null : { stays, advice: adviseAngle(asked) };

@@ -1,4 +1,4 @@
-import { median } from 'd3-array';
+import { median, sum } from 'd3-array';
 import type { LoggedSession } from '../../domain/loggedSession';
 import type { SharpnessTest } from '../../domain/terms';
 import { grouped } from '../grouped';
@@ -58,11 +58,11 @@ function asJob(session: LoggedSession) {
 }
 
 function took(sessions: readonly LoggedSession[]): Took {
-  const sum = (of: (step: LoggedSession['steps'][number]) => number) =>
-    median(sessions.map(({ steps }) => steps.reduce((total, step) => total + of(step), 0)))!;
+  const usual = (of: (step: LoggedSession['steps'][number]) => number) =>
+    median(sessions, ({ steps }) => sum(steps, of))!;
   return {
-    strokesPerSide: sum(({ left, right }) => (left + right) / 2),
-    minutes: sum(({ activeSeconds }) => activeSeconds / 60),
+    strokesPerSide: usual(({ left, right }) => (left + right) / 2),
+    minutes: usual(({ activeSeconds }) => activeSeconds / 60),
     from: sessions[0]!.startedAt,
   };
 }

@@ -1,4 +1,4 @@
-import { median } from 'd3-array';
+import { median, sum } from 'd3-array';
 import type { LoggedSession } from '../../domain/loggedSession';
 import type { WorkUnit } from '../../domain/terms';
 import { trendOf } from './trend';
@@ -78,7 +78,7 @@ function workBetween(work: readonly LoggedSession[], places: readonly number[]):
     const since = work.slice(places[i]! + 1, place + 1).map(({ workSince }) => workSince);
     const unit = since[0]?.unit;
     if (!unit || since.some((each) => each?.unit !== unit)) return null;
-    return { unit, amount: since.reduce((sum, each) => sum + each!.amount, 0) };
+    return { unit, amount: sum(since, (each) => each!.amount) };
   });
   const unit = noted[0]?.unit;
   if (!unit || noted.some((each) => each?.unit !== unit)) return null;

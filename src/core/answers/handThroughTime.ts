@@ -1,3 +1,4 @@
+import { mean } from 'd3-array';
 import type { LoggedSession } from '../../domain/loggedSession';
 import type { InkSeen } from '../../domain/terms';
 
@@ -33,10 +34,10 @@ export function sideBalance(log: readonly LoggedSession[]): SideBalance | null {
     .map(({ left, right }) => left / (left + right));
   if (shares.length < FEWEST) return null;
   const [older, newer] = halves(shares);
-  const off = (of: readonly number[]): number => mean(of.map((share) => Math.abs(share - 0.5)));
+  const off = (of: readonly number[]): number => mean(of, (share) => Math.abs(share - 0.5))!;
   return {
-    then: mean(older),
-    now: mean(newer),
+    then: mean(older)!,
+    now: mean(newer)!,
     offThen: off(older),
     offNow: off(newer),
     steps: shares.length,
@@ -50,7 +51,7 @@ export function holdByInk(log: readonly LoggedSession[]): Hold | null {
   );
   if (seen.length < FEWEST) return null;
   const [older, newer] = halves(seen);
-  const good = (of: readonly InkSeen[]): number => mean(of.map((each) => Number(isGone(each))));
+  const good = (of: readonly InkSeen[]): number => mean(of, (each) => Number(isGone(each)))!;
   return {
     then: good(older),
     now: good(newer),
@@ -75,8 +76,4 @@ function commonest(faults: readonly InkSeen[]): InkSeen | null {
 function halves<T>(values: readonly T[]): [T[], T[]] {
   const half = Math.floor(values.length / 2);
   return [values.slice(0, half), values.slice(-half)];
-}
-
-function mean(values: readonly number[]): number {
-  return values.reduce((sum, value) => sum + value, 0) / values.length;
 }

@@ -1,3 +1,4 @@
+import { mean } from 'd3-array';
 import type { StepDone } from '../log';
 
 /** Strokes done against strokes planned, in the middle of some steps. */
@@ -25,19 +26,17 @@ export function plansMet(steps: readonly StepDone[]): PlansMet | null {
   const counted = steps.filter(({ evidence }) => evidence !== null);
   if (counted.length < 2 * EACH) return null;
   return {
-    first: mean(counted.slice(0, EACH)),
-    latest: mean(counted.slice(-EACH)),
+    first: met(counted.slice(0, EACH)),
+    latest: met(counted.slice(-EACH)),
     steps: counted.length,
   };
 }
 
-function mean(steps: readonly StepDone[]): Met {
+function met(steps: readonly StepDone[]): Met {
   const lns = steps.map(({ ofPlan }) => Math.log(ofPlan));
-  const meanOf = (values: readonly number[]): number =>
-    values.reduce((sum, value) => sum + value, 0) / values.length;
   return {
-    times: Math.exp(meanOf(lns)),
-    off: Math.exp(meanOf(lns.map(Math.abs))) - 1,
+    times: Math.exp(mean(lns)!),
+    off: Math.exp(mean(lns, Math.abs)!) - 1,
     from: steps[0]!.at,
   };
 }

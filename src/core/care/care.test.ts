@@ -15,7 +15,7 @@ const asked = {
   surfaceUse,
   inspections: sample.inspections,
   care: sample.care,
-  spines: {},
+  spines: new Map(),
   trip,
   now,
 };
@@ -42,7 +42,7 @@ describe('what is due between trips', () => {
   it('goes by use where it is counted by use: what is left, divided by the pace', () => {
     const load = rowOf(rows, 'denim', 'load');
     const { amount, most } = load.used!;
-    expect(amount).toBe(strokesSince(surfaceUse.denim!));
+    expect(amount).toBe(strokesSince(surfaceUse.get('denim')!));
     const days = (Date.parse(load.ownDueAt!) - Date.parse(now)) / 86_400_000;
     // By its passes or by its days, whichever comes first.
     const byUse = (7 * (most - amount)) / load.aWeek!;
@@ -126,7 +126,12 @@ describe('what is due between trips', () => {
       'denim/other': { uses: [{ atMs: Date.parse('2026-09-01T00:00:00.000Z'), strokes: 900 }] },
     };
     const of = (freshLeft: number | null) =>
-      careRows({ ...asked, care: [], surfaceUse: uses, shelf: shelfWith(freshLeft) });
+      careRows({
+        ...asked,
+        care: [],
+        surfaceUse: new Map(Object.entries(uses)),
+        shelf: shelfWith(freshLeft),
+      });
     expect(rowOf(of(2), 'denim/other', 'load').used).toMatchObject({ amount: 900, most: 400 });
     expect(rowOf(of(2), 'denim/other', 'load').dueAt! <= now).toBe(true);
     expect(rowOf(of(2), 'denim', 'next face').used!.amount).toBe(90);
@@ -143,13 +148,17 @@ describe('what is due between trips', () => {
     const log = sample.sessions.filter(({ toolId }) => toolId === 'bracken');
     const use = spineUse(bracken, log, now)!;
     expect(use).toMatchObject({ raised: 1, most: 2 });
-    const row = rowOf(careRows({ ...asked, spines: { bracken: use } }), 'bracken', 'file spine');
+    const row = rowOf(
+      careRows({ ...asked, spines: new Map([['bracken', use]]) }),
+      'bracken',
+      'file spine',
+    );
     const weeks = (Date.parse(row.ownDueAt!) - Date.parse(now)) / (7 * 86_400_000);
     expect(weeks).toBeCloseTo(1 / use.aWeek, 0);
     const wren = sample.tools.find(({ id }) => id === 'wren')!;
     expect(spineUse(wren, log, now)).toBeNull();
     const unraised = spineUse(bracken, [], now)!;
-    const idle = careRows({ ...asked, spines: { bracken: unraised } });
+    const idle = careRows({ ...asked, spines: new Map([['bracken', unraised]]) });
     expect(rowOf(idle, 'bracken', 'file spine').dueAt).toBeNull();
   });
 });

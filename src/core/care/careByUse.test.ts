@@ -15,7 +15,7 @@ const asked = {
   surfaceUse,
   inspections: sample.inspections,
   care: sample.care,
-  spines: {},
+  spines: new Map(),
   trip: null,
   now,
 };
@@ -48,8 +48,8 @@ const anyWorn = fc.constantFrom(
 const usedTimes = (times: number): CareRow[] =>
   careRows({
     ...asked,
-    surfaceUse: Object.fromEntries(
-      Object.entries(surfaceUse).map(([id, use]) => [
+    surfaceUse: new Map(
+      [...surfaceUse].map(([id, use]) => [
         id,
         { uses: use.uses.map((each) => ({ ...each, strokes: each.strokes * times })) },
       ]),
@@ -76,7 +76,7 @@ describe('the day of care, whatever is owned and done', () => {
         const done = same(row, withCare(noted(row, { at: now })));
         expect(done.used!.amount).toBe(0);
         // A moment before its last use, that use alone stands.
-        const uses = Object.entries(surfaceUse)
+        const uses = [...surfaceUse]
           .filter(([id]) => id === row.thingId || id.startsWith(`${row.thingId}/`))
           .flatMap(([, use]) => use.uses);
         const last = Math.max(...uses.map(({ atMs }) => atMs));

@@ -90,11 +90,11 @@ export interface SpineUse {
 export interface CareLog {
   tools: readonly Tool[];
   shelf: Shelf;
-  surfaceUse: Record<string, SurfaceUse>;
+  surfaceUse: ReadonlyMap<string, SurfaceUse>;
   inspections: readonly Inspection[];
   care: readonly Care[];
   /** Of tools with a hook on the spine: how often it was raised since it was filed, and in a week; by tool. */
-  spines: Record<string, SpineUse>;
+  spines: ReadonlyMap<string, SpineUse>;
   /** The next trip; null where none is planned. */
   trip: Trip | null;
   now: string;

@@ -10,7 +10,7 @@ export function stoneRows(asked: CareLog): CareRow[] {
   const along = new Set(carriedShelf(asked.shelf).abrasives.map(({ id }) => id));
   return asked.shelf.abrasives.flatMap((stone): CareRow[] => {
     const { id, dishMm, lengthMm, faces } = stone;
-    const use = totalUse(faces.map((face) => asked.surfaceUse[`${id}/${face.id}`]));
+    const use = totalUse(faces.map((face) => asked.surfaceUse.get(`${id}/${face.id}`)));
     const goes = along.has(id);
     const rows: CareRow[] = [];
     const hollowDeg = dishAngleError({ sagMm: dishMm, lengthMm });

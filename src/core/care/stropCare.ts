@@ -28,7 +28,7 @@ function facesOf(strop: Strop): Face[] {
 }
 
 function faceRows(asked: CareLog, strop: Strop, face: Face, goes: boolean): CareRow[] {
-  const use = asked.surfaceUse[face.id];
+  const use = asked.surfaceUse.get(face.id);
   if (!use) return [];
   const rows: CareRow[] = [];
   if (face.compoundId) rows.push(counted(asked, face, 'load', use, goes));

@@ -24,7 +24,7 @@ export function toolRows(asked: CareLog): CareRow[] {
       const isHarsh = goes && rustRisk(tool, trip?.climate ?? []) === 'high';
       rows.push(dated(asked, tool, 'film', goes, null, isHarsh));
     }
-    const spine = asked.spines[tool.id];
+    const spine = asked.spines.get(tool.id);
     if (spine) rows.push(spineRow(asked, tool, goes, spine));
     return rows;
   });

@@ -1,3 +1,4 @@
+import { sum } from 'd3-array';
 import { inRange, notNegative, positive } from '../check';
 import { asinDeg, atanDeg } from '../trigonometry';
 import { bevelAngleFromFaceWidth, bevelAngleFromHeight } from './bevelAngle';
@@ -142,8 +143,8 @@ export function findAngle(
  */
 export function agreement(found: readonly FoundAngle[]): FoundAngle & { agree: boolean } {
   if (found.length === 0) throw new RangeError('found must hold at least one angle');
-  const weight = found.reduce((sum, { errorDeg }) => sum + 1 / errorDeg ** 2, 0);
-  const angleDeg = found.reduce((sum, f) => sum + f.angleDeg / f.errorDeg ** 2, 0) / weight;
+  const weight = sum(found, ({ errorDeg }) => 1 / errorDeg ** 2);
+  const angleDeg = sum(found, (f) => f.angleDeg / f.errorDeg ** 2) / weight;
   return {
     angleDeg,
     errorDeg: 1 / Math.sqrt(weight),

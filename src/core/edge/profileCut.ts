@@ -1,3 +1,4 @@
+import { sum } from 'd3-array';
 import { profileThickness, type ProfilePoint } from './sectionProfile';
 
 /** Where a line from `start` at a slope comes out of a profile; its end where it never does. */
@@ -39,11 +40,8 @@ export function areaBetween(
     .sort((a, b) => a - b);
   const gapAt = (depthMm: number): number =>
     Math.max(0, profileThickness(outer, depthMm) - profileThickness(inner, depthMm)) / 2;
-  return depths
-    .slice(1)
-    .reduce(
-      (sum, depthMm, i) =>
-        sum + ((gapAt(depths[i]!) + gapAt(depthMm)) / 2) * (depthMm - depths[i]!),
-      0,
-    );
+  return sum(
+    depths.slice(1),
+    (depthMm, i) => ((gapAt(depths[i]!) + gapAt(depthMm)) / 2) * (depthMm - depths[i]!),
+  );
 }

@@ -1,3 +1,4 @@
+import { sum } from 'd3-array';
 import { FACET_WIDTH_MM } from '../../domain/facetWidth';
 import type { Tool, Zone } from '../../domain/tool';
 import { edgeAngle } from '../check';
@@ -169,13 +170,9 @@ function recessionInto(before: readonly ProfilePoint[], outline: readonly Profil
 }
 
 function lengthOf(outline: readonly ProfilePoint[]): number {
-  return outline
-    .slice(1)
-    .reduce(
-      (sum, { depthMm, halfMm }, i) =>
-        sum + Math.hypot(depthMm - outline[i]!.depthMm, halfMm - outline[i]!.halfMm),
-      0,
-    );
+  return sum(outline.slice(1), ({ depthMm, halfMm }, i) =>
+    Math.hypot(depthMm - outline[i]!.depthMm, halfMm - outline[i]!.halfMm),
+  );
 }
 
 /** The band from a facet's apex half-way back to its face, for blending: what is left of the facet. */

@@ -1,3 +1,4 @@
+import { sum } from 'd3-array';
 import { positive } from '../check';
 import { bevelGrowth, touchUpsUntilThinning, wideningPerRecession } from './bevelGrowth';
 import { PRIORS } from '../priors';
@@ -62,7 +63,7 @@ function pastPoints(input: Parameters<typeof thickening>[0]): ThickeningPoint[] 
     primaryAngleDeg: behindAngleDeg,
   });
   const count = pastRecessionsMm.length;
-  let width = faceWidthMm - widening * pastRecessionsMm.reduce((sum, each) => sum + each, 0);
+  let width = faceWidthMm - widening * sum(pastRecessionsMm);
   return pastRecessionsMm.map((recessionMm, i) => {
     const point = { touchUp: i - count, faceWidthMm: Math.max(0, width) };
     width += widening * recessionMm;

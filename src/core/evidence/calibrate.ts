@@ -1,3 +1,4 @@
+import { sum } from 'd3-array';
 import { positive } from '../check';
 
 /** How far a person's log stands from the prediction, as a factor with its spread. */
@@ -17,7 +18,7 @@ export interface RatioSum {
 
 /** Throws a `RangeError` on a ratio that is not positive. */
 function ratioSum(ratios: readonly number[]): RatioSum {
-  const sumLn = ratios.reduce((total, r) => total + Math.log(positive(r, 'ratios')), 0);
+  const sumLn = sum(ratios, (r) => Math.log(positive(r, 'ratios')));
   return { count: ratios.length, sumLn };
 }
 

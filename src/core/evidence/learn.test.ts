@@ -149,7 +149,8 @@ describe('hardness by the log', () => {
         hardnessHrc: assumed(i),
       }),
     );
-  const learned = (evidence: readonly Evidence[]) => learn({ evidence, stated }).hardness.open;
+  const learned = (evidence: readonly Evidence[]) =>
+    learn({ evidence, stated }).hardness.get('open');
 
   it('does not feed on itself: what plans assumed meanwhile leaves the same range', () => {
     const steady = learned([...known(1), ...truly(61, () => 56)])!;
@@ -181,7 +182,7 @@ describe('hardness by the log', () => {
   });
 
   it('says nothing where it is known already, or the log is short', () => {
-    expect(learn({ evidence: known(2), stated }).hardness.known).toBeUndefined();
+    expect(learn({ evidence: known(2), stated }).hardness.get('known')).toBeUndefined();
     expect(learned([...known(1), ...truly(61, () => 56, 1)])).toBeUndefined();
   });
 });

@@ -15,7 +15,7 @@ import type { Learned, LearnedDulling, LearnedHand, LearnedHardness } from './le
 export interface Lessons {
   hand: LearnedHand;
   /** By tool, where its hardness was a range that the log narrows. */
-  hardness: Record<string, LearnedHardness>;
+  hardness: ReadonlyMap<string, LearnedHardness>;
   dulling: LearnedDulling;
   endurance: Endurance[];
 }
@@ -35,7 +35,7 @@ export function learn(input: {
   const hardness = learnHardness(strokesOf(evidence), stated);
   const plannedHrc = new Map(
     stated.map(({ toolId, lowHrc, highHrc }) => {
-      const learned = hardness[toolId] ?? { lowHrc, highHrc };
+      const learned = hardness.get(toolId) ?? { lowHrc, highHrc };
       return [toolId, (learned.lowHrc + learned.highHrc) / 2];
     }),
   );

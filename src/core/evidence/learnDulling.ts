@@ -34,7 +34,7 @@ export function learnDulling(spells: readonly DullingEvidence[]): LearnedDulling
     for (const [id, each] of members)
       if (id !== MIXED) tasks.set(`${toolId}/${id}`, found(each, byTask.get(id)!));
   }
-  return { tools: Object.fromEntries(tools), tasks: Object.fromEntries(tasks) };
+  return { tools, tasks };
 }
 
 /** A spell's likelihood as one of a factor on the rates at another hardness: a harder steel dulls less. */

@@ -28,7 +28,7 @@ const POINTS = 49;
 export function learnHardness(
   strokes: readonly StrokesEvidence[],
   stated: readonly StatedHardness[],
-): Record<string, LearnedHardness> {
+): ReadonlyMap<string, LearnedHardness> {
   const middle = new Map(
     stated.map(({ toolId, lowHrc, highHrc }) => [toolId, (lowHrc + highHrc) / 2]),
   );
@@ -60,7 +60,7 @@ export function learnHardness(
     );
     return [[toolId, { lowHrc: at(0.16), highHrc: at(0.84), steps: own.length }] as const];
   });
-  return Object.fromEntries(found);
+  return new Map(found);
 }
 
 /** What the other tools say of the factor of a thing in the same hand. */

@@ -13,7 +13,10 @@ export interface Learned {
 /** What a log has taught of a person's hand: strokes by family and by thing on the shelf, and pace by motion. */
 export interface LearnedHand {
   families: Partial<Record<CutterFamily, Learned>>;
-  /** By id of the thing, and of its face: the whole factor, not what is left of it over its family. */
+  /**
+   * By id of the thing, and of its face: the whole factor, not what is left of it over its family. Plain, as it is
+   * part of what threads are asked with, and told apart by.
+   */
   things: Record<string, Learned>;
   /** Strokes a minute over those of the person's settings. */
   pace: Partial<Record<Motion, Learned>>;
@@ -30,9 +33,9 @@ export interface LearnedHardness {
 /** How fast edges dull by the log, as factors on the rates at the hardness that each was learned at. */
 export interface LearnedDulling {
   /** By tool. */
-  tools: Record<string, DullingFactor>;
+  tools: ReadonlyMap<string, DullingFactor>;
   /** By tool and task, `tool/task`. */
-  tasks: Record<string, DullingFactor>;
+  tasks: ReadonlyMap<string, DullingFactor>;
 }
 
 export interface DullingFactor {
@@ -49,7 +52,7 @@ const UNTAUGHT: Learned = { factor: 1, sdLn: PRIORS.familySdLn.value, steps: 0 }
 /** A hand whose log has taught nothing yet. */
 export const UNTAUGHT_HAND: LearnedHand = { families: {}, things: {}, pace: {} };
 
-export const NOTHING_LEARNED: LearnedDulling = { tools: {}, tasks: {} };
+export const NOTHING_LEARNED: LearnedDulling = { tools: new Map(), tasks: new Map() };
 
 /** A factor with what taught it: steps with the thing itself, or with others of its family. */
 export interface StrokesLearned extends Learned {
@@ -76,8 +79,8 @@ export function dullingFactor(
   taskId: string,
 ): DullingFactor {
   const untaught = { factor: 1, sdLn: PRIORS.dullingSdLn.value, spells: 0, hardnessHrc: null };
-  const ofTool = tools[toolId];
-  const ofTask = tasks[`${toolId}/${taskId}`];
+  const ofTool = tools.get(toolId);
+  const ofTask = tasks.get(`${toolId}/${taskId}`);
   if (ofTask) return ofTask;
   return ofTool
     ? { ...ofTool, sdLn: Math.hypot(ofTool.sdLn, PRIORS.dullingTaskSdLn.value) }

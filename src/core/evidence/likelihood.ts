@@ -1,3 +1,4 @@
+import { sum } from 'd3-array';
 import { vickersHardness } from '../wear';
 import { PRIORS } from '../priors';
 import type { DullingEvidence, Look, PaceEvidence, StrokesEvidence } from './evidence';
@@ -29,10 +30,10 @@ export const strokesLikelihood = once((evidence: StrokesEvidence): OnGrid => {
     return normalOnGrid(Math.log(own!.count / predicted), sdLn);
   }
   return onGrid((lnFactor) =>
-    NORMAL_POINTS.reduce((sum, [at, weight]) => {
+    sum(NORMAL_POINTS, ([at, weight]) => {
       const neededLn = Math.log(predicted) + lnFactor + at * sdLn;
-      return sum + weight * looks.reduce((all, look) => all * chance(look, neededLn, evidence), 1);
-    }, 0),
+      return weight * looks.reduce((all, look) => all * chance(look, neededLn, evidence), 1);
+    }),
   );
 });
 
@@ -70,7 +71,7 @@ export function paceLikelihood({ seen, predicted, sdLn }: PaceEvidence): OnGrid 
 export const dullingLikelihood = once(({ startUm, tests }: DullingEvidence): OnGrid => {
   const spellSd = Math.hypot(PRIORS.daySdLn.value, PRIORS.hoursSdLn.value);
   return onGrid((lnFactor) =>
-    NORMAL_POINTS.reduce((sum, [at, weight]) => {
+    sum(NORMAL_POINTS, ([at, weight]) => {
       const factor = Math.exp(lnFactor + at * spellSd);
       const all = tests.reduce((product, { predictedUm, apexUm, sdLn, atLeastUm }) => {
         const expected = Math.log(startUm + factor * predictedUm);
@@ -81,8 +82,8 @@ export const dullingLikelihood = once(({ startUm, tests }: DullingEvidence): OnG
             : normalCdf((expected - Math.log(atLeastUm)) / PRIORS.testYesSdLn.value))
         );
       }, 1);
-      return sum + weight * all;
-    }, 0),
+      return weight * all;
+    }),
   );
 });
 

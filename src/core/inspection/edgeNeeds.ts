@@ -45,11 +45,11 @@ export function zoneStates(input: {
   /** The person's own force tester; the usual one where none is known. */
   tester?: TesterScale | null;
 }): ZoneState[] {
-  const { hardness = {} } = input;
+  const { hardness } = input;
   const sessionsOf = grouped(input.sessions, toolIdOf);
   const inspectionsOf = grouped(input.inspections, toolIdOf);
   return input.tools.flatMap((kept) => {
-    const tool = withHardness(kept, hardness[kept.id] ?? null);
+    const tool = withHardness(kept, hardness?.get(kept.id) ?? null);
     const sessions = sessionsOf.get(tool.id) ?? [];
     const inspections = inspectionsOf.get(tool.id) ?? [];
     const checks = latestChecks(inspections);

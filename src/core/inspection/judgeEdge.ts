@@ -1,3 +1,4 @@
+import { sum } from 'd3-array';
 import type { LoggedSession } from '../../domain/loggedSession';
 import type { Finding, Observation, ToolChecks } from '../../domain/session';
 import type { DamageWay, Job } from '../../domain/terms';
@@ -230,7 +231,7 @@ function thinOutlook(edge: EdgeJob): RungOutlook {
 }
 
 function steelOf({ steps }: Ladder): number {
-  return steps.reduce((sum, { volumeMm3 }) => sum + volumeMm3, 0);
+  return sum(steps, ({ volumeMm3 }) => volumeMm3);
 }
 
 function outlook(

@@ -23,7 +23,7 @@ export interface Standings {
   /** By tool, where the log narrows it: its hardness. */
   hardness: Lessons['hardness'];
   /** By surface: what was done on it since it was last made fresh. */
-  surfaceUse: Record<string, SurfaceUse>;
+  surfaceUse: ReadonlyMap<string, SurfaceUse>;
   /** The person's own force tester; null until the log knows it. Every reading in grams goes by it. */
   tester: TesterScale | null;
 }

@@ -1,3 +1,4 @@
+import { sum } from 'd3-array';
 import type { LoggedSession } from '../../domain/loggedSession';
 import type { Tool, Zone } from '../../domain/tool';
 import { steelBudget } from '../edge';
@@ -16,7 +17,7 @@ export interface SteelLeft {
 export function steelLeft(tool: Tool, zone: Zone, sessions: readonly LoggedSession[]): SteelLeft {
   const pace = steelPace(tool, zone, sessions);
   const pastMm = recessionsSinceMeasured(tool, zone, sessions).map((r) => r.recessionMm);
-  const lostMm = pastMm.reduce((sum, each) => sum + each, 0);
+  const lostMm = sum(pastMm);
   const budget = steelBudget({
     depthMm: Math.max(0, tool.bladeWidthMm - lostMm),
     reserveMm: tool.reserveMm,

@@ -1,3 +1,4 @@
+import { sum } from 'd3-array';
 import { compareAsc } from 'date-fns';
 import type { LoggedSession } from '../../domain/loggedSession';
 import { isWorked } from '../../domain/observation';
@@ -55,7 +56,7 @@ export function bevelDrift(tool: Tool, zone: Zone, sessions: readonly LoggedSess
   if (shifts.length === 0) return NO_DRIFT;
   return {
     touchUps: shifts.length,
-    lagMm: shifts.reduce((sum, shift) => sum + shift, 0),
+    lagMm: sum(shifts),
     steeperDeg: STEEPER_PER_WOBBLE * HOLD_WOBBLE_DEG[hold],
   };
 }

@@ -1,3 +1,4 @@
+import { sum } from 'd3-array';
 import type { Zone } from '../../domain/tool';
 import { span, type Ladder, type LadderStep } from '../ladder';
 
@@ -46,5 +47,5 @@ export function planOfSteps(steps: readonly LadderStep[], apexRadiusUm: number):
 }
 
 function sums(steps: readonly LadderStep[]) {
-  return { minutes: steps.reduce((sum, { minutes }) => sum + minutes, 0), ...span(steps) };
+  return { minutes: sum(steps, ({ minutes }) => minutes), ...span(steps) };
 }

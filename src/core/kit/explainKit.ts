@@ -1,3 +1,4 @@
+import { sum } from 'd3-array';
 import { UNSERVED_MINUTES, type FrontierPoint } from './kitFrontier';
 import type { KitLabel } from './paretoLadders';
 import type { KitSolution, SolvedNeed } from './solveKit';
@@ -33,9 +34,9 @@ export function kitTotals({ items, needs }: KitSolution, carried: ReadonlySet<nu
 
 /** Expected minutes of a kit, with the loss for what it does not serve: what the frontier goes by. */
 export function kitCost(solution: KitSolution, carried: ReadonlySet<number>): number {
-  return solution.needs.reduce(
-    (sum, need) => sum + need.count * (wayWith(need, carried)?.minutes ?? UNSERVED_MINUTES),
-    0,
+  return sum(
+    solution.needs,
+    (need) => need.count * (wayWith(need, carried)?.minutes ?? UNSERVED_MINUTES),
   );
 }
 
@@ -53,10 +54,10 @@ export function thingPrice(
     (need) => wayWith(need, more) !== null && wayWith(need, less) === null,
   );
   const served = solution.needs.filter((need) => !unserved.includes(need));
-  const minutes = served.reduce((sum, need) => {
+  const minutes = sum(served, (need) => {
     const [slow, quick] = [wayWith(need, less), wayWith(need, more)];
-    return sum + (slow && quick ? need.count * (slow.minutes - quick.minutes) : 0);
-  }, 0);
+    return slow && quick ? need.count * (slow.minutes - quick.minutes) : 0;
+  });
   return { minutes, unserved };
 }
 

@@ -1,3 +1,4 @@
+import { sum } from 'd3-array';
 import type { KitLabel } from './paretoLadders';
 import { PRIORS } from '../priors';
 
@@ -67,7 +68,7 @@ export function kitFrontier(input: {
   const carried = new Uint8Array(masses.length);
   for (const i of held) carried[i] = 1;
   const front = new Front();
-  const gramsOf = (): number => masses.reduce((sum, g, i) => sum + (carried[i] ? g : 0), 0);
+  const gramsOf = (): number => sum(masses, (g, i) => (carried[i] ? g : 0));
   const costOf = (own: readonly WeighedNeed[]): number => {
     let cost = 0;
     for (let i = 0; i < masses.length; i += 1) if (carried[i]) cost += tie[i]!;
@@ -221,7 +222,7 @@ class Front {
   points(tie: readonly number[]): FrontierPoint[] {
     return this.grams.map((grams, at) => {
       const items = tie.flatMap((_, i) => (this.sets[at]![i] ? [i] : []));
-      const ties = items.reduce((sum, i) => sum + tie[i]!, 0);
+      const ties = sum(items, (i) => tie[i]!);
       return { items, grams, minutes: this.costs[at]! - ties };
     });
   }

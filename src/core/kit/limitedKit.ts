@@ -1,3 +1,4 @@
+import { sum } from 'd3-array';
 import type { CarryPlace } from '../../domain/terms';
 import { kitTotals, lightestServing } from './explainKit';
 import { LinearProgramme, type Terms } from './linearProgramme';
@@ -93,7 +94,7 @@ export function limitedKit(
   const first = solve(programme.text(worth(cost)));
   if (!first) return null;
   // Of the quickest, the lightest: the cost may not rise by more than what is lost in rounding.
-  const best = cost.reduce((sum, [k, name]) => sum + k * (first[name] ?? 0), 0);
+  const best = sum(cost, ([k, name]) => k * (first[name] ?? 0));
   programme.constrain(worth(cost), '<=', best + SAME_MINUTES);
   const lightest = solve(programme.text(grams(() => true))) ?? first;
   return items.flatMap((_, i) => (Math.round(lightest[`x${i}`] ?? 0) === 1 ? [i] : []));

@@ -1,3 +1,4 @@
+import { sum } from 'd3-array';
 import type { DamageWay } from '../../domain/terms';
 import { strokesLearned, UNTAUGHT_HAND, type LearnedHand } from '../evidence';
 import { KEEN_UP_TO, sizeForFinishUm } from '../sharpness';
@@ -198,7 +199,7 @@ function walked(problem: LadderProblem, ids: readonly string[]): LadderPath | nu
     arcs.push(arc);
   }
   if (arcs.length === 0) return null;
-  return { arcs, minutes: arcs.reduce((sum, { work }) => sum + work.minutes, 0) };
+  return { arcs, minutes: sum(arcs, ({ work }) => work.minutes) };
 }
 
 function described(
@@ -224,14 +225,14 @@ function described(
 /** The span of a plan's minutes: each step's own. */
 export function span(steps: readonly Pick<LadderStep, 'minutesLow' | 'minutesHigh'>[]) {
   return {
-    minutesLow: steps.reduce((sum, { minutesLow }) => sum + minutesLow, 0),
-    minutesHigh: steps.reduce((sum, { minutesHigh }) => sum + minutesHigh, 0),
+    minutesLow: sum(steps, ({ minutesLow }) => minutesLow),
+    minutesHigh: sum(steps, ({ minutesHigh }) => minutesHigh),
   };
 }
 
 function firstStone({ arcs, minutes }: LadderPath): Ladder['firstStones'][number] {
   const { id, sizeUm } = arcs[0]!.to.last;
-  const steelMm3 = arcs.reduce((sum, { work }) => sum + work.volumeMm3, 0);
+  const steelMm3 = sum(arcs, ({ work }) => work.volumeMm3);
   return { id, sizeUm, minutes, steelMm3 };
 }
 

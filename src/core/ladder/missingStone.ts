@@ -1,3 +1,4 @@
+import { sum } from 'd3-array';
 import { KEEN_UP_TO } from '../sharpness';
 import type { ChosenLadder } from './chooseLadder';
 import { ladderSolver, type LadderPath, type LadderProblem } from './shortestLadder';
@@ -73,7 +74,7 @@ function withoutClosing({ arcs }: LadderPath, goal: LadderProblem['goal']): numb
   const end = arcs.findIndex((_, i) =>
     reachesGoal({ minutes: 0, arcs: arcs.slice(0, i + 1) }, goal),
   );
-  return arcs.slice(0, end + 1).reduce((sum, { work }) => sum + work.minutes, 0);
+  return sum(arcs.slice(0, end + 1), ({ work }) => work.minutes);
 }
 
 function candidate({ face }: LadderProblem, sizeUm: number): LadderStone {

@@ -1,3 +1,4 @@
+import { sum } from 'd3-array';
 import { FAMILIES } from '../../domain/families';
 import type { Motion, StepTask } from '../../domain/terms';
 import { finishRadiusUm } from '../sharpness';
@@ -214,29 +215,29 @@ function wholeWork(
   const all = parts.flatMap(({ strokes }) => strokes);
   const lead = all.find(({ removal }) => removal.heavy) ?? all[0]!;
   const counts = parts.map(({ part, strokes }) => {
-    const total = strokes.reduce((sum, each) => sum + each.strokes, 0);
+    const total = sum(strokes, (each) => each.strokes);
     const sections = part.stretch ? 1 : lead.handling.sections;
     return Math.max(1, Math.ceil(total / 2 / sections)) * sections;
   });
-  const minutes = parts.reduce((sum, { strokes }, i) => {
-    const exact = strokes.reduce((total, each) => total + each.strokes, 0);
-    const exactMinutes = strokes.reduce((total, each) => total + each.minutes, 0);
-    return sum + (exact > 0 ? (exactMinutes * 2 * counts[i]!) / exact : 0);
-  }, 0);
+  const minutes = sum(parts, ({ strokes }, i) => {
+    const exact = sum(strokes, (each) => each.strokes);
+    const exactMinutes = sum(strokes, (each) => each.minutes);
+    return exact > 0 ? (exactMinutes * 2 * counts[i]!) / exact : 0;
+  });
   const [first] = parts;
   const exact = {
-    strokes: all.reduce((sum, { strokes }) => sum + strokes, 0),
-    minutes: all.reduce((sum, each) => sum + each.minutes, 0),
+    strokes: sum(all, ({ strokes }) => strokes),
+    minutes: sum(all, (each) => each.minutes),
   };
   const { factor } = strokesLearned(hand.learned, stone);
   return {
     task: lead.removal.task,
     handling: lead.handling,
     forceN: lead.forceN,
-    strokesPerSide: counts.reduce((sum, each) => sum + each, 0),
+    strokesPerSide: sum(counts),
     stretch: first!.part.stretch && { ...first!.part.stretch, strokesPerSide: counts[0]! },
     minutes: minutes + CHANGEOVER_MINUTES + deburrStrokes / hand.pace.sweeps,
-    volumeMm3: all.reduce((sum, { removal }) => sum + removal.volumeMm3, 0),
+    volumeMm3: sum(all, ({ removal }) => removal.volumeMm3),
     wearRate,
     contactWidthMm: lead.removal.contactWidthMm,
     apexRadiusUm: stoneFinishUm(face, stone),

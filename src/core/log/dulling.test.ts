@@ -83,7 +83,7 @@ describe('how fast a tool dulls, by its log', () => {
     fc.assert(
       fc.property(fc.double({ min: 0.5, max: 2.5, noNaN: true }), (truth) => {
         const after = (count: number) =>
-          learnDulling(log(Array.from({ length: count }, () => truth))).tools.wren!;
+          learnDulling(log(Array.from({ length: count }, () => truth))).tools.get('wren')!;
         const [one, six] = [after(1), after(6)];
         expect(Math.abs(Math.log(six.factor / truth))).toBeLessThan(0.2);
         expect(six.sdLn).toBeLessThan(one.sdLn);
@@ -96,11 +96,11 @@ describe('how fast a tool dulls, by its log', () => {
 
   it('knows the task itself best, and another by what the tool has shown', () => {
     const three = learnDulling(log([1.6, 1.6, 1.6]));
-    expect(three.tasks[`wren/${chop.id}`]!.spells).toBe(3);
+    expect(three.tasks.get(`wren/${chop.id}`)!.spells).toBe(3);
     const own = dullingFactor(three, 'wren', chop.id);
     const other = dullingFactor(three, 'wren', 'fish');
     expect(own.factor).toBeGreaterThan(1.3);
-    expect(other.factor).toBe(three.tools.wren!.factor);
+    expect(other.factor).toBe(three.tools.get('wren')!.factor);
     expect(other.sdLn).toBeGreaterThan(own.sdLn);
   });
 
@@ -111,30 +111,30 @@ describe('how fast a tool dulls, by its log', () => {
       ...trip,
       work: trip.work.map((each) => ({ ...each, hours: 4 * each.hours })),
     }));
-    const { factor } = learnDulling({ ...own, trips: hours, tools: [four] }).tools.wren!;
-    expect(factor).toBeCloseTo(learnDulling(own).tools.wren!.factor, 9);
+    const { factor } = learnDulling({ ...own, trips: hours, tools: [four] }).tools.get('wren')!;
+    expect(factor).toBeCloseTo(learnDulling(own).tools.get('wren')!.factor, 9);
     expect(factor).toBeGreaterThan(0.9);
   });
 
   it('is told for the hardness that it assumed, so that a narrowed one changes no forecast twice', () => {
-    expect(learnDulling(log([1.5])).tools.wren!.hardnessHrc).toBe(
+    expect(learnDulling(log([1.5])).tools.get('wren')!.hardnessHrc).toBe(
       workingFace(wren, wren.zones[0]!).hardnessHrc,
     );
   });
 
   it('learns nothing from work that hardly dulls, or that lies too far from its looks', () => {
-    expect(learnDulling(log([1.5], 0.25)).tools).toEqual({});
+    expect(learnDulling(log([1.5], 0.25)).tools.size).toBe(0);
     const own = log([1.5]);
     const far = own.inspections.map((each, i) =>
       i === 0 ? { ...each, at: addDays(parseISO(each.at), -20).toISOString() } : each,
     );
-    expect(learnDulling({ ...own, inspections: far }).tools).toEqual({});
+    expect(learnDulling({ ...own, inspections: far }).tools.size).toBe(0);
   });
 
   it('takes an edge that came back keener for one that hardly dulled', () => {
     const own = log([1]);
     const back = own.inspections.map((each, i) => (i === 1 ? look(own.trips[0]!, 18, 0.4) : each));
-    const { factor } = learnDulling({ ...own, inspections: back }).tools.wren!;
+    const { factor } = learnDulling({ ...own, inspections: back }).tools.get('wren')!;
     expect(factor).toBeGreaterThan(0);
     expect(factor).toBeLessThan(0.5);
     expect(seenApex(back[1]!.seen)!.apexRadiusUm).toBeLessThan(0.5);

@@ -75,7 +75,7 @@ export function plannedHardness(
 ): Map<string, number> {
   return new Map(
     statedHardness(tools).map(({ toolId, ...stated }) => {
-      const { lowHrc, highHrc } = hardness[toolId] ?? stated;
+      const { lowHrc, highHrc } = hardness.get(toolId) ?? stated;
       return [toolId, (lowHrc + highHrc) / 2];
     }),
   );

@@ -115,7 +115,7 @@ describe('what a step is evidence of', () => {
     const log = { sessions: sample.sessions.map(loggedSession), shelf: sample, pace: DEFAULT_PACE };
     const { learned } = handOf({ ...log, tools: [] });
     const steps = stepsDone(log.sessions, familyOf);
-    const plannedHrc = plannedHardness([], {});
+    const plannedHrc = plannedHardness([], new Map());
     for (const [id, known] of Object.entries(learned.things)) {
       const {
         now,

@@ -10,20 +10,20 @@ describe('what was done on a surface', () => {
       .filter(({ finishedAt }) => finishedAt !== null)
       .flatMap(({ steps }) => steps)
       .reduce((sum, { left, right }) => sum + left + right, 0);
-    const counted = Object.values(all).reduce((sum, use) => sum + strokesSince(use), 0);
+    const counted = [...all.values()].reduce((sum, use) => sum + strokesSince(use), 0);
     expect(counted).toBe(strokes);
   });
 
   it('counts from the moment that it was made fresh, and nothing of work that is under way', () => {
     const since = '2026-09-01T00:00:00.000Z';
     const later = surfaceUse(sample.sessions, () => since);
-    for (const [id, use] of Object.entries(later)) {
-      expect(strokesSince(use)).toBeLessThanOrEqual(strokesSince(all[id]!));
+    for (const [id, use] of later) {
+      expect(strokesSince(use)).toBeLessThanOrEqual(strokesSince(all.get(id)!));
       // Counted since a moment is what came after it, to the stroke.
-      expect(strokesSince(use)).toBe(strokesSince(all[id]!, Date.parse(since)));
+      expect(strokesSince(use)).toBe(strokesSince(all.get(id)!, Date.parse(since)));
     }
     const before = sample.sessions.map((session) => ({ ...session, finishedAt: null }));
-    expect(surfaceUse(before, () => null)).toEqual({});
+    expect(surfaceUse(before, () => null)).toEqual(new Map());
   });
 });
 

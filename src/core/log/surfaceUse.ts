@@ -18,7 +18,7 @@ const DAY_MS = 24 * 3600 * 1000;
 export function surfaceUse(
   sessions: readonly LoggedSession[],
   freshAt: (itemId: string) => string | null,
-): Record<string, SurfaceUse> {
+): Map<string, SurfaceUse> {
   const all = new Map<string, SurfaceUse>();
   for (const { finishedAt, startedAt, steps } of sessions) {
     if (finishedAt === null) continue;
@@ -34,7 +34,7 @@ export function surfaceUse(
     }
   }
   for (const { uses } of all.values()) uses.sort((a, b) => a.atMs - b.atMs);
-  return Object.fromEntries(all);
+  return all;
 }
 
 /** Strokes on a surface after a moment; all of them where none is given. */

@@ -1,3 +1,4 @@
+import { sum } from 'd3-array';
 import type { LoggedSession } from '../../domain/loggedSession';
 import {
   learnStrokes,
@@ -105,7 +106,7 @@ function driftOf(own: readonly StepDone[], { factor, sdLn }: Learned): Taught['d
   const counted = own.filter(({ evidence }) => evidence !== null);
   if (counted.length <= LATEST) return null;
   const latest = counted.slice(-LATEST);
-  const mean = latest.reduce((sum, { ratio }) => sum + Math.log(ratio), 0) / LATEST;
+  const mean = sum(latest, ({ ratio }) => Math.log(ratio)) / LATEST;
   return Math.abs(mean - Math.log(factor)) > sdLn
     ? { steps: LATEST, factor: Math.exp(mean) }
     : null;

@@ -1,3 +1,4 @@
+import { sum } from 'd3-array';
 import { SCHOOLS, type SchoolQuestion, type Schools } from '../../domain/schools';
 import type { Tool, Zone } from '../../domain/tool';
 import { planTouchUp } from '../inspection';
@@ -43,7 +44,7 @@ export function schoolCosts(
       hand,
     };
     const { outcome, steps, minutes, apexRadiusUm } = planTouchUp(worn);
-    const strokesPerSide = steps.reduce((sum, step) => sum + step.strokesPerSide, 0);
+    const strokesPerSide = sum(steps, (step) => step.strokesPerSide);
     return {
       answer,
       touchUp: outcome === 'planned' ? { strokesPerSide, minutes, apexRadiusUm } : null,

@@ -1,3 +1,4 @@
+import { sum } from 'd3-array';
 import type { EdgeTest } from '../../domain/session';
 import type { SharpnessTest } from '../../domain/terms';
 import { positive } from '../check';
@@ -53,8 +54,4 @@ function lnReading(reading: TestReading): { ln: number; sd: number } {
   // d ln r / d g = 1.25 / (g − 50), with the excess kept at the floor where it would vanish.
   const overG = Math.max(grams - 50, 150 * 0.05 ** 0.8);
   return { ln: Math.log(r), sd: (1.25 * noiseG) / overG };
-}
-
-function sum(values: readonly number[]): number {
-  return values.reduce((total, value) => total + value, 0);
 }

@@ -1,3 +1,4 @@
+import { mean, sum } from 'd3-array';
 import { notNegative, positive } from '../check';
 import { lowestCount } from './lowestCount';
 
@@ -64,8 +65,8 @@ export function analyseStropSeries(input: {
     return { verdict: 'too-few', countsMissing: COUNTS_NEEDED - counts, change };
   }
 
-  const meanG = readings.reduce((sum, { grams }) => sum + grams, 0) / readings.length;
-  const flat = readings.reduce((sum, { grams }) => sum + (grams - meanG) ** 2, 0);
+  const meanG = mean(readings, ({ grams }) => grams)!;
+  const flat = sum(readings, ({ grams }) => (grams - meanG) ** 2);
   const { fit, error } = fitted(readings);
   if (flat - error < BEATS_CONSTANT * noiseG ** 2) return { verdict: 'no-effect', meanG };
 
@@ -157,22 +158,21 @@ function leastSquares(
   columns: readonly (readonly number[])[],
   values: readonly number[],
 ): { intercept: number; slopes: number[]; error: number } {
-  const mean = (of: readonly number[]): number => of.reduce((sum, x) => sum + x, 0) / of.length;
   const product = (a: readonly number[], b: readonly number[]): number =>
-    a.reduce((sum, x, i) => sum + x * b[i]!, 0);
-  const means = columns.map(mean);
+    sum(a, (x, i) => x * b[i]!);
+  const means = columns.map((column) => mean(column)!);
   const centred = columns.map((column, k) => column.map((x) => x - means[k]!));
-  const meanValue = mean(values);
+  const meanValue = mean(values)!;
   const offsets = values.map((value) => value - meanValue);
   const slopes = solved(
     centred.map((a) => centred.map((b) => product(a, b))),
     centred.map((a) => product(a, offsets)),
   );
-  const intercept = meanValue - slopes.reduce((sum, slope, k) => sum + slope * means[k]!, 0);
-  const error = offsets.reduce((sum, offset, i) => {
-    const said = slopes.reduce((total, slope, k) => total + slope * centred[k]![i]!, 0);
-    return sum + (offset - said) ** 2;
-  }, 0);
+  const intercept = meanValue - sum(slopes, (slope, k) => slope * means[k]!);
+  const error = sum(offsets, (offset, i) => {
+    const said = sum(slopes, (slope, k) => slope * centred[k]![i]!);
+    return (offset - said) ** 2;
+  });
   return { intercept, slopes, error };
 }
 

@@ -1,3 +1,4 @@
+import { mean, sum } from 'd3-array';
 import type { Observation } from '../../domain/session';
 
 /** One place of an edge that was tested both ways at one look. */
@@ -33,16 +34,15 @@ export function apexAt({ restG, eachG }: TesterScale, grams: number): number {
  */
 export function fitTester(pairs: readonly GramsPair[]): TesterScale {
   const points = pairs.map(({ apexUm, grams }) => ({ x: apexUm ** POWER, y: grams }));
-  const n = points.length;
-  const meanX = sum(points.map(({ x }) => x)) / n;
-  const meanY = sum(points.map(({ y }) => y)) / n;
-  const xx = sum(points.map(({ x }) => (x - meanX) ** 2));
-  const xy = sum(points.map(({ x, y }) => (x - meanX) * (y - meanY)));
+  const meanX = mean(points, ({ x }) => x)!;
+  const meanY = mean(points, ({ y }) => y)!;
+  const xx = sum(points, ({ x }) => (x - meanX) ** 2);
+  const xy = sum(points, ({ x, y }) => (x - meanX) * (y - meanY));
   const eachG = xx > 0 ? xy / xx : 0;
   const restG = meanY - eachG * meanX;
   if (eachG > 0 && restG >= 0) return { restG, eachG };
   const rest = USUAL_TESTER.restG;
-  const slope = sum(points.map(({ x, y }) => x * (y - rest))) / sum(points.map(({ x }) => x * x));
+  const slope = sum(points, ({ x, y }) => x * (y - rest)) / sum(points, ({ x }) => x * x);
   return { restG: rest, eachG: Math.max(1, slope) };
 }
 
@@ -66,8 +66,4 @@ export function byUsualTester<T extends Pick<Observation, 'tests'>>(
     test.grams === null ? test : { ...test, grams: asUsualGrams(test.grams, scale) },
   );
   return { ...seen, tests };
-}
-
-function sum(values: readonly number[]): number {
-  return values.reduce((total, value) => total + value, 0);
 }

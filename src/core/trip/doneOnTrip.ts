@@ -1,3 +1,4 @@
+import { sum } from 'd3-array';
 import { subDays } from 'date-fns';
 import type { LoggedSession } from '../../domain/loggedSession';
 import { isWorked } from '../../domain/observation';
@@ -64,6 +65,6 @@ function doneLine({ id, toolId, zoneId, steps }: LoggedSession, at: string): Don
     zoneId,
     at,
     rung: heaviestRung(worked),
-    minutes: worked.reduce((sum, { activeSeconds }) => sum + activeSeconds, 0) / 60,
+    minutes: sum(worked, ({ activeSeconds }) => activeSeconds) / 60,
   };
 }

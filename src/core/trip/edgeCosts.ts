@@ -1,3 +1,4 @@
+import { sum } from 'd3-array';
 import type { Ladder } from '../ladder';
 import { heaviestRung } from './heaviestRung';
 import { ladderAt, type EdgeAtHand } from './ladderAt';
@@ -25,16 +26,14 @@ export function edgeCosts(input: EdgeAtHand): EdgeCosts {
 
 function costPoint(apexUm: number, chipMm: number, plan: Ladder): CostPoint {
   const { steps, minutes, apexRadiusUm } = plan;
-  const sum = (of: (step: Ladder['steps'][number]) => number): number =>
-    steps.reduce((total, step) => total + of(step), 0);
   return {
     apexUm,
     chipMm,
     minutes,
     rung: heaviestRung(steps.map(({ abrasive }) => abrasive)),
-    strokesPerSide: sum(({ strokesPerSide }) => strokesPerSide),
-    waterMl: sum(({ waterMl }) => waterMl),
-    passes: sum(({ abrasive, strokesPerSide }) =>
+    strokesPerSide: sum(steps, ({ strokesPerSide }) => strokesPerSide),
+    waterMl: sum(steps, ({ waterMl }) => waterMl),
+    passes: sum(steps, ({ abrasive, strokesPerSide }) =>
       abrasive.kind === 'strop' && abrasive.loaded ? 2 * strokesPerSide : 0,
     ),
     endUm: apexRadiusUm,

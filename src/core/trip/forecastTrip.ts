@@ -1,3 +1,4 @@
+import { mean, sum } from 'd3-array';
 import { noEvents, type EventCounts, type TouchUpEvent } from './events';
 import { namedStream, partOf } from './random';
 import { COURSE_STEP_HOURS, simulateEdge, type RunDay } from './simulateEdge';
@@ -41,7 +42,7 @@ export function forecastTrip(
     );
     onProgress((i + 1) / edges.length);
     const total = (of: (noted: RunDay) => number): Spread =>
-      spread(Float64Array.from(all, (own) => own.reduce((sum, noted) => sum + of(noted), 0)));
+      spread(Float64Array.from(all, (own) => sum(own, (noted) => of(noted))));
     return {
       id: edge.id,
       toolId: edge.toolId,
@@ -75,7 +76,7 @@ export function forecastTrip(
 /** Hours of work of a day that still lie ahead of an edge. */
 function hoursAhead({ work, fromDay }: TripEdge, day: number): number {
   if (day < fromDay) return 0;
-  return work.reduce((sum, job) => sum + (job.day === day ? job.hours : 0), 0);
+  return sum(work, (job) => (job.day === day ? job.hours : 0));
 }
 
 /** How often each event comes in a run, on average. */
@@ -117,10 +118,10 @@ function edgeDay(day: number, hours: number, runs: readonly RunDay[]): EdgeDay {
     chipChance: share(runs, ({ chipped }) => chipped),
     belowHours: of(({ belowHours }) => belowHours),
     homeChance: share(runs, ({ isHome }) => isHome),
-    lostHours: runs.reduce((sum, { lostHours }) => sum + lostHours, 0) / runs.length,
+    lostHours: mean(runs, ({ lostHours }) => lostHours)!,
     midJobMinutes: of(({ midJobMinutes }) => midJobMinutes),
     eveningMinutes: of(({ eveningMinutes }) => eveningMinutes),
-    swaps: runs.reduce((sum, { swaps }) => sum + swaps, 0) / runs.length,
+    swaps: mean(runs, ({ swaps }) => swaps)!,
   };
 }
 
@@ -141,9 +142,9 @@ function spread(values: Float64Array): Spread {
   if (values.every((value) => value === first)) {
     return { low: first, median: first, high: first, mean: first };
   }
-  const mean = values.reduce((sum, value) => sum + value, 0) / values.length;
+  const all = mean(values)!;
   values.sort();
   const at = (portion: number): number =>
     values[Math.min(values.length - 1, Math.floor(portion * values.length))] ?? 0;
-  return { low: at(0.16), median: at(0.5), high: at(0.84), mean };
+  return { low: at(0.16), median: at(0.5), high: at(0.84), mean: all };
 }

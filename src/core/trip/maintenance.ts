@@ -1,3 +1,4 @@
+import { sum } from 'd3-array';
 import type { Tool } from '../../domain/tool';
 import type { Trip } from '../../domain/trip';
 import { goesAlong } from '../../domain/tripDays';
@@ -117,7 +118,7 @@ function outDay(
         const own = edge.days[day]!;
         const chance = own[when][rung];
         if (chance < LISTED_FROM) return [];
-        const all = RUNGS_OUT.reduce((sum, each) => sum + own[when][each], 0);
+        const all = sum(RUNGS_OUT, (each) => own[when][each]);
         const { mean } = when === 'midJob' ? own.midJobMinutes : own.eveningMinutes;
         return [
           {

@@ -1,3 +1,4 @@
+import { sum } from 'd3-array';
 import { forecastTrip } from './forecastTrip';
 import type { EdgeForecast, TripForecast, TripProblem } from './types';
 
@@ -60,13 +61,10 @@ export function setAdvice(problem: TripProblem, forecast: TripForecast): SetAdvi
 }
 
 function costOf({ days }: EdgeForecast): WayCost {
-  return days.reduce(
-    (sum, { midJobMinutes, eveningMinutes, belowHours }) => ({
-      minutes: sum.minutes + midJobMinutes.mean + eveningMinutes.mean,
-      belowHours: sum.belowHours + belowHours.mean,
-    }),
-    { minutes: 0, belowHours: 0 },
-  );
+  return {
+    minutes: sum(days, (day) => day.midJobMinutes.mean + day.eveningMinutes.mean),
+    belowHours: sum(days, (day) => day.belowHours.mean),
+  };
 }
 
 function lost({ minutes, belowHours }: WayCost): number {

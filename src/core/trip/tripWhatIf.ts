@@ -1,3 +1,4 @@
+import { sum } from 'd3-array';
 import { toolForm } from '../ladder';
 import { edgeCosts } from './edgeCosts';
 import { forecastTrip } from './forecastTrip';
@@ -66,8 +67,8 @@ function summed({ minutes, edges }: TripForecast): Omit<TripOutcome, 'change'> {
   const days = edges.flatMap((edge) => edge.days);
   return {
     minutes: minutes.mean,
-    belowHours: days.reduce((sum, { belowHours }) => sum + belowHours.mean, 0),
-    chips: days.reduce((sum, { chipChance }) => sum + chipChance, 0),
+    belowHours: sum(days, ({ belowHours }) => belowHours.mean),
+    chips: sum(days, ({ chipChance }) => chipChance),
   };
 }
 

@@ -1,5 +1,6 @@
 'use client';
 
+import { sum } from 'd3-array';
 import { useState } from 'react';
 import { careGroupKey, USUAL_EVERY, type CareGroup, type CareRow } from '../../core';
 import { LimitedNumberField, TextField } from '../../ui/forms/fields';
@@ -19,7 +20,7 @@ export function CareLine({ rows, acts }: { rows: CareGroup; acts: CareActs }) {
   const row = rows[0];
   const { used, putOff, dueAt, ownDueAt, tripId } = row;
   const title = careGroupTitle(rows);
-  const minutesOfAll = rows.reduce((sum, each) => sum + each.minutes, 0);
+  const minutesOfAll = sum(rows, (each) => each.minutes);
   return (
     <li className="border-b border-rule" data-due={careGroupKey(row)}>
       <div className="grid grid-cols-[3rem_1fr] items-start gap-x-3 sm:items-center sm:grid-cols-[3rem_1.3fr_9rem_1.7fr_8rem]">

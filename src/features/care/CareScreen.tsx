@@ -1,5 +1,6 @@
 'use client';
 
+import { sum } from 'd3-array';
 import { differenceInCalendarDays, formatISO, max, parseISO } from 'date-fns';
 import { useState } from 'react';
 import {
@@ -45,7 +46,7 @@ function CareBoard(props: { rows: CareRow[]; trip: Trip | null; states: readonly
   const dated = rows.filter(({ dueAt }) => dueAt !== null);
   const later = careGroups(dated.filter((row) => !due.flat().includes(row)));
   const dateless = rows.filter(({ dueAt }) => dueAt === null);
-  const total = before.reduce((sum, row) => sum + row.minutes, 0);
+  const total = sum(before, (row) => row.minutes);
   const line = (group: CareGroup) => (
     <CareLine key={`${group[0].thingId} ${group[0].doing}`} rows={group} acts={acts} />
   );
@@ -135,10 +136,7 @@ function calendarLines(groups: readonly CareGroup[]) {
     const due = max([parseISO(row.putOff?.until ?? row.dueAt!), new Date()]);
     return {
       title: careGroupTitle(group),
-      details: [
-        careGroupReason(group),
-        minutes(group.reduce((sum, each) => sum + each.minutes, 0)),
-      ],
+      details: [careGroupReason(group), minutes(sum(group, (each) => each.minutes))],
       startsOn: formatISO(due, { representation: 'date' }),
     };
   });

@@ -1,3 +1,4 @@
+import { sum } from 'd3-array';
 import { damageToMend, edgeWord, worstStretch } from '../../core';
 import type { Session, SessionStep } from '../../domain/session';
 import type { Side } from '../../domain/terms';
@@ -28,10 +29,10 @@ export function stretchBefore({ before }: Session, tool: Tool, zone: Zone): Stre
 
 /** Planned minutes of what is still to do, this step in proportion to its strokes. */
 export function minutesLeft(session: Session): string {
-  const left = session.steps.slice(session.stepIndex).reduce((sum, step, i) => {
+  const left = sum(session.steps.slice(session.stepIndex), (step, i) => {
     const done = i === 0 ? (step.left + step.right) / (2 * Math.max(1, step.plannedPerSide)) : 0;
-    return sum + step.plannedMinutes * Math.max(0, 1 - done);
-  }, 0);
+    return step.plannedMinutes * Math.max(0, 1 - done);
+  });
   return minutes(left);
 }
 

@@ -1,5 +1,6 @@
 'use client';
 
+import { sum } from 'd3-array';
 import type { KitItem, KitSolution, KitStep, Shelf } from '../../core';
 import { grams, minutes, placeMm } from '../../ui/format';
 import { ThingDrawing } from '../../ui/things/ThingDrawing';
@@ -38,9 +39,8 @@ export function Mats(props: {
     <div ref={ref} className="grid gap-3">
       {MATS.map(([place, name]) => {
         const own = onMat(shown, place, shelf);
-        const weight = own.reduce(
-          (sum, { item, index }) => sum + (index !== null && carried.has(index) ? item.massG : 0),
-          0,
+        const weight = sum(own, ({ item, index }) =>
+          index !== null && carried.has(index) ? item.massG : 0,
         );
         return (
           <section key={place} aria-label={name} className="bg-base-200">

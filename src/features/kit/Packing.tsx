@@ -1,5 +1,6 @@
 'use client';
 
+import { sum } from 'd3-array';
 import { shelfThings, type Shelf } from '../../core';
 import type { Helper } from '../../domain/shelf';
 import type { Carried, Trip } from '../../domain/trip';
@@ -31,15 +32,13 @@ export function Packing(props: {
     return item && !item.carriedAnyway && thing.place !== 'workshop' ? item.massG : 0;
   };
   const packed = carried.filter((thing) => thing.packed).length;
-  const sum = (things: readonly Carried[]): number =>
-    things.reduce((total, thing) => total + massOf(thing), 0);
   return (
     <section aria-label="Packing" className="mt-3 border-y-2 border-ink bg-base-200 px-3 py-2">
       <div className="flex flex-wrap items-baseline gap-x-6">
         <h2>
           {packed === carried.length
-            ? `Packed: ${grams(sum(carried))}`
-            : `${packed} of ${plural(carried.length, 'thing')} packed, ${grams(sum(carried))} in all`}
+            ? `Packed: ${grams(sum(carried, massOf))}`
+            : `${packed} of ${plural(carried.length, 'thing')} packed, ${grams(sum(carried, massOf))} in all`}
         </h2>
         <Link
           href={`/kit/card${tripQuery(trip.id)}`}
@@ -59,7 +58,7 @@ export function Packing(props: {
             <fieldset key={place}>
               <legend className="flex w-full justify-between font-semibold">
                 <span>{name}</span>
-                <span className="figures">{grams(sum(own))}</span>
+                <span className="figures">{grams(sum(own, massOf))}</span>
               </legend>
               {own.map((thing) => (
                 <CheckField

@@ -1,5 +1,6 @@
 'use client';
 
+import { sum } from 'd3-array';
 import { isAfter } from 'date-fns';
 import { useSearchParams } from 'next/navigation';
 import { seenApex, workMark } from '../../core';
@@ -145,7 +146,7 @@ function linesOf(
     line(
       'Planned a side',
       both(({ steps }) => {
-        const planned = steps.reduce((sum, { plannedPerSide }) => sum + plannedPerSide, 0);
+        const planned = sum(steps, ({ plannedPerSide }) => plannedPerSide);
         return planned > 0 ? String(planned) : 'no plan';
       }),
     ),
@@ -179,9 +180,9 @@ function linesOf(
 }
 
 function sidesOf({ steps }: Session): number {
-  return steps.reduce((sum, { left, right }) => sum + (left + right) / 2, 0);
+  return sum(steps, ({ left, right }) => (left + right) / 2);
 }
 
 function secondsOf({ steps }: Session): number {
-  return steps.reduce((sum, { activeSeconds }) => sum + activeSeconds, 0);
+  return sum(steps, ({ activeSeconds }) => activeSeconds);
 }

@@ -1,5 +1,6 @@
 'use client';
 
+import { min } from 'd3-array';
 import { memo, useMemo } from 'react';
 import { WORK_MARKS } from '../../core';
 import { SelectField, TextField } from '../../ui/forms/fields';
@@ -99,7 +100,7 @@ function DayField(props: {
         onChange={(event) => {
           const ms = Date.parse(`${event.target.value}T00:00:00`);
           if (Number.isNaN(ms)) return onFilter({ span: null });
-          const first = rows.reduce((least, { atMs }) => Math.min(least, atMs), Date.now());
+          const first = min(rows, ({ atMs }) => atMs) ?? Date.now();
           const [from, to] = span ?? [first, Date.now()];
           // The last day counts whole.
           onFilter({

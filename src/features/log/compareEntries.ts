@@ -1,3 +1,4 @@
+import { sum } from 'd3-array';
 import { seenApex } from '../../core';
 import type { LoggedSession } from '../../domain/loggedSession';
 
@@ -36,11 +37,11 @@ function share(older: number, newer: number): number {
 }
 
 function strokesOf({ steps }: LoggedSession): number {
-  return steps.reduce((sum, { left, right }) => sum + left + right, 0);
+  return sum(steps, ({ left, right }) => left + right);
 }
 
 function secondsOf({ steps }: LoggedSession): number {
-  return steps.reduce((sum, { activeSeconds }) => sum + activeSeconds, 0);
+  return sum(steps, ({ activeSeconds }) => activeSeconds);
 }
 
 function radiiAgainst(older: Seen, newer: Seen) {

@@ -1,5 +1,6 @@
 'use client';
 
+import { sum } from 'd3-array';
 import { CHANGEOVER_MINUTES, sittingOrder, type JobPlan } from '../../core';
 import { minutes, sentence } from '../../ui/format';
 import type { OtherEdge } from './useSitting';
@@ -21,8 +22,8 @@ export function Sitting(props: {
     ...along.map((other) => ({ id: other.need.zone.name, plan: other.plan })),
   ];
   const turns = turnsOf(edges);
-  const together = edges.reduce((sum, edge) => sum + edge.plan.minutes, 0);
-  const stepCount = edges.reduce((sum, edge) => sum + edge.plan.steps.length, 0);
+  const together = sum(edges, (edge) => edge.plan.minutes);
+  const stepCount = sum(edges, (edge) => edge.plan.steps.length);
   const saved = (stepCount - turns.length) * CHANGEOVER_MINUTES;
   return (
     <section className="mt-6" aria-label="In one sitting">

@@ -1,5 +1,6 @@
 'use client';
 
+import { sum } from 'd3-array';
 import { useMemo, useState } from 'react';
 import { whatIf, type EdgeJob, type JobPlan, type OtherWay } from '../../core';
 import { minutesSpan, ml, steel, um } from '../../ui/format';
@@ -62,19 +63,17 @@ export default function WhatIf(props: {
 function Row({ name, plan, onTake }: { name: string; plan: JobPlan; onTake?: () => void }) {
   const { steps, apexRadiusUm } = plan;
   const lastStone = steps.findLast(({ abrasive }) => abrasive.kind === 'stone');
-  const sum = (of: (step: JobPlan['steps'][number]) => number): number =>
-    steps.reduce((total, step) => total + of(step), 0);
-  const waterMl = sum((step) => step.waterMl);
+  const waterMl = sum(steps, (step) => step.waterMl);
   return (
     <tr>
       <td className="font-semibold">{name}</td>
       <td className="number">{minutesSpan(plan)}</td>
-      <td className="number">{sum(({ strokesPerSide }) => strokesPerSide)}</td>
+      <td className="number">{sum(steps, ({ strokesPerSide }) => strokesPerSide)}</td>
       <td>
         {um(apexRadiusUm)}, {passesWords(apexRadiusUm)}
       </td>
       <td>{lastStone ? finishWords(lastStone.abrasive.sizeUm) : 'as it is'}</td>
-      <td className="number">{steel(sum(({ volumeMm3 }) => volumeMm3))}</td>
+      <td className="number">{steel(sum(steps, ({ volumeMm3 }) => volumeMm3))}</td>
       <td className="number">{waterMl > 0 ? ml(waterMl) : 'none'}</td>
       <td>
         {onTake && (

@@ -1,5 +1,6 @@
 'use client';
 
+import { sum } from 'd3-array';
 import { format } from 'date-fns';
 import type { ReactNode } from 'react';
 import type { EdgeNeed } from '../../core';
@@ -23,7 +24,7 @@ export default function Gate({ trip, needs }: { trip: Trip; needs: readonly Edge
     lines.length > MOST_LINES
       ? [lines.slice(0, MOST_LINES - 1), lines.slice(MOST_LINES - 1)]
       : [lines, []];
-  const total = lines.reduce((sum, line) => sum + line.minutes, 0);
+  const total = sum(lines, (line) => line.minutes);
   return (
     <section aria-label={`Before ${trip.name}`} className="border-x-[10px] border-wood sm:h-full">
       <div className="bg-rail px-2 py-1 text-rail-ink">
@@ -51,7 +52,7 @@ export default function Gate({ trip, needs }: { trip: Trip; needs: readonly Edge
           {more.length > 0 && (
             <Line
               words={<Link href="/care" className="link">{`${more.length} more`}</Link>}
-              minutes={more.reduce((sum, line) => sum + line.minutes, 0)}
+              minutes={sum(more, (line) => line.minutes)}
             />
           )}
         </tbody>

@@ -1,5 +1,6 @@
 'use client';
 
+import { sum } from 'd3-array';
 import Link from '../../ui/Link';
 import type { EdgeNeed } from '../../core';
 import { useEdgeNeeds, useRecords } from '../../live';
@@ -23,7 +24,7 @@ export function RackScreen() {
 
   const trip = nextTrip(trips, new Date());
   const open = needs.filter(asksForWork);
-  const total = open.reduce((sum, { plan }) => sum + (plan?.minutes ?? 0), 0);
+  const total = sum(open, ({ plan }) => plan?.minutes ?? 0);
   const toolsWithWork = new Set(open.map(({ tool }) => tool.id)).size;
   return (
     <>

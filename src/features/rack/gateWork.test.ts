@@ -12,7 +12,7 @@ const care = careRows({
   surfaceUse,
   inspections: sample.inspections,
   care: sample.care,
-  spines: {},
+  spines: new Map(),
   trip,
   now,
 });

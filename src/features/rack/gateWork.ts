@@ -1,3 +1,4 @@
+import { sum } from 'd3-array';
 import { careBeforeTrip, isUntested, TEST_MINUTES, type CareRow, type EdgeNeed } from '../../core';
 import type { Trip } from '../../domain/trip';
 import { goesAlong } from '../../domain/tripDays';
@@ -25,7 +26,7 @@ export function gateWork(
       : [
           {
             words: plural(edges.length, 'edge'),
-            minutes: edges.reduce((total, { plan }) => total + plan!.minutes, 0),
+            minutes: sum(edges, ({ plan }) => plan!.minutes),
           },
         ];
   if (untested.length > 0) {

@@ -1,5 +1,6 @@
 'use client';
 
+import { sum } from 'd3-array';
 import { useController, type Control, type FieldPath, type FieldValues } from 'react-hook-form';
 import { strokesSince, type SurfaceUse } from '../../core';
 import { day, plural } from '../../ui/format';
@@ -39,7 +40,7 @@ function freshWords(
   done: string,
   uses: readonly (SurfaceUse | undefined)[],
 ): string {
-  const strokes = uses.reduce((sum, use) => sum + (use ? strokesSince(use) : 0), 0);
+  const strokes = sum(uses, (use) => (use ? strokesSince(use) : 0));
   const work =
     strokes === 0
       ? 'no stroke in the log'

@@ -3,7 +3,7 @@
 import { strokesSince } from '../../core';
 import type { Shelf } from '../../core';
 import type { Helper } from '../../domain/shelf';
-import { useSurfaceUse } from '../../live';
+import { NO_USE, useSurfaceUse } from '../../live';
 import { day, mm, plural, spoken, um } from '../../ui/format';
 import { ThingDrawing } from '../../ui/things/ThingDrawing';
 import { KeptThings } from './KeptThings';
@@ -21,7 +21,7 @@ export function ShelfTable(props: {
   onEdit: (editing: Editing) => void;
 }) {
   const { shelf, helpers, onEdit } = props;
-  const uses = useSurfaceUse() ?? {};
+  const uses = useSurfaceUse() ?? NO_USE;
   const compoundName = (id: string | null): string =>
     shelf.compounds.find((compound) => compound.id === id)?.name ?? 'bare';
   return (
@@ -47,7 +47,7 @@ export function ShelfTable(props: {
           things={shelf.strops}
           about={(strop) => {
             const { surface, backing, compoundId, loadedAt, otherFace, sagMm, freshLeft } = strop;
-            const use = uses[strop.id];
+            const use = uses.get(strop.id);
             const strokes = use ? strokesSince(use) : 0;
             return [
               `${spoken(surface)}, ${spoken(backing)}, ${compoundName(compoundId)}`,

@@ -5,7 +5,7 @@ import { soakMl } from '../../core';
 import { isGreasy, isOilStone } from '../../domain/lubricantsOf';
 import type { Abrasive } from '../../domain/shelf';
 import { LUBRICANT_KINDS } from '../../domain/terms';
-import { useSurfaceUse } from '../../live';
+import { NO_USE, useSurfaceUse } from '../../live';
 import { CheckField, NumberField } from '../../ui/forms/fields';
 import { Folded } from '../../ui/forms/Folded';
 import { FormMeasure } from '../../ui/forms/FormMeasure';
@@ -18,7 +18,7 @@ import { optionalNumber } from './optionalNumber';
 export function StoneMore({ form }: { form: UseFormReturn<Abrasive> }) {
   const { register, control, formState, setValue } = form;
   const { errors } = formState;
-  const uses = useSurfaceUse() ?? {};
+  const uses = useSurfaceUse() ?? NO_USE;
   const item = useWatch({ control }) as Abrasive;
   const { id, lengthMm, dishMm, lubricants, freshLeft, faces } = item;
   const greased = isOilStone(item);
@@ -74,7 +74,7 @@ export function StoneMore({ form }: { form: UseFormReturn<Abrasive> }) {
         control={control}
         name="freshAt"
         done="cleaned or flattened"
-        uses={faces.map((face) => uses[`${id}/${face.id}`])}
+        uses={faces.map((face) => uses.get(`${id}/${face.id}`))}
         onFresh={() => faces.forEach((_, i) => setValue(`faces.${i}.state`, 'normal'))}
       />
       {freshLeft !== null && freshLeft > 0 && (

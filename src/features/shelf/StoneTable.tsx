@@ -1,3 +1,4 @@
+import { sum } from 'd3-array';
 import { gradeSizeUm, soakMl, strokesSince, type SurfaceUse } from '../../core';
 import { isOilStone, lubricantsOf } from '../../domain/lubricantsOf';
 import type { Abrasive, Face } from '../../domain/shelf';
@@ -13,7 +14,7 @@ const PX_PER_MM = 0.5;
 /** Stones, files, papers and steels, coarse to fine, each drawn from its own measures. */
 export function StoneTable(props: {
   abrasives: readonly Abrasive[];
-  uses: Record<string, SurfaceUse>;
+  uses: ReadonlyMap<string, SurfaceUse>;
   onAdd: () => void;
   onEdit: (record: Abrasive) => void;
 }) {
@@ -75,13 +76,13 @@ const REMEDY: Partial<Record<Face['state'], string>> = {
 };
 
 /** How a stone is: worn hollow, loaded, thirsty, nearly used up, and what it has done. */
-function stateWords(record: Abrasive, uses: Record<string, SurfaceUse>): string {
+function stateWords(record: Abrasive, uses: ReadonlyMap<string, SurfaceUse>): string {
   const { id, dishMm, faces, freshLeft } = record;
   const soaksMl = soakMl(record);
-  const strokes = faces.reduce((sum, face) => {
-    const use = uses[`${id}/${face.id}`];
-    return sum + (use ? strokesSince(use) : 0);
-  }, 0);
+  const strokes = sum(faces, (face) => {
+    const use = uses.get(`${id}/${face.id}`);
+    return use ? strokesSince(use) : 0;
+  });
   return [
     dishMm > 0 && `hollow by ${fineMm(dishMm)}`,
     ...faces.map(({ name, state }) => {

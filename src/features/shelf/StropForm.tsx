@@ -5,7 +5,7 @@ import type { ObjectSchema } from 'yup';
 import { otherFaceId } from '../../core';
 import { stropSchema, type Compound, type Strop } from '../../domain/shelf';
 import { STROP_BACKINGS, STROP_FORMS } from '../../domain/terms';
-import { useSurfaceUse } from '../../live';
+import { NO_USE, useSurfaceUse } from '../../live';
 import { NumberField, SelectField, TextField, wordOptions } from '../../ui/forms/fields';
 import { Folded } from '../../ui/forms/Folded';
 import { FormMeasure } from '../../ui/forms/FormMeasure';
@@ -82,7 +82,7 @@ function StropFaceFields(props: {
 }) {
   const { form, compounds, isOther = false } = props;
   const { register, control } = form;
-  const uses = useSurfaceUse() ?? {};
+  const uses = useSurfaceUse() ?? NO_USE;
   const id = useWatch({ control, name: 'id' });
   const field = <F extends 'surface' | 'compoundId' | 'loadedAt'>(name: F) =>
     (isOther ? `otherFace.${name}` : name) as F;
@@ -107,7 +107,7 @@ function StropFaceFields(props: {
           control={control}
           name={field('loadedAt')}
           done="loaded afresh"
-          uses={[uses[isOther ? otherFaceId(id) : id]]}
+          uses={[uses.get(isOther ? otherFaceId(id) : id)]}
         />
       </div>
     </fieldset>

@@ -5,7 +5,7 @@ const things = taughtThings({
   sessions: sample.sessions,
   tools: sample.tools,
   shelf: sample,
-  hardness: {},
+  hardness: new Map(),
   forgotten: [],
 });
 

@@ -6,7 +6,7 @@ import { plural } from '../../ui/format';
 
 /** What the strokes of the log say of a steel that is known as a range only. */
 export function LearnedHardness({ tool }: { tool: Tool }) {
-  const learned = useStandings()?.hardness[tool.id];
+  const learned = useStandings()?.hardness.get(tool.id);
   if (!learned) return null;
   const { lowHrc, highHrc, steps } = learned;
   return (

@@ -1,3 +1,4 @@
+import { sum } from 'd3-array';
 import type { Trip } from '../../domain/trip';
 import { listed, minutes } from '../../ui/format';
 import { jobLink } from '../../ui/jobAddress';
@@ -11,7 +12,7 @@ export function BackList(props: ListProps) {
   const { trip, plan, done, phase, tools, nameOf } = props;
   const isOver = phase === 'over';
   const ahead = isOver ? plan.home : plan.back;
-  const total = ahead.reduce((sum, line) => sum + line.minutes, 0);
+  const total = sum<{ minutes: number }>(ahead, (line) => line.minutes);
   const nameOfTool = (toolId: string): string => tools.find(({ id }) => id === toolId)?.name ?? '';
   const rusting = plan.rust.filter(({ risk }) => risk === 'high').map(({ toolId }) => toolId);
   const some = plan.rust.filter(({ risk }) => risk === 'some').map(({ toolId }) => toolId);

@@ -1,3 +1,4 @@
+import { sum } from 'd3-array';
 import { careOrders, type CareRow } from '../../core';
 import { edgeName } from '../../domain/edgeName';
 import Link from '../../ui/Link';
@@ -10,9 +11,7 @@ import type { ListProps } from './listProps';
 /** What to do at home: edges, coarse first so that stones are shared, then stones and steel. */
 export function BeforeList(props: ListProps) {
   const { plan, care, refused, done, phase, nameOf } = props;
-  const home =
-    plan.home.reduce((sum, line) => sum + line.minutes, 0) +
-    care.reduce((sum, line) => sum + line.minutes, 0);
+  const home = sum(plan.home, (line) => line.minutes) + sum(care, (line) => line.minutes);
   const thirsty = refused.filter(({ why }) => why === 'water');
   const lying = refused.filter(({ why }) => why === 'flat');
   return (
@@ -67,7 +66,7 @@ function Care({ care }: { care: readonly CareRow[] }) {
       name={careGroupTitle(rows)}
       says={careGroupReason(rows)}
       link="/care"
-      minutes={minutes(rows.reduce((sum, row) => sum + row.minutes, 0))}
+      minutes={minutes(sum(rows, (row) => row.minutes))}
     />
   ));
 }

@@ -1,5 +1,6 @@
 'use client';
 
+import { sum } from 'd3-array';
 import { formatISO } from 'date-fns';
 import type { MaintenancePlan } from '../../core';
 import { edgeName } from '../../domain/edgeName';
@@ -34,7 +35,7 @@ export default function CalendarButton(props: {
 function linesOf(trip: Trip, plan: MaintenancePlan, nameOf: EdgeNamer) {
   const day = (offset: number): string =>
     formatISO(dayOfTrip(trip, offset), { representation: 'date' });
-  const home = plan.home.reduce((sum, line) => sum + line.minutes, 0);
+  const home = sum(plan.home, (line) => line.minutes);
   return [
     {
       title: `Edges before ${trip.name}: ${minutes(home)}`,

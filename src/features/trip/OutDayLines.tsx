@@ -1,3 +1,4 @@
+import { sum } from 'd3-array';
 import type { DoneLine, OutDay, OutLine } from '../../core';
 import Link from '../../ui/Link';
 import { listed, minutes } from '../../ui/format';
@@ -30,9 +31,7 @@ export function OutDayLines(props: {
       <div className="flex items-baseline justify-between gap-3">
         <b>{dayName}</b>
         <span className="figures">
-          {isPast
-            ? minutes(done.reduce((sum, line) => sum + line.minutes, 0))
-            : spreadWords(day.eveningMinutes)}
+          {isPast ? minutes(sum(done, (line) => line.minutes)) : spreadWords(day.eveningMinutes)}
         </span>
       </div>
       {evening.length + done.length === 0 && (

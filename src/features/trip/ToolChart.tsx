@@ -1,5 +1,6 @@
 'use client';
 
+import { sum } from 'd3-array';
 import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import { edgeName } from '../../domain/edgeName';
@@ -53,5 +54,5 @@ export function ToolChart(props: {
 }
 
 function worked(days: readonly { hours: number }[]): number {
-  return days.reduce((sum, { hours }) => sum + hours, 0);
+  return sum(days, ({ hours }) => hours);
 }

@@ -1,3 +1,4 @@
+import { sum } from 'd3-array';
 import type { ReactNode } from 'react';
 import { stoneWaterMl, type DoneOnTrip, type EdgeDay, type OutDay, type Spread } from '../../core';
 import { minutes, ml } from '../../ui/format';
@@ -114,5 +115,5 @@ function aboutWords(spread: Spread): string {
 }
 
 function doneWords({ out }: DoneOnTrip): string {
-  return minutes(out.flat().reduce((sum, line) => sum + line.minutes, 0));
+  return minutes(sum(out.flat(), (line) => line.minutes));
 }

@@ -1,5 +1,6 @@
 'use client';
 
+import { sum } from 'd3-array';
 import { useRef } from 'react';
 import {
   edgeWord,
@@ -126,7 +127,7 @@ function CellBar(props: {
   return (
     <svg width={barPx} height={26} aria-hidden className="block shrink-0">
       {work.map((job, i) => {
-        const before = work.slice(0, i).reduce((sum, { hours }) => sum + hours, 0);
+        const before = sum(work.slice(0, i), ({ hours }) => hours);
         return (
           <rect
             key={job.taskId}

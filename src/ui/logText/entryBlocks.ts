@@ -1,3 +1,4 @@
+import { sum } from 'd3-array';
 import type { LoggedSession } from '../../domain/loggedSession';
 import type { Tool } from '../../domain/tool';
 import type { MarkdownBlock } from '../../formats/markdown';
@@ -12,7 +13,7 @@ export function entryBlocks(
   level: 1 | 2 = 1,
 ): MarkdownBlock[] {
   const { startedAt, job, where, written, before, after, workSince, steps, notes } = session;
-  const seconds = steps.reduce((sum, { activeSeconds }) => sum + activeSeconds, 0);
+  const seconds = sum(steps, ({ activeSeconds }) => activeSeconds);
   const place = tripName ?? (where === 'bench' ? 'at the bench' : 'on the trail');
   const facts: (readonly [string, string])[] = [
     ['Work', `${WORK_WORDS[job]}${written === 'afterwards' ? ', written down afterwards' : ''}`],

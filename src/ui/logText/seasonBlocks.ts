@@ -1,3 +1,4 @@
+import { sum } from 'd3-array';
 import { compareAsc } from 'date-fns';
 import type { LoggedSession } from '../../domain/loggedSession';
 import type { Tool } from '../../domain/tool';
@@ -68,5 +69,5 @@ export function seasonBlocks(input: {
 
 function timeOf(sessions: readonly LoggedSession[]): number {
   const seconds = sessions.flatMap(({ steps }) => steps.map(({ activeSeconds }) => activeSeconds));
-  return seconds.reduce((sum, each) => sum + each, 0) / 60;
+  return sum(seconds) / 60;
 }

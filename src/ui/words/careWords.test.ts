@@ -109,7 +109,7 @@ describe('care of several things', () => {
       surfaceUse,
       inspections: sample.inspections,
       care: sample.care,
-      spines: {},
+      spines: new Map(),
       trip,
       now: now.toISOString(),
     });

@@ -1,3 +1,4 @@
+import { sum } from 'd3-array';
 import { format } from 'date-fns';
 import {
   benchAt,
@@ -144,8 +145,8 @@ function packedMats(trip: Trip, shelf: Shelf, helpers: readonly Helper[]): Packe
       return at === place && item ? [item] : [];
     });
     if (own.length === 0) return [];
-    const sum = own.reduce((total, item) => total + (item.carriedAnyway ? 0 : item.massG), 0);
-    return [{ name, grams: grams(sum), things: own.map((item) => item.name) }];
+    const massG = sum(own, (item) => (item.carriedAnyway ? 0 : item.massG));
+    return [{ name, grams: grams(massG), things: own.map((item) => item.name) }];
   });
 }
 

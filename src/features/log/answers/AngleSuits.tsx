@@ -1,3 +1,4 @@
+import { sum } from 'd3-array';
 import type { DamageByAngle, EdgeAnswers } from '../../../core';
 import { chipDepth, day, deg, plural } from '../../../ui/format';
 import type { EdgeNamer } from '../../../ui/words/edgeNames';
@@ -15,10 +16,7 @@ export function AngleSuits({
 }) {
   const rows = edges.flatMap(({ damage, ...edge }) => (damage ? [{ edge, damage }] : []));
   if (rows.length === 0) return null;
-  const entries = rows.reduce(
-    (sum, { damage }) => sum + damage.stays.reduce((n, { touchUps }) => n + touchUps, 0),
-    0,
-  );
+  const entries = sum(rows, ({ damage }) => sum(damage.stays, ({ touchUps }) => touchUps));
   return (
     <Answer
       title={titleOf(rows, nameOf)}

@@ -1,3 +1,4 @@
+import { sum } from 'd3-array';
 import type { EdgeAnswers } from '../../../core';
 import { plural } from '../../../ui/format';
 import { Columns } from '../../../ui/plot';
@@ -15,7 +16,7 @@ export function HowLong({ edges, nameOf }: { edges: readonly EdgeAnswers[]; name
   const title = moving
     ? `${nameOf(moving.edge)} ${storyWords({ kind: 'stones trend', trend: moving.gaps.trend!, days: moving.gaps.days })}`
     : 'No edge asks sooner or later than it used to.';
-  const entries = rows.reduce((sum, { gaps }) => sum + gaps.days.length + 1, 0);
+  const entries = sum(rows, ({ gaps }) => gaps.days.length + 1);
   return (
     <Answer
       title={title}

@@ -1,3 +1,4 @@
+import { sum } from 'd3-array';
 import type { EdgeAnswers } from '../../../core';
 import { mm, plural, yearsAhead } from '../../../ui/format';
 import type { EdgeNamer } from '../../../ui/words/edgeNames';
@@ -14,7 +15,7 @@ export function SteelTaken({
   const rows = edges.flatMap(({ steel, ...edge }) => (steel ? [{ edge, steel }] : []));
   if (rows.length === 0) return null;
   const most = rows.reduce((a, b) => (perYearMm(b.steel) > perYearMm(a.steel) ? b : a));
-  const touchUps = rows.reduce((sum, { steel }) => sum + steel.pace.touchUps, 0);
+  const touchUps = sum(rows, ({ steel }) => steel.pace.touchUps);
   return (
     <Answer
       title={`${nameOf(most.edge)} loses most steel, ${(1000 * perYearMm(most.steel)).toFixed(0)} µm a year; what is left lasts ${yearsWords(most.steel.years)}.`}

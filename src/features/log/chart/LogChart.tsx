@@ -1,5 +1,6 @@
 'use client';
 
+import { sum } from 'd3-array';
 import { useMemo, useState } from 'react';
 import { WORK_MARKS, type EdgeStory, type LogAnswers, type ZoneState } from '../../../core';
 import type { Tool } from '../../../domain/tool';
@@ -162,7 +163,7 @@ function Signs() {
 /** How much there is to tell of a tool: what its log has found first, then the number of its entries. */
 function tells(edges: LogAnswers['edges']): number {
   const kinds = edges.map(({ story }) => (story ? STORY_ORDER.indexOf(story.kind) : -1));
-  return 1e6 * Math.max(...kinds) + edges.reduce((sum, { entries }) => sum + entries, 0);
+  return 1e6 * Math.max(...kinds) + sum(edges, ({ entries }) => entries);
 }
 
 /** What is told of an edge, the least telling first. */

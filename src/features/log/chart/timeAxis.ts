@@ -1,3 +1,4 @@
+import { min } from 'd3-array';
 import { scaleTime, type ScaleTime } from 'd3-scale';
 import type { EdgeCourse } from '../../../core';
 import type { Span } from '../logFilter';
@@ -10,13 +11,10 @@ const LABELS_PX = 26;
 
 /** From the first thing that is known of any edge until a little after today. */
 export function wholeSpan(courses: readonly EdgeCourse[], nowMs: number): Span {
-  const firstMs = courses.reduce(
-    (first, { entries, line }) => {
-      const starts = [entries[0], line[0]].flatMap((each) => (each ? [Date.parse(each.at)] : []));
-      return Math.min(first, ...starts);
-    },
-    nowMs - 30 * DAY_MS,
+  const starts = courses.flatMap(({ entries, line }) =>
+    [entries[0], line[0]].flatMap((each) => (each ? [Date.parse(each.at)] : [])),
   );
+  const firstMs = min([...starts, nowMs - 30 * DAY_MS])!;
   const margin = Math.max(5 * DAY_MS, 0.03 * (nowMs - firstMs));
   return [firstMs - margin, nowMs + margin];
 }

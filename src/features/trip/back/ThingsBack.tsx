@@ -1,5 +1,6 @@
 'use client';
 
+import { sum } from 'd3-array';
 import { shelfThings, type Shelf } from '../../../core';
 import type { Carried } from '../../../domain/trip';
 import { CheckField } from '../../../ui/forms/fields';
@@ -19,7 +20,7 @@ export function ThingsBack(props: {
   });
   if (named.length === 0) return null;
   const idle = named.filter(({ thing }) => !thing.used);
-  const idleGrams = idle.reduce((sum, { item }) => sum + item.massG, 0);
+  const idleGrams = sum(idle, ({ item }) => item.massG);
   return (
     <fieldset className="mt-6">
       <legend className="sign text-2xl">Which of these were used?</legend>

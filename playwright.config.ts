@@ -20,8 +20,6 @@ export default defineConfig({
     timezoneId: STATED_ZONE,
     viewport: { width: 1280, height: 800 },
     contextOptions: { reducedMotion: 'reduce' },
-    // Keeping the whole application takes a fresh browser seconds: the journeys without a network do it.
-    serviceWorkers: 'block',
     launchOptions,
   },
   webServer: {

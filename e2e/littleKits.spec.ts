@@ -28,7 +28,8 @@ async function addStone(page: Page, name: string, grade: { natural: string } | {
     await dialog.getByLabel(/^Which/).selectOption(grade.natural);
   }
   await dialog.getByRole('button', { name: 'Save' }).click();
-  await expect(page.getByRole('row', { name: new RegExp(name) })).toBeVisible();
+  // What it adds to the edges stands in a row of its own, as soon as that is known.
+  await expect(page.getByRole('row', { name: new RegExp(`^Edit ${name}`) })).toBeVisible();
 }
 
 async function planAt(page: Page, toolId: string, test: string): Promise<void> {

@@ -5,8 +5,6 @@ import { join } from 'node:path';
 import { launchOptions, ORIGIN } from './browser';
 import { expect, open, SCREENS, test, waitUntilPlanned, watch } from './fixtures';
 
-test.use({ serviceWorkers: 'allow' });
-
 /** Resolves when the service worker holds the whole application and controls the page. */
 async function waitUntilKept(page: Page): Promise<void> {
   await page.evaluate(async () => {

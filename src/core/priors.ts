@@ -1,3 +1,5 @@
+import { ROOM_TO_DULL } from '../domain/tasks';
+
 /** One constant of the model that is a starting guess, or a choice that was tried. */
 export interface Prior {
   value: number;
@@ -57,6 +59,16 @@ export const PRIORS = {
   effortSdLn: prior(0.5, 'sd of ln', 'minutes of one touch-up out there around its plan', PRACTICE),
   chipMedianMm: prior(0.15, 'mm', 'depth of a chip, in the middle', PRACTICE),
   chipSdLn: prior(0.8, 'sd of ln', 'depth of chips', PRACTICE),
+  needOverTarget: prior(
+    ROOM_TO_DULL,
+    'targets',
+    'work goes on until an edge is at least so many times as round as its target',
+    PRACTICE,
+  ),
+  dullingReferenceHv: prior(653, 'HV', 'hardness that rates of dulling are told for', PRACTICE),
+  chipReferenceDeg: prior(20, '°', 'angle per side that rates of chips are told for', PRACTICE),
+  chipReferenceHrc: prior(58, 'HRC', 'hardness that rates of chips are told for', PRACTICE),
+  chipFoldHrc: prior(6, 'HRC', 'so much harder, and chips come e times as often', PRACTICE),
   deepChipFromMm: prior(0.25, 'mm', 'a chip from this depth on is a deep one', PRACTICE),
   deepChipMm: prior(0.4, 'mm', 'a deep chip is planned for as one of this depth', PRACTICE),
 

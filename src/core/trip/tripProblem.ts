@@ -1,4 +1,5 @@
-import { ROOM_TO_DULL, tasksOf } from '../../domain/tasks';
+import { PRIORS } from '../priors';
+import { tasksOf } from '../../domain/tasks';
 import type { Zone } from '../../domain/tool';
 import type { Trip } from '../../domain/trip';
 import { goesAlong, tripDayOf, tripPhase } from '../../domain/tripDays';
@@ -108,7 +109,7 @@ function workOf({ tool, zone }: ZoneState, trip: Trip, dulling: LearnedDulling):
         hours,
         wear: { umPerHour: umPerHour * factor, chipsPerHour },
         learnedFactor: factor,
-        needUm: Math.max(asked!.neededApexUm, ROOM_TO_DULL * zone.targetApexUm),
+        needUm: Math.max(asked!.neededApexUm, PRIORS.needOverTarget.value * zone.targetApexUm),
       },
     ];
   });

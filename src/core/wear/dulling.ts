@@ -1,9 +1,8 @@
 import type { Carbide } from '../../domain/terms';
 import type { TripTask } from '../../domain/tripTasks';
+import { PRIORS } from '../priors';
 import { vickersHardness } from './hardness';
 
-/** Vickers hardness of the steel that the rates are told for, 58 HRC. */
-const REFERENCE_HV = 653;
 const CARBIDE_SHARE: Record<Carbide, number> = {
   low: 1,
   moderate: 0.85,
@@ -27,8 +26,11 @@ export function edgeWear(
 ): EdgeWear {
   const { angleDeg, hardnessHrc, carbide } = edge;
   const hv = vickersHardness({ hardnessHrc });
+  const flatter = PRIORS.chipReferenceDeg.value / angleDeg;
+  const harder = hardnessHrc - PRIORS.chipReferenceHrc.value;
   return {
-    umPerHour: (task.dullingUmPerHour * REFERENCE_HV * CARBIDE_SHARE[carbide]) / hv,
-    chipsPerHour: task.chipsPerHour * (20 / angleDeg) ** 2 * Math.exp((hardnessHrc - 58) / 6),
+    umPerHour:
+      (task.dullingUmPerHour * PRIORS.dullingReferenceHv.value * CARBIDE_SHARE[carbide]) / hv,
+    chipsPerHour: task.chipsPerHour * flatter ** 2 * Math.exp(harder / PRIORS.chipFoldHrc.value),
   };
 }

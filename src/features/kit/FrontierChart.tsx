@@ -50,6 +50,7 @@ export default function FrontierChart(props: {
               ticks={ticksOf(x, Math.max(3, Math.round(frame.width / 130)), grams)}
               hasMarks
               hasRule
+              dropPx={40}
             />
             <Course
               data={[...points, { grams: x.invert(frame.right), minutes: last.minutes }]}

@@ -1,4 +1,4 @@
-import { DEFAULT_PACE, findLadder, type Ladder } from '../../core';
+import { DEFAULT_PACE, findLadder, PRIORS, type Ladder } from '../../core';
 import { faceOf, stone, strop } from '../../testing/ladderFixtures';
 import { stepWorking } from './stepWorking';
 import { TOOL_KINDS } from '../../domain/kinds';
@@ -52,6 +52,7 @@ describe('the working of a step', () => {
     expect(last.abrasive.kind).toBe('strop');
     const [, strokes] = [...stepWorking(last, face)];
     expect(strokes!.formula).toMatch(/burr’s decay/);
+    expect(numberIn(strokes!.formula)).toBe(PRIORS.closingDecays.value);
     expect(strokes!.answer).toBe(`${last.strokesPerSide} a side`);
   });
 });

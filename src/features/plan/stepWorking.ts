@@ -1,4 +1,4 @@
-import type { LadderStep, WorkingFace } from '../../core';
+import { PRIORS, type LadderStep, type WorkingFace } from '../../core';
 import { isSpineTask } from '../../domain/terms';
 import { deg, fineMm, mm, newtons, ratio, um } from '../../ui/format';
 import type { WorkingLine } from '../../ui/Working';
@@ -25,7 +25,7 @@ function counted(step: LadderStep): WorkingLine[] {
       what: 'Strokes',
       formula:
         step.task === 'strop'
-          ? `1.4 times the burr’s decay, or the strop’s best count where that is less${learned(step)}`
+          ? `${PRIORS.closingDecays.value} times the burr’s decay, or the strop’s best count where that is less${learned(step)}`
           : 'a usual count: nothing is ground away, so nothing is computed',
       answer: `${step.strokesPerSide} a side`,
     },

@@ -26,7 +26,7 @@ export function LevelAxis(props: {
   return (
     <g>
       {ticks.map(({ at, label }) => (
-        <g key={label}>
+        <g key={at}>
           {hasLines && (
             <line x1={left} x2={right} y1={at} y2={at} stroke="var(--rule)" strokeWidth={0.6} />
           )}
@@ -52,16 +52,18 @@ export function FootAxis(props: {
   hasMarks?: boolean;
   /** The line along the foot, where no axis stands there yet. */
   hasRule?: boolean;
+  /** How far below the foot the labels stand (px): under a grip they leave it room. */
+  dropPx?: number;
 }) {
-  const { frame, ticks, title, hasMarks = false, hasRule = false } = props;
+  const { frame, ticks, title, hasMarks = false, hasRule = false, dropPx = 20 } = props;
   const { left, bottom, right, height } = frame;
   return (
     <g>
       {hasRule && <path d={`M${left},${bottom}H${right}`} stroke="var(--ink)" strokeWidth={1.5} />}
       {ticks.map(({ at, label }) => (
-        <g key={label}>
+        <g key={at}>
           {hasMarks && <line x1={at} x2={at} y1={bottom} y2={bottom + 5} stroke="var(--ink)" />}
-          <text x={at} y={bottom + 20} textAnchor="middle">
+          <text x={at} y={bottom + dropPx} textAnchor="middle">
             {label}
           </text>
         </g>

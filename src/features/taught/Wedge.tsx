@@ -19,8 +19,8 @@ export function Wedge({ thing, most }: { thing: TaughtThing; most: number }) {
   const down = ({ factor, sdLn }: typeof last): number => factor * Math.exp(-sdLn);
   return (
     <Plot
-      height={52}
-      margin={{ left: 8, right: 12, top: 3, bottom: 3 }}
+      height={58}
+      margin={{ left: 8, right: 12, top: 6, bottom: 6 }}
       label={null}
       firstWidth={320}
       // Every wedge of the page counts steps on the same scale.

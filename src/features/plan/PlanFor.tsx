@@ -17,12 +17,12 @@ import { LeftOut } from './LeftOut';
 import { PlanBar } from './PlanBar';
 import { PlanHead } from './PlanHead';
 import { Planned } from './Planned';
-import { Sitting } from './Sitting';
 import { useOtherEdges } from './useSitting';
 import { usePlan, type PlanWishes } from './usePlan';
 import { useStart } from './useStart';
 
 const NewAngle = dynamic(() => import('./NewAngle'), { ssr: false });
+const Sitting = dynamic(() => import('./Sitting'), { ssr: false });
 
 interface PlanProps {
   need: LoggedNeed;

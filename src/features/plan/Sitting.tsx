@@ -6,7 +6,7 @@ import { minutes, sentence } from '../../ui/format';
 import type { OtherEdge } from './useSitting';
 
 /** The edges of one tool in one sitting: which come along, in what order, and what that saves. */
-export function Sitting(props: {
+export default function Sitting(props: {
   plan: JobPlan;
   zoneName: string;
   others: readonly OtherEdge[];

@@ -32,6 +32,8 @@ const config: NextConfig = {
   env: { MODEL_ID: modelId() },
   reactStrictMode: true,
   poweredByHeader: false,
+  // It is served on the machine that shows it: packing and unpacking would only take its time.
+  compress: false,
   devIndicators: false,
   // `npm test` checks the types once, for all of the project.
   typescript: { ignoreBuildErrors: true },

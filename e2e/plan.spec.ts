@@ -186,7 +186,7 @@ test('a scandi is worked at its micro-bevel, and a machete section by section', 
   await open(page, '/touch-up?tool=wren');
   await expect(page.getByText(/hold 15° per side/).first()).toBeVisible();
   await page.getByRole('button', { name: 'Start the touch-up' }).click();
-  await expect(page.getByText('15° per side').first()).toBeVisible();
+  await expect(page.getByRole('figure').getByText('15° per side')).toBeVisible();
 
   await startTouchUp(page, 'bracken');
   await expect(page.getByText(/Section 1 of 2, .*a little over the next/)).toBeVisible();

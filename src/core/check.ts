@@ -29,6 +29,11 @@ export function edgeAngle(value: number, field: string): number {
   return inRange(value, field, 5, 60);
 }
 
+/** An angle per side that a tool or a stone is held at, flatter than any edge where steel behind it is worked. */
+export function heldAngle(value: number, field: string): number {
+  return inRange(value, field, 0.1, 60);
+}
+
 /** The half angle of the faces behind a bevel: 0 up to, but not including, the bevel's own angle. */
 export function faceAngle(value: number, field: string, bevelAngleDeg: number): number {
   if (!Number.isFinite(value) || value < 0 || value >= bevelAngleDeg) {

@@ -19,10 +19,8 @@ export {
   facetSchedule,
   findAngle,
   flatAngle,
-  holdGuide,
   microbevel,
   profileThickness,
-  puckRearLift,
   sectionProfile,
   spineLift,
   thickening,
@@ -34,7 +32,6 @@ export type {
   CoinStack,
   EdgeAim,
   FoundAngle,
-  HoldGuide,
   MeasuredTool,
   NearCoins,
   ProfilePoint,
@@ -54,7 +51,6 @@ export {
   findLadder,
   shelfAbrasives,
   shelfThings,
-  stoneInHand,
   toolForm,
   whyUnfit,
   workingFace,
@@ -138,6 +134,8 @@ export type {
   VerdictReason,
   ZoneState,
 } from './inspection';
+export { contactOf, edgeHold, heldStep, inkAnswer, shearingDeg, stepHold, wantsBurr } from './hold';
+export type { Hold, HoldGuide, InkAnswer } from './hold';
 export { microBevelCost, schoolCosts, USUAL_MICRO_BEVEL } from './schools';
 export type { MicroBevelCost, SchoolNote } from './schools';
 export {
@@ -279,7 +277,7 @@ export type {
   EdgeCourse,
   EdgeStory,
   Effort,
-  Hold,
+  HoldByInk,
   LogAnswers,
   PlansMet,
   SideBalance,

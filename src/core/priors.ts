@@ -170,6 +170,19 @@ export const PRIORS = {
     'a closing strop takes so many times the burr’s decay, and never more than the best count',
     PRACTICE,
   ),
+  shearingTimes: prior(
+    2.25,
+    'times',
+    'a burr is sheared off at so many times the angle of the face, up to 60°',
+    PRACTICE,
+  ),
+  inkTurnDeg: prior(
+    1,
+    '°',
+    'ink that is off its place asks for so large a turn of the hold',
+    PRACTICE,
+  ),
+  overEdgeMm: prior(8, 'mm', 'so much of a stone in the hand stands over the edge', PRACTICE),
   shearingStrokes: prior(
     10,
     'strokes',

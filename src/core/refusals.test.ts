@@ -46,6 +46,8 @@ interface Case {
 const NOT_POSITIVE = [0, -1, NaN, Infinity];
 const NEGATIVE = [-0.1, NaN];
 const NO_EDGE_ANGLE = [4.9, 60.1, NaN];
+/** Steel behind an edge is held flatter than edges are. */
+const NO_HOLD_ANGLE = [0, 60.1, NaN];
 
 const CASES: Record<string, Case> = {
   bevelAngleFromHeight: {
@@ -59,7 +61,7 @@ const CASES: Record<string, Case> = {
     bad: {
       bladeWidthMm: NOT_POSITIVE,
       spineThicknessMm: NOT_POSITIVE,
-      angleDeg: NO_EDGE_ANGLE,
+      angleDeg: NO_HOLD_ANGLE,
       coinThicknessMm: NOT_POSITIVE,
     },
   },
@@ -68,14 +70,14 @@ const CASES: Record<string, Case> = {
     good: { apexToRearRimMm: 70, angleDeg: 25, cheekAngleDeg: 8 },
     bad: {
       apexToRearRimMm: NOT_POSITIVE,
-      angleDeg: NO_EDGE_ANGLE,
+      angleDeg: NO_HOLD_ANGLE,
       cheekAngleDeg: [-1, 25, 40, NaN],
     },
   },
   wedgeHeight: {
     compute: wedgeHeight,
     good: { baseMm: 80, angleDeg: 15, primaryAngleDeg: 2 },
-    bad: { baseMm: NOT_POSITIVE, angleDeg: NO_EDGE_ANGLE },
+    bad: { baseMm: NOT_POSITIVE, angleDeg: NO_HOLD_ANGLE },
   },
   convexArc: {
     compute: convexArc,

@@ -4,6 +4,7 @@ import type { Session, SessionStep } from './session';
 type UnreadOfStep =
   | 'forceN'
   | 'direction'
+  | 'reachMm'
   | 'lubricant'
   | 'sections'
   | 'plannedPerSideLow'

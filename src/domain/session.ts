@@ -102,6 +102,8 @@ const sessionStepSchema = object({
   form: oneOfOrNull(ABRASIVE_FORMS),
   task: oneOf(STEP_TASKS),
   sizeUm: measure(0.05, 2000),
+  /** How far behind the edge the stone reaches, where its rear is lifted; null for a strop, and where nobody noted it. */
+  reachMm: measureOrNull(0, 1000),
   /** Per side; 90 for work on the spine. */
   angleDeg: measure(0, 90),
   forceN: measure(0.1, 100),

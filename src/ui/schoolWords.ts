@@ -1,11 +1,11 @@
-import { tipReach } from '../core';
+import { shearingDeg, tipReach } from '../core';
 import { isSpineTask, type StepTask } from '../domain/terms';
 import type { Tool, Zone } from '../domain/tool';
 import { deg, mm } from './format';
 
 const BURR_WORDS: Record<Tool['schools']['burr'], string> = {
   'alternate light strokes': 'alternate ever lighter strokes',
-  'shear it off': 'two feather-light strokes at twice the angle, edge leading',
+  'shear it off': 'two feather-light strokes, edge leading, at',
   'strop it off': 'leave it for the strop',
 };
 
@@ -26,11 +26,13 @@ export function schoolWords(
   if (isSpineTask(step.task)) return [];
   const { burr, burrWhen, scratches } = tool.schools;
   const words = zone.contour === 'belly' || zone.contour === 'tip' ? [tipWords(tool, step)] : [];
+  const steep = burr === 'shear it off' ? ` ${deg(shearingDeg(step.angleDeg))} per side` : '';
+  const way = `${BURR_WORDS[burr]}${steep}`;
   if (APEX_TASKS.includes(step.task)) {
     words.push(
       burrWhen === 'at every grit'
-        ? `Before you change stones, the burr goes: ${BURR_WORDS[burr]}.`
-        : `The burr goes once, at the end: ${BURR_WORDS[burr]}.`,
+        ? `Before you change stones, the burr goes: ${way}.`
+        : `The burr goes once, at the end: ${way}.`,
     );
     if (scratches === 'unscratched') words.push('Mask the flat behind the bevel.');
   }

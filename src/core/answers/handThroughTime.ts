@@ -13,7 +13,7 @@ export interface SideBalance {
 }
 
 /** How well the angle was held, by ink: the share of looks that found it gone to the edge. */
-export interface Hold {
+export interface HoldByInk {
   then: number;
   now: number;
   /** What was seen most often where it was not; null where it always was. */
@@ -45,7 +45,7 @@ export function sideBalance(log: readonly LoggedSession[]): SideBalance | null {
 }
 
 /** What ink told of the hold in the older half of all looks and in the newer. `log` is oldest first. */
-export function holdByInk(log: readonly LoggedSession[]): Hold | null {
+export function holdByInk(log: readonly LoggedSession[]): HoldByInk | null {
   const seen = log.flatMap(({ steps }) =>
     steps.flatMap(({ inkChecks }) => inkChecks.map((check) => check.seen)),
   );

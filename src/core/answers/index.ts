@@ -4,7 +4,7 @@ export type { DamageByAngle } from './damageByAngle';
 export type { EarnedGrams } from './earnedGrams';
 export type { EdgeStory } from './edgeStory';
 export type { Effort } from './effort';
-export type { Hold, SideBalance } from './handThroughTime';
+export type { HoldByInk, SideBalance } from './handThroughTime';
 export type { EdgeAnswers } from './edgeAnswers';
 export { logAnswers, type LogAnswers } from './logAnswers';
 export { toolStories } from './toolStories';

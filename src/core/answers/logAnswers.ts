@@ -17,7 +17,7 @@ import {
 import { edgeAnswers, type EdgeAnswers } from './edgeAnswers';
 import { earnedGrams, type EarnedGrams } from './earnedGrams';
 import { edgeStory, type EdgeStory } from './edgeStory';
-import { holdByInk, sideBalance, type Hold, type SideBalance } from './handThroughTime';
+import { holdByInk, sideBalance, type HoldByInk, type SideBalance } from './handThroughTime';
 import { plansMet, type PlansMet } from './plansMet';
 
 /** Everything that a log answers. */
@@ -26,7 +26,7 @@ export interface LogAnswers {
   edges: (EdgeAnswers & { story: EdgeStory | null })[];
   plans: PlansMet | null;
   balance: SideBalance | null;
-  hold: Hold | null;
+  hold: HoldByInk | null;
   earned: EarnedGrams[];
   tester: TesterLearned;
 }

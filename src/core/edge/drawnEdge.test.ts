@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { holdGuide, profileThickness, sectionProfile, thicknessBehindEdge } from '.';
+import { profileThickness, sectionProfile, thicknessBehindEdge } from '.';
 import { shelfAbrasives, workingFace } from '../ladder';
 import type { Tool, Zone } from '../../domain/tool';
 import { typicalTool } from '../../domain/typicalTools';
@@ -91,41 +91,6 @@ it('a hollow face is thinner than a flat one between the same ends', () => {
   const end = profile.find(({ halfMm }) => halfMm > 0.9)!;
   const middleMm = (shoulder.depthMm + end.depthMm) / 2;
   expect(profileThickness(profile, middleMm)).toBeLessThan(shoulder.halfMm + end.halfMm);
-});
-
-describe('how an angle is held', () => {
-  const common = { coinThicknessMm: 2.33, stoneLengthMm: 75 };
-
-  it('is a lift and coins for a blade on a stone', () => {
-    const tool = toolOf('scandi-knife');
-    const hold = holdGuide({
-      ...common,
-      tool,
-      zone: tool.zones[0]!,
-      stoneInHand: false,
-      angleDeg: 15,
-    });
-    expect(hold).toMatchObject({ way: 'lift the spine', coins: { coins: 2 } });
-  });
-
-  it('is a tilt for a stone over an axe', () => {
-    const tool = toolOf('felling-axe');
-    const hold = holdGuide({
-      ...common,
-      tool,
-      zone: tool.zones[0]!,
-      stoneInHand: true,
-      angleDeg: 25,
-    });
-    expect(hold).toMatchObject({ way: 'tilt the stone', tiltDeg: 17 });
-  });
-
-  it('is laid flat where the blade lies steeper by itself', () => {
-    const tool = { bladeWidthMm: 8, spineThicknessMm: 6 };
-    const zone = { primaryAngleDeg: 0 };
-    const hold = holdGuide({ ...common, tool, zone, stoneInHand: false, angleDeg: 15 });
-    expect(hold.way).toBe('lay it flat');
-  });
 });
 
 describe('records as the model sees them', () => {

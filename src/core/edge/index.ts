@@ -11,7 +11,6 @@ export { bevelGrowth, touchUpsUntilThinning, wideningPerRecession } from './beve
 export { dishAngleError } from './dish';
 export { steelBudget } from './steelBudget';
 export { sectionProfile, profileThickness, type ProfilePoint } from './sectionProfile';
-export { holdGuide, type HoldGuide } from './holdGuide';
 export {
   agreement,
   ANGLE_METHOD_RULES,

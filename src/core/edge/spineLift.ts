@@ -14,7 +14,8 @@ export function spineLift(input: {
 }): number {
   const { bladeWidthMm, spineThicknessMm, angleDeg } = input;
   const flatDeg = flatAngle({ bladeWidthMm, spineThicknessMm });
-  inRange(angleDeg, 'angleDeg', Math.max(5, flatDeg), 60);
+  // Steel behind the edge is held flatter than any edge is ground.
+  inRange(angleDeg, 'angleDeg', flatDeg, 60);
   return Math.max(0, bladeWidthMm * sinDeg(angleDeg) - (spineThicknessMm / 2) * cosDeg(angleDeg));
 }
 

@@ -1,4 +1,4 @@
-import { edgeAngle, faceAngle, positive } from '../check';
+import { faceAngle, heldAngle, positive } from '../check';
 import { sinDeg } from '../trigonometry';
 
 /**
@@ -6,7 +6,7 @@ import { sinDeg } from '../trigonometry';
  * `angleDeg` per side: θ − cheek angle. A sensor or wedge laid on a blade's face reads the same.
  */
 export function stoneTilt(input: { angleDeg: number; cheekAngleDeg: number }): number {
-  const angleDeg = edgeAngle(input.angleDeg, 'angleDeg');
+  const angleDeg = heldAngle(input.angleDeg, 'angleDeg');
   return angleDeg - faceAngle(input.cheekAngleDeg, 'cheekAngleDeg', angleDeg);
 }
 

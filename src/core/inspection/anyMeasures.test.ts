@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { holdGuide } from '../edge';
+import { heldStep, stepHold } from '../hold';
 import {
   planTouchUp,
   adviseAngle,
@@ -171,16 +171,8 @@ it('an edge is planned, its damage priced and its hold named', () => {
         expect(steelMm3).toBeGreaterThanOrEqual(0);
       }
       for (const step of plan.steps) {
-        const angleDeg = step.stretch?.angleDeg ?? step.angleDeg;
-        expect(angleDeg).toBeLessThanOrEqual(60);
-        holdGuide({
-          tool,
-          zone: zone!,
-          angleDeg,
-          coinThicknessMm: 2.33,
-          stoneInHand: false,
-          stoneLengthMm: 75,
-        });
+        const hold = stepHold(heldStep(step), { tool, zone: zone!, coinThicknessMm: 2.33 });
+        expect(hold!.angleDeg).toBeLessThanOrEqual(60);
       }
       if (plan.zoneAfter) {
         toolSchema.validateSync({ ...tool, zones: [plan.zoneAfter] }, { strict: true });

@@ -1,6 +1,6 @@
 import type { Tool, Zone } from '../../domain/tool';
-import { holdGuide } from '../edge';
-import { stoneInHand, toolForm, workingFace } from '../ladder';
+import { edgeHold, liftOf, possibleTurn } from '../hold';
+import { toolForm, workingFace } from '../ladder';
 import type { AngleAdvice } from './adviseAngle';
 
 /** What can be seen or felt, with how far to change the hold (degrees): above zero the spine, or the
@@ -54,7 +54,10 @@ export function diagnose(input: {
   const { symptomIds, tool, zone, coinThicknessMm, advice } = input;
   return SYMPTOM_IDS.filter((id) => symptomIds.includes(id)).map((id) => {
     const advisedDeg = id === 'chips-from-work' ? advice?.changeDeg : undefined;
-    const found = { id, turnDeg: possibleTurn(tool, zone, advisedDeg ?? TURN_DEG[id]) };
+    const found = {
+      id,
+      turnDeg: possibleTurn(workingFace(tool, zone).angleDeg, advisedDeg ?? TURN_DEG[id], zone),
+    };
     const lift = (turnDeg: number): number => liftAt(tool, zone, coinThicknessMm, turnDeg);
     const liftMm = found.turnDeg === 0 ? null : lift(found.turnDeg) - lift(0);
     const bladeOnStone = toolForm(tool.kind) === 'knife';
@@ -66,34 +69,7 @@ export function diagnose(input: {
   });
 }
 
-/** A turn as far as this edge allows it: held from its faces up to 60° per side. */
-function possibleTurn(tool: Tool, zone: Zone, turnDeg: number): number {
-  const { angleDeg } = workingFace(tool, zone);
-  const lowest = Math.min(
-    angleDeg,
-    Math.max(LOWEST_HOLD_DEG, zone.primaryAngleDeg + OFF_THE_FACE_DEG),
-  );
-  const held = Math.min(HIGHEST_HOLD_DEG, Math.max(lowest, angleDeg + turnDeg));
-  return turnDeg > 0 ? Math.max(0, held - angleDeg) : Math.min(0, held - angleDeg);
-}
-
-/** A stone is laid at least so far off the faces behind the bevel. */
-const OFF_THE_FACE_DEG = 0.05;
-const LOWEST_HOLD_DEG = 5;
-const HIGHEST_HOLD_DEG = 60;
-
 function liftAt(tool: Tool, zone: Zone, coinThicknessMm: number, turnDeg: number): number {
-  const hold = holdGuide({
-    tool,
-    zone,
-    coinThicknessMm,
-    stoneInHand: stoneInHand(tool),
-    stoneLengthMm: 75,
-    angleDeg: workingFace(tool, zone).angleDeg + turnDeg,
-  });
-  return hold.way === 'lift the spine'
-    ? hold.liftMm
-    : hold.way === 'tilt the stone'
-      ? hold.rearLiftMm
-      : 0;
+  const angleDeg = workingFace(tool, zone).angleDeg + turnDeg;
+  return liftOf(edgeHold({ tool, zone, coinThicknessMm }, angleDeg).guide) ?? 0;
 }

@@ -11,7 +11,7 @@ import type {
   StropBacking,
   StropForm,
 } from '../../domain/terms';
-import type { Hold } from '../wear';
+import type { Steadiness } from '../wear';
 import type { Practice } from './practice';
 import type { AbrasiveFamily, StropSurface } from '../../domain/families';
 
@@ -35,7 +35,7 @@ export interface WorkingFace {
   behindAngleDeg: number;
   /** Radius of a convex edge's arc; null where the face is flat. */
   arcRadiusMm: number | null;
-  hold: Hold;
+  hold: Steadiness;
   /** Whether the bevel runs flat to the apex and serves as its own guide. */
   zeroGround: boolean;
   /** A steeper facet along a stretch; null where there is none. */

@@ -1,6 +1,7 @@
 import { newRecord } from '../../domain/newRecord';
 import type { Observation, Session, SessionStep } from '../../domain/session';
 import type { Tool, Zone } from '../../domain/tool';
+import { reachMm } from '../hold';
 import { handling, workingFace, type LadderAbrasive } from '../ladder';
 import { defaultForceN } from '../wear';
 
@@ -68,6 +69,7 @@ function pastStep(past: PastStep, tool: Tool, zone: Zone, doneAt: string): Sessi
     form: isStone ? abrasive.form : null,
     task: isStone ? 'restore the apex' : 'strop',
     sizeUm: abrasive.sizeUm,
+    reachMm: reachMm(abrasive),
     angleDeg: face.angleDeg,
     forceN: defaultForceN({
       abrasive: isStone ? abrasive.family : abrasive.surface,

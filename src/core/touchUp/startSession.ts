@@ -1,6 +1,7 @@
 import { newRecord } from '../../domain/newRecord';
 import type { Observation, Session, SessionStep } from '../../domain/session';
 import type { DamageWay, Job } from '../../domain/terms';
+import { reachMm } from '../hold';
 import type { JobPlan } from '../jobs';
 import type { LadderStep } from '../ladder';
 
@@ -72,6 +73,7 @@ function sessionStep(step: LadderStep, words: StepWords): SessionStep {
     form: step.abrasive.kind === 'stone' ? step.abrasive.form : null,
     task: step.task,
     sizeUm: step.abrasive.sizeUm,
+    reachMm: reachMm(step.abrasive),
     angleDeg: step.angleDeg,
     forceN: step.forceN,
     motion: step.motion,

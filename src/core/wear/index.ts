@@ -17,6 +17,6 @@ export {
   flatDamageBand,
   HOLD_WOBBLE_DEG,
   workedBand,
-  type Hold,
+  type Steadiness,
 } from './workedBand';
 export { strokesFor, DEFAULT_PACE, type Pace } from './strokesFor';

@@ -4,7 +4,7 @@ import { PRIORS } from '../priors';
 
 /** How the angle is held, and the wobble (degrees) that comes with it (prior). */
 export const HOLD_WOBBLE_DEG = { freehand: 1.5, 'resting on the bevel': 0.5, guide: 0.25 } as const;
-export type Hold = keyof typeof HOLD_WOBBLE_DEG;
+export type Steadiness = keyof typeof HOLD_WOBBLE_DEG;
 
 /** Damage is ground out in a narrow band by holding so much above the edge's own angle (prior). */
 export const BAND_ABOVE_DEG = PRIORS.bandAboveDeg.value;

@@ -1,5 +1,6 @@
 import type { Schema } from 'yup';
 import { FIRST_VERSION } from './firstVersion';
+import { sessionToVersion10, VERSION_9 } from './toVersion10';
 import { sessionToVersion9, VERSION_8 } from './toVersion9';
 
 type Loose = Record<string, unknown>;
@@ -21,6 +22,10 @@ export interface Upgrade {
 export const UPGRADES: readonly Upgrade[] = [
   {
     records: { sessions: { from: VERSION_8.session, upgrade: sessionToVersion9 } },
+    newStores: [],
+  },
+  {
+    records: { sessions: { from: VERSION_9.session, upgrade: sessionToVersion10 } },
     newStores: [],
   },
 ];

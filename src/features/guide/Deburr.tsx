@@ -1,16 +1,12 @@
 'use client';
 
-import { holdGuide, stoneInHand } from '../../core';
+import { shearingDeg, stepHold } from '../../core';
 import type { SessionStep } from '../../domain/session';
 import { DEBURR_WAYS, type DeburrWay } from '../../domain/terms';
 import type { Tool, Zone } from '../../domain/tool';
 import { Choice } from '../../ui/Choice';
 import { deg } from '../../ui/format';
-import { holdInShort, MEASURED_AT_MM } from '../../ui/words/holdWords';
-
-/** Feather strokes are held at so many times the angle; no steeper than a hand can find. */
-const STEEPER = 2.25;
-const STEEPEST_DEG = 60;
+import { holdInShort } from '../../ui/words/holdWords';
 
 /** How the burr of a step is taken off: each way with what it asks of the hand. */
 export function Deburr(props: {
@@ -21,15 +17,11 @@ export function Deburr(props: {
   onDeburred: (way: DeburrWay | null) => void;
 }) {
   const { step, tool, zone, coinThicknessMm, onDeburred } = props;
-  const steepDeg = Math.min(STEEPEST_DEG, STEEPER * step.angleDeg);
-  const hold = holdGuide({
-    tool,
-    zone,
-    coinThicknessMm,
-    angleDeg: steepDeg,
-    stoneInHand: stoneInHand(tool),
-    stoneLengthMm: MEASURED_AT_MM,
-  });
+  const steepDeg = shearingDeg(step.angleDeg);
+  const hold = stepHold(
+    { ...step, stretch: null, angleDeg: steepDeg },
+    { tool, zone, coinThicknessMm },
+  );
   return (
     <section className="grid gap-3">
       <h2>The burr off</h2>
@@ -43,9 +35,9 @@ export function Deburr(props: {
         onChoose={onDeburred}
         onClear={() => onDeburred(null)}
       />
-      {step.deburred && (
+      {step.deburred && hold && (
         <p role="status" className="max-w-[60ch]">
-          {WORDS[step.deburred](`${deg(steepDeg)} per side. ${holdInShort(hold)}`)}
+          {WORDS[step.deburred](`${deg(steepDeg)} per side. ${holdInShort(hold.guide)}`)}
         </p>
       )}
     </section>

@@ -1,8 +1,7 @@
 'use client';
 
-import { forceInWords, toolForm } from '../../core';
+import { forceInWords, stepHold, toolForm } from '../../core';
 import type { SessionStep } from '../../domain/session';
-import { isSpineTask } from '../../domain/terms';
 import type { Tool, Zone } from '../../domain/tool';
 import { deg, newtons, sentence, spanMm } from '../../ui/format';
 import { feelWords } from '../../ui/words/feelWords';
@@ -10,6 +9,7 @@ import { schoolWords } from '../../ui/schoolWords';
 import { HoldDrawing } from '../../ui/section/HoldDrawing';
 import { stepCautions } from '../../ui/words/cautions';
 import { handWords } from '../../ui/words/handWords';
+import { donePerSide } from './guideStep';
 
 /** When the step is done, how the hand moves, how the angle is held, what to mind. */
 export function GuideAside(props: {
@@ -21,6 +21,7 @@ export function GuideAside(props: {
 }) {
   const { step, isFirst, tool, zone, coinThicknessMm } = props;
   const cautions = stepCautions(step, toolForm(tool.kind), isFirst);
+  const hold = stepHold(step, { tool, zone, coinThicknessMm }, donePerSide(step));
   return (
     <div className="grid content-start gap-4 py-3">
       <section>
@@ -35,7 +36,7 @@ export function GuideAside(props: {
       </section>
       <section>
         <h2>Listen and feel</h2>
-        <p className="text-[1.08rem]">{feelWords(step)}</p>
+        <p className="text-[1.08rem]">{feelWords(step, zone.grind === 'convex')}</p>
       </section>
       <p className="text-[1.08rem]">
         <b>{handWords(step)}.</b> {sentence(forceInWords(step))}, about {newtons(step.forceN)};{' '}
@@ -49,19 +50,14 @@ export function GuideAside(props: {
           {warning}
         </p>
       ))}
-      {step.stretch && step.stretch.strokesPerSide < step.plannedPerSide && (
+      {hold && hold.thenDeg !== null && hold.stretch && (
         <p>
-          From {spanMm(step.stretch.startMm, step.stretch.endMm)} as drawn; the rest of the edge at{' '}
-          {deg(step.angleDeg)} per side.
+          First from {spanMm(hold.stretch.startMm, hold.stretch.endMm)} as drawn; then the rest of
+          the edge at {deg(hold.thenDeg)} per side.
         </p>
       )}
-      {!isSpineTask(step.task) && (
-        <HoldDrawing
-          tool={tool}
-          zone={zone}
-          angleDeg={step.stretch?.angleDeg ?? step.angleDeg}
-          coinThicknessMm={coinThicknessMm}
-        />
+      {hold && (
+        <HoldDrawing tool={tool} zone={zone} hold={hold} coinThicknessMm={coinThicknessMm} />
       )}
       <ul className="text-soft">
         {cautions.map((caution) => (

@@ -1,9 +1,9 @@
-import { holdGuide, stoneInHand, type HoldGuide } from '../../core';
-import { isSpineTask } from '../../domain/terms';
+import { stepHold } from '../../core';
 import type { SessionStep } from '../../domain/session';
 import type { Tool, Zone } from '../../domain/tool';
-import { holdInShort, MEASURED_AT_MM, neighbourWords } from '../../ui/words/holdWords';
+import { heldAt, holdInShort, neighbourWords } from '../../ui/words/holdWords';
 import { handWords } from '../../ui/words/handWords';
+import { donePerSide } from './guideStep';
 
 interface Held {
   step: SessionStep;
@@ -15,11 +15,16 @@ interface Held {
 /** On a phone, with the count: how it is held, how the hand moves, and when the step is done. */
 export function HoldLine(props: Held) {
   const { step } = props;
-  const hold = isSpineTask(step.task) ? null : heldBy(props);
-  const others = hold?.way === 'lift the spine' ? neighbourWords(hold.coins) : '';
+  const hold = stepHold(step, props, donePerSide(step));
+  const guide = hold?.guide;
+  const others = guide?.way === 'lift the spine' ? neighbourWords(guide.coins) : '';
   return (
     <span className="block lg:hidden">
-      {hold && <span className="sign figures block text-[1.4rem]">{holdInShort(hold)}</span>}
+      {hold && (
+        <span className="sign figures block text-[1.4rem]">
+          {heldAt(hold)}: {holdInShort(hold.guide)}
+        </span>
+      )}
       <span className="block">
         <b>{handWords(step)}</b>
         {others && <span className="figures text-[0.95rem]">; coins {others}</span>}
@@ -27,11 +32,4 @@ export function HoldLine(props: Held) {
       <span className="block">Done when {step.doneWhen[0]}</span>
     </span>
   );
-}
-
-/** How the angle of a step on the edge is held. */
-function heldBy({ step, tool, zone, coinThicknessMm }: Held): HoldGuide {
-  const angleDeg = step.stretch?.angleDeg ?? step.angleDeg;
-  const hold = { tool, zone, angleDeg, coinThicknessMm, stoneInHand: stoneInHand(tool) };
-  return holdGuide({ ...hold, stoneLengthMm: MEASURED_AT_MM });
 }

@@ -1,6 +1,7 @@
 'use client';
 
 import type { ComponentProps } from 'react';
+import { contactOf, wantsBurr } from '../../core';
 import { BurrWalk } from './BurrWalk';
 import { Deburr } from './Deburr';
 import { InkCheck } from './InkCheck';
@@ -15,7 +16,7 @@ export default function LookPanel(
   return (
     <div className="mx-auto grid w-full max-w-3xl flex-1 content-start gap-8 px-4 py-6 sm:px-8">
       <InkCheck {...props} />
-      {props.step.kind === 'stone' && (
+      {props.step.kind === 'stone' && wantsBurr(contactOf(props.step.task)) && (
         <>
           <BurrWalk {...props} />
           <Deburr {...props} />

@@ -1,15 +1,15 @@
 'use client';
 
-import { bevelDrift, type JobPlan } from '../../core';
+import { bevelDrift, heldStep, stepHold, type Hold, type JobPlan } from '../../core';
 import type { Job } from '../../domain/terms';
-import { plural } from '../../ui/format';
+import { listed, plural } from '../../ui/format';
 import { HoldDrawing } from '../../ui/section/HoldDrawing';
 import { SectionDrawing } from '../../ui/section/SectionDrawing';
 import { STOP_USE } from '../../ui/words/stopWords';
 import type { LoggedNeed } from './loggedNeed';
 
 /** Beside the steps: how each angle is held, and the section as it is and as planned. */
-export function PlanAside(props: {
+export default function PlanAside(props: {
   need: LoggedNeed;
   job: Job;
   plan: JobPlan;
@@ -17,31 +17,41 @@ export function PlanAside(props: {
 }) {
   const { need, job, plan, coinThicknessMm } = props;
   const { tool, zone } = need;
-  const holds = [...new Set(plan.steps.map(({ angleDeg }) => angleDeg))];
+  const held = { tool, zone, coinThicknessMm };
+  const holds = holdsOf(plan, held);
   return (
     <div className="mt-6 grid content-start gap-x-12 gap-y-4 md:grid-cols-2">
       {(job === 'thin' || job === 'angle') && <Thinned need={need} job={job} plan={plan} />}
-      {job !== 'spine' &&
-        holds.map((angleDeg) => (
-          <div key={angleDeg}>
-            {holds.length > 1 && <h3>{stepsHeldAt(plan, angleDeg)}</h3>}
-            <HoldDrawing
-              tool={tool}
-              zone={plan.zoneAfter ?? zone}
-              angleDeg={angleDeg}
-              coinThicknessMm={coinThicknessMm}
-            />
-          </div>
-        ))}
+      {holds.map(({ hold, steps }) => (
+        <div key={steps.join()}>
+          {holds.length > 1 && <h3>{stepsInWords(steps)}</h3>}
+          <HoldDrawing {...held} hold={hold} />
+        </div>
+      ))}
       <p className="text-[0.95rem]">{STOP_USE}</p>
     </div>
   );
 }
 
-function stepsHeldAt({ steps }: JobPlan, angleDeg: number): string {
-  const numbers = steps.flatMap((step, i) => (step.angleDeg === angleDeg ? [i + 1] : []));
-  const [first, last] = [numbers[0]!, numbers.at(-1)!];
-  return first === last ? `Step ${first}` : `Steps ${first} to ${last}`;
+/** The holds of a plan, each once, with the numbers of the steps that are held so. */
+function holdsOf(
+  { steps }: JobPlan,
+  held: Parameters<typeof stepHold>[1],
+): { hold: Hold; steps: number[] }[] {
+  const found = new Map<string, { hold: Hold; steps: number[] }>();
+  steps.forEach((step, i) => {
+    const hold = stepHold(heldStep(step), held);
+    if (!hold) return;
+    const key = JSON.stringify([hold.angleDeg, hold.thenDeg, hold.guide]);
+    const known = found.get(key) ?? { hold, steps: [] };
+    known.steps.push(i + 1);
+    found.set(key, known);
+  });
+  return [...found.values()];
+}
+
+function stepsInWords(numbers: readonly number[]): string {
+  return numbers.length === 1 ? `Step ${numbers[0]}` : `Steps ${listed(numbers.map(String))}`;
 }
 
 /** What a new angle or thinning changes: a bevel that has drifted is flat again, any other face is narrower. */

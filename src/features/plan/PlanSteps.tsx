@@ -1,22 +1,19 @@
 import {
   edgeSections,
   forceInWords,
-  holdGuide,
-  stoneInHand,
+  heldStep,
+  stepHold,
   type JobPlan,
   type LadderStep,
   type WorkingFace,
 } from '../../core';
-import { isSpineTask } from '../../domain/terms';
 import type { Tool, Zone } from '../../domain/tool';
 import { Alphabet } from '../../ui/Alphabet';
 import {
   countSpan,
-  deg,
   minutes,
   minutesSpan,
   ml,
-  mm,
   newtons,
   plural,
   sentence,
@@ -24,11 +21,11 @@ import {
   um,
 } from '../../ui/format';
 import { schoolWords } from '../../ui/schoolWords';
-import { coinWords, MEASURED_AT_MM } from '../../ui/words/holdWords';
+import { holdLine } from '../../ui/words/holdWords';
 import { stepWords } from '../../ui/words/stepWords';
 import { Working } from '../../ui/Working';
 import { stepCautions } from '../../ui/words/cautions';
-import { fromEnds, handWords } from '../../ui/words/handWords';
+import { fromEnds, handWords, spineHold } from '../../ui/words/handWords';
 import { LeftOut } from './LeftOut';
 import { endWords } from './PlanBar';
 import { stepWorking } from './stepWorking';
@@ -73,7 +70,7 @@ export function PlanSteps(props: StepsProps) {
 function Step(props: StepsProps & { step: LadderStep; number: number }) {
   const { step, number, face } = props;
   const { doneWhen, warnings } = stepWords(step, face.toolForm === 'axe');
-  const hold = isSpineTask(step.task) ? null : holdWords(props);
+  const hold = stepHold(heldStep(step), props);
   return (
     <li className="border-t border-rule py-2">
       <div className={`figures grid grid-cols-2 items-baseline gap-x-6 gap-y-1 ${STEP_COLUMNS}`}>
@@ -101,7 +98,7 @@ function Step(props: StepsProps & { step: LadderStep; number: number }) {
           {handWords(step)}, {forceInWords(step)}, {newtons(step.forceN)}, {step.lubricant}
           {step.waterMl > 0 && ` ${ml(step.waterMl)}`}
         </p>
-        <p className="text-[0.95rem]">{hold ?? 'held square'}</p>
+        <p className="text-[0.95rem]">{hold ? holdLine(hold) : spineHold(step.task)}</p>
         <p>
           <b>{minutesSpan(step)}</b>
         </p>
@@ -162,33 +159,6 @@ function MoreOfStep(props: StepsProps & { step: LadderStep; number: number }) {
       <Working lines={stepWorking(step, face)} />
     </details>
   );
-}
-
-/** How the angle is found: lift and coins, or the rear of the stone. */
-function holdWords({
-  step,
-  tool,
-  zone,
-  coinThicknessMm,
-}: StepsProps & { step: LadderStep }): string {
-  const angleDeg = step.stretch?.angleDeg ?? step.angleDeg;
-  const hold = holdGuide({
-    tool,
-    zone,
-    angleDeg: Math.min(60, angleDeg),
-    coinThicknessMm,
-    stoneInHand: stoneInHand(tool),
-    stoneLengthMm: MEASURED_AT_MM,
-  });
-  const angle = `hold ${deg(angleDeg)} per side`;
-  switch (hold.way) {
-    case 'lift the spine':
-      return `${angle}: spine up ${mm(hold.liftMm)}, ${coinWords(hold.coins)}`;
-    case 'tilt the stone':
-      return `${angle}: rear up ${mm(hold.rearLiftMm)}`;
-    case 'lay it flat':
-      return `${angle}: lay it flat`;
-  }
 }
 
 /** Where the steps lead, how sure that is, and what would have helped. */

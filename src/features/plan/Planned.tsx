@@ -6,10 +6,10 @@ import type { Zone } from '../../domain/tool';
 import { CheckField } from '../../ui/forms/fields';
 import { LadderChoice } from './LadderChoice';
 import type { LoggedNeed } from './loggedNeed';
-import { PlanAside } from './PlanAside';
 import { PlanSteps } from './PlanSteps';
 import type { PlanWishes } from './usePlan';
 
+const PlanAside = dynamic(() => import('./PlanAside'), { ssr: false });
 const WhatIf = dynamic(() => import('./WhatIf'), { ssr: false });
 
 const isStone = ({ abrasive }: LadderStep): boolean => abrasive.kind === 'stone';

@@ -1,11 +1,11 @@
-import { ARC_PASSES, facetSchedule, puckRearLift, stoneInHand } from '../../core';
+import { ARC_PASSES, edgeHold, facetSchedule, type HoldGuide } from '../../core';
 import type { Tool, Zone } from '../../domain/tool';
-import { deg, fineMm, mm, placeMm } from '../../ui/format';
-import { MEASURED_AT_MM } from '../../ui/words/holdWords';
+import { deg, fineMm } from '../../ui/format';
+import { holdInShort } from '../../ui/words/holdWords';
 
 /** A convex arc as a few facets, apex first, each with the lift or the tilt that finds it. */
-export function Facets({ tool, zone }: { tool: Tool; zone: Zone }) {
-  const overTool = stoneInHand(tool);
+export function Facets(props: { tool: Tool; zone: Zone; coinThicknessMm: number }) {
+  const { tool, zone, coinThicknessMm } = props;
   const facets = facetSchedule({
     thicknessMm: zone.shoulderThicknessMm,
     cheekAngleDeg: zone.primaryAngleDeg,
@@ -13,14 +13,8 @@ export function Facets({ tool, zone }: { tool: Tool; zone: Zone }) {
     facets: ARC_PASSES,
     ...tool,
   });
-  const rearLift = (angleDeg: number): string =>
-    mm(
-      puckRearLift({
-        apexToRearRimMm: MEASURED_AT_MM,
-        angleDeg,
-        cheekAngleDeg: zone.primaryAngleDeg,
-      }),
-    );
+  const guideOf = (angleDeg: number): HoldGuide =>
+    edgeHold({ tool, zone, coinThicknessMm }, angleDeg).guide;
   return (
     <table className="table-plain mt-6 max-w-xl">
       <caption className="sign pb-1 text-left text-lg">The arc as four facets, apex first</caption>
@@ -28,19 +22,15 @@ export function Facets({ tool, zone }: { tool: Tool; zone: Zone }) {
         <tr>
           <th>Held at, per side</th>
           <th className="number">Width</th>
-          <th className="number">
-            {overTool ? `Rear of the stone up, ${placeMm(MEASURED_AT_MM)} back` : 'Spine lift'}
-          </th>
+          <th className="number">Held by</th>
         </tr>
       </thead>
       <tbody>
-        {facets.map(({ angleDeg, faceWidthMm, spineLiftMm }) => (
+        {facets.map(({ angleDeg, faceWidthMm }) => (
           <tr key={angleDeg}>
             <td className="figures">{deg(angleDeg)}</td>
             <td className="number">{fineMm(faceWidthMm)}</td>
-            <td className="number">
-              {overTool ? rearLift(angleDeg) : spineLiftMm === null ? 'lies flat' : mm(spineLiftMm)}
-            </td>
+            <td className="number">{holdInShort(guideOf(angleDeg))}</td>
           </tr>
         ))}
       </tbody>

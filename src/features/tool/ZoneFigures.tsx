@@ -3,6 +3,7 @@
 import {
   bevelDrift,
   bevelFaceWidthMm,
+  edgeHold,
   flatAngle,
   microbevel,
   profileThickness,
@@ -66,7 +67,7 @@ export function ZoneFigures(props: {
         <HoldDrawing
           tool={tool}
           zone={zone}
-          angleDeg={face.angleDeg}
+          hold={edgeHold({ tool, zone, coinThicknessMm })}
           coinThicknessMm={coinThicknessMm}
         />
         <table className="table-plain h-fit">
@@ -83,7 +84,9 @@ export function ZoneFigures(props: {
           </tbody>
         </table>
       </div>
-      {zone.grind === 'convex' && !zone.microBevel && <Facets tool={tool} zone={zone} />}
+      {zone.grind === 'convex' && !zone.microBevel && (
+        <Facets tool={tool} zone={zone} coinThicknessMm={coinThicknessMm} />
+      )}
       <Working lines={working(tool, zone)} />
     </>
   );

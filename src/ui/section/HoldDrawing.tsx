@@ -1,12 +1,13 @@
 'use client';
 
-import { holdGuide, sectionProfile, stoneInHand, type HoldGuide } from '../../core';
+import { PRIORS, sectionProfile, type Hold, type HoldGuide } from '../../core';
 import type { Tool, Zone } from '../../domain/tool';
-import { deg, mm } from '../format';
+import { mm } from '../format';
 import { useWidth } from '../useWidth';
-import { holdDetail, holdHeadline, MEASURED_AT_MM } from '../words/holdWords';
+import { heldAt, holdDetail, holdHeadline } from '../words/holdWords';
 
 const HEIGHT = 150;
+const OVER_EDGE_MM = PRIORS.overEdgeMm.value;
 
 /**
  * How the angle is held: a blade on the stone with the gap under its spine and the coins that fill
@@ -15,33 +16,36 @@ const HEIGHT = 150;
 export function HoldDrawing(props: {
   tool: Tool;
   zone: Zone;
-  angleDeg: number;
+  hold: Hold;
   coinThicknessMm: number;
 }) {
-  const { tool, zone, angleDeg } = props;
-  const hold = holdGuide({
-    ...props,
-    stoneInHand: stoneInHand(tool),
-    stoneLengthMm: MEASURED_AT_MM,
-  });
+  const { tool, zone, hold, coinThicknessMm } = props;
+  const { guide } = hold;
   const [ref, width] = useWidth<SVGSVGElement>(360);
   return (
     <figure>
-      <p className="text-soft">{deg(angleDeg)} per side</p>
-      <p className="sign figures text-3xl">{holdHeadline(hold)}</p>
-      <p>{holdDetail(hold)}</p>
+      <p className="text-soft">{heldAt(hold)}</p>
+      <p className="sign figures text-3xl">{holdHeadline(guide)}</p>
+      <p>{holdDetail(guide)}</p>
       <svg
         ref={ref}
         className="block w-full"
         height={HEIGHT}
         viewBox={`0 0 ${width} ${HEIGHT}`}
         role="img"
-        aria-label={`${holdHeadline(hold)}; ${holdDetail(hold)}`}
+        aria-label={`${holdHeadline(guide)}; ${holdDetail(guide)}`}
       >
-        {hold.way === 'tilt the stone' ? (
-          <StoneOverTool {...props} width={width} tiltDeg={hold.tiltDeg} />
+        {guide.way === 'tilt the stone' || guide.way === 'draw it over' ? (
+          <OverTool tool={tool} zone={zone} hold={hold} width={width} />
         ) : (
-          <BladeOnStone {...props} width={width} hold={hold} zone={zone} />
+          <BladeOnStone
+            tool={tool}
+            zone={zone}
+            angleDeg={hold.angleDeg}
+            guide={guide}
+            coinThicknessMm={coinThicknessMm}
+            width={width}
+          />
         )}
       </svg>
     </figure>
@@ -54,9 +58,9 @@ function BladeOnStone(props: {
   angleDeg: number;
   coinThicknessMm: number;
   width: number;
-  hold: HoldGuide;
+  guide: HoldGuide;
 }) {
-  const { tool, zone, angleDeg, coinThicknessMm, width, hold } = props;
+  const { tool, zone, angleDeg, coinThicknessMm, width, guide } = props;
   const stoneY = HEIGHT - 34;
   const rad = (angleDeg * Math.PI) / 180;
   const highMm = tool.bladeWidthMm * Math.sin(rad) + tool.spineThicknessMm;
@@ -71,8 +75,8 @@ function BladeOnStone(props: {
     ...[...profile].reverse().map(({ depthMm, halfMm }) => at(depthMm, -halfMm)),
   ];
   const [spineX, spineY] = at(profile.at(-1)!.depthMm, profile.at(-1)!.halfMm);
-  const coins = hold.way === 'lift the spine' ? hold.coins.coins : 0;
-  const liftMm = hold.way === 'lift the spine' ? hold.liftMm : 0;
+  const coins = guide.way === 'lift the spine' ? guide.coins.coins : 0;
+  const liftMm = guide.way === 'lift the spine' ? guide.liftMm : 0;
   return (
     <g>
       <rect x={6} y={stoneY} width={width - 12} height={16} fill="var(--rule)" />
@@ -115,20 +119,26 @@ function BladeOnStone(props: {
   );
 }
 
-function StoneOverTool(props: { tool: Tool; zone: Zone; tiltDeg: number; width: number }) {
-  const { tool, zone, tiltDeg, width } = props;
+/** What is drawn of a strop over a tool, behind the edge (mm). */
+const STROP_SHOWN_MM = 60;
+
+/** A stone tilted over a tool that lies still, as long as it reaches; or a strop that bends around its edge. */
+function OverTool(props: { tool: Tool; zone: Zone; hold: Hold; width: number }) {
+  const { tool, zone, hold, width } = props;
+  const { guide, angleDeg } = hold;
+  const reachMm = guide.way === 'tilt the stone' ? guide.leverMm : STROP_SHOWN_MM;
   const profile = sectionProfile(tool, zone);
-  const shownMm = MEASURED_AT_MM * 1.25;
-  const rad = ((tiltDeg + zone.primaryAngleDeg) * Math.PI) / 180;
+  const shownMm = reachMm * 1.25;
+  const rad = (angleDeg * Math.PI) / 180;
   const middle = HEIGHT - 40;
-  const scale = Math.min((width - 40) / shownMm, (middle - 8) / (MEASURED_AT_MM * Math.sin(rad)));
+  const scale = Math.min((width - 40) / shownMm, (middle - 8) / (reachMm * Math.sin(rad)));
   const points = profile.filter(({ depthMm }) => depthMm <= shownMm);
   const upper = points.map((p) => `${20 + p.depthMm * scale},${middle - p.halfMm * scale}`);
   const lower = [...points]
     .reverse()
     .map((p) => `${20 + p.depthMm * scale},${middle + p.halfMm * scale}`);
-  const dx = Math.cos(rad) * scale;
-  const dy = Math.sin(rad) * scale;
+  const at = (mm: number): string =>
+    `${20 + mm * Math.cos(rad) * scale},${middle - mm * Math.sin(rad) * scale}`;
   return (
     <g>
       <polygon
@@ -137,13 +147,15 @@ function StoneOverTool(props: { tool: Tool; zone: Zone; tiltDeg: number; width: 
         stroke="var(--ink)"
         strokeWidth={1.6}
       />
-      <line
-        x1={20 - 8 * dx}
-        y1={middle + 8 * dy}
-        x2={20 + (MEASURED_AT_MM - 8) * dx}
-        y2={middle - (MEASURED_AT_MM - 8) * dy}
+      <path
+        d={
+          guide.way === 'tilt the stone'
+            ? `M${at(-OVER_EDGE_MM)}L${at(reachMm)}`
+            : `M${at(-OVER_EDGE_MM)}L${at(reachMm / 3)}Q${at((2 * reachMm) / 3)} ${20 + reachMm * scale},${middle - reachMm * Math.sin(rad / 2) * scale}`
+        }
+        fill="none"
         stroke="var(--ink)"
-        strokeWidth={8}
+        strokeWidth={guide.way === 'tilt the stone' ? 8 : 4}
         strokeLinecap="round"
       />
     </g>

@@ -73,7 +73,9 @@ describe('of any edge that is judged', () => {
           warnings.forEach(expectSentences);
           const { abrasive, task, direction, lubricant } = step;
           const form = abrasive.kind === 'strop' ? null : abrasive.form;
-          expectSentences(feelWords({ kind: abrasive.kind, form, task, direction, lubricant }));
+          expectSentences(
+            feelWords({ kind: abrasive.kind, form, task, direction, lubricant }, false),
+          );
         }
         for (const { reason } of verdict.plan?.leftOut ?? []) expectWords(unfitWords(reason));
       }),

@@ -1,7 +1,10 @@
 import type { StepTask } from '../../domain/terms';
 
+/** Fewer strokes a side than this raise no burr that a finger feels. */
+const FEWEST_FOR_BURR = 6;
+
 /** The signs that a step is finished: what is seen, felt and heard, not a number; the first in short. */
-export function doneWhen(task: StepTask, isAxe: boolean): string[] {
+export function doneWhen(task: StepTask, isAxe: boolean, strokesPerSide: number): string[] {
   const edge = isAxe ? 'bit' : 'edge';
   switch (task) {
     case 'grind out damage':
@@ -10,12 +13,11 @@ export function doneWhen(task: StepTask, isAxe: boolean): string[] {
         'a burr can be felt along the whole length, on each side in turn',
         'the ink is gone down to the very edge',
       ];
-    case 'restore the apex':
-      return [
-        'a burr can be felt along the whole length, on each side in turn',
-        'the ink is gone down to the very edge',
-        'no glint shows along the edge',
-      ];
+    case 'restore the apex': {
+      const seen = ['the ink is gone down to the very edge', 'no glint shows along the edge'];
+      const burr = 'a burr can be felt along the whole length, on each side in turn';
+      return strokesPerSide < FEWEST_FOR_BURR ? seen : [burr, ...seen];
+    }
     case 'remove scratches':
       return [
         'the scratches of the step before are gone',

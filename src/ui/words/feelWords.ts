@@ -4,7 +4,7 @@ import { isSpineTask } from '../../domain/terms';
 type Step = Pick<SessionStep, 'kind' | 'form' | 'task' | 'direction' | 'lubricant'>;
 
 /** What a step sounds and feels like while it goes well, and what another sound says. */
-export function feelWords(step: Step): string {
+export function feelWords(step: Step, isArc: boolean): string {
   if (isSpineTask(step.task))
     return 'A crisp corner catches a fingernail drawn across it; a round one lets it slide.';
   if (step.kind === 'strop') {
@@ -22,5 +22,8 @@ export function feelWords(step: Step): string {
       : 'a slippery glide says too much of it, or a loaded stone';
   const paper =
     step.form === 'paper' ? ' Drag the edge, never push it: paper tears with a click.' : '';
-  return `The bevel lies flat when it hisses evenly; a rough, grainy scratch turns smooth as the step finishes; ${dry}.${paper}`;
+  const lies = isArc
+    ? 'Each facet of the arc hisses evenly while the stone lies on it'
+    : 'The bevel lies flat when it hisses evenly';
+  return `${lies}; a rough, grainy scratch turns smooth as the step finishes; ${dry}.${paper}`;
 }

@@ -10,13 +10,19 @@ const SPINE_HANDS: Partial<Record<StepTask, string>> = {
   'stone the spine':
     'Strokes along the spine, half from each end; then flat on both faces beside it',
   'raise the hook':
-    'Gentle pushes along each corner with the smooth edge laid flat, tipped a little back and a little over',
+    'Pushes along each corner with the smooth edge laid flat, tipped a little back and a little over',
   'strop the spine': 'Each flat of the blade, then the spine itself',
 };
 
 /** How the hand moves at one step. */
 export function handWords(step: Step): string {
   return SPINE_HANDS[step.task] ?? `${sentence(spoken(step.motion))}, ${step.direction}`;
+}
+
+/** How work on a spine is held: by no angle. */
+export function spineHold(task: StepTask): string {
+  if (task === 'raise the hook') return 'smooth edge flat, tipped a little back and over';
+  return task === 'strop the spine' ? 'each flat, then the spine' : 'held square';
 }
 
 /** Whether strokes are halved by the ends they come from, and not by the sides of the edge. */

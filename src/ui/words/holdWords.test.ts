@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { holdGuide } from '../../core';
+import { edgeHold } from '../../core';
 import { toolOf } from '../../testing/ladderFixtures';
 import { coinWords, holdDetail, holdHeadline, holdInShort } from './holdWords';
 import { TOOL_KINDS } from '../../domain/kinds';
@@ -9,12 +9,14 @@ const holds = fc
     kind: fc.constantFrom(...TOOL_KINDS),
     angleDeg: fc.double({ min: 9, max: 35, noNaN: true }),
     coinThicknessMm: fc.double({ min: 1.2, max: 3.2, noNaN: true }),
-    stoneInHand: fc.boolean(),
+    moves: fc.constantFrom('by tool' as const, 'the stone over a clamped tool' as const),
   })
   .map(({ kind, ...asked }) => {
-    const tool = toolOf(kind);
-    const input = { tool, zone: tool.zones[0]!, stoneLengthMm: 75, ...asked };
-    return { ...asked, hold: holdGuide(input) };
+    const usual = toolOf(kind);
+    const { moves, coinThicknessMm, angleDeg } = asked;
+    const tool = { ...usual, schools: { ...usual.schools, moves } };
+    const held = { tool, zone: tool.zones[0]!, coinThicknessMm };
+    return { ...asked, hold: edgeHold(held, angleDeg).guide };
   });
 
 describe('how an angle is held, in words', () => {

@@ -1,8 +1,5 @@
-import type { CoinStack, HoldGuide, NearCoins } from '../../core';
+import type { CoinStack, Hold, HoldGuide, NearCoins } from '../../core';
 import { deg, mm, placeMm, plural } from '../format';
-
-/** How far behind the edge the lift of a stone over an axe is measured. */
-export const MEASURED_AT_MM = 75;
 
 /** The measure to hold, in as few words as can be read at arm's length. */
 export function holdHeadline(hold: HoldGuide): string {
@@ -13,14 +10,16 @@ export function holdHeadline(hold: HoldGuide): string {
       return `Rear up ${mm(hold.rearLiftMm)}`;
     case 'lay it flat':
       return 'Lay the blade flat';
+    case 'draw it over':
+      return 'Draw it over by eye';
   }
 }
 
 /** The same with its coins, or with where it is measured. */
 export function holdInShort(hold: HoldGuide): string {
   const words = holdHeadline(hold);
-  if (hold.way === 'tilt the stone') return `${words}, ${placeMm(MEASURED_AT_MM)} behind the edge`;
-  if (hold.way === 'lay it flat') return words;
+  if (hold.way === 'tilt the stone') return `${words}, ${placeMm(hold.leverMm)} behind the edge`;
+  if (hold.way !== 'lift the spine') return words;
   const { coins } = hold.coins;
   return coins === 0 ? `${words}, under half a coin` : `${words}, ${plural(coins, 'coin')}`;
 }
@@ -64,8 +63,25 @@ export function holdDetail(hold: HoldGuide): string {
       return `${stackWords(hold.coins)}${others && `; ${others}`}`;
     }
     case 'tilt the stone':
-      return `measured ${placeMm(MEASURED_AT_MM)} behind the edge; ${deg(hold.tiltDeg)} off the face`;
+      return `measured ${placeMm(hold.leverMm)} behind the edge; ${deg(hold.tiltDeg)} off the face`;
     case 'lay it flat':
       return 'it lies at this angle, or steeper, by itself';
+    case 'draw it over':
+      return 'it bends and has no rear to measure: let it lie on the face and follow it to the edge';
   }
+}
+
+/** What is worked at this angle, and where the strokes go on: at 16° per side, then 13°. */
+export function heldAt({ angleDeg, thenDeg }: Hold): string {
+  const then = thenDeg === null ? '' : `, then ${deg(thenDeg)}`;
+  return `${deg(angleDeg)} per side${then}`;
+}
+
+/** A hold in a line: hold 16° per side, then 13°: spine up 6.2 mm, 3 coins. */
+export function holdLine(hold: Hold): string {
+  const { guide } = hold;
+  const coins = guide.way === 'lift the spine' ? `, ${coinWords(guide.coins)}` : '';
+  const lever = guide.way === 'tilt the stone' ? `, ${placeMm(guide.leverMm)} behind the edge` : '';
+  const words = holdHeadline(guide);
+  return `hold ${heldAt(hold)}: ${words.charAt(0).toLowerCase()}${words.slice(1)}${coins}${lever}`;
 }

@@ -1,4 +1,4 @@
-import type { Diagnosis, HoldGuide } from '../../core';
+import type { HoldGuide, InkAnswer } from '../../core';
 import type { InkSeen } from '../../domain/terms';
 import { deg, mm } from '../format';
 import { holdInShort } from './holdWords';
@@ -12,17 +12,35 @@ export const INK_WORDS: Record<InkSeen, string> = {
   'left at the shoulder': 'still there at the shoulder',
 };
 
-/** A facet of an arc that the strokes have missed, and how it is held. */
-export function facetAnswer(angleDeg: number, hold: HoldGuide): string {
-  return `Work that facet: ${deg(angleDeg)} per side. ${holdInShort(hold)}. Then ink across and look again.`;
+/** What ink says of a hold: what to change, or that it is right. `sparesEdge`: ink at the very edge is to stay. */
+export function inkWords(answer: InkAnswer, guide: HoldGuide, sparesEdge: boolean): string {
+  switch (answer.says) {
+    case 'held so':
+      return sparesEdge
+        ? 'It works behind the edge and spares it: hold it so.'
+        : 'It reaches the edge: hold it so.';
+    case 'go on':
+      return 'The new face is not through yet: hold it so, and go on.';
+    case 'done':
+      return 'The new face runs through to the edge: it is done here.';
+    case 'no other':
+      return 'Hold it as it is: this edge allows no other angle.';
+    case 'facet':
+      return `Work that facet: ${deg(answer.angleDeg)} per side. ${holdInShort(answer.guide)}. Then ink across and look again.`;
+    case 'turn': {
+      const { turnDeg, byMm } = answer;
+      const move = turnDeg > 0 ? 'Raise' : 'Lower';
+      const by = byMm === null || byMm === 0 ? '' : ` ${mm(Math.abs(byMm))},`;
+      const why = sparesEdge ? 'It grinds the edge itself away. ' : '';
+      return `${why}${move} ${MOVED[guide.way]} by${by} ${deg(Math.abs(turnDeg))}; then ink again and look.`;
+    }
+  }
 }
 
-/** What to change: raise 0.6 mm, 2°. `held` is what goes up or down. */
-export function inkAnswer(seen: InkSeen, held: string, found: Diagnosis | null): string {
-  if (seen === 'gone to the edge') return 'It reaches the edge: hold it so.';
-  const { turnDeg = 0, liftMm = null } = found ?? {};
-  if (turnDeg === 0) return 'Hold it as it is: this edge allows no other angle.';
-  const move = turnDeg > 0 ? 'Raise' : 'Lower';
-  const by = liftMm === null ? '' : ` ${mm(Math.abs(liftMm))},`;
-  return `${move} ${held} by${by} ${deg(Math.abs(turnDeg))}; then ink again and look.`;
-}
+/** What goes up or down. */
+const MOVED: Record<HoldGuide['way'], string> = {
+  'lift the spine': 'the spine',
+  'lay it flat': 'the spine',
+  'tilt the stone': 'the rear of the stone',
+  'draw it over': 'the strop',
+};

@@ -1,9 +1,9 @@
 import fc from 'fast-check';
-import { analyseStropSeries, placeProgress, type Diagnosis } from '../../core';
+import { analyseStropSeries, placeProgress, type HoldGuide } from '../../core';
 import { EDGE_PLACES, INK_SEEN } from '../../domain/terms';
 import { passedTest } from '../../domain/observation';
 import { sample } from '../../testing/sample';
-import { INK_WORDS, inkAnswer } from './inkWords';
+import { INK_WORDS, inkWords } from './inkWords';
 import { INSTRUMENT_WORDS, instrumentWords } from './instrumentWords';
 import { placeName, progressTitle } from './placeWords';
 import { seriesAdvice, seriesTitle } from './stropWords';
@@ -91,28 +91,32 @@ describe('places along an edge', () => {
 });
 
 describe('ink', () => {
-  const found = (turnDeg: number, liftMm: number | null): Diagnosis => ({
-    id: 'ink-at-edge',
-    turnDeg,
-    liftMm,
-    coins: null,
-  });
+  const spine = { way: 'lift the spine', liftMm: 6, coins: {} } as HoldGuide;
+  const rear = { way: 'tilt the stone', tiltDeg: 12, rearLiftMm: 9, leverMm: 60 } as HoldGuide;
+  const turn = (turnDeg: number, byMm: number | null) => ({ says: 'turn', turnDeg, byMm }) as const;
 
   it('becomes one instruction, up or down, in millimetres and degrees', () => {
-    expect(inkAnswer('left at the edge', 'the spine', found(2, 0.62))).toBe(
+    expect(inkWords(turn(2, 0.62), spine, false)).toBe(
       'Raise the spine by 0.6 mm, 2°; then ink again and look.',
     );
-    expect(inkAnswer('gone at the edge alone', 'the rear', found(-1, -1.3))).toMatch(
-      /^Lower the rear by 1\.3 mm, 1°/,
+    expect(inkWords(turn(-1, -1.3), rear, false)).toMatch(
+      /^Lower the rear of the stone by 1\.3 mm, 1°/,
     );
-    expect(inkAnswer('left at the edge', 'the spine', found(2, null))).toMatch(
-      /^Raise the spine by 2°/,
+    expect(inkWords(turn(2, null), { way: 'draw it over' }, false)).toMatch(
+      /^Raise the strop by 2°/,
     );
+  });
+
+  it('at the edge is the fault where the edge is to be spared', () => {
+    expect(inkWords(turn(-1, -0.6), spine, true)).toMatch(
+      /^It grinds the edge itself away\. Lower/,
+    );
+    expect(inkWords({ says: 'held so' }, spine, true)).toMatch(/spares it: hold it so\.$/);
   });
 
   it('that has gone to the edge asks for nothing, and an edge at its bound keeps its angle', () => {
-    expect(inkAnswer('gone to the edge', 'the spine', null)).toMatch(/hold it so\.$/);
-    expect(inkAnswer('left at the edge', 'the spine', found(0, null))).toMatch(/no other angle\.$/);
+    expect(inkWords({ says: 'held so' }, spine, false)).toMatch(/hold it so\.$/);
+    expect(inkWords({ says: 'no other' }, spine, false)).toMatch(/no other angle\.$/);
     expect(new Set(INK_SEEN.map((seen) => INK_WORDS[seen])).size).toBe(INK_SEEN.length);
   });
 });

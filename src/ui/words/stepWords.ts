@@ -29,5 +29,8 @@ function noteWords(note: StepNote): string {
 
 /** The signs and warnings of a step, as the log keeps them. */
 export function stepWords(step: LadderStep, isAxe: boolean): StepWords {
-  return { doneWhen: doneWhen(step.task, isAxe), warnings: step.notes.map(noteWords) };
+  return {
+    doneWhen: doneWhen(step.task, isAxe, step.strokesPerSide),
+    warnings: step.notes.map(noteWords),
+  };
 }

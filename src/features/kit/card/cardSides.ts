@@ -3,10 +3,11 @@ import { format } from 'date-fns';
 import {
   benchAt,
   fieldLadder,
-  holdGuide,
+  edgeHold,
+  heldStep,
   shelfOfTrip,
   shelfThings,
-  stoneInHand,
+  stepHold,
   type Bench,
   type Hand,
   type HoldGuide,
@@ -18,8 +19,8 @@ import { KINDS } from '../../../domain/kinds';
 import type { Tool, Zone } from '../../../domain/tool';
 import type { Trip } from '../../../domain/trip';
 import { dayOfTrip } from '../../../domain/tripDays';
-import { deg, fineMm, grams, listed, placeMm, um } from '../../../ui/format';
-import { holdHeadline, holdInShort, MEASURED_AT_MM } from '../../../ui/words/holdWords';
+import { deg, fineMm, grams, listed, um } from '../../../ui/format';
+import { holdInShort } from '../../../ui/words/holdWords';
 import { edgeStands } from '../../../ui/words/needWords';
 import { GROUPS } from '../things';
 import { cardPages } from './cardPages';
@@ -93,16 +94,10 @@ export function cardSides(input: {
 
 function row(edge: ZoneState, bench: Bench, coinThicknessMm: number): CardRowData {
   const { tool, zone, state } = edge;
-  const angleDeg = zone.microBevel?.angleDeg ?? zone.bevelAngleDeg;
-  const hold = holdGuide({
-    tool,
-    zone,
-    angleDeg,
-    coinThicknessMm,
-    stoneInHand: stoneInHand(tool),
-    stoneLengthMm: MEASURED_AT_MM,
-  });
   const { steps, outcome } = fieldLadder({ ...bench, tool, zone });
+  const held = { tool, zone, coinThicknessMm };
+  const [first] = outcome === 'planned' ? steps : [];
+  const hold = (first && stepHold(heldStep(first), held)) ?? edgeHold(held);
   const note = tool.notes.split(/(?<=\.)\s/)[0]!.slice(0, LONGEST_NOTE);
   return {
     key: `${tool.id}/${zone.id}`,
@@ -112,10 +107,10 @@ function row(edge: ZoneState, bench: Bench, coinThicknessMm: number): CardRowDat
     name: tool.name,
     what: tool.zones.length > 1 ? zone.name : KINDS[tool.kind].name,
     stands: edgeStands(edge),
-    angle: deg(angleDeg),
-    angleDeg,
-    holds: hold,
-    hold: hold.way === 'tilt the stone' ? holdHeadline(hold) : holdInShort(hold),
+    angle: deg(hold.angleDeg),
+    angleDeg: hold.angleDeg,
+    holds: hold.guide,
+    hold: holdInShort(hold.guide),
     steps:
       outcome === 'planned'
         ? steps.slice(0, MOST_STEPS).map(({ abrasive, strokesPerSide }) => ({
@@ -160,6 +155,6 @@ function cautions(edges: readonly ZoneState[], coinThicknessMm: number): string[
     'Firm seat, good light, nobody in reach, dressing at hand. Glove on the holding hand; fingers',
     'below and behind the face. Strop on a board. Wipe from spine toward edge. Never catch a tool.',
     'Strokes a side are guesses, half to double: stop when the sign is there.',
-    `Coin ${fineMm(coinThicknessMm)}; rear lift ${placeMm(MEASURED_AT_MM)} behind the edge. Tools each to its own scale.`,
+    `Coin ${fineMm(coinThicknessMm)}. Tools each to its own scale.`,
   ];
 }

@@ -1,4 +1,4 @@
-import type { Hold, SideBalance } from '../../../core';
+import type { HoldByInk, SideBalance } from '../../../core';
 import { plural } from '../../../ui/format';
 import { INK_WORDS } from '../../../ui/words/inkWords';
 import { percent } from '../../../ui/words/logWords';
@@ -23,7 +23,7 @@ export function BalanceAnswer({ balance }: { balance: SideBalance }) {
 }
 
 /** Whether the angle is held, by what ink told. */
-export function HoldAnswer({ hold }: { hold: Hold }) {
+export function HoldAnswer({ hold }: { hold: HoldByInk }) {
   const { then, now, fault, looks } = hold;
   return (
     <Answer

@@ -1,0 +1,96 @@
+import type { StepTask } from '../../domain/terms';
+import type { Tool, Zone } from '../../domain/tool';
+import { stoneInHand, workingFace, type LadderStep } from '../ladder';
+import { contactOf, type Contact } from './contact';
+import { holdGuide, type HoldGuide } from './holdGuide';
+import { reachMm, USUAL_REACH_MM } from './reach';
+
+/** How one stroke is held: what every screen, list and drawing says of it. */
+export interface Hold {
+  /** Per side. */
+  angleDeg: number;
+  contact: Contact;
+  guide: HoldGuide;
+  /** The stretch that is worked at this angle, where it is not the whole zone. */
+  stretch: { startMm: number; endMm: number } | null;
+  /** The angle that the strokes go on at when this stretch has its own; null where they all go alike. */
+  thenDeg: number | null;
+}
+
+/** What of a step says how it is held; of the log's steps and of a plan's alike. */
+export interface HeldStep {
+  task: StepTask;
+  kind: 'stone' | 'strop';
+  angleDeg: number;
+  stretch: { startMm: number; endMm: number; angleDeg: number; strokesPerSide: number } | null;
+  /** How far the stone reaches behind the edge; null for a strop, and where nobody noted it. */
+  reachMm: number | null;
+  /** Strokes a side that the whole step takes. */
+  plannedPerSide: number;
+}
+
+/** A step of a plan as one that is held. */
+export function heldStep(step: LadderStep): HeldStep {
+  const { task, angleDeg, stretch, abrasive, strokesPerSide } = step;
+  const { kind } = abrasive;
+  return {
+    task,
+    kind,
+    angleDeg,
+    stretch,
+    reachMm: reachMm(abrasive),
+    plannedPerSide: strokesPerSide,
+  };
+}
+
+/** No edge is held steeper than this (° per side). */
+export const STEEPEST_HOLD_DEG = 60;
+
+interface Held {
+  tool: Tool;
+  zone: Zone;
+  coinThicknessMm: number;
+}
+
+/**
+ * The hold of a step on the edge after so many strokes a side: a stretch with an angle of its own first, then the
+ * rest. Null on the spine, which is held by no angle.
+ */
+export function stepHold(step: HeldStep, held: Held, donePerSide = 0): Hold | null {
+  const contact = contactOf(step.task);
+  if (contact === 'spine') return null;
+  const { stretch } = step;
+  const isFirst = stretch !== null && donePerSide < stretch.strokesPerSide;
+  const goesOn = isFirst && stretch.strokesPerSide < step.plannedPerSide;
+  const angleDeg = isFirst ? stretch.angleDeg : step.angleDeg;
+  return {
+    angleDeg,
+    contact: isFirst ? 'band' : contact,
+    guide: guideAt(angleDeg, step, held),
+    stretch: isFirst ? { startMm: stretch.startMm, endMm: stretch.endMm } : null,
+    thenDeg: goesOn ? step.angleDeg : null,
+  };
+}
+
+/** The hold of a zone's working face with no thing in particular: what a card or an adviser speaks of. */
+export function edgeHold(held: Held, angleDeg = workingFace(held.tool, held.zone).angleDeg): Hold {
+  const guide = guideAt(angleDeg, { kind: 'stone', reachMm: null }, held);
+  return { angleDeg, contact: 'edge', guide, stretch: null, thenDeg: null };
+}
+
+/** How one angle is found with the thing of a step. */
+export function guideAt(
+  angleDeg: number,
+  { kind, reachMm: reach }: Pick<HeldStep, 'kind' | 'reachMm'>,
+  { tool, zone, coinThicknessMm }: Held,
+): HoldGuide {
+  const over = kind === 'strop' ? 'the strop' : 'the stone';
+  return holdGuide({
+    tool,
+    zone,
+    coinThicknessMm,
+    moves: stoneInHand(tool) ? over : 'the tool',
+    angleDeg: Math.min(STEEPEST_HOLD_DEG, angleDeg),
+    leverMm: reach ?? USUAL_REACH_MM,
+  });
+}

@@ -131,14 +131,18 @@ function OverTool(props: { tool: Tool; zone: Zone; hold: Hold; width: number }) 
   const shownMm = reachMm * 1.25;
   const rad = (angleDeg * Math.PI) / 180;
   const middle = HEIGHT - 40;
-  const scale = Math.min((width - 40) / shownMm, (middle - 8) / (reachMm * Math.sin(rad)));
+  const scale = Math.min(
+    (width - 40) / (shownMm + OVER_EDGE_MM),
+    (middle - 8) / (reachMm * Math.sin(rad)),
+  );
+  const edgeX = 20 + OVER_EDGE_MM * scale;
   const points = profile.filter(({ depthMm }) => depthMm <= shownMm);
-  const upper = points.map((p) => `${20 + p.depthMm * scale},${middle - p.halfMm * scale}`);
+  const upper = points.map((p) => `${edgeX + p.depthMm * scale},${middle - p.halfMm * scale}`);
   const lower = [...points]
     .reverse()
-    .map((p) => `${20 + p.depthMm * scale},${middle + p.halfMm * scale}`);
+    .map((p) => `${edgeX + p.depthMm * scale},${middle + p.halfMm * scale}`);
   const at = (mm: number): string =>
-    `${20 + mm * Math.cos(rad) * scale},${middle - mm * Math.sin(rad) * scale}`;
+    `${edgeX + mm * Math.cos(rad) * scale},${middle - mm * Math.sin(rad) * scale}`;
   return (
     <g>
       <polygon
@@ -151,7 +155,7 @@ function OverTool(props: { tool: Tool; zone: Zone; hold: Hold; width: number }) 
         d={
           guide.way === 'tilt the stone'
             ? `M${at(-OVER_EDGE_MM)}L${at(reachMm)}`
-            : `M${at(-OVER_EDGE_MM)}L${at(reachMm / 3)}Q${at((2 * reachMm) / 3)} ${20 + reachMm * scale},${middle - reachMm * Math.sin(rad / 2) * scale}`
+            : `M${at(-OVER_EDGE_MM)}L${at(reachMm / 3)}Q${at((2 * reachMm) / 3)} ${edgeX + reachMm * scale},${middle - reachMm * Math.sin(rad / 2) * scale}`
         }
         fill="none"
         stroke="var(--ink)"

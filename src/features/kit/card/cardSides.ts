@@ -20,7 +20,7 @@ import type { Tool, Zone } from '../../../domain/tool';
 import type { Trip } from '../../../domain/trip';
 import { dayOfTrip } from '../../../domain/tripDays';
 import { deg, fineMm, grams, listed, um } from '../../../ui/format';
-import { holdInShort } from '../../../ui/words/holdWords';
+import { holdOnCard } from '../../../ui/words/holdWords';
 import { edgeStands } from '../../../ui/words/needWords';
 import { GROUPS } from '../things';
 import { cardPages } from './cardPages';
@@ -110,7 +110,7 @@ function row(edge: ZoneState, bench: Bench, coinThicknessMm: number): CardRowDat
     angle: deg(hold.angleDeg),
     angleDeg: hold.angleDeg,
     holds: hold.guide,
-    hold: holdInShort(hold.guide),
+    hold: holdOnCard(hold.guide),
     steps:
       outcome === 'planned'
         ? steps.slice(0, MOST_STEPS).map(({ abrasive, strokesPerSide }) => ({

@@ -18,6 +18,41 @@ async function writeIntoLog(page: Page): Promise<void> {
   await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
 }
 
+test('behind the edge ink is to stay at it, and no burr is asked for; at the apex both turn round', async ({
+  page,
+}) => {
+  await open(page, '/touch-up?tool=crook&job=thin');
+  // What a step's row says of its hold is what stands beside the steps, and in the guide.
+  const row = page.getByRole('listitem').filter({ hasText: 'to move the shoulders back' });
+  const [angle, lift] = (await row.innerText())
+    .match(/hold ([\d.]+°) per side: spine up ([\d.]+ mm)/)!
+    .slice(1);
+  const drawn = page.getByRole('figure').filter({ hasText: `${angle} per side` });
+  await expect(drawn).toContainText(`Spine up ${lift}`);
+  await page.getByRole('button', { name: 'Start thinning' }).click();
+  await expect(page.getByRole('figure')).toContainText(`${angle} per side`);
+  await expect(page.getByRole('figure')).toContainText(`Spine up ${lift}`);
+
+  await page.getByRole('button', { name: 'Look' }).click();
+  await expect(page.getByText('here it is to stay at the very edge')).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Feel for the burr' })).toBeHidden();
+  await page.getByText('gone, to the very edge').click();
+  await expect(
+    page.getByText(/^It grinds the edge itself away\. Lower the spine by/),
+  ).toBeVisible();
+  await page.getByText('still there at the edge').click();
+  await expect(page.getByText('It works behind the edge and spares it: hold it so.')).toBeVisible();
+  await page.getByRole('button', { name: 'Go on with this step' }).click();
+
+  await page.getByRole('button', { name: 'Next step' }).click();
+  await page.getByRole('button', { name: 'Look' }).click();
+  await expect(page.getByRole('heading', { name: 'Feel for the burr' })).toBeVisible();
+  await page.getByText('gone, to the very edge').click();
+  await expect(page.getByText('It reaches the edge: hold it so.')).toBeVisible();
+  await page.getByText('still there at the edge').click();
+  await expect(page.getByText(/^Raise the spine by/)).toBeVisible();
+});
+
 test('an edge past its limit is thinned, and the tool has its new measures', async ({ page }) => {
   await open(page, '/inspect?tool=crook');
   await expect(page.getByTestId('verdict')).toHaveText('Thin');

@@ -1,4 +1,4 @@
-import { execFileSync } from 'node:child_process';
+import { execFile, execFileSync } from 'node:child_process';
 import { existsSync, statSync } from 'node:fs';
 
 /** Set-up that a fresh machine lacks; uses nothing but Node itself. */
@@ -14,6 +14,15 @@ const env = {
 /** Runs a command with its output shown; throws when it fails. */
 export function run(command, args, extraEnv = {}) {
   execFileSync(command, args, { stdio: 'inherit', env: { ...env, ...extraEnv } });
+}
+
+/** Runs a command beside others: whether it went well, and all that it printed. */
+export function printed(command, args) {
+  return new Promise((resolve) => {
+    execFile(command, args, { env, maxBuffer: 64 * 1024 * 1024 }, (error, out, problems) =>
+      resolve({ isSound: error === null, words: `${out}${problems}`.trimEnd() }),
+    );
+  });
 }
 
 /** Installs the locked packages unless they are there and no older than the lock file. */

@@ -24,13 +24,6 @@ export function holdInShort(hold: HoldGuide): string {
   return coins === 0 ? `${words}, under half a coin` : `${words}, ${plural(coins, 'coin')}`;
 }
 
-/** The same where there is room for some twenty letters. */
-export function holdOnCard(hold: HoldGuide): string {
-  return hold.way === 'tilt the stone'
-    ? `${holdHeadline(hold)}, ${placeMm(hold.leverMm)} back`
-    : holdInShort(hold);
-}
-
 /** What a stack of coins gives, and how far off that is. */
 function stackWords({ coins, angleDeg, errorDeg }: CoinStack): string {
   const error =

@@ -43,7 +43,7 @@ export function CardRow({ row }: { row: CardRowData }) {
         <div className="flex items-center gap-2">
           <span className="sign figures text-[32px] leading-none">{angle}</span>
           <span className="leading-tight">
-            per side
+            <span className="whitespace-nowrap">{row.perSide}</span>
             <b className="block whitespace-nowrap">{hold}</b>
           </span>
           <LiftDrawing hold={row.holds} angleDeg={row.angleDeg} />

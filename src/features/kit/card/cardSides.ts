@@ -19,8 +19,8 @@ import { KINDS } from '../../../domain/kinds';
 import type { Tool, Zone } from '../../../domain/tool';
 import type { Trip } from '../../../domain/trip';
 import { dayOfTrip } from '../../../domain/tripDays';
-import { deg, fineMm, grams, listed, um } from '../../../ui/format';
-import { holdOnCard } from '../../../ui/words/holdWords';
+import { deg, fineMm, grams, listed, placeMm, um } from '../../../ui/format';
+import { holdHeadline, holdInShort } from '../../../ui/words/holdWords';
 import { edgeStands } from '../../../ui/words/needWords';
 import { GROUPS } from '../things';
 import { cardPages } from './cardPages';
@@ -37,6 +37,8 @@ export interface CardRowData {
   angle: string;
   angleDeg: number;
   hold: string;
+  /** What the angle is told by, and where a lift is read. */
+  perSide: string;
   holds: HoldGuide;
   /** Strokes a side and what with; empty where nothing carried works it. */
   steps: { strokes: string; name: string }[];
@@ -98,6 +100,8 @@ function row(edge: ZoneState, bench: Bench, coinThicknessMm: number): CardRowDat
   const held = { tool, zone, coinThicknessMm };
   const [first] = outcome === 'planned' ? steps : [];
   const hold = (first && stepHold(heldStep(first), held)) ?? edgeHold(held);
+  const { guide } = hold;
+  const isTilted = guide.way === 'tilt the stone';
   const note = tool.notes.split(/(?<=\.)\s/)[0]!.slice(0, LONGEST_NOTE);
   return {
     key: `${tool.id}/${zone.id}`,
@@ -109,8 +113,9 @@ function row(edge: ZoneState, bench: Bench, coinThicknessMm: number): CardRowDat
     stands: edgeStands(edge),
     angle: deg(hold.angleDeg),
     angleDeg: hold.angleDeg,
-    holds: hold.guide,
-    hold: holdOnCard(hold.guide),
+    holds: guide,
+    hold: isTilted ? holdHeadline(guide) : holdInShort(guide),
+    perSide: isTilted ? `per side, read ${placeMm(guide.leverMm)} back` : 'per side',
     steps:
       outcome === 'planned'
         ? steps.slice(0, MOST_STEPS).map(({ abrasive, strokesPerSide }) => ({

@@ -69,7 +69,7 @@ function rowSvg(row: CardRowData, top: number): string {
       .map(({ x }) => `<path d="M${x - 4},8h8l-4,7Z"/>`)
       .join('')}</g>`,
     text(RIGHT_MM, top + 8, angle, 'font-size="8.5" font-weight="700"'),
-    text(RIGHT_MM, top + 11.2, 'per side', 'font-size="3"'),
+    text(RIGHT_MM, top + 11.2, row.perSide, 'font-size="3"'),
     ...hold
       .split(', ')
       .map((part, i) => text(RIGHT_MM + 17, top + 4.5 + 4.5 * i, part, 'font-weight="700"')),

@@ -59,16 +59,16 @@ function CheckIn(props: {
   const edges = tools
     .filter(({ id }) => goesAlong(trip, id))
     .flatMap((tool) => tool.zones.map((zone) => ({ key: `${tool.id}/${zone.id}`, tool, zone })));
-  const [seen, setSeen] = useState<Record<string, Observation>>({});
+  const [seen, setSeen] = useState<ReadonlyMap<string, Observation>>(new Map());
   const [things, setThings] = useState(() => thingsCarried(trip, shelf, sessions));
-  const looked = edges.filter(({ key }) => isSomething(seen[key]));
+  const looked = edges.filter(({ key }) => isSomething(seen.get(key)));
 
   const save = async (): Promise<void> => {
     await checkIn(
       looked.map(({ key, tool, zone }) => ({
         toolId: tool.id,
         zoneId: zone.id,
-        seen: seen[key]!,
+        seen: seen.get(key)!,
       })),
       things,
     );
@@ -86,8 +86,8 @@ function CheckIn(props: {
             key={key}
             tool={tool}
             zone={zone}
-            seen={seen[key] ?? NOTHING_SEEN}
-            onSeen={(next) => setSeen({ ...seen, [key]: next })}
+            seen={seen.get(key) ?? NOTHING_SEEN}
+            onSeen={(next) => setSeen(new Map(seen).set(key, next))}
           />
         ))}
       </ul>

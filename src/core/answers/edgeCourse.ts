@@ -1,3 +1,4 @@
+import { millisecondsInDay as DAY_MS } from 'date-fns/constants';
 import { compareAsc } from 'date-fns';
 import type { LoggedSession } from '../../domain/loggedSession';
 import type { Inspection, Observation } from '../../domain/session';
@@ -71,8 +72,6 @@ function pointOf(at: string, seen: Observation): CoursePoint | null {
 function byTime(a: { at: string }, b: { at: string }): number {
   return compareAsc(a.at, b.at);
 }
-
-const DAY_MS = 24 * 3600 * 1000;
 
 /**
  * Days between the first test of an edge and the last, and how many of them it was rounder than asked (no longer keen):

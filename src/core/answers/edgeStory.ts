@@ -1,3 +1,4 @@
+import { millisecondsInDay as DAY_MS } from 'date-fns/constants';
 import type { EdgeAnswers } from './edgeAnswers';
 import type { Effort } from './effort';
 
@@ -16,7 +17,6 @@ const STROPS_IN_A_ROW = 3;
 const LEFT_ALONE_DAYS = 150;
 /** So much less or more is told (share of what it was). */
 const NOTABLE_SHARE = 0.15;
-const DAY_MS = 24 * 3600 * 1000;
 
 /** What to say of an edge first; null where nothing was done on it yet. */
 export function edgeStory(answers: EdgeAnswers, now: string): EdgeStory | null {

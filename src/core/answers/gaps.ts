@@ -1,3 +1,4 @@
+import { millisecondsInDay as DAY_MS } from 'date-fns/constants';
 import { median, sum } from 'd3-array';
 import type { LoggedSession } from '../../domain/loggedSession';
 import type { WorkUnit } from '../../domain/terms';
@@ -25,7 +26,6 @@ export interface Gaps {
 
 /** Fewer gaps than this say nothing; thinnings come years apart. */
 const FEWEST_GAPS: Record<Recurring, number> = { strops: 2, stones: 2, thinnings: 1 };
-const DAY_MS = 24 * 3600 * 1000;
 
 /** Days and work between strops, stones and thinnings of one edge. `work` is what was carried through, oldest first. */
 export function gapsOf(work: readonly LoggedSession[]): Gaps[] {

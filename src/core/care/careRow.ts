@@ -1,3 +1,4 @@
+import { millisecondsInDay as DAY_MS } from 'date-fns/constants';
 import { addDays, compareAsc, differenceInDays, isAfter, isBefore } from 'date-fns';
 import type { Care, CareDoing } from '../../domain/care';
 import type { Inspection } from '../../domain/session';
@@ -77,7 +78,6 @@ const MINUTES: Record<CareDoing, number> = {
 };
 /** Nothing is looked ahead to farther than a lifetime (days). */
 const FARTHEST_DAYS = 36_500;
-const DAY_MS = 24 * 3600 * 1000;
 
 /** How a hook on a spine is used up. */
 export interface SpineUse {

@@ -1,9 +1,10 @@
+import { millisecondsInWeek } from 'date-fns/constants';
 import type { LoggedSession } from '../../domain/loggedSession';
 import type { Tool } from '../../domain/tool';
 import { raisingsLeft, RAISINGS_PER_FILING } from '../jobs';
 import type { SpineUse } from './careRow';
 
-const WEEK_MS = 7 * 24 * 3600 * 1000;
+const WEEK_MS = millisecondsInWeek;
 
 /** How the hook on a tool's spine is used up, by its log; null where there is none. */
 export function spineUse(

@@ -1,3 +1,4 @@
+import { millisecondsInDay as DAY_MS } from 'date-fns/constants';
 import { sum } from 'd3-array';
 import type { LoggedSession } from '../../domain/loggedSession';
 
@@ -9,7 +10,6 @@ export interface SurfaceUse {
 
 /** Days of use that tell the pace of a surface. */
 const PACE_DAYS = 90;
-const DAY_MS = 24 * 3600 * 1000;
 
 /**
  * Use of every surface that the log knows, by its id, since the moment it was made fresh; over the

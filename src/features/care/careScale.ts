@@ -1,6 +1,7 @@
+import { millisecondsInDay as DAY_MS } from 'date-fns/constants';
+
 /** Where the rule of time puts a day: what is over above today, the next trip across as a gate, the rest below. */
 
-const DAY_MS = 24 * 3600 * 1000;
 /** What is longer over than this, or farther off, stands at the end of the rule (days). */
 const MOST_OVER = 365;
 const FARTHEST = 3 * 365;

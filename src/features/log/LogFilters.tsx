@@ -1,5 +1,6 @@
 'use client';
 
+import { millisecondsInDay as DAY_MS } from 'date-fns/constants';
 import { min } from 'd3-array';
 import { memo, useMemo } from 'react';
 import { WORK_MARKS } from '../../core';
@@ -78,8 +79,6 @@ export const LogFilters = memo(function LogFilters(props: {
     </div>
   );
 });
-
-const DAY_MS = 24 * 3600 * 1000;
 
 /** One end of the days that are asked for: the same as a grip of the brush. */
 function DayField(props: {

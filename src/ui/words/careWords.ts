@@ -1,3 +1,4 @@
+import { millisecondsInDay } from 'date-fns/constants';
 import type { CareRow, DoneTogether } from '../../core';
 import type { CareDoing } from '../../domain/care';
 import { day, deg, listed, plural } from '../format';
@@ -80,7 +81,7 @@ function perYear(aWeek: number): string {
 /** When a row is due, as people say it: far days by their month, none where there is no pace. */
 export function careDue({ dueAt }: Pick<CareRow, 'dueAt'>, now: Date): string {
   if (dueAt === null) return 'no date';
-  const days = Math.round((Date.parse(dueAt) - now.getTime()) / 86_400_000);
+  const days = Math.round((Date.parse(dueAt) - now.getTime()) / millisecondsInDay);
   if (days < -1) return `${-days} days over`;
   if (days <= 0) return 'today';
   if (days === 1) return 'tomorrow';

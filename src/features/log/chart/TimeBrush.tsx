@@ -1,3 +1,4 @@
+import { millisecondsInDay as DAY_MS } from 'date-fns/constants';
 import { startOfDay } from 'date-fns';
 import { useRef, type KeyboardEvent, type PointerEvent } from 'react';
 import { day } from '../../../ui/format';
@@ -6,7 +7,6 @@ import type { TimeScale } from './timeAxis';
 
 const HEIGHT = 54;
 const GRIP = 12;
-const DAY_MS = 24 * 3600 * 1000;
 /** A press this near (px) to a grip takes that grip. */
 const NEAR = 22;
 /** How far each key moves a grip (days). */

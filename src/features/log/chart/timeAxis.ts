@@ -1,3 +1,4 @@
+import { millisecondsInDay as DAY_MS } from 'date-fns/constants';
 import { min } from 'd3-array';
 import { scaleTime, type ScaleTime } from 'd3-scale';
 import type { EdgeCourse } from '../../../core';
@@ -5,7 +6,6 @@ import type { Span } from '../logFilter';
 
 export type TimeScale = ScaleTime<number, number>;
 
-const DAY_MS = 24 * 3600 * 1000;
 /** Room at the left for the labels of the levels (px). */
 const LABELS_PX = 26;
 

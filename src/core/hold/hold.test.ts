@@ -161,6 +161,15 @@ describe('what ink says of a hold', () => {
     }
   });
 
+  it('a band is right wherever ink is left behind it, on an arc too', () => {
+    const { plan, held } = planOf('felling-axe', 'convex', 'touch-up')!;
+    const step = plan.steps.map(heldStep).find(({ stretch }) => stretch !== null)!;
+    const hold = stepHold(step, held)!;
+    expect(hold.contact).toBe('band');
+    for (const seen of ['left in the middle', 'left at the shoulder'] as const)
+      expect(inkAnswer(seen, hold, step, held)).toEqual({ says: 'held so' });
+  });
+
   it('a new face is done when it is gone to the edge, and goes on before', () => {
     const at = answers('grind the new angle');
     expect(at('left at the edge')).toEqual({ says: 'go on' });

@@ -32,6 +32,8 @@ export function inkAnswer(
     const angleDeg = primaryAngleDeg + share * (bevelAngleDeg - primaryAngleDeg);
     return { says: 'facet', angleDeg, guide: guideAt(angleDeg, step, held) };
   }
+  // A band works the edge alone: what is left behind it is not its own.
+  if (share !== undefined && hold.contact === 'band') return { says: 'held so' };
   switch (hold.contact) {
     case 'behind':
     case 'facet':

@@ -53,14 +53,14 @@ interface Held {
 }
 
 /**
- * The hold of a step on the edge after so many strokes a side: a stretch with an angle of its own first, then the
+ * The hold of a step on the edge after so many strokes on the side in hand: a stretch with an angle of its own first, then the
  * rest. Null on the spine, which is held by no angle.
  */
-export function stepHold(step: HeldStep, held: Held, donePerSide = 0): Hold | null {
+export function stepHold(step: HeldStep, held: Held, done = 0): Hold | null {
   const contact = contactOf(step.task);
   if (contact === 'spine') return null;
   const { stretch } = step;
-  const isFirst = stretch !== null && donePerSide < stretch.strokesPerSide;
+  const isFirst = stretch !== null && done < stretch.strokesPerSide;
   const goesOn = isFirst && stretch.strokesPerSide < step.plannedPerSide;
   const angleDeg = isFirst ? stretch.angleDeg : step.angleDeg;
   return {

@@ -98,6 +98,7 @@ function Counting(
           />
           <GuideAside
             step={step}
+            side={session.side}
             isFirst={session.stepIndex === 0}
             tool={tool}
             zone={zone}

@@ -2,6 +2,7 @@
 
 import { forceInWords, stepHold, toolForm } from '../../core';
 import type { SessionStep } from '../../domain/session';
+import type { Side } from '../../domain/terms';
 import type { Tool, Zone } from '../../domain/tool';
 import { deg, newtons, sentence, spanMm } from '../../ui/format';
 import { feelWords } from '../../ui/words/feelWords';
@@ -9,19 +10,20 @@ import { schoolWords } from '../../ui/schoolWords';
 import { HoldDrawing } from '../../ui/section/HoldDrawing';
 import { stepCautions } from '../../ui/words/cautions';
 import { handWords } from '../../ui/words/handWords';
-import { donePerSide } from './guideStep';
 
 /** When the step is done, how the hand moves, how the angle is held, what to mind. */
 export function GuideAside(props: {
   step: SessionStep;
+  /** The side in hand. */
+  side: Side;
   isFirst: boolean;
   tool: Tool;
   zone: Zone;
   coinThicknessMm: number;
 }) {
-  const { step, isFirst, tool, zone, coinThicknessMm } = props;
+  const { step, side, isFirst, tool, zone, coinThicknessMm } = props;
   const cautions = stepCautions(step, toolForm(tool.kind), isFirst);
-  const hold = stepHold(step, { tool, zone, coinThicknessMm }, donePerSide(step));
+  const hold = stepHold(step, { tool, zone, coinThicknessMm }, step[side]);
   return (
     <div className="grid content-start gap-4 py-3">
       <section>

@@ -1,12 +1,14 @@
 import { stepHold } from '../../core';
 import type { SessionStep } from '../../domain/session';
+import type { Side } from '../../domain/terms';
 import type { Tool, Zone } from '../../domain/tool';
 import { heldAt, holdInShort, neighbourWords } from '../../ui/words/holdWords';
 import { handWords } from '../../ui/words/handWords';
-import { donePerSide } from './guideStep';
 
 interface Held {
   step: SessionStep;
+  /** The side in hand: its own strokes say whether a stretch with an angle of its own is done. */
+  side: Side;
   tool: Tool;
   zone: Zone;
   coinThicknessMm: number;
@@ -14,8 +16,8 @@ interface Held {
 
 /** On a phone, with the count: how it is held, how the hand moves, and when the step is done. */
 export function HoldLine(props: Held) {
-  const { step } = props;
-  const hold = stepHold(step, props, donePerSide(step));
+  const { step, side } = props;
+  const hold = stepHold(step, props, step[side]);
   const guide = hold?.guide;
   const others = guide?.way === 'lift the spine' ? neighbourWords(guide.coins) : '';
   return (

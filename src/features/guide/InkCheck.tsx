@@ -2,27 +2,28 @@
 
 import { inkAnswer, stepHold, wantsBurr } from '../../core';
 import type { SessionStep } from '../../domain/session';
-import { INK_SEEN, type InkSeen } from '../../domain/terms';
+import { INK_SEEN, type InkSeen, type Side } from '../../domain/terms';
 import type { Tool, Zone } from '../../domain/tool';
 import { Choice } from '../../ui/Choice';
 import { plural } from '../../ui/format';
 import { INK_WORDS, inkWords } from '../../ui/words/inkWords';
-import { donePerSide } from './guideStep';
 
 /** Ink on the bevel, a few strokes, and a look: where it has gone, and how far to change the hold. */
 export function InkCheck(props: {
   step: SessionStep;
+  /** The side that was worked. */
+  worked: Side;
   tool: Tool;
   zone: Zone;
   coinThicknessMm: number;
   onSeen: (seen: InkSeen) => void;
 }) {
-  const { step, tool, zone, coinThicknessMm, onSeen } = props;
+  const { step, worked, tool, zone, coinThicknessMm, onSeen } = props;
   const done = step.left + step.right;
   const last = step.inkChecks.at(-1);
   const seen = last && last.strokes === done ? last.seen : null;
   const held = { tool, zone, coinThicknessMm };
-  const hold = stepHold(step, held, donePerSide(step));
+  const hold = stepHold(step, held, step[worked]);
   if (!hold) return null;
   const spares = !wantsBurr(hold.contact);
   return (

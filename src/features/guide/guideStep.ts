@@ -36,11 +36,6 @@ export function minutesLeft(session: Session): string {
   return minutes(left);
 }
 
-/** Strokes that both sides have: by them the hold goes on from a stretch with an angle of its own to the rest. */
-export function donePerSide({ left, right }: SessionStep): number {
-  return Math.min(left, right);
-}
-
 /** Whether this side has what was planned for it, and the other has not. */
 export function sideHasIts(step: SessionStep, side: Side): boolean {
   const other = side === 'left' ? 'right' : 'left';

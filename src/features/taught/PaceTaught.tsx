@@ -3,6 +3,7 @@ import type { Hand, Learned } from '../../core';
 import type { Settings } from '../../domain/settings';
 import { MOTIONS, type Motion } from '../../domain/terms';
 import { plural, sentence, spoken } from '../../ui/format';
+import { RangeBar } from '../../ui/plot';
 
 /** The strokes a minute of this hand, by motion, beside what the settings say. */
 export function PaceTaught(props: {
@@ -60,11 +61,8 @@ function paceTitle(known: readonly { motion: Motion; learned: Learned }[]): stri
   return `Your ${spoken(best.motion)} are ${size} % ${share > 0 ? 'quicker' : 'slower'} than set`;
 }
 
-const WIDTH = 110;
-const x = scaleLog()
-  .domain([0.5, 2])
-  .range([4, WIDTH - 4])
-  .clamp(true);
+/** Half and twice the pace that is set (px). */
+const x = scaleLog([0.5, 2], [4, 106]).clamp(true);
 
 function PaceRow(props: { motion: Motion; learned: Learned; planned: number }) {
   const { motion, learned, planned } = props;
@@ -74,18 +72,7 @@ function PaceRow(props: { motion: Motion; learned: Learned; planned: number }) {
   return (
     <li className="flex flex-wrap items-center gap-x-3 border-b border-rule py-1">
       <span className="w-28 font-semibold">{sentence(spoken(motion))}</span>
-      <svg width={WIDTH} height={20} viewBox={`0 0 ${WIDTH} 20`} aria-hidden>
-        <line x1={4} x2={WIDTH - 4} y1={10} y2={10} stroke="var(--rule)" />
-        <rect
-          x={x(factor / up)}
-          width={Math.max(2, x(factor * up) - x(factor / up))}
-          y={6}
-          height={8}
-          fill="var(--steel)"
-        />
-        <line x1={x(factor)} x2={x(factor)} y1={3} y2={17} stroke="var(--ink)" strokeWidth={3} />
-        <line x1={x(1)} x2={x(1)} y1={1} y2={19} stroke="var(--ink)" strokeDasharray="3 2" />
-      </svg>
+      <RangeBar x={x} value={factor} range={[factor / up, factor * up]} asked={1} />
       <span className="figures">
         <b>{figure(factor)}</b> ({figure(factor / up)}–{figure(factor * up)})
       </span>

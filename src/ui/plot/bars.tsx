@@ -36,3 +36,23 @@ export function Bar({ value, most, width }: { value: number; most: number; width
     </svg>
   );
 }
+
+/** A value in its range on a lying scale, against what is asked; its figures stand beside it. */
+export function RangeBar(props: {
+  x: { (value: number): number; range(): number[] };
+  value: number;
+  range: readonly [number, number];
+  asked: number;
+}) {
+  const { x, value, range, asked } = props;
+  const [left, right] = x.range() as [number, number];
+  const [low, high] = [x(range[0]), x(range[1])];
+  return (
+    <svg width={right + left} height={20} aria-hidden>
+      <line x1={left} x2={right} y1={10} y2={10} stroke="var(--rule)" />
+      <rect x={low} width={Math.max(2, high - low)} y={6} height={8} fill="var(--steel)" />
+      <line x1={x(value)} x2={x(value)} y1={3} y2={17} stroke="var(--ink)" strokeWidth={3} />
+      <line x1={x(asked)} x2={x(asked)} y1={1} y2={19} stroke="var(--ink)" strokeDasharray="3 2" />
+    </svg>
+  );
+}

@@ -3,4 +3,4 @@ export { Plot } from './Plot';
 export { AxisLines, FootAxis, LevelAxis, ticksAt, ticksOf } from './axes';
 export { Band, Course, Label, Level, Reading } from './marks';
 export { Grip } from './Grip';
-export { Bar, Columns } from './bars';
+export { Bar, Columns, RangeBar } from './bars';

@@ -22,13 +22,10 @@ export function HoldLine(props: Held) {
   const others = guide?.way === 'lift the spine' ? neighbourWords(guide.coins) : '';
   return (
     <span className="block lg:hidden">
-      {hold && (
-        <span className="sign figures block text-[1.4rem]">
-          {heldAt(hold)}: {holdInShort(hold.guide)}
-        </span>
-      )}
+      {guide && <span className="sign figures block text-[1.4rem]">{holdInShort(guide)}</span>}
       <span className="block">
         <b>{handWords(step)}</b>
+        {hold && <span className="figures text-[0.95rem]">, {heldAt(hold)}</span>}
         {others && <span className="figures text-[0.95rem]">; coins {others}</span>}
       </span>
       <span className="block">Done when {step.doneWhen[0]}</span>

@@ -26,11 +26,13 @@ export {
   thickening,
   tipReach,
   wedgeHeight,
+  reshapedZone,
 } from './edge';
 export type {
   AngleMethodRule,
   CoinStack,
   EdgeAim,
+  Reshaped,
   FoundAngle,
   MeasuredTool,
   NearCoins,
@@ -57,6 +59,7 @@ export {
 } from './ladder';
 export type {
   Hand,
+  HelpfulStone,
   LadderAbrasive,
   LadderChange,
   Ladder,
@@ -69,12 +72,13 @@ export type {
   WorkingFace,
 } from './ladder';
 export {
-  ARC_PASSES,
+  ARC_FACETS,
   bevelDrift,
   raisingsLeft,
   SPINE_WORKS,
   spineWorkDue,
   withArcPasses,
+  zoneLeft,
 } from './jobs';
 export type { BevelDrift, EdgeJob, JobPlan, SpineWork } from './jobs';
 export {

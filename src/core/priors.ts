@@ -118,6 +118,19 @@ export const PRIORS = {
     'longer than this nobody grinds by hand: it is work for a smith',
     PRACTICE,
   ),
+  longestGrindMinutes: prior(
+    120,
+    'min',
+    'a new angle that takes longer waits for a coarser stone, where one would do it in half the time',
+    PRACTICE,
+  ),
+  smoothedShare: prior(
+    0.25,
+    'share',
+    'of the depth of the marks on an arc goes when it is smoothed: what is left of them does no work',
+    PRACTICE,
+  ),
+  cheekMarksMm: prior(6, 'mm', 'so far onto the cheek a file on an arc leaves its marks', PRACTICE),
   changeoverMinutes: prior(0.5, 'min', 'to put one thing down and start with the next', PRACTICE),
   wideningLimitShare: prior(
     1.5,

@@ -5,27 +5,22 @@ type UnreadOfStep =
   | 'forceN'
   | 'direction'
   | 'reachMm'
+  | 'held'
   | 'lubricant'
   | 'sections'
   | 'plannedPerSideLow'
   | 'plannedPerSideHigh'
   | 'plannedMinutes'
   | 'stretch'
+  | 'facet'
+  | 'zoneAfter'
   | 'doneWhen'
   | 'warnings'
   | 'deburred';
 
 /** What of a session only its own page shows. */
 type UnreadOfSession =
-  | 'createdAt'
-  | 'updatedAt'
-  | 'deletedAt'
-  | 'sitting'
-  | 'damageWay'
-  | 'zoneAfter'
-  | 'side'
-  | 'pausedAt'
-  | 'steps';
+  'createdAt' | 'updatedAt' | 'deletedAt' | 'sitting' | 'damageWay' | 'side' | 'pausedAt' | 'steps';
 
 /** A step as the log is read: what was done with what, beside the count that was planned. */
 export type LoggedStep = Omit<SessionStep, UnreadOfStep>;
@@ -81,6 +76,7 @@ function loggedStep(step: SessionStep): LoggedStep {
     left: step.left,
     right: step.right,
     activeSeconds: step.activeSeconds,
+    byFeel: step.byFeel,
     tests: step.tests,
     inkChecks: step.inkChecks,
     burrWalks: step.burrWalks,

@@ -22,6 +22,7 @@ import {
   DEBURR_WAYS,
   EDGE_PLACES,
   FINDING_KINDS,
+  HELD_WAYS,
   INK_SEEN,
   JOBS,
   LUBRICANT_KINDS,
@@ -104,6 +105,8 @@ const sessionStepSchema = object({
   sizeUm: measure(0.05, 2000),
   /** How far behind the edge the stone reaches, where its rear is lifted; null for a strop, and where nobody noted it. */
   reachMm: measureOrNull(0, 1000),
+  /** How tool and abrasive met; null where nobody noted it. */
+  held: oneOfOrNull(HELD_WAYS),
   /** Per side; 90 for work on the spine. */
   angleDeg: measure(0, 90),
   forceN: measure(0.1, 100),
@@ -142,12 +145,24 @@ const sessionStepSchema = object({
     .noUnknown()
     .nullable()
     .defined(),
+  /** Which of an arc's facets is worked, apex first; null where none is. */
+  facet: object({ number: count(12).min(1), of: count(12).min(1) })
+    .noUnknown()
+    .nullable()
+    .defined(),
+  /** What the zone measures once this step is done; null where its measures stay. */
+  zoneAfter: zoneSchema.nullable().defined(),
   doneWhen: array(string().max(200).required()).max(10).required(),
   warnings: array(string().max(300).required()).max(10).required(),
   /** Strokes done on each side. */
   left: count(),
   right: count(),
   activeSeconds: measure(0, 1_000_000),
+  /** Seconds on each side where it was worked by feel and no stroke was counted; null where they were. */
+  byFeel: object({ leftSeconds: measure(0, 1_000_000), rightSeconds: measure(0, 1_000_000) })
+    .noUnknown()
+    .nullable()
+    .defined(),
   tests: array(testSchema.required()).max(200).required(),
   inkChecks: array(inkCheckSchema.required()).max(200).required(),
   burrWalks: array(burrWalkSchema.required()).max(200).required(),
@@ -187,8 +202,6 @@ export const sessionSchema = object({
   damageWay: oneOfOrNull(DAMAGE_WAYS),
   /** The apex radius that its work asked for then; null where that was not kept. */
   targetApexUm: measure(0.1, 20).nullable().defined(),
-  /** What the zone was planned to measure afterwards; null where its measures stay. */
-  zoneAfter: zoneSchema.nullable().defined(),
   before: observationSchema.required(),
   after: observationSchema.required(),
   steps: array(sessionStepSchema.required()).max(20).required(),

@@ -186,6 +186,13 @@ export const SHAVING_WAYS = ['both ways', 'one way'] as const;
 export const SIDES = ['left', 'right'] as const;
 export type Side = (typeof SIDES)[number];
 
+/**
+ * How tool and abrasive meet: the stone held over a tool that is held, too; the tool moved over a stone that
+ * lies; the stone moved over a tool that is braced.
+ */
+export const HELD_WAYS = ['in the hand', 'laid down', 'braced'] as const;
+export type HeldWay = (typeof HELD_WAYS)[number];
+
 export const MOTIONS = ['sweeps', 'back-and-forth', 'circles'] as const;
 export type Motion = (typeof MOTIONS)[number];
 
@@ -219,6 +226,8 @@ export const STEP_TASKS = [
   'blend the arc',
   'move the shoulders back',
   'grind the new angle',
+  'grind a facet of the arc',
+  'smooth the arc',
   'grind the bevel flat',
   'polish behind the edge',
   ...SPINE_TASKS,

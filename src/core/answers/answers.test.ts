@@ -38,6 +38,7 @@ const step = (more: Partial<LoggedStep> = {}): LoggedStep => ({
   left: 30,
   right: 30,
   activeSeconds: 60,
+  byFeel: null,
   tests: [],
   inkChecks: [],
   burrWalks: [],

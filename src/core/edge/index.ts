@@ -20,6 +20,15 @@ export {
   type MeasuredTool,
 } from './findAngle';
 export { tipReach } from './tipReach';
-export { thinningCut } from './thinningCut';
-export { blendedFacet, facetWidthMm, reshapedZone, reshapeZone, type EdgeAim } from './reshapeZone';
+export { thinningCut, type ThinningCut } from './thinningCut';
+export {
+  angleBehind,
+  blendedFacet,
+  facetWidthMm,
+  reshapedZone,
+  reshapeZone,
+  type EdgeAim,
+  type Reshaped,
+} from './reshapeZone';
+export { facetAreas } from './facetAreas';
 export { thickening, type Thickening } from './thickening';

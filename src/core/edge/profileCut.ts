@@ -28,15 +28,20 @@ export function meet(
   return gapAt(last) > 0 ? { depthMm: last.depthMm, halfMm: lineAt(last.depthMm) } : start;
 }
 
-/** Area (mm²) between two half outlines up to the end of the inner one; both are polylines. */
+/**
+ * Area (mm²) between two half outlines from a depth (mm, the apex where nothing is said) to another (the end of
+ * the inner one); both are polylines.
+ */
 export function areaBetween(
   outer: readonly ProfilePoint[],
   inner: readonly ProfilePoint[],
+  fromMm = 0,
+  toMm = inner.at(-1)!.depthMm,
 ): number {
-  const endMm = inner.at(-1)!.depthMm;
   const depths = [...outer, ...inner]
     .map(({ depthMm }) => depthMm)
-    .filter((depthMm) => depthMm <= endMm)
+    .filter((depthMm) => depthMm > fromMm && depthMm < toMm)
+    .concat(fromMm, toMm)
     .sort((a, b) => a - b);
   const gapAt = (depthMm: number): number =>
     Math.max(0, profileThickness(outer, depthMm) - profileThickness(inner, depthMm)) / 2;

@@ -23,6 +23,9 @@ export interface Reshaped {
   areaPerSideMm2: number;
   /** Width of the new face that is ground (mm). */
   faceWidthMm: number;
+  /** The half outline as it was, and as it is to be, each from its apex of before (mm). */
+  before: readonly ProfilePoint[];
+  after: readonly ProfilePoint[];
 }
 
 type Blade = Pick<Tool, 'bladeWidthMm' | 'spineThicknessMm'>;
@@ -52,14 +55,21 @@ export function reshapeZone(input: { tool: Blade; zone: Zone; aim: EdgeAim }): R
   if (recessionMm >= tool.bladeWidthMm / 2) {
     throw new RangeError('aim.angleDeg must leave more than half of the blade');
   }
-  const moved = outline.map(({ depthMm, halfMm }) => ({ depthMm: depthMm + recessionMm, halfMm }));
-  const inner = [APEX, ...(recessionMm > 0 ? moved : moved.slice(1))];
+  const after = movedBack(outline, recessionMm);
   return {
     zoneAfter,
     recessionMm,
-    areaPerSideMm2: areaBetween(before, inner),
+    areaPerSideMm2: areaBetween(before, after),
     faceWidthMm: lengthOf(outline),
+    before,
+    after,
   };
+}
+
+/** A half outline from its apex, with that apex so far back. */
+function movedBack(outline: readonly ProfilePoint[], byMm: number): ProfilePoint[] {
+  if (byMm === 0) return [...outline];
+  return [APEX, ...outline.map(({ depthMm, halfMm }) => ({ depthMm: depthMm + byMm, halfMm }))];
 }
 
 /** The same, and null where this section has no room for the angle. */
@@ -94,11 +104,13 @@ function withFacetOff(zone: Zone, before: readonly ProfilePoint[], angleDeg: num
     recessionMm,
     areaPerSideMm2: areaBetween(before, cut),
     faceWidthMm: PRIORS.microFaceMm.value,
+    before,
+    after: cut,
   };
 }
 
-/** Half angle of the faces that the new face comes out on. */
-function angleBehind(zone: Zone, { grind }: EdgeAim): number {
+/** Half angle of the faces that the new face comes out on: no aim is flatter. */
+export function angleBehind(zone: Zone, { grind }: EdgeAim): number {
   if (grind === 'scandi') return 0;
   if (grind === 'micro-bevel') return zone.bevelAngleDeg;
   return grind === 'as it is' && zone.microBevel ? zone.bevelAngleDeg : zone.primaryAngleDeg;

@@ -25,6 +25,8 @@ export interface ThinningCut {
 const FLAT_SHARE = 0.5;
 /** … and no more than this on an arc, which is rocked into the edge. */
 const ARC_SHARE = 0.25;
+/** The thinnest shoulder (mm) that a record holds. */
+const LEAST_SHOULDER_MM = 0.1;
 /** The lowest angle that a zone may be given. */
 const LOWEST_DEG = 5;
 
@@ -35,7 +37,8 @@ const LOWEST_DEG = 5;
  * to a cheek a little steeper.
  *
  * The area is the exact difference of the two half sections. Throws a `RangeError` when the face
- * is not narrowed.
+ * is not narrowed, or
+ * no face can lie flatter behind it.
  */
 export function thinningCut(input: {
   tool: Pick<Tool, 'bladeWidthMm' | 'spineThicknessMm'>;
@@ -78,6 +81,9 @@ function flatFront(zone: Zone, faceWidthMm: number): Front {
   const angleDeg = microBevel?.angleDeg ?? bevelAngleDeg;
   const between = primaryAngleDeg + FLAT_SHARE * (bevelAngleDeg - primaryAngleDeg);
   const holdAngleDeg = microBevel ? bevelAngleDeg : Math.max(LOWEST_DEG, between);
+  if (holdAngleDeg >= angleDeg) {
+    throw new RangeError('zone.bevelAngleDeg must leave room for a flatter face behind the edge');
+  }
   return {
     holdAngleDeg,
     front: [
@@ -88,7 +94,7 @@ function flatFront(zone: Zone, faceWidthMm: number): Front {
       ...zone,
       bevelAngleDeg: holdAngleDeg,
       microBevel: { angleDeg, faceWidthMm },
-      shoulderThicknessMm: 2 * halfMm,
+      shoulderThicknessMm: Math.max(LEAST_SHOULDER_MM, 2 * halfMm),
     }),
   };
 }
@@ -101,5 +107,10 @@ function arcFront(zone: Zone, faceWidthMm: number): Front {
   const share = Math.min(ARC_SHARE, 1 - Math.sqrt(kept));
   const holdAngleDeg = primaryAngleDeg + share * (bevelAngleDeg - primaryAngleDeg);
   const shorter = withWorkedWidth({ ...zone, primaryAngleDeg: holdAngleDeg }, faceWidthMm);
-  return { holdAngleDeg, front: [APEX, ...edgePoints(shorter)], zoneAfter: () => shorter };
+  const shoulderThicknessMm = Math.max(LEAST_SHOULDER_MM, shorter.shoulderThicknessMm);
+  return {
+    holdAngleDeg,
+    front: [APEX, ...edgePoints(shorter)],
+    zoneAfter: () => ({ ...shorter, shoulderThicknessMm }),
+  };
 }

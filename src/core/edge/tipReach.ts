@@ -1,5 +1,5 @@
 import type { Tool } from '../../domain/tool';
-import { edgeAngle } from '../check';
+import { heldAngle } from '../check';
 import { sinDeg } from '../trigonometry';
 import { PRIORS } from '../priors';
 
@@ -23,7 +23,7 @@ export function tipReach(input: {
   angleDeg: number;
 }): TipReach {
   const { edgeLengthMm, bladeWidthMm, outline } = input.tool;
-  const angleDeg = edgeAngle(input.angleDeg, 'angleDeg');
+  const angleDeg = heldAngle(input.angleDeg, 'angleDeg');
   const bellyMm = outline.bellyShare * edgeLengthMm;
   const turn =
     bellyMm > 0 ? Math.atan((2 * PRIORS.tipRiseShare.value * bladeWidthMm) / bellyMm) : 0;

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { GRINDS, INK_SEEN, type Job } from '../../domain/terms';
+import { GRINDS, INK_SEEN, type Job, type StepTask } from '../../domain/terms';
 import { TOOL_KINDS } from '../../domain/kinds';
 import { finding, passedTest } from '../../domain/observation';
 import type { Tool } from '../../domain/tool';
@@ -8,7 +8,6 @@ import { stone, strop, toolOf } from '../../testing/ladderFixtures';
 import { planJob } from '../inspection';
 import { plannedSteps } from '../touchUp';
 import { flatAngle } from '../edge';
-import type { contactOf } from '.';
 import { edgeHold, heldStep, inkAnswer, liftOf, reachMm, shearingDeg, stepHold } from '.';
 
 const coinThicknessMm = 2.33;
@@ -117,7 +116,7 @@ describe('the hold of a step', () => {
 
   it('is null on the spine', () => {
     const { held } = planOf('scandi-knife', 'scandi', 'touch-up')!;
-    const step = { kind: 'stone', angleDeg: 90, stretch: null, reachMm: 75 } as const;
+    const step = { kind: 'stone', angleDeg: 90, stretch: null, facet: null, reachMm: 75 } as const;
     expect(
       stepHold({ ...step, task: 'file the spine square', plannedPerSide: 9 }, held),
     ).toBeNull();
@@ -125,13 +124,14 @@ describe('the hold of a step', () => {
 });
 
 describe('what ink says of a hold', () => {
-  const answers = (task: Parameters<typeof contactOf>[0]) => {
+  const answers = (task: StepTask, facet: { number: number; of: number } | null = null) => {
     const { held } = planOf('flat-knife', 'secondary-bevel', 'touch-up')!;
     const step = {
       task,
       kind: 'stone',
       angleDeg: 14,
       stretch: null,
+      facet,
       reachMm: 75,
       plannedPerSide: 30,
     } as const;
@@ -174,6 +174,16 @@ describe('what ink says of a hold', () => {
     const at = answers('grind the new angle');
     expect(at('left at the edge')).toEqual({ says: 'go on' });
     expect(at('gone to the edge')).toEqual({ says: 'done' });
+  });
+
+  it('the first facet of a new arc is to reach the edge, those behind it are to spare it', () => {
+    const first = answers('grind a facet of the arc', { number: 1, of: 4 });
+    expect(first('gone to the edge')).toEqual({ says: 'done' });
+    const behind = answers('grind a facet of the arc', { number: 3, of: 4 });
+    expect(behind('left at the edge')).toEqual({ says: 'held so' });
+    expect(behind('gone to the edge')).toMatchObject({ says: 'turn' });
+    const smoothed = answers('smooth the arc');
+    expect(smoothed('left in the middle')).toMatchObject({ says: 'facet' });
   });
 
   it('turns by as many millimetres as the lift of the turned hold differs', () => {

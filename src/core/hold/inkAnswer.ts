@@ -1,6 +1,7 @@
 import type { InkSeen } from '../../domain/terms';
 import type { Tool, Zone } from '../../domain/tool';
 import { PRIORS } from '../priors';
+import type { Contact } from './contact';
 import { guideAt, STEEPEST_HOLD_DEG, type HeldStep, type Hold } from './stepHold';
 import type { HoldGuide } from './holdGuide';
 
@@ -27,7 +28,7 @@ export function inkAnswer(
   const turned = (turnDeg: number): InkAnswer => turn(turnDeg, hold, step, held);
   const wobble = PRIORS.inkTurnDeg.value;
   const share = FACET_SHARE[seen];
-  if (share !== undefined && (hold.contact === 'edge' || hold.contact === 'facet')) {
+  if (share !== undefined && ON_THE_ARC.includes(hold.contact)) {
     const { primaryAngleDeg, bevelAngleDeg } = held.zone;
     const angleDeg = primaryAngleDeg + share * (bevelAngleDeg - primaryAngleDeg);
     return { says: 'facet', angleDeg, guide: guideAt(angleDeg, step, held) };
@@ -39,6 +40,9 @@ export function inkAnswer(
     case 'facet':
       if (seen === 'gone to the edge') return turned(-wobble);
       return seen === 'gone at the edge alone' ? turned(-2 * wobble) : { says: 'held so' };
+    case 'arc':
+      // The edge itself is set by the steps that follow.
+      return seen === 'gone at the edge alone' ? turned(-wobble) : { says: 'held so' };
     case 'new face':
       if (seen === 'gone to the edge') return { says: 'done' };
       return seen === 'gone at the edge alone' ? turned(-wobble) : { says: 'go on' };
@@ -47,6 +51,9 @@ export function inkAnswer(
       return turned(seen === 'gone at the edge alone' ? -wobble : wobble);
   }
 }
+
+/** Work that is rocked from facet to facet, so that a missed one is named. */
+const ON_THE_ARC: readonly Contact[] = ['edge', 'facet', 'arc'];
 
 /** Where on the turn from cheek to apex a facet lies. */
 const FACET_SHARE: Partial<Record<InkSeen, number>> = {

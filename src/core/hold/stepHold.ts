@@ -15,6 +15,8 @@ export interface Hold {
   stretch: { startMm: number; endMm: number } | null;
   /** The angle that the strokes go on at when this stretch has its own; null where they all go alike. */
   thenDeg: number | null;
+  /** Which of an arc's facets is worked, apex first; null where none is. */
+  facet: { number: number; of: number } | null;
 }
 
 /** What of a step says how it is held; of the log's steps and of a plan's alike. */
@@ -23,6 +25,7 @@ export interface HeldStep {
   kind: 'stone' | 'strop';
   angleDeg: number;
   stretch: { startMm: number; endMm: number; angleDeg: number; strokesPerSide: number } | null;
+  facet: { number: number; of: number } | null;
   /** How far the stone reaches behind the edge; null for a strop, and where nobody noted it. */
   reachMm: number | null;
   /** Strokes a side that the whole step takes. */
@@ -31,13 +34,14 @@ export interface HeldStep {
 
 /** A step of a plan as one that is held. */
 export function heldStep(step: LadderStep): HeldStep {
-  const { task, angleDeg, stretch, abrasive, strokesPerSide } = step;
+  const { task, angleDeg, stretch, facet, abrasive, strokesPerSide } = step;
   const { kind } = abrasive;
   return {
     task,
     kind,
     angleDeg,
     stretch,
+    facet,
     reachMm: reachMm(abrasive),
     plannedPerSide: strokesPerSide,
   };
@@ -57,7 +61,7 @@ interface Held {
  * rest. Null on the spine, which is held by no angle.
  */
 export function stepHold(step: HeldStep, held: Held, done = 0): Hold | null {
-  const contact = contactOf(step.task);
+  const contact = contactOf(step);
   if (contact === 'spine') return null;
   const { stretch } = step;
   const isFirst = stretch !== null && done < stretch.strokesPerSide;
@@ -69,13 +73,14 @@ export function stepHold(step: HeldStep, held: Held, done = 0): Hold | null {
     guide: guideAt(angleDeg, step, held),
     stretch: isFirst ? { startMm: stretch.startMm, endMm: stretch.endMm } : null,
     thenDeg: goesOn ? step.angleDeg : null,
+    facet: step.facet,
   };
 }
 
 /** The hold of a zone's working face with no thing in particular: what a card or an adviser speaks of. */
 export function edgeHold(held: Held, angleDeg = workingFace(held.tool, held.zone).angleDeg): Hold {
   const guide = guideAt(angleDeg, { kind: 'stone', reachMm: null }, held);
-  return { angleDeg, contact: 'edge', guide, stretch: null, thenDeg: null };
+  return { angleDeg, contact: 'edge', guide, stretch: null, thenDeg: null, facet: null };
 }
 
 /** How one angle is found with the thing of a step. */

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { heldStep, stepHold } from '../hold';
+import { zoneLeft } from '../jobs';
 import {
   planTouchUp,
   adviseAngle,
@@ -174,8 +175,8 @@ it('an edge is planned, its damage priced and its hold named', () => {
         const hold = stepHold(heldStep(step), { tool, zone: zone!, coinThicknessMm: 2.33 });
         expect(hold!.angleDeg).toBeLessThanOrEqual(60);
       }
-      if (plan.zoneAfter) {
-        toolSchema.validateSync({ ...tool, zones: [plan.zoneAfter] }, { strict: true });
+      if (zoneLeft(plan.steps)) {
+        toolSchema.validateSync({ ...tool, zones: [zoneLeft(plan.steps)!] }, { strict: true });
       }
     }),
     { numRuns: 80, examples: [[STEEP_FOIL, 'pops-hair', 1.5]] },

@@ -1,5 +1,5 @@
 import type { DamageWay } from '../../domain/terms';
-import type { EdgeJob, JobPlan } from '../jobs';
+import { zoneLeft, type EdgeJob, type JobPlan } from '../jobs';
 import { openDamageWays, workingFace } from '../ladder';
 import { apexRecessionMm } from '../wear';
 import { damageWayOf, planTouchUp } from './planTouchUp';
@@ -34,7 +34,7 @@ export function damageChoices(edge: EdgeJob): DamageChoice[] {
   const left = planTouchUp({ ...edge, damageWay: 'leave it' });
   return openDamageWays(face).map((way): DamageChoice => {
     const plan = way === 'leave it' ? left : planTouchUp({ ...edge, damageWay: way });
-    const facet = way === 'narrow band' ? (plan.zoneAfter?.facet ?? null) : null;
+    const facet = way === 'narrow band' ? (zoneLeft(plan.steps)?.facet ?? null) : null;
     return {
       way,
       usual: way === usual,

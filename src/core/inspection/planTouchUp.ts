@@ -10,8 +10,8 @@ import {
   usualDamageWay,
   workedParts,
   workingFace,
-  type Ladder,
   type LadderRequest,
+  type LadderStep,
   type WorkingFace,
 } from '../ladder';
 import { edgeWord } from './edgeState';
@@ -46,7 +46,9 @@ export function planTouchUp(job: EdgeJob): JobPlan {
   }
   const face = workingFace(tool, zone);
   const ladder = findLadder(ladderRequest(job));
-  return { ...thinAlong(job, ladder), zoneAfter: zoneAfter(job, face, ladder, way) };
+  const [first, ...finer] = ladder.steps;
+  const steps = first ? [{ ...first, zoneAfter: zoneAfter(job, face, first, way) }, ...finer] : [];
+  return { ...NO_PLAN, ...thinAlong(job, { ...ladder, steps }) };
 }
 
 /** The ladder that a touch-up asks for. */
@@ -73,10 +75,9 @@ export function ladderRequest(job: EdgeJob): LadderRequest {
 function zoneAfter(
   { zone, damageDepthMm, apexRadiusUm, damageStretch }: EdgeJob,
   face: WorkingFace,
-  { steps }: Ladder,
+  { task }: LadderStep,
   way: DamageWay | null,
 ): Zone | null {
-  const task = steps[0]?.task;
   if (task === 'blend the facet') return { ...zone, facet: blendedFacet(zone, face.angleDeg) };
   if (task !== 'grind out damage') return null;
   if (way === 'whole face') return zone.facet ? { ...zone, facet: null } : null;

@@ -20,7 +20,10 @@ export function thinAlong(job: EdgeJob, ladder: Ladder): Ladder {
   const growthMm = faceGrowthMm(job);
   if (growthMm < VISIBLE_MM || growthMm >= face.faceWidthMm) return ladder;
   const work = narrowedTo(tool, zone, face.faceWidthMm - growthMm);
-  return withSteps(ladder, thinningSteps(job, work));
+  if (!work) return ladder;
+  // It only takes back what this touch-up widens: the zone measures what it did.
+  const steps = thinningSteps(job, work).map((step) => ({ ...step, zoneAfter: null }));
+  return withSteps(ladder, steps);
 }
 
 /** How much wider (mm) a touch-up makes the worked face: its recession times sin α / sin(θ − α). */

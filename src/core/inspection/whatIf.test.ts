@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { edgeJobOf, planJob, whatIf } from '.';
-import { withArcPasses, ARC_PASSES } from '../jobs';
+import { withArcPasses, ARC_FACETS } from '../jobs';
 import { facetSchedule } from '../edge';
 import { stoneInHand, workingFace } from '../ladder';
 import { finding, passedTest } from '../../domain/observation';
@@ -90,13 +90,13 @@ describe('an arc in passes', () => {
     const { tool, zone, plan } = worn('convex-knife');
     const passes = withArcPasses(plan, { ...tool, zone, pace: usualHand.pace });
     const stones = plan.steps.filter(({ abrasive }) => abrasive.kind === 'stone');
-    expect(passes.steps).toHaveLength(plan.steps.length + (ARC_PASSES - 1) * stones.length);
-    const [apex, ...behind] = passes.steps.slice(0, ARC_PASSES);
+    expect(passes.steps).toHaveLength(plan.steps.length + (ARC_FACETS - 1) * stones.length);
+    const [apex, ...behind] = passes.steps.slice(0, ARC_FACETS);
     const facets = facetSchedule({
       thicknessMm: zone.shoulderThicknessMm,
       cheekAngleDeg: zone.primaryAngleDeg,
       apexAngleDeg: zone.bevelAngleDeg,
-      facets: ARC_PASSES,
+      facets: ARC_FACETS,
       ...tool,
     });
     expect(behind.map(({ angleDeg }) => angleDeg)).toEqual(facets.slice(1).map((f) => f.angleDeg));

@@ -21,6 +21,7 @@ export function apexLadder(job: EdgeJob, zone: Zone, edge: { damageDepthMm: numb
     abrasives: job.abrasives,
     owned: job.owned,
     damageWay: job.damageWay ?? undefined,
+    ownLadder: job.ownLadder,
     stropAlone: false,
     evenIfKeen: true,
     pace: hand.pace,

@@ -2,10 +2,8 @@ import type { Zone } from '../../domain/tool';
 import { facetSchedule } from '../edge';
 import type { LadderStep } from '../ladder';
 import type { Pace } from '../wear';
+import { ARC_FACETS } from './grindArc';
 import { planOfSteps, type JobPlan } from './jobPlan';
-
-/** Facets that an arc is worked in, apex to shoulder. */
-export const ARC_PASSES = 4;
 
 /** Whether a step works the apex of an arc, so that the facets behind it may follow. */
 function isOnArc({ task, abrasive }: LadderStep): boolean {
@@ -36,7 +34,7 @@ export function withArcPasses(
     thicknessMm: zone.shoulderThicknessMm,
     cheekAngleDeg: zone.primaryAngleDeg,
     apexAngleDeg: zone.bevelAngleDeg,
-    facets: ARC_PASSES,
+    facets: ARC_FACETS,
     bladeWidthMm,
     spineThicknessMm,
   });
@@ -45,9 +43,11 @@ export function withArcPasses(
     const minutes = (2 * step.strokesPerSide) / pace[step.motion];
     return [
       step,
-      ...behind.map(({ angleDeg, faceWidthMm }): LadderStep => ({
+      ...behind.map(({ angleDeg, faceWidthMm }, i): LadderStep => ({
         ...step,
         task: 'blend the arc',
+        facet: { number: i + 2, of: ARC_FACETS },
+        zoneAfter: null,
         jumpRatio: null,
         baseline: null,
         angleDeg,
@@ -66,6 +66,6 @@ export function withArcPasses(
 }
 
 /** What stays of a plan whose steps have become more. */
-function kept({ shortOf, firstStones, wishesFailed, missingStone, leftOut, zoneAfter }: JobPlan) {
-  return { shortOf, firstStones, wishesFailed, missingStone, leftOut, zoneAfter };
+function kept({ shortOf, firstStones, wishesFailed, missingStone, leftOut }: JobPlan) {
+  return { shortOf, firstStones, wishesFailed, missingStone, leftOut };
 }

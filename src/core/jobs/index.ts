@@ -1,11 +1,12 @@
-export { ARC_PASSES, withArcPasses } from './arcPasses';
+export { withArcPasses } from './arcPasses';
+export { ARC_FACETS } from './grindArc';
 export { bevelDrift, isZeroGround, STEEPER_PER_WOBBLE, type BevelDrift } from './bevelDrift';
 export { DRIFT_LIMIT_MM, thinningNeed, type ThinningNeed } from './thinningNeed';
 export { narrowedTo, planThinning, thinningSteps } from './planThinning';
 export { planNewAngle } from './planNewAngle';
 export { withinHandWork } from './withinHandWork';
 export type { EdgeJob } from './edgeJob';
-export { NO_PLAN, withSteps, type JobPlan } from './jobPlan';
+export { NO_PLAN, withSteps, zoneLeft, type JobPlan } from './jobPlan';
 export { planFlattening } from './planFlattening';
 export { honedApexUm, findHone, hones, planHone } from './planHone';
 export {

@@ -2,9 +2,20 @@ import { sum } from 'd3-array';
 import type { Zone } from '../../domain/tool';
 import { span, type Ladder, type LadderStep } from '../ladder';
 
-/** A plan that may also change what the zone measures; `zoneAfter` is null where it does not. */
+/** A plan of a job: the ladder of a touch-up, or the steps of another. */
 export interface JobPlan extends Ladder {
-  zoneAfter: Zone | null;
+  /**
+   * Why this section has no room for it, whatever one grinds with: the faces behind stand at this angle, or (null)
+   * too little would be left; absent where there is room.
+   */
+  noRoom: { behindDeg: number | null } | null;
+  /** What the things at hand would take, where that is too long to be a plan; null where it is not. */
+  tooLongMinutes: number | null;
+}
+
+/** What steps leave of a zone, once they are done; null where its measures stay. */
+export function zoneLeft(steps: readonly { zoneAfter: Zone | null }[]): Zone | null {
+  return steps.findLast(({ zoneAfter }) => zoneAfter !== null)?.zoneAfter ?? null;
 }
 
 /** A plan of nothing, to be filled in. */
@@ -21,12 +32,13 @@ export const NO_PLAN: JobPlan = {
   wishesFailed: false,
   missingStone: null,
   leftOut: [],
-  zoneAfter: null,
+  noRoom: null,
+  tooLongMinutes: null,
 };
 
 /** A job with nothing to do or nothing to do it with, from the ladder that says why. */
 export function withoutSteps(ladder: Ladder, outcome: 'leave alone' | 'out of reach'): JobPlan {
-  return { ...ladder, outcome, steps: [], ...sums([]), zoneAfter: null };
+  return { ...NO_PLAN, ...ladder, outcome, steps: [], ...sums([]) };
 }
 
 /** A ladder that begins with further steps: no longer one to be compared with another ladder. */

@@ -10,6 +10,7 @@ import {
   planThinning,
   thinningNeed,
   bevelDrift,
+  zoneLeft,
   type EdgeJob,
 } from '.';
 import { KEEN_UP_TO } from '../sharpness';
@@ -55,7 +56,6 @@ function done(tool: { id: string }, number: number, job: Job, before: SharpnessT
     finishedAt: at,
     before: { tests: [passedTest(before)], findings: [] },
     steps: like!.steps.slice(0, 1),
-    zoneAfter: null,
   };
 }
 
@@ -108,12 +108,12 @@ describe('grinding a drifted bevel flat', () => {
   const plan = (lagMm: number) => planFlattening(jobOn(scandi), lagMm);
 
   it('takes what the face lags behind by, V = 2·L·W·lag, and finishes the edge', () => {
-    const { steps, apexRadiusUm, zoneAfter } = plan(0.03);
+    const { steps, apexRadiusUm } = plan(0.03);
     expect(steps[0]!.task).toBe('grind the bevel flat');
     const lengthMm = zone.endMm - zone.startMm;
     expect(steps[0]!.volumeMm3).toBeCloseTo(2 * lengthMm * bevelFaceWidthMm(zone) * 0.03, 6);
     expect(apexRadiusUm).toBeLessThanOrEqual(KEEN_UP_TO * zone.targetApexUm);
-    expect(zoneAfter).toBeNull();
+    expect(zoneLeft(steps)).toBeNull();
   });
 
   it('takes longer the further it has drifted, and nothing where it has not', () => {
@@ -127,19 +127,19 @@ describe('thinning', () => {
   const plan = (change: Partial<EdgeJob> = {}) => planThinning(jobOn(flat, { zone, ...change }));
 
   it('moves the shoulders back first, then sets the apex on a stone', () => {
-    const { steps, zoneAfter, outcome } = plan();
+    const { steps, outcome } = plan();
     expect(outcome).toBe('planned');
     expect(steps[0]).toMatchObject({ task: 'move the shoulders back', jumpRatio: null });
     expect(steps[0]!.angleDeg).toBeLessThan(zone.bevelAngleDeg);
     expect(steps[1]).toMatchObject({ task: 'restore the apex', angleDeg: zone.bevelAngleDeg });
     expect(steps[1]!.abrasive.kind).toBe('stone');
-    expect(workingFace(flat, zoneAfter!).faceWidthMm).toBeCloseTo(0.5, 9);
+    expect(workingFace(flat, zoneLeft(steps)!).faceWidthMm).toBeCloseTo(0.5, 9);
   });
 
   it('clears the need for it', () => {
     const wide = { ...zone, shoulderThicknessMm: 0.9 };
     expect(thinningNeed(flat, wide, [])).toBe('face past its limit');
-    expect(thinningNeed(flat, plan({ zone: wide }).zoneAfter!, [])).toBeNull();
+    expect(thinningNeed(flat, zoneLeft(plan({ zone: wide }).steps)!, [])).toBeNull();
   });
 
   it('polishes the faces of a keeper who wants no scratches', () => {
@@ -266,15 +266,86 @@ describe('a new angle', () => {
     expect(areaPerSideMm2).toBeCloseTo(0.5 * width * longer * sin(2), 6);
   });
 
-  it('is ground at that angle, then the apex is set, and the log is given new measures', () => {
-    const plan = planNewAngle(jobOn(hatchet), { grind: 'as it is', angleDeg: 22 });
-    expect(plan.outcome).toBe('planned');
-    expect(plan.steps[0]).toMatchObject({ task: 'grind the new angle', angleDeg: 22 });
-    expect(plan.steps[1]!.task).toBe('restore the apex');
-    expect(plan.zoneAfter!.bevelAngleDeg).toBe(22);
-    const steepest = { grind: 'convex', angleDeg: 60 } as const;
-    expect(planNewAngle(jobOn(toolOf('parer')), steepest).outcome).not.toBe('leave alone');
+  const convexer = { grind: 'as it is', angleDeg: 22 } as const;
+  const file = stone(100, { id: 'file', family: 'file', form: 'file', lengthMm: 250 });
+
+  it('of an arc is ground facet by facet, each for the steel that it loses, then over all of it', () => {
+    const job = jobOn(hatchet, { abrasives: [...bench, file] });
+    const { outcome, steps } = planNewAngle(job, convexer);
+    expect(outcome).toBe('planned');
+    const facets = steps.filter(({ task }) => task === 'grind a facet of the arc');
+    expect(facets.map(({ abrasive }) => abrasive.id)).toEqual(facets.map(() => 'file'));
+    const angles = facets.map(({ angleDeg }) => angleDeg);
+    expect(angles).toEqual([...angles].sort((a, b) => b - a));
+    expect(Math.max(...angles)).toBeLessThan(22);
+    const { areaPerSideMm2 } = reshapeZone({ tool: hatchet, zone: job.zone, aim: convexer });
+    const lengthMm = job.zone.endMm - job.zone.startMm;
+    const takenMm3 = facets.reduce((sum, { volumeMm3 }) => sum + volumeMm3, 0);
+    expect(takenMm3 / (2 * lengthMm * areaPerSideMm2)).toBeCloseTo(1, 2);
+    const smoothed = steps.filter(({ task }) => task === 'smooth the arc');
+    expect(smoothed[0]!.jumpRatio).toBeGreaterThanOrEqual(2);
+    expect(smoothed.every(({ abrasive }) => abrasive.id !== 'file')).toBe(true);
+    expect(steps.map(({ task }) => task).lastIndexOf('smooth the arc')).toBeLessThan(
+      steps.map(({ task }) => task).indexOf('restore the apex'),
+    );
+    expect(zoneLeft(steps)!.bevelAngleDeg).toBe(22);
     const same = planNewAngle(jobOn(flat), { grind: 'as it is', angleDeg: 20 });
     expect(same.outcome).toBe('leave alone');
+  });
+
+  it('grinds chips out first, and the next touch-up begins from what the steps have left', () => {
+    const damaged = jobOn(hatchet, {
+      abrasives: [...bench, file],
+      damageDepthMm: 0.3,
+      damageStretch: { startMm: 10, endMm: 75 },
+    });
+    const flatter = { grind: 'as it is', angleDeg: 18 } as const;
+    const { steps } = planNewAngle(damaged, flatter);
+    const [chips, ...rest] = steps;
+    expect(chips).toMatchObject({ task: 'grind out damage', stretch: { startMm: 10, endMm: 75 } });
+    expect(chips!.zoneAfter!.facet).toMatchObject({ angleDeg: 23 });
+    // Left there, the tool keeps its old angle with the band's facet on it.
+    expect(zoneLeft([chips!])!.bevelAngleDeg).toBe(20);
+    expect(rest.some(({ task }) => task === 'grind out damage')).toBe(false);
+    const left = zoneLeft(steps)!;
+    expect(left).toMatchObject({ bevelAngleDeg: 18, facet: null });
+    const last = steps.at(-1)!;
+    expect(last.angleDeg).toBe(workingFace(hatchet, left).angleDeg);
+  });
+
+  it('goes without a stage of its own for chips that the steel takes with it', () => {
+    const steeper = { grind: 'as it is', angleDeg: 26 } as const;
+    const { recessionMm } = reshapeZone({ tool: hatchet, zone: hatchet.zones[0]!, aim: steeper });
+    expect(recessionMm).toBeGreaterThan(0.02);
+    const shallow = jobOn(hatchet, { abrasives: [file, ...bench], damageDepthMm: 0.02 });
+    const { steps } = planNewAngle(shallow, steeper);
+    expect(steps.some(({ task }) => task === 'grind out damage')).toBe(false);
+  });
+
+  it('says that there is no room only where there is none, and else which stone would do it', () => {
+    const cheek = hatchet.zones[0]!.primaryAngleDeg;
+    const none = planNewAngle(jobOn(hatchet), { grind: 'as it is', angleDeg: cheek - 1 });
+    expect(none).toMatchObject({ outcome: 'out of reach', noRoom: { behindDeg: cheek } });
+    const slow = jobOn(hatchet, { abrasives: [stone(3), strop(1)], owned: [stone(3), strop(1)] });
+    const { outcome, noRoom, missingStone, tooLongMinutes } = planNewAngle(slow, convexer);
+    expect({ outcome, noRoom }).toEqual({ outcome: 'out of reach', noRoom: null });
+    expect(missingStone).toMatchObject({ owned: null });
+    expect(missingStone!.minutes).toBeLessThan(tooLongMinutes! / 2);
+    const elsewhere = planNewAngle({ ...slow, owned: [...slow.owned, file] }, convexer);
+    expect(elsewhere.missingStone).toMatchObject({ owned: file.name });
+  });
+
+  it('of every kind turned a few degrees either way has minutes, or the stone that would do it, or no room', () => {
+    for (const kind of TOOL_KINDS) {
+      const tool = toolOf(kind);
+      for (const turn of [-3, -1, 1, 3]) {
+        for (const grind of ['as it is', 'micro-bevel'] as const) {
+          const angleDeg = tool.zones[0]!.bevelAngleDeg + turn;
+          const plan = planNewAngle(jobOn(tool), { grind, angleDeg });
+          if (plan.outcome === 'planned') expect(plan.minutes).toBeGreaterThan(0);
+          else expect(plan.noRoom ?? plan.missingStone).not.toBeNull();
+        }
+      }
+    }
   });
 });

@@ -2,7 +2,7 @@ import { workingFace } from '../ladder';
 import { bevelFaceWidthMm } from '../edge';
 import type { EdgeJob } from './edgeJob';
 import { grindBehind } from './grindBehind';
-import { withoutSteps, withSteps, type JobPlan } from './jobPlan';
+import { NO_PLAN, withoutSteps, withSteps, type JobPlan } from './jobPlan';
 import { apexLadder } from './apexLadder';
 
 /**
@@ -17,10 +17,13 @@ export function planFlattening(job: EdgeJob, lagMm: number): JobPlan {
     face: { ...workingFace(tool, zone), facet: null },
     task: 'grind the bevel flat',
     volumeMm3: 2 * (zone.endMm - zone.startMm) * bevelFaceWidthMm(zone) * lagMm,
+    ownLadder: job.ownLadder,
     polished: tool.schools.scratches === 'unscratched',
     abrasives,
     hand,
   });
-  if (flat.length === 0 || apex.outcome !== 'planned') return withoutSteps(apex, 'out of reach');
-  return { ...withSteps(apex, flat), zoneAfter: zone.facet ? { ...zone, facet: null } : null };
+  const [first, ...polish] = flat;
+  if (!first || apex.outcome !== 'planned') return withoutSteps(apex, 'out of reach');
+  const zoneAfter = zone.facet ? { ...zone, facet: null } : null;
+  return { ...NO_PLAN, ...withSteps(apex, [{ ...first, zoneAfter }, ...polish]) };
 }

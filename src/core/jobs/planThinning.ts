@@ -1,10 +1,10 @@
 import type { Tool, Zone } from '../../domain/tool';
-import { thinningCut } from '../edge';
+import { thinningCut, type ThinningCut } from '../edge';
 import { workingFace, type LadderStep } from '../ladder';
 import { bevelDrift, isZeroGround } from './bevelDrift';
 import type { EdgeJob } from './edgeJob';
 import { grindBehind } from './grindBehind';
-import { withoutSteps, withSteps, type JobPlan } from './jobPlan';
+import { NO_PLAN, withoutSteps, withSteps, type JobPlan } from './jobPlan';
 import { planFlattening } from './planFlattening';
 import { apexLadder } from './apexLadder';
 import { PRIORS } from '../priors';
@@ -21,18 +21,26 @@ export interface ThinningWork {
 /** A face is thinned back to this share of its limit, or of itself where none is set (prior). */
 const THINNED_SHARE = 2 / 3;
 
-/** What thinning takes off a zone: its worked face is narrowed to two thirds of its limit. */
-function thinningWork(tool: Tool, zone: Zone): ThinningWork {
+/** The narrowest and the widest edge bevel (mm) that a record holds. */
+const LEAST_FACE_MM = 0.02;
+const MOST_FACE_MM = 10;
+
+/** What thinning takes off a zone: its worked face is narrowed to two thirds of its limit; null where none can be. */
+function thinningWork(tool: Tool, zone: Zone): ThinningWork | null {
   const presentMm = workingFace(tool, zone).faceWidthMm;
   const limitMm = Math.min(presentMm, zone.faceLimitMm ?? presentMm);
-  const towardMm = Math.max(THINNED_SHARE * limitMm, PRIORS.leastLeftShare.value * presentMm);
-  return narrowedTo(tool, zone, towardMm);
+  const leastMm = Math.max(LEAST_FACE_MM, PRIORS.leastLeftShare.value * presentMm);
+  const towardMm = Math.max(THINNED_SHARE * limitMm, leastMm);
+  return towardMm < presentMm ? narrowedTo(tool, zone, Math.min(MOST_FACE_MM, towardMm)) : null;
 }
 
-/** What it takes to narrow a worked face to a width; not for a bevel ground to the apex. */
-export function narrowedTo(tool: Tool, zone: Zone, faceWidthMm: number): ThinningWork {
-  const plain = { ...zone, facet: null };
-  const cut = thinningCut({ tool, zone: plain, faceWidthMm });
+/**
+ * What it takes to narrow a worked face to a width; not for a bevel ground to the apex. Null where no face can lie
+ * flatter behind it.
+ */
+export function narrowedTo(tool: Tool, zone: Zone, faceWidthMm: number): ThinningWork | null {
+  const cut = cutTo(tool, { ...zone, facet: null }, faceWidthMm);
+  if (!cut) return null;
   return {
     holdAngleDeg: cut.holdAngleDeg,
     faceWidthMm: cut.reliefWidthMm,
@@ -41,10 +49,19 @@ export function narrowedTo(tool: Tool, zone: Zone, faceWidthMm: number): Thinnin
   };
 }
 
+function cutTo(tool: Tool, zone: Zone, faceWidthMm: number): ThinningCut | null {
+  try {
+    return thinningCut({ tool, zone, faceWidthMm });
+  } catch (error) {
+    if (error instanceof RangeError) return null;
+    throw error;
+  }
+}
+
 /** The steps that lay the steel behind the edge back; none where nothing at hand bites this steel. */
 export function thinningSteps(job: EdgeJob, work: ThinningWork): LadderStep[] {
   const { tool, zone, abrasives, hand } = job;
-  return grindBehind({
+  const [first, ...polish] = grindBehind({
     face: {
       ...workingFace(tool, zone),
       angleDeg: work.holdAngleDeg,
@@ -57,8 +74,10 @@ export function thinningSteps(job: EdgeJob, work: ThinningWork): LadderStep[] {
     volumeMm3: work.volumeMm3,
     polished: tool.schools.scratches === 'unscratched',
     abrasives,
+    ownLadder: job.ownLadder,
     hand,
   });
+  return first ? [{ ...first, zoneAfter: work.zoneAfter }, ...polish] : [];
 }
 
 /**
@@ -72,8 +91,9 @@ export function planThinning(job: EdgeJob): JobPlan {
     return planFlattening(job, bevelDrift(tool, zone, job.sessions).lagMm);
   }
   const work = thinningWork(tool, zone);
+  if (!work) return { ...NO_PLAN, apexRadiusUm: job.apexRadiusUm };
   const behind = thinningSteps(job, work);
   const apex = apexLadder(job, work.zoneAfter, job);
   if (behind.length === 0 || apex.outcome !== 'planned') return withoutSteps(apex, 'out of reach');
-  return { ...withSteps(apex, behind), zoneAfter: work.zoneAfter };
+  return { ...NO_PLAN, ...withSteps(apex, behind) };
 }

@@ -1,8 +1,8 @@
-import type { Ladder } from '../ladder';
+import type { JobPlan } from './jobPlan';
 import { PRIORS } from '../priors';
 
 /** The plan, or where it would take longer than a hand lasts, none. */
-export function withinHandWork<P extends Ladder>(plan: P): P {
+export function withinHandWork(plan: JobPlan): JobPlan {
   if (plan.minutes <= PRIORS.longestJobMinutes.value) return plan;
   return {
     ...plan,
@@ -11,5 +11,6 @@ export function withinHandWork<P extends Ladder>(plan: P): P {
     minutes: 0,
     minutesLow: 0,
     minutesHigh: 0,
+    tooLongMinutes: plan.minutes,
   };
 }

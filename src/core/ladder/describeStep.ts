@@ -31,6 +31,8 @@ export function describeStep(input: {
     jumpRatio,
     angleDeg: face.angleDeg,
     stretch: work.stretch,
+    facet: null,
+    zoneAfter: null,
     ...work.handling,
     lubricant,
     waterMl: stepWaterMl(abrasive),

@@ -41,6 +41,7 @@ export { NO_WISHES } from './types';
 export type {
   EdgeCondition,
   EdgeTarget,
+  HelpfulStone,
   LadderAbrasive,
   Ladder,
   LadderStep,

@@ -48,7 +48,8 @@ export function helpfulStone(input: {
     if (minutes === Infinity) return [];
     const savesMinutes = present === null ? null : present - minutes;
     if (savesMinutes !== null && savesMinutes < WORTH_NAMING_MINUTES) return [];
-    return [{ minutes, stone: { sizeUm: stone.sizeUm, owned: name, savesMinutes } }];
+    const { sizeUm, family } = stone;
+    return [{ minutes, stone: { sizeUm, family, owned: name, savesMinutes, minutes } }];
   });
   // What is owned already comes first; then the quickest.
   const [best] = helps.sort(

@@ -1,5 +1,5 @@
 import type { ToolForm } from '../../domain/kinds';
-import type { ZoneFacet } from '../../domain/tool';
+import type { Zone, ZoneFacet } from '../../domain/tool';
 import type {
   AbrasiveForm,
   Carbide,
@@ -163,6 +163,10 @@ export interface LadderStep {
   angleDeg: number;
   /** The part of the strokes that goes to a stretch at an angle of its own; null for none. */
   stretch: (Stretch & { angleDeg: number; strokesPerSide: number }) | null;
+  /** Which of an arc's facets is worked, apex first; null where none is. */
+  facet: { number: number; of: number } | null;
+  /** What the zone measures once this step is done; null where its measures stay. */
+  zoneAfter: Zone | null;
   motion: Motion;
   direction: 'edge leading' | 'edge trailing' | 'both ways';
   lubricant: LubricantKind;
@@ -201,8 +205,11 @@ export interface HelpfulStone {
   sizeUm: number;
   /** Name of the owned thing; null where none of that size is owned. */
   owned: string | null;
+  family: AbrasiveFamily;
   /** Minutes saved; null where it makes the target reachable at all. */
   savesMinutes: number | null;
+  /** Minutes of the job with it; the closing strop of a ladder comes on top. */
+  minutes: number;
 }
 
 export interface Ladder {

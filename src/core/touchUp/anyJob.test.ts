@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { advance, startSession } from '.';
 import { planJob } from '../inspection';
-import { SPINE_WORKS } from '../jobs';
+import { SPINE_WORKS, zoneLeft } from '../jobs';
 import { abrasivesAtHand } from '../ladder';
 import { sessionSchema } from '../../domain/session';
 import { DAMAGE_WAYS, JOBS } from '../../domain/terms';
@@ -52,8 +52,11 @@ it('every kind of tool, school, finding and job has a plan whose session can be 
         expect(step.strokesPerSideHigh).toBeGreaterThanOrEqual(step.strokesPerSide);
         expect(step.volumeMm3).toBeGreaterThanOrEqual(0);
       }
-      if (plan.outcome === 'planned' && plan.zoneAfter) {
-        toolSchema.validateSync({ ...asked.tool, zones: [plan.zoneAfter] }, { strict: true });
+      if (plan.outcome === 'planned' && zoneLeft(plan.steps)) {
+        toolSchema.validateSync(
+          { ...asked.tool, zones: [zoneLeft(plan.steps)!] },
+          { strict: true },
+        );
       }
       if (plan.outcome !== 'planned') return;
       const { id: zoneId } = zone!;

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { advance, balance, findingsLeft, startSession, type GuideEvent } from '.';
+import { NO_PLAN } from '../jobs';
 import { findLadder } from '../ladder';
 import { sessionSchema, type Session } from '../../domain/session';
 import { finding, passedTest } from '../../domain/observation';
@@ -20,7 +21,7 @@ const begun = (): Session =>
     damageWay: null,
     wordsOf: () => ({ doneWhen: ['no glint'], warnings: [] }),
     plan: {
-      zoneAfter: null,
+      ...NO_PLAN,
       ...findLadder({
         zone: faceOf('scandi-knife'),
         condition: { apexRadiusUm: 6, damageDepthMm: 0 },

@@ -1,6 +1,7 @@
 import type { Schema } from 'yup';
 import { FIRST_VERSION } from './firstVersion';
 import { sessionToVersion10, VERSION_9 } from './toVersion10';
+import { sessionToVersion11, VERSION_10 } from './toVersion11';
 import { sessionToVersion9, VERSION_8 } from './toVersion9';
 
 type Loose = Record<string, unknown>;
@@ -26,6 +27,10 @@ export const UPGRADES: readonly Upgrade[] = [
   },
   {
     records: { sessions: { from: VERSION_9.session, upgrade: sessionToVersion10 } },
+    newStores: [],
+  },
+  {
+    records: { sessions: { from: VERSION_10.session, upgrade: sessionToVersion11 } },
     newStores: [],
   },
 ];

@@ -33,8 +33,10 @@ describe('records of older versions', () => {
   it('keep what they said: names, times, strokes, tests', () => {
     const before = versionEight.records.sessions;
     present('sessions').forEach((after, i) => {
-      const { steps, ...rest } = before[i]!;
+      const { steps, zoneAfter, ...rest } = before[i]!;
       expect(after).toMatchObject({ ...rest, steps });
+      const left = (after as unknown as Session).steps.flatMap((step) => step.zoneAfter ?? []);
+      expect(left).toEqual(zoneAfter ? [zoneAfter] : []);
     });
   });
 

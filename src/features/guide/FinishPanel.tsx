@@ -12,7 +12,13 @@ import { NotesField } from '../../ui/forms/fields';
 import { chipDepth, deg, fineMm, placeMm, sentence } from '../../ui/format';
 import { TestChoice } from '../../ui/ObservationFields';
 import { Choice } from '../../ui/Choice';
-import { finishMeasured, plannedZone, withKeptFacet, type FacetChoice } from './finishMeasured';
+import {
+  finishMeasured,
+  isHalfAnArc,
+  leftZone,
+  withKeptFacet,
+  type FacetChoice,
+} from './finishMeasured';
 import { MeasuredAfter } from './MeasuredAfter';
 
 interface FinishProps {
@@ -28,8 +34,9 @@ interface FinishProps {
 /** The end of a job: last test, what is still to be seen, what it left, a note; then it is in the log. */
 export default function FinishPanel(props: FinishProps) {
   const { session, tool, zone, onTest, onNote, onBack, onFinish } = props;
-  const zoneAfter = plannedZone(session);
-  const facetOnly = session.job === 'touch-up';
+  const left = leftZone(session);
+  const zoneAfter = left?.zone ?? null;
+  const facetOnly = left?.facetOnly ?? false;
   const store = useStore();
   const [notes, setNotes] = useState(session.notes);
   const [remaining, setRemaining] = useState<Finding[]>(() =>
@@ -68,6 +75,7 @@ export default function FinishPanel(props: FinishProps) {
         {zoneAfter?.facet && facetOnly && (
           <FacetLeft facet={zoneAfter.facet} chosen={facet} onChoose={setFacet} />
         )}
+        {isHalfAnArc(session) && <HalfAnArc />}
         {session.before.findings.length > 0 && (
           <StillSeen
             before={session.before.findings}
@@ -97,6 +105,16 @@ export default function FinishPanel(props: FinishProps) {
         </div>
       </form>
     </FormProvider>
+  );
+}
+
+/** An arc that was left between two of its facets. */
+function HalfAnArc() {
+  return (
+    <p className="border-l-4 border-neutral pl-4">
+      The arc is ground in part: its measures stay as they were. Measure its angle again before the
+      next touch-up, or go on with the facets that are left.
+    </p>
   );
 }
 

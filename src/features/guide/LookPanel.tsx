@@ -16,7 +16,7 @@ export default function LookPanel(
   return (
     <div className="mx-auto grid w-full max-w-3xl flex-1 content-start gap-8 px-4 py-6 sm:px-8">
       <InkCheck {...props} />
-      {props.step.kind === 'stone' && wantsBurr(contactOf(props.step.task)) && (
+      {props.step.kind === 'stone' && wantsBurr(contactOf(props.step)) && (
         <>
           <BurrWalk {...props} />
           <Deburr {...props} />

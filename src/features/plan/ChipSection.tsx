@@ -1,4 +1,4 @@
-import { sectionProfile, type DamageChoice, type ProfilePoint } from '../../core';
+import { sectionProfile, zoneLeft, type DamageChoice, type ProfilePoint } from '../../core';
 import type { Tool, Zone } from '../../domain/tool';
 
 const WIDTH = 150;
@@ -30,7 +30,7 @@ export function ChipSection(props: {
       `${WIDTH - RIGHT - (d + shiftMm) * scale},${HEIGHT / 2 + side * halfMm * scale}`;
     return [...shown.map((p) => at(p, -1)), ...[...shown].reverse().map((p) => at(p, 1))].join(' ');
   };
-  const after = choice.plan.zoneAfter ?? { ...zone, facet: null };
+  const after = zoneLeft(choice.plan.steps) ?? { ...zone, facet: null };
   const pattern = `taken-${choice.way.replace(' ', '-')}`;
   const notch = depthMm * scale;
   return (

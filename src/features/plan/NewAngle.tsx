@@ -1,11 +1,11 @@
 'use client';
 
 import { useRouter } from 'next/navigation';
-import { useState } from 'react';
-import { workingFace, type EdgeAim } from '../../core';
+import { useDeferredValue, useMemo, useState } from 'react';
+import { workingFace, type EdgeAim, type JobPlan } from '../../core';
 import type { Tool, Zone } from '../../domain/tool';
 import { AngleField } from '../../ui/forms/AngleField';
-import { deg } from '../../ui/format';
+import { deg, minutes } from '../../ui/format';
 import { Choice } from '../../ui/Choice';
 import { SelectField } from '../../ui/forms/fields';
 import { AIM_GRINDS, jobLink } from '../../ui/jobAddress';
@@ -18,50 +18,108 @@ const GRIND_WORDS: Record<EdgeAim['grind'], string> = {
   'secondary-bevel': 'a small bevel on the taper',
 };
 
-/** Which angle or grind is wanted; the plan follows from the address. */
-export default function NewAngle(props: { tool: Tool; zone: Zone; chosen: EdgeAim | null }) {
+const TURNS = [-3, -2, -1, 1, 2, 3];
+/** A new micro-bevel stands so much steeper than its edge, where nothing else is said. */
+const MICRO_ABOVE_DEG = 3;
+
+/** Which angle or grind is wanted, each with what it takes; the plan follows from the address. */
+export default function NewAngle(props: {
+  tool: Tool;
+  zone: Zone;
+  chosen: EdgeAim | null;
+  planAt: (aim: EdgeAim) => JobPlan | null;
+}) {
   const { tool, zone, chosen } = props;
   const router = useRouter();
-  const present = workingFace(tool, zone).angleDeg;
-  const [grind, setGrind] = useState<EdgeAim['grind']>(chosen?.grind ?? 'as it is');
-  const [angleDeg, setAngleDeg] = useState(chosen?.angleDeg ?? present);
-  const choose = (aim: EdgeAim): void => {
-    setGrind(aim.grind);
-    setAngleDeg(aim.angleDeg);
-    router.replace(jobLink({ toolId: tool.id, zoneId: zone.id, job: 'angle', aim }));
+  const presentDeg = workingFace(tool, zone).angleDeg;
+  const [aim, setAim] = useState<EdgeAim>(chosen ?? { grind: 'as it is', angleDeg: presentDeg });
+  const choose = (next: EdgeAim): void => {
+    setAim(next);
+    router.replace(jobLink({ toolId: tool.id, zoneId: zone.id, job: 'angle', aim: next }));
   };
-  const turns = [-2, -1, 1, 2, 3].filter((turn) => present + turn >= 5 && present + turn <= 60);
+  const aims = useMemo(() => turnsOf(zone, presentDeg), [zone, presentDeg]);
+  // The choice answers at once; what each would take follows when there is time.
+  const planAt = useDeferredValue(props.planAt);
+  const took = useMemo(
+    () => new Map(aims.map((each) => [keyOf(each), tookWords(planAt(each))])),
+    [aims, planAt],
+  );
+  const whole: EdgeAim = { ...aim, grind: 'as it is' };
+  const isMicro = aim.grind === 'micro-bevel';
+  const steeper = aim.angleDeg > presentDeg && (isMicro || aim.grind === 'as it is');
   return (
     <section aria-label="New angle" className="mt-3 border-l-4 border-neutral pl-4">
       <Choice
         legend="Flatter or steeper"
         isLegendHidden
-        options={turns.map((turn) => [String(turn), turnWords(turn)] as const)}
-        chosen={grind === 'as it is' ? String(angleDeg - present) : null}
-        onChoose={(turn) => choose({ grind: 'as it is', angleDeg: present + Number(turn) })}
+        options={aims.map(
+          (each) =>
+            [
+              keyOf(each),
+              `${turnWords(each.angleDeg - presentDeg)}: ${took.get(keyOf(each))}`,
+            ] as const,
+        )}
+        chosen={keyOf(aim)}
+        onChoose={(key) => choose(aims.find((each) => keyOf(each) === key)!)}
       />
+      {steeper && zone.microBevel === null && (
+        <Choice
+          legend={`${deg(aim.angleDeg)} per side`}
+          options={[
+            [
+              'micro-bevel',
+              `as a micro-bevel: ${tookWords(planAt({ ...aim, grind: 'micro-bevel' }))}`,
+            ],
+            ['as it is', `the whole face: ${tookWords(planAt(whole))}`],
+          ]}
+          chosen={aim.grind}
+          onChoose={(grind) => choose({ ...aim, grind: grind as EdgeAim['grind'] })}
+        />
+      )}
       <div className="mt-2 grid max-w-2xl gap-4 sm:grid-cols-2">
         <SelectField
           label="Grind"
-          value={grind}
+          value={aim.grind}
           options={AIM_GRINDS.map((each) => [each, GRIND_WORDS[each]] as const)}
-          onChange={(event) => choose({ grind: event.target.value as EdgeAim['grind'], angleDeg })}
+          onChange={(event) => {
+            const grind = event.target.value as EdgeAim['grind'];
+            const isFlat = grind === 'micro-bevel' && aim.angleDeg <= presentDeg;
+            choose({ grind, angleDeg: isFlat ? presentDeg + MICRO_ABOVE_DEG : aim.angleDeg });
+          }}
         />
         <AngleField
           label="Angle at the apex"
-          valueDeg={angleDeg}
+          valueDeg={aim.angleDeg}
           min={5}
           max={60}
-          onValue={(next) => choose({ grind, angleDeg: next })}
+          onValue={(angleDeg) => choose({ ...aim, angleDeg })}
         />
       </div>
-      <p className="mt-2 text-[0.95rem] text-soft">
-        Now {deg(present)} per side. What has to go is the exact difference of the two sections.
-      </p>
     </section>
   );
 }
 
+/** A few degrees either way: flatter with the grind it has, steeper as a micro-bevel where there is none yet. */
+function turnsOf(zone: Zone, presentDeg: number): EdgeAim[] {
+  return TURNS.map((turn) => ({
+    grind: turn > 0 && zone.microBevel === null ? ('micro-bevel' as const) : ('as it is' as const),
+    angleDeg: presentDeg + turn,
+  })).filter(({ angleDeg }) => angleDeg >= 5 && angleDeg <= 60);
+}
+
+function keyOf({ grind, angleDeg }: EdgeAim): string {
+  return `${grind} ${angleDeg}`;
+}
+
 function turnWords(turn: number): string {
   return `${deg(Math.abs(turn))} ${turn < 0 ? 'flatter' : 'steeper'}`;
+}
+
+/** What an angle takes, in a word or two. */
+function tookWords(plan: JobPlan | null): string {
+  if (!plan) return 'test it first';
+  if (plan.outcome === 'planned') return minutes(plan.minutes);
+  if (plan.outcome === 'leave alone') return 'as it is';
+  if (plan.noRoom) return 'no room';
+  return plan.missingStone ? 'with another stone' : 'not by hand';
 }

@@ -1,9 +1,19 @@
 'use client';
 
-import { bevelDrift, heldStep, stepHold, type Hold, type JobPlan } from '../../core';
+import {
+  bevelDrift,
+  heldStep,
+  reshapedZone,
+  stepHold,
+  zoneLeft,
+  type EdgeAim,
+  type Hold,
+  type JobPlan,
+} from '../../core';
 import type { Job } from '../../domain/terms';
 import { listed, plural } from '../../ui/format';
 import { HoldDrawing } from '../../ui/section/HoldDrawing';
+import { ReshapedDrawing } from '../../ui/section/ReshapedDrawing';
 import { SectionDrawing } from '../../ui/section/SectionDrawing';
 import { STOP_USE } from '../../ui/words/stopWords';
 import type { LoggedNeed } from './loggedNeed';
@@ -12,16 +22,18 @@ import type { LoggedNeed } from './loggedNeed';
 export default function PlanAside(props: {
   need: LoggedNeed;
   job: Job;
+  aim: EdgeAim | null;
   plan: JobPlan;
   coinThicknessMm: number;
 }) {
-  const { need, job, plan, coinThicknessMm } = props;
+  const { need, job, aim, plan, coinThicknessMm } = props;
   const { tool, zone } = need;
   const held = { tool, zone, coinThicknessMm };
   const holds = holdsOf(plan, held);
   return (
     <div className="mt-6 grid content-start gap-x-12 gap-y-4 md:grid-cols-2">
-      {(job === 'thin' || job === 'angle') && <Thinned need={need} job={job} plan={plan} />}
+      {job === 'thin' && <Thinned need={need} plan={plan} />}
+      {job === 'angle' && aim && <Reground need={need} aim={aim} plan={plan} />}
       {holds.map(({ hold, steps }) => (
         <div key={steps.join()}>
           {holds.length > 1 && <h3>{stepsInWords(steps)}</h3>}
@@ -54,11 +66,25 @@ function stepsInWords(numbers: readonly number[]): string {
   return numbers.length === 1 ? `Step ${numbers[0]}` : `Steps ${listed(numbers.map(String))}`;
 }
 
-/** What a new angle or thinning changes: a bevel that has drifted is flat again, any other face is narrower. */
-function Thinned({ need, job, plan }: { need: LoggedNeed; job: Job; plan: JobPlan }) {
+/** The section before and after another angle is ground, and what the tool keeps of it. */
+function Reground({ need, aim, plan }: { need: LoggedNeed; aim: EdgeAim; plan: JobPlan }) {
+  const { tool, zone } = need;
+  const reshaped = reshapedZone({ tool, zone, aim });
+  if (!reshaped) return null;
+  const facets = plan.steps.filter(({ task }) => task === 'grind a facet of the arc');
+  return (
+    <section>
+      <h3>{facets.length > 0 ? 'The arc by facets, each with its own hold' : 'As planned'}</h3>
+      <ReshapedDrawing reshaped={reshaped} facets={facets} />
+    </section>
+  );
+}
+
+/** What thinning changes: a bevel that has drifted is flat again, any other face is narrower. */
+function Thinned({ need, plan }: { need: LoggedNeed; plan: JobPlan }) {
   const { tool, zone, sessions } = need;
   const { touchUps, lagMm } = bevelDrift(tool, zone, sessions);
-  if (job === 'thin' && touchUps > 0) {
+  if (touchUps > 0) {
     return (
       <p>
         {plural(touchUps, 'touch-up')} since it was last ground flat: the bevel lags{' '}
@@ -66,22 +92,18 @@ function Thinned({ need, job, plan }: { need: LoggedNeed; job: Job; plan: JobPla
       </p>
     );
   }
-  if (!plan.zoneAfter) return null;
+  const zoneAfter = zoneLeft(plan.steps);
+  if (!zoneAfter) return null;
   return (
     <section>
-      {job === 'thin' && need.thinning === null && (
+      {need.thinning === null && (
         <p className="mb-3">
           Not due: the worked face is within its limit. Every thinning takes steel that never comes
           back.
         </p>
       )}
       <h3>As planned; dashed, as it is</h3>
-      <SectionDrawing
-        tool={tool}
-        zone={plan.zoneAfter}
-        asItIs={zone}
-        apexRadiusUm={plan.apexRadiusUm}
-      />
+      <SectionDrawing tool={tool} zone={zoneAfter} asItIs={zone} apexRadiusUm={plan.apexRadiusUm} />
     </section>
   );
 }

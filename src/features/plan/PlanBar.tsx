@@ -9,10 +9,12 @@ export function PlanBar(props: {
   headline: string;
   plan: JobPlan | null;
   zone: Zone;
+  /** What the tool keeps of it, where the job is done for that; where the steps lead is said else. */
+  keeps: string | null;
   startWords: string;
   onStart: () => void;
 }) {
-  const { headline, plan, zone, startWords, onStart } = props;
+  const { headline, plan, zone, keeps, startWords, onStart } = props;
   const isPlanned = plan?.outcome === 'planned';
   return (
     <div className="sticky bottom-0 mt-auto border-t-2 border-rule bg-base-200">
@@ -23,7 +25,7 @@ export function PlanBar(props: {
         </div>
         {isPlanned && (
           <p className="hidden max-w-[36ch] flex-1 text-[0.95rem] lg:block">
-            {endWords(plan, zone)}
+            {keeps ?? endWords(plan, zone)}
           </p>
         )}
         <button

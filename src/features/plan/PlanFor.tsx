@@ -12,7 +12,7 @@ import { StopUse } from '../../ui/StopUse';
 import type { LoggedNeed } from './loggedNeed';
 import { DamageWays } from './DamageWays';
 import { JobChoice } from './JobChoice';
-import { JOB_WORDS, planHeadline } from './jobWords';
+import { JOB_WORDS, keepsWords, planHeadline, startWords } from './jobWords';
 import { LeftOut } from './LeftOut';
 import { PlanBar } from './PlanBar';
 import { PlanHead } from './PlanHead';
@@ -67,6 +67,7 @@ export function PlanFor(props: PlanProps) {
               <Planned
                 need={need}
                 job={job}
+                aim={address.aim}
                 plan={plan}
                 edge={edge}
                 zone={zone}
@@ -91,7 +92,8 @@ export function PlanFor(props: PlanProps) {
         headline={stopped ? 'Stop use.' : planHeadline(job, plan)}
         plan={plan}
         zone={zone}
-        startWords={JOB_WORDS[job].start}
+        keeps={job === 'angle' && plan ? keepsWords(plan, tool) : null}
+        startWords={startWords(job, plan)}
         onStart={() =>
           plan &&
           void start(
@@ -176,7 +178,9 @@ function FromHere(props: {
         wishes={wishes}
         onChange={onWish}
       />
-      {job === 'angle' && <NewAngle tool={tool} zone={zone} chosen={address.aim} />}
+      {job === 'angle' && (
+        <NewAngle tool={tool} zone={zone} chosen={address.aim} planAt={planned.planAt} />
+      )}
       {job === 'touch-up' && edge && (
         <DamageWays
           edge={edge}

@@ -59,7 +59,12 @@ export function PlanSteps(props: StepsProps) {
       </div>
       <ol className="border-b border-rule">
         {plan.steps.map((step, i) => (
-          <Step key={`${step.task} ${step.abrasive.id}`} {...props} step={step} number={i + 1} />
+          <Step
+            key={`${i} ${step.task} ${step.abrasive.id}`}
+            {...props}
+            step={step}
+            number={i + 1}
+          />
         ))}
       </ol>
       <PlanEnd plan={plan} zone={zone} />
@@ -79,7 +84,10 @@ function Step(props: StepsProps & { step: LadderStep; number: number }) {
           <span>
             {number}. {sentence(step.abrasive.name)}{' '}
             <span className="font-normal text-soft">{um(step.abrasive.sizeUm)}</span>
-            <span className="block text-[0.92rem] font-normal text-soft">to {step.task}</span>
+            <span className="block text-[0.92rem] font-normal text-soft">
+              to {step.task}
+              {step.facet && `, ${step.facet.number} of ${step.facet.of}`}
+            </span>
           </span>
         </h3>
         <p>

@@ -1,12 +1,20 @@
 import dynamic from 'next/dynamic';
 import type { ReactNode } from 'react';
-import { ARC_PASSES, workingFace, type EdgeJob, type JobPlan, type LadderStep } from '../../core';
+import {
+  ARC_FACETS,
+  workingFace,
+  type EdgeAim,
+  type EdgeJob,
+  type JobPlan,
+  type LadderStep,
+} from '../../core';
 import type { Job } from '../../domain/terms';
 import type { Zone } from '../../domain/tool';
 import { CheckField } from '../../ui/forms/fields';
 import { LadderChoice } from './LadderChoice';
 import type { LoggedNeed } from './loggedNeed';
 import { PlanSteps } from './PlanSteps';
+import { Stages } from './Stages';
 import type { PlanWishes } from './usePlan';
 
 const PlanAside = dynamic(() => import('./PlanAside'), { ssr: false });
@@ -18,6 +26,7 @@ const isStone = ({ abrasive }: LadderStep): boolean => abrasive.kind === 'stone'
 export function Planned(props: {
   need: LoggedNeed;
   job: Job;
+  aim: EdgeAim | null;
   plan: JobPlan;
   edge: EdgeJob | null;
   zone: Zone;
@@ -27,7 +36,7 @@ export function Planned(props: {
   /** The other edges of the sitting. */
   children: ReactNode;
 }) {
-  const { need, job, plan, zone, wishes, onWish, coinThicknessMm, children } = props;
+  const { need, job, aim, plan, zone, wishes, onWish, coinThicknessMm, children } = props;
   const { tool } = need;
   const edge = job === 'touch-up' ? props.edge : null;
   const isArc = job === 'touch-up' && zone.grind === 'convex' && plan.steps.some(isStone);
@@ -40,6 +49,7 @@ export function Planned(props: {
           onChange={(ownLadder) => onWish({ ...wishes, ownLadder })}
         />
       )}
+      {job === 'angle' && <Stages plan={plan} zone={zone} />}
       <PlanSteps
         plan={plan}
         face={workingFace(tool, zone)}
@@ -49,14 +59,14 @@ export function Planned(props: {
       />
       {isArc && (
         <CheckField
-          label={`Blend the whole arc after each stone, in ${ARC_PASSES} passes from apex to shoulder`}
+          label={`Blend the whole arc after each stone, in ${ARC_FACETS} passes from apex to shoulder`}
           checked={wishes.arcPasses}
           onChange={(event) => onWish({ ...wishes, arcPasses: event.target.checked })}
         />
       )}
       {edge && <WhatIf edge={edge} plan={plan} wishes={wishes} onTake={onWish} />}
       {children}
-      <PlanAside need={need} job={job} plan={plan} coinThicknessMm={coinThicknessMm} />
+      <PlanAside need={need} job={job} aim={aim} plan={plan} coinThicknessMm={coinThicknessMm} />
     </>
   );
 }

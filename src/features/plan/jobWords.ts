@@ -1,6 +1,9 @@
-import type { JobPlan } from '../../core';
+import { workingFace, zoneLeft, type JobPlan } from '../../core';
 import type { Job } from '../../domain/terms';
-import { minutesSpan, sentence } from '../../ui/format';
+import type { Tool } from '../../domain/tool';
+import { deg, fineMm, minutes, minutesSpan, mm, sentence } from '../../ui/format';
+import { helpfulStoneWords } from '../../ui/words/helpfulStoneWords';
+import { stagesOf } from './stages';
 
 interface JobWords {
   /** The choice of this job. */
@@ -35,7 +38,7 @@ export const JOB_WORDS: Record<Job, JobWords> = {
     choose: 'Change the angle',
     start: 'Start on the new angle',
     leaveAlone: 'That is the angle it has.',
-    outOfReach: 'This section has no room for that angle, or nothing at hand grinds it.',
+    outOfReach: 'Nothing at hand grinds this steel and sets the edge again.',
   },
   spine: {
     choose: 'Work on the spine',
@@ -44,6 +47,41 @@ export const JOB_WORDS: Record<Job, JobWords> = {
     outOfReach: 'What the spine needs is not at hand.',
   },
 };
+
+/** Why a job is out of reach, and what would bring it there. */
+function outOfReachWords(job: Job, { noRoom, missingStone, tooLongMinutes }: JobPlan): string {
+  if (noRoom) {
+    return noRoom.behindDeg === null
+      ? 'No room: less than half of the blade would be left.'
+      : `No room: the faces behind the edge stand at ${deg(noRoom.behindDeg)} themselves.`;
+  }
+  if (tooLongMinutes === null && !missingStone) return JOB_WORDS[job].outOfReach;
+  const now =
+    tooLongMinutes === null
+      ? 'Nothing at hand does it'
+      : `${sentence(minutes(tooLongMinutes))} with what is at hand`;
+  if (!missingStone) return `${now}: work for a smith.`;
+  return `${now}; ${minutes(missingStone.minutes)} with ${helpfulStoneWords(missingStone)}.`;
+}
+
+/** What the start of a job says: the first of its stages, where there are several. */
+export function startWords(job: Job, plan: JobPlan | null): string {
+  const stages = plan?.outcome === 'planned' && job === 'angle' ? stagesOf(plan.steps) : [];
+  return stages.length > 1 ? `Start: ${stages[0]!.name}` : JOB_WORDS[job].start;
+}
+
+/** What the tool keeps once another angle is ground; null where it keeps its measures. */
+export function keepsWords({ steps }: JobPlan, tool: Tool): string | null {
+  const zone = zoneLeft(steps);
+  if (!zone) return null;
+  const { angleDeg, arcRadiusMm, faceWidthMm } = workingFace(tool, zone);
+  const face = zone.facet ?? { angleDeg, faceWidthMm };
+  const shape =
+    arcRadiusMm !== null && !zone.facet
+      ? `an arc of ${mm(arcRadiusMm)} radius`
+      : `a face ${fineMm(face.faceWidthMm)} wide`;
+  return `The tool then keeps ${deg(face.angleDeg)} per side, ${shape}, ${mm(zone.shoulderThicknessMm)} thick at the shoulder. Every touch-up after it is held so.`;
+}
 
 /** The plan of a job in one line; null where the edge has to be tested first. */
 export function planHeadline(job: Job, plan: JobPlan | null): string {
@@ -57,7 +95,7 @@ export function planHeadline(job: Job, plan: JobPlan | null): string {
     case 'leave alone':
       return JOB_WORDS[job].leaveAlone;
     case 'out of reach':
-      return JOB_WORDS[job].outOfReach;
+      return outOfReachWords(job, plan);
     case 'planned':
       return sentence(minutesSpan(plan).replace(/^(?=\d)/, 'about '));
   }

@@ -3,6 +3,7 @@ import {
   edgeJobOf,
   planJob,
   withArcPasses,
+  type EdgeAim,
   type EdgeJob,
   type JobPlan,
   type OwnLadder,
@@ -37,6 +38,8 @@ export interface PlannedEdge {
   /** The edge as a job; null where it has to be tested first. */
   edge: EdgeJob | null;
   plan: JobPlan | null;
+  /** The same edge at another angle or grind. */
+  planAt: (aim: EdgeAim) => JobPlan | null;
 }
 
 /** The plan of a job as the screen has it; undefined while the shelf is read. */
@@ -69,13 +72,14 @@ export function usePlan(
       damageWay,
       ownLadder,
     };
-    if (stops.length > 0) return { zone, edge: null, plan: null };
+    if (stops.length > 0) return { zone, edge: null, plan: null, planAt: () => null };
     const plan = planJob({ ...address, ...problem });
     const { pace } = bench.hand;
     return {
       zone,
       edge: edgeJobOf(problem),
       plan: plan && arcPasses ? withArcPasses(plan, { ...tool, zone, pace }) : plan,
+      planAt: (aim) => planJob({ ...problem, job: 'angle', spineWork: null, aim }),
     };
   }, [
     bench,

@@ -1,4 +1,4 @@
-import { ARC_PASSES, edgeHold, facetSchedule, type HoldGuide } from '../../core';
+import { ARC_FACETS, edgeHold, facetSchedule, type HoldGuide } from '../../core';
 import type { Tool, Zone } from '../../domain/tool';
 import { deg, fineMm } from '../../ui/format';
 import { holdInShort } from '../../ui/words/holdWords';
@@ -10,7 +10,7 @@ export function Facets(props: { tool: Tool; zone: Zone; coinThicknessMm: number 
     thicknessMm: zone.shoulderThicknessMm,
     cheekAngleDeg: zone.primaryAngleDeg,
     apexAngleDeg: zone.bevelAngleDeg,
-    facets: ARC_PASSES,
+    facets: ARC_FACETS,
     ...tool,
   });
   const guideOf = (angleDeg: number): HoldGuide =>

@@ -1,0 +1,37 @@
+/**
+ * From version 10 to 11: what a zone measures afterwards stands with the step that grinds it so, and a step
+ * says which facet of an arc it works, how
+ * it was held, and whether it went by feel. Of older steps the last that grinds behind the apex is that step.
+ */
+
+import { mixed } from 'yup';
+import { recordWith, someObjects } from './olderShapes';
+
+type Loose = Record<string, unknown>;
+
+export const VERSION_10 = {
+  session: recordWith({ steps: someObjects(), zoneAfter: mixed().nullable().defined() }),
+};
+
+/** Work that leaves a zone with other measures. */
+const GRINDS: readonly unknown[] = [
+  'grind out damage',
+  'blend the facet',
+  'move the shoulders back',
+  'grind the new angle',
+  'grind the bevel flat',
+];
+
+export function sessionToVersion11({ zoneAfter, ...session }: Loose): Loose {
+  const older = session.steps as Loose[];
+  const last = older.findLastIndex(({ task }) => GRINDS.includes(task));
+  const at = last < 0 ? older.length - 1 : last;
+  const steps = older.map((step, i) => ({
+    ...step,
+    held: null,
+    byFeel: null,
+    facet: null,
+    zoneAfter: i === at ? zoneAfter : null,
+  }));
+  return { ...session, steps };
+}

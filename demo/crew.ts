@@ -24,7 +24,7 @@ export const tools: Tool[] = [
   {
     ...record('wren'),
     ...wren,
-    spine: { use: 'square scraper', raisingsLeft: 0 },
+    spine: { use: 'square scraper', raisingsLeft: 0, startMm: 15, endMm: 75 },
     sheath: 'leather',
     notes: 'Carves the waymark pegs. Birch handle, oiled in spring.',
     zones: [
@@ -52,7 +52,7 @@ export const tools: Tool[] = [
   {
     ...record('bracken'),
     ...bracken,
-    spine: { use: 'burnished hook', raisingsLeft: 2 },
+    spine: { use: 'burnished hook', raisingsLeft: 2, startMm: 40, endMm: 100 },
     sheath: 'leather',
     notes: 'Gorse and bramble. Keep the fine stretch by the handle away from stones.',
     zones: [

@@ -1,7 +1,7 @@
 import {
   advance,
   benchAt,
-  damageWayOf,
+  triage,
   DEFAULT_PACE,
   edgeJobOf,
   findingsLeft,
@@ -127,7 +127,7 @@ function playOne(past: PastJob, id: string, log: readonly Session[]): Session {
     tripId: tripOf(pastTrips, tool.id, past.at)?.id ?? null,
     before: job === 'spine' ? { tests: [], findings: [] } : before,
     targetApexUm: zone.targetApexUm,
-    damageWay: edge && job === 'touch-up' ? damageWayOf(edge) : null,
+    damageWay: edge && job === 'touch-up' ? triage(edge).way : null,
     plan,
     workSince: past.cutsSince ? { amount: past.cutsSince, unit: 'cuts' } : null,
     wordsOf: (step) => stepWords(step, toolForm(tool.kind) === 'axe'),

@@ -26,6 +26,7 @@ export {
   thickening,
   tipReach,
   wedgeHeight,
+  zoneFromCalliper,
   reshapedZone,
 } from './edge';
 export type {
@@ -74,13 +75,16 @@ export type {
 export {
   ARC_FACETS,
   bevelDrift,
+  faceLimitMm,
   raisingsLeft,
+  RAISINGS_PER_FILING,
   SPINE_WORKS,
+  spineStretch,
   spineWorkDue,
   withArcPasses,
   zoneLeft,
 } from './jobs';
-export type { BevelDrift, EdgeJob, JobPlan, SpineWork } from './jobs';
+export type { BevelDrift, EdgeJob, JobPlan, LeftDamage, SpineWork } from './jobs';
 export {
   byUsualTester,
   FINISH_NAMES,
@@ -103,13 +107,12 @@ export {
   bluntestWord,
   damageChoices,
   damageToMend,
-  damageWayOf,
   diagnose,
   edgeJobOf,
   edgeNeeds,
   edgeWord,
   judgeEdge,
-  ladderRequest,
+  ownLadderProblem,
   latestChecks,
   stopReasons,
   planJob,
@@ -119,6 +122,7 @@ export {
   whatIf,
   SYMPTOM_IDS,
   zoneNow,
+  triage,
   zoneStates,
 } from './inspection';
 export type {

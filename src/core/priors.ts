@@ -240,6 +240,24 @@ export const PRIORS = {
     PRACTICE,
   ),
   splashMl: prior(3, 'ml', 'a splash of water on a stone', PRACTICE),
+  awayMinutes: prior(
+    10,
+    'min',
+    'damage that takes longer waits for the bench, where one is away from it',
+    PRACTICE,
+  ),
+  newAngleShare: prior(
+    0.6,
+    'share',
+    'a narrow band over more of a bevel than this is a new angle',
+    PRACTICE,
+  ),
+  usualMicroLimitMm: prior(
+    0.9,
+    'mm',
+    'a micro-bevel wider than this has thickened, where no limit is set',
+    PRACTICE,
+  ),
   benchMinutes: prior(
     30,
     'min',

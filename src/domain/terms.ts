@@ -171,6 +171,9 @@ export const FINDING_KINDS = [
   'rust',
   'out-of-true',
   'ink-left',
+  'blunted-tip',
+  'bent-tip',
+  'wedges',
 ] as const;
 export type FindingKind = (typeof FINDING_KINDS)[number];
 

@@ -6,6 +6,7 @@ import {
   count,
   identifier,
   measure,
+  measureOrNull,
   name,
   oneOf,
   oneOfOrNull,
@@ -115,6 +116,13 @@ export type Steel = InferType<typeof steelSchema>;
 const spineSchema = object({
   use: oneOf(SPINE_USES),
   raisingsLeft: count(10),
+  /** The stretch that is worked, from the heel; null for what is usual. */
+  startMm: measureOrNull(0, 1000),
+  endMm: measureOrNull(0, 1000).when('startMm', ([startMm], schema) =>
+    typeof startMm === 'number'
+      ? schema.moreThan(startMm, '${path} must lie beyond the start of the stretch')
+      : schema,
+  ),
 }).noUnknown();
 
 /** The outline that a silhouette is drawn from. */

@@ -19,7 +19,7 @@ export function typicalTool(kind: ToolKind, name: string): ToolMeasures {
     outline: own.outline,
     steel: own.steel,
     count: 1,
-    spine: { use: 'plain', raisingsLeft: 0 },
+    spine: { use: 'plain', raisingsLeft: 0, startMm: null, endMm: null },
     head: own.head,
     handle: 'wood',
     sheath: 'none',

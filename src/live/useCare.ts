@@ -10,6 +10,7 @@ import { useNow } from './useNow';
 import { useRecords } from './useRecords';
 import { useShelf } from './useShelf';
 import { useSurfaceUse } from './useStandings';
+import { useBench } from './useBench';
 
 /** Everything that is due between trips, and the next trip that pulls it forward; undefined while it is read. */
 export function useCare(): { rows: CareRow[]; trip: Trip | null } | undefined {
@@ -24,16 +25,19 @@ export function useCare(): { rows: CareRow[]; trip: Trip | null } | undefined {
     queryFn: () => log.inspections(),
   }).data;
   const now = useNow();
+  const benchFor = useBench();
   const hooked = (tools ?? []).filter(({ spine }) => spine.use === 'burnished hook');
   const hookedIds = hooked.map(({ id }) => id).join();
   const spines = useQuery({
-    queryKey: ['sessionLines', 'spines', hookedIds],
+    queryKey: ['sessionLines', 'spines', hookedIds, benchFor],
     queryFn: async () => {
       const logs = await Promise.all(hooked.map(({ id }) => log.sessionsOf(id)));
-      const uses = hooked.map((tool, i) => [tool.id, spineUse(tool, logs[i]!, now)] as const);
+      const uses = hooked.map(
+        (tool, i) => [tool.id, spineUse(tool, logs[i]!, now, benchFor!(tool, 'bench'))] as const,
+      );
       return new Map(uses.flatMap(([id, use]) => (use ? [[id, use] as const] : [])));
     },
-    enabled: tools !== undefined,
+    enabled: tools !== undefined && benchFor !== undefined,
   }).data;
   return useMemo(() => {
     if (!tools || !care || !trips || !shelf || !surfaceUse || !inspections || !spines)

@@ -32,7 +32,7 @@ export const anyTool: fc.Arbitrary<Tool> = fc
     const steel = { hardnessLowHrc: hardnessHrc, hardnessHighHrc: hardnessHrc + 2, carbide };
     return {
       ...typical,
-      spine: { use: spine, raisingsLeft: 2 },
+      spine: { use: spine, raisingsLeft: 2, startMm: null, endMm: null },
       steel: { ...typical.steel, ...steel },
       zones: [
         {

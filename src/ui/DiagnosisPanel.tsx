@@ -24,10 +24,18 @@ export function DiagnosisPanel(props: {
   noticed?: readonly SymptomId[];
   /** What the log says of the angle, where the screen knows it. */
   advice?: AngleAdvice;
+  /** Where the screen notes an edge that is sharp and yet cuts poorly. */
+  onWedges?: (wedges: boolean) => void;
 }) {
-  const { tool, zone, seen, coinThicknessMm, noticed = [], advice } = props;
+  const { tool, zone, seen, coinThicknessMm, noticed = [], advice, onWedges } = props;
   const [ticked, setTicked] = useState<SymptomId[]>([]);
   const symptomIds = [...new Set([...ticked, ...noticed, ...symptomsSeen(seen)])];
+  const notes = (id: SymptomId): boolean => id === 'wedges' && onWedges !== undefined;
+  const isOwn = (id: SymptomId): boolean => ticked.includes(id) || notes(id);
+  const tick = (id: SymptomId, isTicked: boolean): void => {
+    if (notes(id)) onWedges!(isTicked);
+    else setTicked(isTicked ? [...ticked, id] : ticked.filter((other) => other !== id));
+  };
   const found = diagnose({ symptomIds, tool, zone, coinThicknessMm, advice });
   return (
     <section className="mt-6">
@@ -52,12 +60,8 @@ export function DiagnosisPanel(props: {
                 type="checkbox"
                 className="checkbox"
                 checked={symptomIds.includes(id)}
-                disabled={!ticked.includes(id) && symptomIds.includes(id)}
-                onChange={(event) =>
-                  setTicked(
-                    event.target.checked ? [...ticked, id] : ticked.filter((other) => other !== id),
-                  )
-                }
+                disabled={!isOwn(id) && symptomIds.includes(id)}
+                onChange={(event) => tick(id, event.target.checked)}
               />
               {SYMPTOM_WORDS[id].seen}
             </label>
@@ -73,6 +77,7 @@ function symptomsSeen({ findings, tests }: Observation): SymptomId[] {
   const ids: SymptomId[] = [];
   for (const { kind, cause, band } of findings) {
     if (kind === 'ink-left') ids.push(band === 'shoulder' ? 'ink-gone-apex' : 'ink-at-edge');
+    if (kind === 'wedges') ids.push('wedges');
     if (kind === 'roll') ids.push('rolled');
     if (kind === 'burr') ids.push('burr-in-places');
     if (kind === 'chip' && cause === 'work') ids.push('chips-from-work');

@@ -4,6 +4,7 @@ import type { Finding, Observation } from '../domain/session';
 import { Choice } from './Choice';
 import { finding, passedTest } from '../domain/observation';
 import { CAUSES, SHARPNESS_TESTS, type SharpnessTest } from '../domain/terms';
+import { DepthChoice } from './DepthChoice';
 import { LimitedMeasureField } from './forms/MeasureField';
 import { CAUSE_WORDS } from './words/causeWords';
 import { TEST_WORDS } from './words/testWords';
@@ -45,15 +46,14 @@ export function ObservationFields(props: {
         There is a chip
       </label>
       {chip && (
-        <div className="grid max-w-md grid-cols-2 gap-4">
-          <LimitedMeasureField
-            label="Deepest, about"
-            quantity="length"
-            min={0.01}
-            max={3}
-            value={chip.depthMm}
-            onValue={(depthMm) => setChip({ ...chip, depthMm })}
-          />
+        <DepthChoice
+          legend="Deepest, about"
+          depthMm={chip.depthMm}
+          onChoose={(depthMm) => setChip({ ...chip, depthMm })}
+        />
+      )}
+      {chip && (
+        <div className="max-w-48">
           <LimitedMeasureField
             label="From the heel"
             quantity="length"

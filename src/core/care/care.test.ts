@@ -3,9 +3,14 @@ import { strokesSince } from '../log';
 import { addDays } from 'date-fns';
 import { careBeforeTrip, careRows, spineUse } from '.';
 import type { Care } from '../../domain/care';
+import { planSpine } from '../jobs';
+import { abrasivesAtHand } from '../ladder';
+import { finding } from '../../domain/observation';
+import { benchWith } from '../../testing/bench';
 import { sample } from '../../testing/sample';
 import { sampleStandings } from '../../testing/sampleStandings';
 
+const atBench = benchWith(abrasivesAtHand(sample));
 const now = '2026-11-23T08:00:00.000Z';
 const trip = sample.trips.find(({ id }) => id === 'tarrow-ness')!;
 const { surfaceUse } = sampleStandings();
@@ -146,19 +151,36 @@ describe('what is due between trips', () => {
   it('files a spine anew when its hook can be raised no more, at the pace of its log', () => {
     const bracken = sample.tools.find(({ id }) => id === 'bracken')!;
     const log = sample.sessions.filter(({ toolId }) => toolId === 'bracken');
-    const use = spineUse(bracken, log, now)!;
+    const use = spineUse(bracken, log, now, atBench)!;
     expect(use).toMatchObject({ raised: 1, most: 2 });
+    const plan = planSpine({ ...atBench, tool: bracken, work: 'file it anew' });
+    expect(use.minutes).toBeCloseTo(plan.minutes, 9);
     const row = rowOf(
       careRows({ ...asked, spines: new Map([['bracken', use]]) }),
       'bracken',
       'file spine',
     );
+    expect(row.minutes).toBe(use.minutes);
     const weeks = (Date.parse(row.ownDueAt!) - Date.parse(now)) / (7 * 86_400_000);
     expect(weeks).toBeCloseTo(1 / use.aWeek, 0);
     const wren = sample.tools.find(({ id }) => id === 'wren')!;
-    expect(spineUse(wren, log, now)).toBeNull();
-    const unraised = spineUse(bracken, [], now)!;
+    expect(spineUse(wren, log, now, atBench)).toBeNull();
+    const unraised = spineUse(bracken, [], now, atBench)!;
     const idle = careRows({ ...asked, spines: new Map([['bracken', unraised]]) });
     expect(rowOf(idle, 'bracken', 'file spine').dueAt).toBeNull();
+  });
+
+  it('a tool that was found with rust wants its film now, until it has it', () => {
+    const rusty = {
+      ...sample.inspections[0]!,
+      toolId: 'tern',
+      at: '2026-10-01T10:00:00.000Z',
+      seen: { tests: [], findings: [finding('rust', 20, 0)] },
+    };
+    const at = (care: typeof asked.care) =>
+      rowOf(careRows({ ...asked, care, inspections: [rusty] }), 'tern', 'film');
+    expect(at([])).toMatchObject({ rustAt: rusty.at, ownDueAt: now });
+    const film = entry({ thingId: 'tern', doing: 'film', at: '2026-10-02T10:00:00.000Z' });
+    expect(at([film])?.rustAt ?? null).toBeNull();
   });
 });

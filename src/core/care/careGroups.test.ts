@@ -11,6 +11,7 @@ const row = (change: Partial<CareRow>): CareRow => ({
   usedDays: null,
   aWeek: null,
   hollowDeg: null,
+  rustAt: null,
   isClogged: false,
   freshLeft: null,
   lastAt: null,

@@ -27,6 +27,8 @@ export interface CareRow {
   aWeek: number | null;
   /** By how much a hollow stone turns the angle (°); null for the rest. */
   hollowDeg: number | null;
+  /** When rust was found that no film has met since; null where none was. */
+  rustAt: string | null;
   /** A face that does not cut as it should. */
   isClogged: boolean;
   /** Fresh sheets or faces that lie by; null where none are counted. */
@@ -74,7 +76,7 @@ const MINUTES: Record<CareDoing, number> = {
   'next face': 1,
   restock: 5,
   'look at compound': 1,
-  'file spine': 15,
+  'file spine': 4,
 };
 /** Nothing is looked ahead to farther than a lifetime (days). */
 const FARTHEST_DAYS = 36_500;
@@ -84,6 +86,8 @@ export interface SpineUse {
   raised: number;
   most: number;
   aWeek: number;
+  /** Minutes to file it anew with everything that is owned; null where something is lacking. */
+  minutes: number | null;
 }
 
 /** What care follows from. */
@@ -145,6 +149,7 @@ export function row(
     usedDays: null,
     aWeek: null,
     hollowDeg: null,
+    rustAt: null,
     isClogged: false,
     freshLeft: null,
     ...rest,

@@ -1,3 +1,5 @@
+import { greatest } from 'd3-array';
+import { isAfter } from 'date-fns';
 import type { Tool } from '../../domain/tool';
 import { goesAlong } from '../../domain/tripDays';
 import { rustRisk } from '../trip';
@@ -20,7 +22,10 @@ export function toolRows(asked: CareLog): CareRow[] {
         .at(-1);
       rows.push(dated(asked, tool, 'head and haft', goes, looked ?? null, goes));
     }
-    if (!workingSteel(tool.steel).stainless) {
+    const rustAt = rustSeen(asked, tool);
+    if (rustAt !== null) {
+      rows.push(row(asked, tool, 'film', { goes, rustAt, ownDueAt: asked.now }));
+    } else if (!workingSteel(tool.steel).stainless) {
       const isHarsh = goes && rustRisk(tool, trip?.climate ?? []) === 'high';
       rows.push(dated(asked, tool, 'film', goes, null, isHarsh));
     }
@@ -30,11 +35,24 @@ export function toolRows(asked: CareLog): CareRow[] {
   });
 }
 
+/** When the latest look at a tool found rust that no film has met since; null where none did. */
+function rustSeen({ inspections, care }: CareLog, tool: Tool): string | null {
+  const looks = inspections.filter(({ toolId }) => toolId === tool.id);
+  const latest = greatest(looks, ({ at }) => Date.parse(at));
+  if (!latest?.seen.findings.some(({ kind }) => kind === 'rust')) return null;
+  const isMet = care.some(
+    ({ thingId, doing, kind, at }) =>
+      thingId === tool.id && doing === 'film' && kind === 'done' && isAfter(at, latest.at),
+  );
+  return isMet ? null : latest.at;
+}
+
 /** A hook that can be raised a few times more before its spine is filed. */
 function spineRow(asked: CareLog, tool: Tool, goes: boolean, spine: SpineUse): CareRow {
-  const { raised, most, aWeek } = spine;
+  const { raised, most, aWeek, minutes } = spine;
   return row(asked, tool, 'file spine', {
     goes,
+    ...(minutes === null ? {} : { minutes }),
     ...dayAtPace(asked, aWeek, raised, most),
     used: { amount: raised, most, unit: 'raisings', isUsual: true },
   });

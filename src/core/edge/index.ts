@@ -30,5 +30,6 @@ export {
   type EdgeAim,
   type Reshaped,
 } from './reshapeZone';
+export { zoneFromCalliper } from './fromCalliper';
 export { facetAreas } from './facetAreas';
 export { thickening, type Thickening } from './thickening';

@@ -143,7 +143,7 @@ function dullsEvenly({
 function dulledSlowlyAndEvenly({ tests }: Observation, zone: Zone): boolean {
   const radiiUm = tests.map((test) => worstStretch([test]).apexRadiusUm);
   const roundestUm = Math.max(...radiiUm, 0);
-  const slow = edgeWord(roundestUm / zone.targetApexUm, 0) !== 'blunt';
+  const slow = edgeWord(roundestUm, zone.targetApexUm, 0) !== 'blunt';
   return slow && radiiUm.every((radiusUm) => roundestUm <= EVEN_RATIO * radiusUm);
 }
 

@@ -2,7 +2,8 @@ import type { DamageWay } from '../../domain/terms';
 import { zoneLeft, type EdgeJob, type JobPlan } from '../jobs';
 import { openDamageWays, workingFace } from '../ladder';
 import { apexRecessionMm } from '../wear';
-import { damageWayOf, planTouchUp } from './planTouchUp';
+import { planTouchUp } from './planTouchUp';
+import { isNewAngle, triage } from './triage';
 import { steelPace } from './recession';
 
 /** One way of dealing with damage, priced. */
@@ -10,6 +11,8 @@ export interface DamageChoice {
   way: DamageWay;
   /** Whether it is the usual one for this tool in this place. */
   usual: boolean;
+  /** Whether it is a band so wide that it is a new angle. */
+  isNewAngle: boolean;
   /** The whole touch-up. */
   plan: JobPlan;
   /** Minutes and steel (mm³, both sides) beyond a touch-up that leaves the damage. */
@@ -30,7 +33,7 @@ export function damageChoices(edge: EdgeJob): DamageChoice[] {
   const { tool, zone, damageDepthMm } = edge;
   if (damageDepthMm === 0) return [];
   const face = workingFace(tool, zone);
-  const usual = damageWayOf({ ...edge, damageWay: null });
+  const usual = triage({ ...edge, damageWay: null }).way;
   const left = planTouchUp({ ...edge, damageWay: 'leave it' });
   return openDamageWays(face).map((way): DamageChoice => {
     const plan = way === 'leave it' ? left : planTouchUp({ ...edge, damageWay: way });
@@ -38,6 +41,7 @@ export function damageChoices(edge: EdgeJob): DamageChoice[] {
     return {
       way,
       usual: way === usual,
+      isNewAngle: way === 'narrow band' && isNewAngle(face, damageDepthMm),
       plan,
       minutesMore: Math.max(0, plan.minutes - left.minutes),
       minutesMoreLow: Math.max(0, plan.minutesLow - left.minutesLow),

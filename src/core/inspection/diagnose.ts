@@ -1,5 +1,6 @@
 import type { Tool, Zone } from '../../domain/tool';
 import { edgeHold, liftOf, possibleTurn } from '../hold';
+import { thinningHoldDeg } from '../jobs';
 import { toolForm, workingFace } from '../ladder';
 import type { AngleAdvice } from './adviseAngle';
 
@@ -14,7 +15,7 @@ const TURN_DEG = {
   'shaves-one-way': 0,
   'strop-torn': 0,
   'dies-at-once': 3,
-  wedges: -4,
+  wedges: 0,
   'worse-after-strop': -1,
   'no-change-strop': 1,
   catches: 0,
@@ -53,7 +54,12 @@ export function diagnose(input: {
 }): Diagnosis[] {
   const { symptomIds, tool, zone, coinThicknessMm, advice } = input;
   return SYMPTOM_IDS.filter((id) => symptomIds.includes(id)).map((id) => {
-    const advisedDeg = id === 'chips-from-work' ? advice?.changeDeg : undefined;
+    const advisedDeg =
+      id === 'wedges'
+        ? thinningTurn(tool, zone)
+        : id === 'chips-from-work'
+          ? advice?.changeDeg
+          : undefined;
     const found = {
       id,
       turnDeg: possibleTurn(workingFace(tool, zone).angleDeg, advisedDeg ?? TURN_DEG[id], zone),
@@ -67,6 +73,12 @@ export function diagnose(input: {
       coins: liftMm !== null && bladeOnStone ? Math.abs(liftMm) / coinThicknessMm : null,
     };
   });
+}
+
+/** How much lower the stone is laid to thin an edge: what the job itself holds. */
+function thinningTurn(tool: Tool, zone: Zone): number {
+  const holdDeg = thinningHoldDeg(tool, zone);
+  return holdDeg === null ? 0 : holdDeg - workingFace(tool, zone).angleDeg;
 }
 
 function liftAt(tool: Tool, zone: Zone, coinThicknessMm: number, turnDeg: number): number {

@@ -57,7 +57,7 @@ export function zoneStates(input: {
       const zone = zoneNow(tool, measured, sessions);
       const state = edgeState({ ...input, tool, zone, sessions, inspections });
       const { damageDepthMm } = state;
-      const thinning = thinningNeed(tool, zone, sessions);
+      const thinning = thinningNeed(tool, zone, sessions, state.findings);
       return {
         tool,
         zone,
@@ -107,16 +107,14 @@ function edgeNeed(
 ): EdgeNeed {
   const { tool, state, beyond } = zoneState;
   const { findings, keenUm } = state;
-  const edge =
-    state.apex &&
-    edgeJobOf({
-      ...zoneState,
-      seen,
-      knownApexUm: null,
-      keenRadiusUm: keenUm,
-      sessions,
-      bench,
-    });
+  const edge = edgeJobOf({
+    ...zoneState,
+    seen,
+    knownApexUm: null,
+    keenRadiusUm: keenUm,
+    sessions,
+    bench,
+  });
   const lightest: LightestJob = edge
     ? lightestJob(edge, findings, beyond)
     : { job: beyond === 'thin' ? 'thin' : 'touch-up', plan: null };

@@ -7,6 +7,8 @@ import {
   byUsualTester,
   KEEN_UP_TO,
   seenApex,
+  TEST_CENTRE_UM,
+  upperEdgeUm,
   WORKS_UP_TO,
   worstStretch,
   type ApexEstimate,
@@ -34,6 +36,8 @@ export interface EdgeState {
 
 /** Apex radius over target up to which an edge is tired and not yet blunt. */
 const TIRED_UP_TO = 5;
+/** Rounder than this (µm) an edge does not even slide on a nail. */
+const BLUNT_UM = upperEdgeUm(TEST_CENTRE_UM['slides-on-nail']);
 /** Damage from which an edge is no longer said to work, and from which it counts as blunt. */
 const NOTABLE_DAMAGE_MM = 0.08;
 const HEAVY_DAMAGE_MM = 0.5;
@@ -68,7 +72,7 @@ export function edgeState(input: {
   const apex = seenApex(byUsualTester({ tests: tested?.seen.tests ?? [], findings }, tester));
   const damageDepthMm = damageToMend(tool, zone, findings);
   return {
-    word: apex ? edgeWord(apex.apexRadiusUm / zone.targetApexUm, damageDepthMm) : 'unknown',
+    word: apex ? edgeWord(apex.apexRadiusUm, zone.targetApexUm, damageDepthMm) : 'unknown',
     apex,
     tests: tested?.seen.tests ?? [],
     keenUm: keen ? worstStretch(byUsualTester(keen.seen, tester).tests).apexRadiusUm : null,
@@ -78,8 +82,13 @@ export function edgeState(input: {
   };
 }
 
-/** The word for an apex radius, as a multiple of its target, with damage of a depth. */
-export function edgeWord(ratio: number, damageDepthMm: number): EdgeWord {
+/**
+ * The one word for an apex (µm) against its target, with damage of a depth (mm). What passes no finer test than
+ * "blunt" is blunt, however coarse its work.
+ */
+export function edgeWord(apexUm: number, targetUm: number, damageDepthMm: number): EdgeWord {
+  const ratio = apexUm / targetUm;
+  if (apexUm > BLUNT_UM) return 'blunt';
   if (ratio > TIRED_UP_TO || damageDepthMm >= HEAVY_DAMAGE_MM) return 'blunt';
   if (ratio > WORKS_UP_TO || damageDepthMm >= NOTABLE_DAMAGE_MM) return 'tired';
   return ratio > KEEN_UP_TO ? 'works' : 'keen';

@@ -50,7 +50,7 @@ describe('the state of an edge', () => {
 
   it('gets no better a word with more damage or a rounder apex', () => {
     const words = ['keen', 'works', 'tired', 'blunt'];
-    const rank = (ratio: number, depthMm: number) => words.indexOf(edgeWord(ratio, depthMm));
+    const rank = (ratio: number, depthMm: number) => words.indexOf(edgeWord(ratio, 1, depthMm));
     for (const ratio of [0.5, 1.5, 3, 8]) {
       for (const depthMm of [0, 0.05, 0.2, 0.9]) {
         expect(rank(ratio, depthMm + 0.3)).toBeGreaterThanOrEqual(rank(ratio, depthMm));

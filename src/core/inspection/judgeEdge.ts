@@ -21,7 +21,8 @@ import type { Bench } from './bench';
 import { edgeJobOf } from './edgeJobOf';
 import { edgeWord } from './edgeState';
 import { honeReaches, lightestJob, type LightestJob } from './lightestJob';
-import { damageWayOf, ladderRequest } from './planTouchUp';
+import { ladderRequest } from './planTouchUp';
+import { triage } from './triage';
 import { stopReasons, type StopReason } from './stopUse';
 
 /** The interventions, lightest first. */
@@ -120,7 +121,7 @@ export interface Judged {
 export function judgeEdge(input: Judged): EdgeVerdict {
   const { tool, zone, checks, history, seen } = input;
   const { findings } = seen;
-  const thinning = thinningNeed(tool, zone, history);
+  const thinning = thinningNeed(tool, zone, history, findings);
   const damageDepthMm = damageOf(findings).depthMm;
   const beyond = beyondTouchUp({ checks, thinning, damageDepthMm });
   if (beyond === 'stop use') {
@@ -141,7 +142,7 @@ export function judgeEdge(input: Judged): EdgeVerdict {
     reason: reasonOf(found, rung, thinning),
     job: found.job,
     plan: found.plan,
-    damageWay: damageWayOf(judged),
+    damageWay: triage(judged).way,
   };
 }
 
@@ -170,8 +171,8 @@ function allOutlooks(
   chosen: Rung,
 ): RungOutlook[] {
   const { tool, zone, apexRadiusUm, abrasives } = edge;
-  const ratio = apexRadiusUm / zone.targetApexUm;
-  const keen = edgeWord(ratio, damageToMend(tool, zone, findings)) === 'keen';
+  const keen =
+    edgeWord(apexRadiusUm, zone.targetApexUm, damageToMend(tool, zone, findings)) === 'keen';
   const turned = damageOf(findings).turned;
   const atHand = hones(abrasives).length > 0;
   const honed = atHand && honeReaches({ ...edge, findings }) ? planHone(edge) : null;

@@ -45,7 +45,7 @@ export function lightestJob(
 
 function isKeen({ tool, zone, apexRadiusUm }: EdgeJob, findings: readonly Finding[]): boolean {
   const damageMm = damageToMend(tool, zone, findings);
-  return edgeWord(apexRadiusUm / zone.targetApexUm, damageMm) === 'keen';
+  return edgeWord(apexRadiusUm, zone.targetApexUm, damageMm) === 'keen';
 }
 
 /** Whether a hone is enough: it lays a turned edge straight; the turned part goes, rounding stays. */

@@ -8,11 +8,13 @@ import {
   planThinning,
   SPINE_WORKS,
   spineWorkDue,
+  type EdgeJob,
   type JobPlan,
   type SpineWork,
 } from '../jobs';
+import { findLadder, type OwnLadderProblem } from '../ladder';
 import { edgeJobOf, type SeenEdge } from './edgeJobOf';
-import { planTouchUp } from './planTouchUp';
+import { ladderRequest, planTouchUp } from './planTouchUp';
 
 /** A job on one zone of one tool, or on the tool's spine. */
 export interface JobProblem extends SeenEdge {
@@ -30,6 +32,24 @@ export interface JobProblem extends SeenEdge {
 export function planJob(problem: JobProblem): JobPlan | null {
   const plan = problem.job === 'spine' ? spinePlan(problem) : edgePlan(problem);
   return plan && withinHandWork(plan);
+}
+
+/**
+ * What a person’s own ladder is chosen from in a job: all that is at hand, and the plan with other wishes. Prices and
+ * the missing stone are not asked for.
+ */
+export function ownLadderProblem(edge: EdgeJob, job: 'touch-up' | 'thin'): OwnLadderProblem {
+  const { abrasives, ownLadder } = edge;
+  const request = job === 'touch-up' ? ladderRequest(edge) : null;
+  const quick = { missingStone: false, priceWishes: false };
+  return {
+    abrasives,
+    ownLadder,
+    planWith: (wishes) =>
+      request
+        ? findLadder({ ...request, ...quick, ownLadder: wishes })
+        : planThinning({ ...edge, ownLadder: wishes }),
+  };
 }
 
 function spinePlan({ tool, sessions, spineWork, bench }: JobProblem): JobPlan | null {

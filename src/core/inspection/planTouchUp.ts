@@ -6,8 +6,6 @@ import {
   damageBand,
   edgeTarget,
   findLadder,
-  takesBand,
-  usualDamageWay,
   workedParts,
   workingFace,
   type LadderRequest,
@@ -16,20 +14,7 @@ import {
 } from '../ladder';
 import { edgeWord } from './edgeState';
 import { thinAlong } from './thinAlong';
-
-/** What is done about an edge's damage: as the person chose, or as is usual; null where it has none. */
-export function damageWayOf({
-  tool,
-  zone,
-  damageDepthMm,
-  damageWay,
-  where,
-}: EdgeJob): DamageWay | null {
-  if (damageDepthMm === 0) return null;
-  const face = workingFace(tool, zone);
-  if (damageWay === 'narrow band' && !takesBand(face)) return 'whole face';
-  return damageWay ?? usualDamageWay({ face, depthMm: damageDepthMm, where });
-}
+import { triage } from './triage';
 
 /**
  * The touch-up of one zone as it was seen. An edge that is keen for its work is left alone, even where
@@ -39,16 +24,16 @@ export function damageWayOf({
 export function planTouchUp(job: EdgeJob): JobPlan {
   const { tool, zone, apexRadiusUm, damageDepthMm, where } = job;
   const target = edgeTarget(tool, zone, where);
-  const way = damageWayOf(job);
+  const { way, left: leftDamage } = triage(job);
   const mendedMm = way === 'leave it' ? 0 : damageDepthMm;
-  if (edgeWord(apexRadiusUm / target.apexRadiusUm, mendedMm) === 'keen') {
-    return { ...NO_PLAN, apexRadiusUm };
+  if (edgeWord(apexRadiusUm, target.apexRadiusUm, mendedMm) === 'keen') {
+    return { ...NO_PLAN, apexRadiusUm, leftDamage };
   }
   const face = workingFace(tool, zone);
-  const ladder = findLadder(ladderRequest(job));
+  const ladder = findLadder(ladderRequest({ ...job, damageWay: way }));
   const [first, ...finer] = ladder.steps;
   const steps = first ? [{ ...first, zoneAfter: zoneAfter(job, face, first, way) }, ...finer] : [];
-  return { ...NO_PLAN, ...thinAlong(job, { ...ladder, steps }) };
+  return { ...NO_PLAN, ...thinAlong(job, { ...ladder, steps }), leftDamage };
 }
 
 /** The ladder that a touch-up asks for. */
@@ -65,7 +50,7 @@ export function ladderRequest(job: EdgeJob): LadderRequest {
     target: edgeTarget(tool, zone, job.where),
     abrasives: job.abrasives,
     owned: job.owned,
-    damageWay: damageWayOf(job) ?? undefined,
+    damageWay: triage(job).way ?? undefined,
     ownLadder: job.ownLadder,
     pace: hand.pace,
     calibration: hand.learned,

@@ -2,7 +2,8 @@ import type { Schools } from '../../domain/schools';
 import type { DamageWay } from '../../domain/terms';
 import type { EdgeJob, JobPlan } from '../jobs';
 import { NO_WISHES, openDamageWays, workingFace } from '../ladder';
-import { damageWayOf, planTouchUp } from './planTouchUp';
+import { planTouchUp } from './planTouchUp';
+import { triage } from './triage';
 
 /** Another way to do the same touch-up. */
 export type OtherWay =
@@ -72,7 +73,7 @@ function oneStone(edge: EdgeJob, { steps, firstStones }: JobPlan): WhatIf[] {
 
 function damages(edge: EdgeJob): WhatIf[] {
   if (edge.damageDepthMm === 0) return [];
-  const chosen = damageWayOf(edge);
+  const chosen = triage(edge).way;
   return openDamageWays(workingFace(edge.tool, edge.zone))
     .filter((way) => way !== chosen)
     .map((way) => ({

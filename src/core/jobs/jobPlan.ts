@@ -2,6 +2,16 @@ import { sum } from 'd3-array';
 import type { Zone } from '../../domain/tool';
 import { span, type Ladder, type LadderStep } from '../ladder';
 
+/** Where else, with what and in how many minutes damage would be mended that is left for now. */
+export interface LeftDamage {
+  depthMm: number;
+  minutes: number;
+  /** The first thing that would be taken to it. */
+  name: string;
+  /** Whether it would go at home only: with things that are not at hand here. */
+  atHome: boolean;
+}
+
 /** A plan of a job: the ladder of a touch-up, or the steps of another. */
 export interface JobPlan extends Ladder {
   /**
@@ -9,6 +19,8 @@ export interface JobPlan extends Ladder {
    * too little would be left; absent where there is room.
    */
   noRoom: { behindDeg: number | null } | null;
+  /** Damage that is left for now because mending it takes too long here; null where none is. */
+  leftDamage: LeftDamage | null;
   /** What the things at hand would take, where that is too long to be a plan; null where it is not. */
   tooLongMinutes: number | null;
 }
@@ -34,6 +46,7 @@ export const NO_PLAN: JobPlan = {
   leftOut: [],
   noRoom: null,
   tooLongMinutes: null,
+  leftDamage: null,
 };
 
 /** A job with nothing to do or nothing to do it with, from the ladder that says why. */

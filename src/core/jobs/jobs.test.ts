@@ -8,6 +8,7 @@ import {
   planNewAngle,
   findHone,
   planThinning,
+  thinningHoldDeg,
   thinningNeed,
   bevelDrift,
   zoneLeft,
@@ -15,7 +16,7 @@ import {
 } from '.';
 import { KEEN_UP_TO } from '../sharpness';
 import type { Session } from '../../domain/session';
-import { passedTest } from '../../domain/observation';
+import { finding, passedTest } from '../../domain/observation';
 import { GRINDS, type Job, type SharpnessTest } from '../../domain/terms';
 import { zoneSchema, type Tool } from '../../domain/tool';
 import { benchWith, usualHand } from '../../testing/bench';
@@ -147,6 +148,34 @@ describe('thinning', () => {
     const polish = plan({ tool: keeper }).steps.filter((s) => s.task === 'polish behind the edge');
     expect(polish.at(-1)!.abrasive.sizeUm).toBeLessThanOrEqual(6);
     polish.forEach(({ jumpRatio }) => expect(jumpRatio).toBeGreaterThanOrEqual(2));
+  });
+
+  it('is due past what is usual for its kind where no limit is set, and when it wedges in use', () => {
+    for (const kind of TOOL_KINDS) {
+      const tool = toolOf(kind);
+      const usual = tool.zones[0]!;
+      expect(thinningNeed(tool, usual, [])).toBeNull();
+      const thick = { ...usual, shoulderThicknessMm: 2 * usual.shoulderThicknessMm };
+      const isFlatGround = usual.grind === 'scandi';
+      expect(thinningNeed(tool, thick, [])).toBe(isFlatGround ? null : 'face past its limit');
+      const wedging = [finding('wedges', 10, 0)];
+      expect(thinningNeed(tool, usual, [], wedging)).toBe(isFlatGround ? null : 'wedges');
+    }
+  });
+
+  it('goes by the person’s own ladder, and lays the stone as the symptom says', () => {
+    const all = planThinning(jobOn(flat, { zone }));
+    const [grinder] = all.steps;
+    const without = planThinning(
+      jobOn(flat, { zone, ownLadder: { ...NO_WISHES, leftOut: [grinder!.abrasive.id] } }),
+    );
+    expect(without.steps.map(({ abrasive }) => abrasive.id)).not.toContain(grinder!.abrasive.id);
+    const sequence = planThinning(
+      jobOn(flat, { zone, ownLadder: { ...NO_WISHES, sequence: ['stone-25', 'stone-9'] } }),
+    );
+    const used = [...new Set(sequence.steps.map(({ abrasive }) => abrasive.id))];
+    expect(used).toEqual(['stone-25', 'stone-9']);
+    expect(all.steps[0]!.angleDeg).toBe(thinningHoldDeg(flat, zone));
   });
 
   it('is out of reach of strops', () => {

@@ -3,6 +3,7 @@ import { thinningCut, type ThinningCut } from '../edge';
 import { workingFace, type LadderStep } from '../ladder';
 import { bevelDrift, isZeroGround } from './bevelDrift';
 import type { EdgeJob } from './edgeJob';
+import { faceLimitMm } from './faceLimit';
 import { grindBehind } from './grindBehind';
 import { NO_PLAN, withoutSteps, withSteps, type JobPlan } from './jobPlan';
 import { planFlattening } from './planFlattening';
@@ -28,7 +29,7 @@ const MOST_FACE_MM = 10;
 /** What thinning takes off a zone: its worked face is narrowed to two thirds of its limit; null where none can be. */
 function thinningWork(tool: Tool, zone: Zone): ThinningWork | null {
   const presentMm = workingFace(tool, zone).faceWidthMm;
-  const limitMm = Math.min(presentMm, zone.faceLimitMm ?? presentMm);
+  const limitMm = Math.min(presentMm, faceLimitMm(tool, zone) ?? presentMm);
   const leastMm = Math.max(LEAST_FACE_MM, PRIORS.leastLeftShare.value * presentMm);
   const towardMm = Math.max(THINNED_SHARE * limitMm, leastMm);
   return towardMm < presentMm ? narrowedTo(tool, zone, Math.min(MOST_FACE_MM, towardMm)) : null;
@@ -47,6 +48,11 @@ export function narrowedTo(tool: Tool, zone: Zone, faceWidthMm: number): Thinnin
     volumeMm3: 2 * (zone.endMm - zone.startMm) * cut.areaPerSideMm2,
     zoneAfter: cut.zoneAfter,
   };
+}
+
+/** The angle (° per side) that a stone is laid at to thin a zone; null where nothing can be thinned. */
+export function thinningHoldDeg(tool: Tool, zone: Zone): number | null {
+  return isZeroGround(zone) ? null : (thinningWork(tool, zone)?.holdAngleDeg ?? null);
 }
 
 function cutTo(tool: Tool, zone: Zone, faceWidthMm: number): ThinningCut | null {

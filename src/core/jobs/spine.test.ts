@@ -11,11 +11,11 @@ const abrasives = abrasivesAtHand(sample);
 const hand = usualHand;
 const machete = {
   ...toolOf('machete'),
-  spine: { use: 'burnished hook' as const, raisingsLeft: 2 },
+  spine: { use: 'burnished hook' as const, raisingsLeft: 2, startMm: null, endMm: null },
 };
 const knife = {
   ...toolOf('scandi-knife'),
-  spine: { use: 'square scraper' as const, raisingsLeft: 0 },
+  spine: { use: 'square scraper' as const, raisingsLeft: 0, startMm: null, endMm: null },
 };
 
 let day = 0;

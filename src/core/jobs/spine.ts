@@ -140,13 +140,28 @@ function spineFace(tool: Tool): WorkingFace {
   return {
     ...workingFace(tool, tool.zones[0]!),
     toolForm: 'machete',
-    edgeLengthMm: Math.min(PRIORS.spineStretchMm.value, tool.edgeLengthMm),
+    ...stretchOf(tool),
     angleDeg: 90,
     faceWidthMm: tool.spineThicknessMm,
     behindAngleDeg: 0,
     arcRadiusMm: null,
     facet: null,
   };
+}
+
+/** The stretch of spine that is worked: as the person says, or a usual one from the heel (mm). */
+export function spineStretch({ spine, edgeLengthMm }: Tool): { startMm: number; endMm: number } {
+  const startMm = spine.startMm ?? 0;
+  const usualMm = Math.min(
+    startMm + PRIORS.spineStretchMm.value,
+    Math.max(edgeLengthMm, startMm + 1),
+  );
+  return { startMm, endMm: spine.endMm ?? usualMm };
+}
+
+function stretchOf(tool: Tool): Pick<WorkingFace, 'startMm' | 'edgeLengthMm'> {
+  const { startMm, endMm } = spineStretch(tool);
+  return { startMm, edgeLengthMm: endMm - startMm };
 }
 
 function raiseStep(bench: Bench): LadderStep | null {

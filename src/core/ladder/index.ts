@@ -10,7 +10,7 @@ export {
   type LadderProblem,
   type LadderState,
 } from './shortestLadder';
-export { ladderChanges, type LadderChange } from './ladderChanges';
+export { ladderChanges, type LadderChange, type OwnLadderProblem } from './ladderChanges';
 export { openDamageWays, takesBand, usualDamageWay } from './damageWays';
 export { damageBand, workedParts } from './workedParts';
 export { edgeTarget } from './edgeTarget';

@@ -1,5 +1,4 @@
-import { findLadder, type LadderRequest } from './findLadder';
-import { NO_WISHES, type Ladder, type OwnLadder } from './types';
+import type { Ladder, LadderAbrasive, OwnLadder } from './types';
 
 /** What taking one abrasive into a ladder, or out of it, would do to its minutes. */
 export interface LadderChange {
@@ -13,23 +12,29 @@ export interface LadderChange {
   wishes: OwnLadder;
 }
 
+/** What a ladder is found from, whatever job it is part of. */
+export interface OwnLadderProblem {
+  abrasives: readonly LadderAbrasive[];
+  ownLadder: OwnLadder;
+  /** The ladder with other wishes, nothing else changed. */
+  planWith: (wishes: OwnLadder) => Ladder;
+}
+
 /** The change that each fitting abrasive makes to a ladder, coarse to fine as they come. */
-export function ladderChanges(request: LadderRequest, present: Ladder): LadderChange[] {
+export function ladderChanges(
+  { abrasives, ownLadder, planWith }: OwnLadderProblem,
+  present: Ladder,
+): LadderChange[] {
   const unfit = new Set(
     present.leftOut.filter(({ reason }) => reason.kind !== 'left out by you').map(({ id }) => id),
   );
   const used = new Set(present.steps.map(({ abrasive }) => abrasive.id));
-  return request.abrasives
+  return abrasives
     .filter(({ id }) => !unfit.has(id))
     .map(({ id }) => {
       const isIn = used.has(id);
-      const wishes = toggled(request.ownLadder ?? NO_WISHES, id, isIn);
-      const plan = findLadder({
-        ...request,
-        ownLadder: wishes,
-        missingStone: false,
-        priceWishes: false,
-      });
+      const wishes = toggled(ownLadder, id, isIn);
+      const plan = planWith(wishes);
       const walked = plan.outcome === 'planned' && !plan.wishesFailed;
       return {
         id,

@@ -36,6 +36,8 @@ export interface WorkingFace {
   /** Radius of a convex edge's arc; null where the face is flat. */
   arcRadiusMm: number | null;
   hold: Steadiness;
+  /** Whether it is a micro-bevel. */
+  isMicroBevel: boolean;
   /** Whether the bevel runs flat to the apex and serves as its own guide. */
   zeroGround: boolean;
   /** A steeper facet along a stretch; null where there is none. */

@@ -1,6 +1,6 @@
 import { bevelGrowth, touchUpsUntilThinning, wideningPerRecession } from '../edge';
 import { faceGrowthMm } from '../inspection';
-import { isZeroGround, planThinning, type EdgeJob } from '../jobs';
+import { isZeroGround, planThinning, type EdgeJob, faceLimitMm } from '../jobs';
 import { workingFace } from '../ladder';
 import type { SchoolNote } from './types';
 import { PRIORS } from '../priors';
@@ -15,7 +15,7 @@ export function thickeningNote(worn: EdgeJob): SchoolNote {
     return { kind: 'thinned each time', growthMm };
   }
   const face = workingFace(tool, zone);
-  const limitMm = zone.faceLimitMm ?? PRIORS.wideningLimitShare.value * face.faceWidthMm;
+  const limitMm = faceLimitMm(tool, zone) ?? PRIORS.wideningLimitShare.value * face.faceWidthMm;
   const taper = { ...face, primaryAngleDeg: face.behindAngleDeg, bevelAngleDeg: face.angleDeg };
   const recessionMm = growthMm / wideningPerRecession(taper);
   const touchUps = touchUpsUntilThinning({

@@ -12,6 +12,13 @@ const GRINDS_OUT: readonly StepTask[] = [
 /** A mark shallower than this (mm) is not seen any more. */
 const SEEN_FROM_MM = 0.005;
 
+/** What work on the edge does not mend: a tip stays as it is, and what wedges does until it is thinned. */
+const STAYS: Partial<Record<Finding['kind'], (job: Session['job']) => boolean>> = {
+  'blunted-tip': () => true,
+  'bent-tip': () => true,
+  wedges: (job) => job !== 'thin' && job !== 'angle',
+};
+
 /**
  * The findings that a session's work has not removed: chips, rolls and crooked places are gone where
  * they were ground out, or a roll was laid straight; a burr, a glint, rust and ink go with any work on
@@ -27,7 +34,7 @@ export function findingsLeft(session: Session, angleDeg: number): Finding[] {
   return before.findings.flatMap((found): Finding[] => {
     const { kind, leftOnPurpose, depthMm } = found;
     const isDamage = kind === 'chip' || kind === 'roll' || kind === 'out-of-true';
-    if (!isDamage) return leftOnPurpose ? [found] : [];
+    if (!isDamage) return leftOnPurpose || STAYS[kind]?.(job) ? [found] : [];
     if (!leftOnPurpose && (ground || (kind === 'roll' && job === 'hone'))) return [];
     const left = Math.round(1000 * Math.max(0, depthMm - wornMm)) / 1000;
     if (left < SEEN_FROM_MM) return [];

@@ -1,7 +1,7 @@
 /**
  * From version 10 to 11: what a zone measures afterwards stands with the step that grinds it so, and a step
  * says which facet of an arc it works, how
- * it was held, and whether it went by feel. Of older steps the last that grinds behind the apex is that step.
+ * it was held, and whether it went by feel. A spine keeps the stretch that is worked. Of older steps the last that grinds behind the apex is that step.
  */
 
 import { mixed } from 'yup';
@@ -10,6 +10,7 @@ import { recordWith, someObjects } from './olderShapes';
 type Loose = Record<string, unknown>;
 
 export const VERSION_10 = {
+  tool: recordWith({ spine: recordWith({}) }),
   session: recordWith({ steps: someObjects(), zoneAfter: mixed().nullable().defined() }),
 };
 
@@ -34,4 +35,8 @@ export function sessionToVersion11({ zoneAfter, ...session }: Loose): Loose {
     zoneAfter: i === at ? zoneAfter : null,
   }));
   return { ...session, steps };
+}
+
+export function toolToVersion11(tool: Loose): Loose {
+  return { ...tool, spine: { ...(tool.spine as Loose), startMm: null, endMm: null } };
 }

@@ -1,7 +1,7 @@
 import type { Schema } from 'yup';
 import { FIRST_VERSION } from './firstVersion';
 import { sessionToVersion10, VERSION_9 } from './toVersion10';
-import { sessionToVersion11, VERSION_10 } from './toVersion11';
+import { sessionToVersion11, toolToVersion11, VERSION_10 } from './toVersion11';
 import { sessionToVersion9, VERSION_8 } from './toVersion9';
 
 type Loose = Record<string, unknown>;
@@ -30,7 +30,10 @@ export const UPGRADES: readonly Upgrade[] = [
     newStores: [],
   },
   {
-    records: { sessions: { from: VERSION_10.session, upgrade: sessionToVersion11 } },
+    records: {
+      sessions: { from: VERSION_10.session, upgrade: sessionToVersion11 },
+      tools: { from: VERSION_10.tool, upgrade: toolToVersion11 },
+    },
     newStores: [],
   },
 ];

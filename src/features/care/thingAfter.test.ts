@@ -14,6 +14,7 @@ const row = (thingId: string, doing: CareRow['doing']): CareRow => ({
   usedDays: null,
   aWeek: null,
   hollowDeg: null,
+  rustAt: null,
   isClogged: false,
   lastAt: null,
   ownDueAt: null,

@@ -16,8 +16,8 @@ export function stretchBefore({ before }: Session, tool: Tool, zone: Zone): Stre
   const depthMm = damageToMend(tool, zone, before.findings);
   const word =
     before.tests.length > 0
-      ? edgeWord(worstStretch(before.tests).apexRadiusUm / zone.targetApexUm, depthMm)
-      : 'tired';
+      ? edgeWord(worstStretch(before.tests).apexRadiusUm, zone.targetApexUm, depthMm)
+      : 'unknown';
   return {
     name: zone.name,
     startMm: zone.startMm,

@@ -4,11 +4,9 @@ import type { Finding } from '../../domain/session';
 import { BANDS, CAUSES, SIDES } from '../../domain/terms';
 import type { Zone } from '../../domain/tool';
 import { Choice } from '../../ui/Choice';
-import { chipDepth, placeMm, sentence, spoken } from '../../ui/format';
+import { DepthChoice } from '../../ui/DepthChoice';
+import { placeMm, sentence, spoken } from '../../ui/format';
 import { CAUSE_WORDS } from '../../ui/words/causeWords';
-
-/** Sizes that an eye can tell apart, in mm of depth. */
-const SIZES = ['0.05', '0.1', '0.2', '0.4', '0.8', '1.5', '2.5'] as const;
 
 /** Size, side, band and cause of one finding, all by tapping. */
 export function FindingEditor(props: {
@@ -32,11 +30,10 @@ export function FindingEditor(props: {
         {sentence(spoken(finding.kind))}, {placeMm(finding.atMm - zone.startMm)} from the heel
       </h2>
       {sized && (
-        <Choice
+        <DepthChoice
           legend="Depth, about"
-          options={SIZES.map((size) => [size, chipDepth(Number(size))] as const)}
-          chosen={String(finding.depthMm) as (typeof SIZES)[number]}
-          onChoose={(size) => onChange({ ...finding, depthMm: Number(size) })}
+          depthMm={finding.depthMm}
+          onChoose={(depthMm) => onChange({ ...finding, depthMm })}
         />
       )}
       {sided && (

@@ -2,8 +2,9 @@
 
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import { latestChecks, type ZoneState } from '../../core';
-import type { Observation } from '../../domain/session';
+import { heldStep, latestChecks, stepHold, type EdgeVerdict, type ZoneState } from '../../core';
+import { finding } from '../../domain/observation';
+import type { Finding, Observation, ToolChecks } from '../../domain/session';
 import type { Settings } from '../../domain/settings';
 import type { TaskId } from '../../domain/tasks';
 import type { DamageWay } from '../../domain/terms';
@@ -12,13 +13,15 @@ import { KINDS } from '../../domain/kinds';
 import type { ToolLog } from '../../live';
 import { DiagnosisPanel } from '../../ui/DiagnosisPanel';
 import { jobLink } from '../../ui/jobAddress';
+import { findingNotes } from '../../ui/words/findingNotes';
+import { holdLine } from '../../ui/words/holdWords';
 import { AngleAdvisor } from './AngleAdvisor';
 import { Checks } from './Checks';
 import { FoundOnStrip } from './FoundOnStrip';
 import { InspectionBar } from './InspectionBar';
 import { InspectionHead } from './InspectionHead';
 import { TestsByPlace } from './TestsByPlace';
-import { useJudgedLook } from './useJudgedLook';
+import { useJudgedLook, type JudgedLook } from './useJudgedLook';
 import { useNoteLook } from './useNoteLook';
 import { VerdictPanel } from './VerdictPanel';
 
@@ -60,30 +63,25 @@ export function Inspection(props: {
         />
         <div className="grid gap-x-12 gap-y-6 lg:grid-cols-[1.5fr_1fr]">
           <div className="min-w-0">
-            <FoundOnStrip
-              tool={tool}
-              zone={zone}
+            <LookFields
+              zoneState={zoneState}
+              settings={settings}
               word={word}
-              findings={seen.findings}
-              onChange={(findings) => setSeen({ ...seen, findings })}
-            />
-            <TestsByPlace
-              tool={tool}
-              tests={seen.tests}
-              apexUm={state.apex?.apexRadiusUm ?? null}
-              onChange={(tests) => setSeen({ ...seen, tests })}
-            />
-            <Checks tool={tool} checks={checks} onChange={setChecks} />
-            <DiagnosisPanel
-              tool={tool}
-              zone={zone}
-              seen={seen}
-              coinThicknessMm={settings.coinThicknessMm}
               advice={advice}
+              seen={seen}
+              onSeen={setSeen}
+              checks={checks}
+              onChecks={setChecks}
             />
           </div>
           <div className="grid min-w-0 content-start gap-8">
-            <VerdictPanel verdict={verdict} choices={choices} onDamageWay={setDamageWay} />
+            <VerdictPanel
+              verdict={verdict}
+              choices={choices}
+              hold={holdOf(verdict, zoneState, settings)}
+              notes={findingNotes(seen.findings).map(({ remedy }) => remedy)}
+              onDamageWay={setDamageWay}
+            />
             <AngleAdvisor
               tool={tool}
               zone={zone}
@@ -97,4 +95,65 @@ export function Inspection(props: {
       <InspectionBar verdict={verdict} onNote={() => void note()} onPlan={() => void plan()} />
     </>
   );
+}
+
+/** What is seen, tested and checked, and what it tells. */
+function LookFields(props: {
+  zoneState: ZoneState;
+  settings: Settings;
+  word: JudgedLook['word'];
+  advice: JudgedLook['advice'];
+  seen: Observation;
+  onSeen: (seen: Observation) => void;
+  checks: ToolChecks;
+  onChecks: (checks: ToolChecks) => void;
+}) {
+  const { zoneState, settings, word, advice, seen, onSeen, checks, onChecks } = props;
+  const { tool, zone, state } = zoneState;
+  return (
+    <>
+      <FoundOnStrip
+        tool={tool}
+        zone={zone}
+        word={word}
+        findings={seen.findings}
+        onChange={(findings) => onSeen({ ...seen, findings })}
+      />
+      <TestsByPlace
+        tool={tool}
+        tests={seen.tests}
+        apexUm={state.apex?.apexRadiusUm ?? null}
+        onChange={(tests) => onSeen({ ...seen, tests })}
+      />
+      <Checks tool={tool} checks={checks} onChange={onChecks} />
+      <DiagnosisPanel
+        tool={tool}
+        zone={zone}
+        seen={seen}
+        coinThicknessMm={settings.coinThicknessMm}
+        advice={advice}
+        onWedges={(wedges) =>
+          onSeen({ ...seen, findings: withWedges(seen.findings, zone, wedges) })
+        }
+      />
+    </>
+  );
+}
+
+/** How the first step of the verdict's job is held; null where nothing is worked. */
+function holdOf(
+  { plan }: EdgeVerdict,
+  { tool, zone }: ZoneState,
+  { coinThicknessMm }: Settings,
+): string | null {
+  const [first] = plan?.steps ?? [];
+  const hold = first && stepHold(heldStep(first), { tool, zone, coinThicknessMm });
+  return hold ? holdLine(hold) : null;
+}
+
+/** The findings with, or without, an edge that is sharp and yet cuts poorly. */
+function withWedges(findings: readonly Finding[], zone: Zone, wedges: boolean): Finding[] {
+  const others = findings.filter(({ kind }) => kind !== 'wedges');
+  const middleMm = (zone.startMm + zone.endMm) / 2;
+  return wedges ? [...others, finding('wedges', middleMm, 0, { cause: 'unknown' })] : others;
 }

@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import type { EdgeWord } from '../../core';
+import { toolForm, type EdgeWord } from '../../core';
 import type { Finding } from '../../domain/session';
 import { finding } from '../../domain/observation';
 import { FINDING_KINDS, type FindingKind } from '../../domain/terms';
@@ -19,6 +19,14 @@ const STARTING_DEPTH_MM: Partial<Record<FindingKind, number>> = {
   'out-of-true': 0.2,
 };
 
+const isOfTip = (kind: FindingKind): boolean => kind === 'blunted-tip' || kind === 'bent-tip';
+
+/** What can be found on a strip: a tip only where there is one; what wedges does so as a whole. */
+function kindsOn(tool: Tool): FindingKind[] {
+  const hasTip = toolForm(tool.kind) !== 'axe';
+  return FINDING_KINDS.filter((kind) => kind !== 'wedges' && (hasTip || !isOfTip(kind)));
+}
+
 /** The strip of one zone, heel to tip: choose what you see, tap where you see it. */
 export function StripWalk(props: {
   tool: Tool;
@@ -32,11 +40,16 @@ export function StripWalk(props: {
   const { tool, zone, word, findings, selected, onSelect, onAdd } = props;
   const [kind, setKind] = useState<FindingKind>('chip');
   const [atMm, setAtMm] = useState(Math.round((zone.startMm + zone.endMm) / 2));
-  const add = (placeMm: number): void =>
+  const add = (tappedMm: number): void =>
     onAdd(
-      finding(kind, Math.round(placeMm * 2) / 2, STARTING_DEPTH_MM[kind] ?? 0, {
-        cause: zone.noImpacts ? 'misuse' : 'work',
-      }),
+      finding(
+        kind,
+        isOfTip(kind) ? zone.endMm : Math.round(tappedMm * 2) / 2,
+        STARTING_DEPTH_MM[kind] ?? 0,
+        {
+          cause: zone.noImpacts ? 'misuse' : 'unknown',
+        },
+      ),
     );
   const places = namedPlaces(tool, zone);
   return (
@@ -44,7 +57,7 @@ export function StripWalk(props: {
       <Choice
         legend="What you see"
         isLegendHidden
-        options={FINDING_KINDS.map((each) => [each, spoken(each)] as const)}
+        options={kindsOn(tool).map((each) => [each, spoken(each)] as const)}
         chosen={kind}
         onChoose={setKind}
       />

@@ -1,15 +1,22 @@
 import type { DamageChoice, EdgeVerdict } from '../../core';
 import type { DamageWay } from '../../domain/terms';
 import { deg, minutes, minutesSpan, plural, sentence, steel } from '../../ui/format';
+import { leftDamageWords } from '../../ui/words/leftDamageWords';
 import { heavierWords, lighterWords, verdictReason } from '../../ui/words/verdictWords';
 
 /** The lightest thing that will do, why nothing lighter does, what heavier wastes. */
 export function VerdictPanel({
   verdict,
   choices,
+  hold,
+  notes,
   onDamageWay,
 }: {
   verdict: EdgeVerdict;
+  /** How the job that it names is held; null where nothing is ground. */
+  hold: string | null;
+  /** What else was found, and what it asks for. */
+  notes: readonly string[];
   choices: readonly DamageChoice[];
   onDamageWay: (way: DamageWay) => void;
 }) {
@@ -28,6 +35,18 @@ export function VerdictPanel({
         <span className={rung === 'stop use' ? 'battened' : ''}>{sentence(rung)}</span>
       </p>
       <p className="mt-1 text-lg">{verdictReason(verdict.reason)}</p>
+      {verdict.job === 'thin' && hold && <p className="mt-1 font-semibold">{sentence(hold)}.</p>}
+      {verdict.plan?.leftDamage && (
+        <p className="mt-1">
+          The chip stays: mending it here takes too long. It goes{' '}
+          {leftDamageWords(verdict.plan.leftDamage)}.
+        </p>
+      )}
+      {notes.map((note) => (
+        <p key={note} className="mt-1 font-semibold">
+          {note}
+        </p>
+      ))}
       {lighter && <p className="mt-1">{lighter}</p>}
       {heavier && <p className="mt-1">{heavier}</p>}
       {!danger && choices.length > 0 && verdict.job === 'touch-up' && (

@@ -74,7 +74,7 @@ export function useJudgedLook(
   const word =
     apexUm === null
       ? 'unknown'
-      : edgeWord(apexUm / zone.targetApexUm, damageToMend(tool, zone, seen.findings));
+      : edgeWord(apexUm, zone.targetApexUm, damageToMend(tool, zone, seen.findings));
   return { ...judged, advice, word };
 }
 

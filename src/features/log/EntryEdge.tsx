@@ -18,7 +18,7 @@ export function EntryEdge(props: {
   const byTester = useTester();
   const apex = seenApex(byTester(seen));
   const depthMm = damageToMend(tool, zone, seen.findings);
-  const word = apex ? edgeWord(apex.apexRadiusUm / zone.targetApexUm, depthMm) : 'unknown';
+  const word = apex ? edgeWord(apex.apexRadiusUm, zone.targetApexUm, depthMm) : 'unknown';
   return (
     <section>
       <h2>

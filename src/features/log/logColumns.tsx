@@ -106,7 +106,7 @@ function Stood(props: { row: LogRow; seen: 'before' | 'after'; words: string }) 
     <>
       {apex && targetUm !== null && (
         <SmallStrip
-          word={edgeWord(apex.apexRadiusUm / targetUm, 0)}
+          word={edgeWord(apex.apexRadiusUm, targetUm, 0)}
           findings={row.seen[seen].findings}
         />
       )}

@@ -1,5 +1,5 @@
 import { useMemo } from 'react';
-import { damageChoices, damageWayOf, edgeWord, type DamageChoice, type EdgeJob } from '../../core';
+import { damageChoices, edgeWord, triage, type DamageChoice, type EdgeJob } from '../../core';
 import type { Finding } from '../../domain/session';
 import type { DamageWay } from '../../domain/terms';
 import { EdgeStrip } from '../../ui/edge-strip/EdgeStrip';
@@ -14,10 +14,10 @@ export function DamageWays(props: {
 }) {
   const { edge, findings, onChoose } = props;
   const choices = useMemo(() => damageChoices(edge), [edge]);
-  const chosen = damageWayOf(edge);
+  const chosen = triage(edge).way;
   if (choices.length === 0 || !chosen) return null;
   const widest = Math.max(...choices.map(({ facet }) => facet?.widthMm ?? 0));
-  const word = edgeWord(edge.apexRadiusUm / edge.zone.targetApexUm, 0);
+  const word = edgeWord(edge.apexRadiusUm, edge.zone.targetApexUm, 0);
   const shownMm = Math.max(6 * edge.damageDepthMm, 1.7 * widest, 0.8);
   return (
     <section aria-label="The chip" className="mt-3">
@@ -93,6 +93,7 @@ function damageWords(choice: DamageChoice): string[] {
     case 'narrow band':
       return [
         steel(steelMm3),
+        ...(choice.isNewAngle ? ['so wide that it is a new angle'] : []),
         facet
           ? `leaves a facet ${fineMm(facet.widthMm)} wide at ${deg(facet.angleDeg)} per side: keep it, or blend it next time`
           : 'goes with the rounding: no facet',

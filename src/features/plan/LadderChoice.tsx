@@ -3,7 +3,7 @@
 import { useDeferredValue, useMemo, useState } from 'react';
 import {
   ladderChanges,
-  ladderRequest,
+  ownLadderProblem,
   NO_WISHES,
   type EdgeJob,
   type JobPlan,
@@ -20,17 +20,18 @@ import { MicronRuler } from '../../ui/ruler/MicronRuler';
 /** The ladder on the ruler, and under it every stone that fits, to be taken in or out by a tap. */
 export function LadderChoice(props: {
   edge: EdgeJob;
+  job: 'touch-up' | 'thin';
   plan: JobPlan;
   onChange: (wishes: OwnLadder) => void;
 }) {
-  const { edge, plan, onChange } = props;
+  const { edge, job, plan, onChange } = props;
   // The ladder answers a tap at once; what each further tap would cost follows when there is time.
   const settledEdge = useDeferredValue(edge);
   const shown = useDeferredValue(plan);
   const [open, setOpen] = useState(false);
   const changes = useMemo(
-    () => (open ? ladderChanges(ladderRequest(settledEdge), shown) : []),
-    [open, settledEdge, shown],
+    () => (open ? ladderChanges(ownLadderProblem(settledEdge, job), shown) : []),
+    [open, settledEdge, job, shown],
   );
   const byId = new Map(edge.abrasives.map((abrasive) => [abrasive.id, abrasive]));
   const { ownLadder } = edge;

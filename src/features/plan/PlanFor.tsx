@@ -3,11 +3,13 @@
 import Link from '../../ui/Link';
 import dynamic from 'next/dynamic';
 import { useMemo, useState, type ReactNode } from 'react';
-import { NO_WISHES, type EdgeNeed, type JobPlan } from '../../core';
+import { NO_WISHES, spineStretch, type EdgeNeed, type JobPlan } from '../../core';
 import { edgeName } from '../../domain/edgeName';
 import type { Job } from '../../domain/terms';
 import type { Settings } from '../../domain/settings';
 import type { JobAddress } from '../../ui/jobAddress';
+import { leftDamageWords } from '../../ui/words/leftDamageWords';
+import { chipDepth, spanMm } from '../../ui/format';
 import { StopUse } from '../../ui/StopUse';
 import type { LoggedNeed } from './loggedNeed';
 import { DamageWays } from './DamageWays';
@@ -164,10 +166,15 @@ function FromHere(props: {
 }) {
   const { need, address, planned, wishes, onWish } = props;
   const { tool, state } = need;
-  const { edge, zone } = planned;
+  const { edge, zone, plan } = planned;
   const { job } = address;
   if (job === 'spine') {
-    return <p className="text-lg">The spine is worked, and the edge stays covered.</p>;
+    const { startMm, endMm } = spineStretch(tool);
+    return (
+      <p className="text-lg">
+        The spine is worked at {spanMm(startMm, endMm)} from the heel, and the edge stays covered.
+      </p>
+    );
   }
   return (
     <>
@@ -180,6 +187,12 @@ function FromHere(props: {
       />
       {job === 'angle' && (
         <NewAngle tool={tool} zone={zone} chosen={address.aim} planAt={planned.planAt} />
+      )}
+      {plan?.leftDamage && (
+        <p className="mt-2 border-l-4 border-neutral pl-4">
+          The chip of {chipDepth(plan.leftDamage.depthMm)} stays: mending it here takes too long. It
+          goes {leftDamageWords(plan.leftDamage)}.
+        </p>
       )}
       {job === 'touch-up' && edge && (
         <DamageWays

@@ -39,12 +39,14 @@ export function Planned(props: {
   const { need, job, aim, plan, zone, wishes, onWish, coinThicknessMm, children } = props;
   const { tool } = need;
   const edge = job === 'touch-up' ? props.edge : null;
+  const ownLadder = job === 'touch-up' || job === 'thin' ? props.edge : null;
   const isArc = job === 'touch-up' && zone.grind === 'convex' && plan.steps.some(isStone);
   return (
     <>
-      {edge && (
+      {ownLadder && (
         <LadderChoice
-          edge={edge}
+          edge={ownLadder}
+          job={job === 'thin' ? 'thin' : 'touch-up'}
           plan={plan}
           onChange={(ownLadder) => onWish({ ...wishes, ownLadder })}
         />

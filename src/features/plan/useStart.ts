@@ -3,10 +3,10 @@
 import { nanoid } from 'nanoid';
 import { useRouter } from 'next/navigation';
 import {
-  damageWayOf,
   nextInSitting,
   startSession,
   toolForm,
+  triage,
   type EdgeJob,
   type JobPlan,
   type LadderStep,
@@ -49,7 +49,7 @@ export function useStart(
       workSince,
       before: job === 'spine' ? NOTHING_SEEN : seen,
       targetApexUm: edge?.zone.targetApexUm ?? null,
-      damageWay: edge && job === 'touch-up' ? damageWayOf(edge) : null,
+      damageWay: edge && job === 'touch-up' ? triage(edge).way : null,
       plan,
     });
     const further = others.map(({ need, edge: otherEdge, plan: otherPlan }, i) =>
@@ -60,7 +60,7 @@ export function useStart(
         job: 'touch-up',
         before: { tests: [...need.state.tests], findings: [...need.state.findings] },
         targetApexUm: need.zone.targetApexUm,
-        damageWay: damageWayOf(otherEdge),
+        damageWay: triage(otherEdge).way,
         plan: otherPlan,
       }),
     );

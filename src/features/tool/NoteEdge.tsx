@@ -59,7 +59,7 @@ export function NoteEdge({ tool, onDone }: { tool: Tool; onDone: () => void }) {
         <button
           type="button"
           className="btn btn-neutral"
-          disabled={seen.tests.length === 0}
+          disabled={seen.tests.length + seen.findings.length === 0}
           onClick={() => void save()}
         >
           Note it

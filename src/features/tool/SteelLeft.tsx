@@ -1,6 +1,6 @@
 'use client';
 
-import { steelLeft, thickening, workingFace, zoneNow } from '../../core';
+import { faceLimitMm, steelLeft, thickening, workingFace, zoneNow } from '../../core';
 import { useToolLog } from '../../live';
 import type { Tool, Zone } from '../../domain/tool';
 import { mm, plural, yearsAhead } from '../../ui/format';
@@ -14,7 +14,7 @@ export function SteelLeft({ tool, zone }: { tool: Tool; zone: Zone }) {
   const growth = thickening({
     ...face,
     ...pace,
-    faceLimitMm: zone.faceLimitMm,
+    faceLimitMm: faceLimitMm(tool, zone),
     pastRecessionsMm: pastMm,
   });
   return (

@@ -17,6 +17,7 @@ import {
 } from '../../domain/terms';
 import type { Tool } from '../../domain/tool';
 import { LearnedHardness } from './LearnedHardness';
+import { RAISINGS_PER_FILING } from '../../core';
 import { SpineWork } from './SpineWork';
 import {
   NotesField,
@@ -134,7 +135,7 @@ function SteelFields() {
 
 /** Handle, head, sheath and spine. */
 function PartFields() {
-  const { register, formState, control } = useFormContext<Tool>();
+  const { register, formState, control, setValue } = useFormContext<Tool>();
   const { errors } = formState;
   const [spine, handleMaterial, head, sheath] = useWatch({
     control,
@@ -160,15 +161,15 @@ function PartFields() {
           control={control}
           name={'outline.handleLengthMm'}
         />
-        <SelectField label="Spine" options={wordOptions(SPINE_USES)} {...register('spine.use')} />
-        {spine.use === 'burnished hook' && (
-          <NumberField
-            label="Hook could be raised, when hung"
-            unit="times"
-            error={errors.spine?.raisingsLeft?.message}
-            {...register('spine.raisingsLeft', number)}
-          />
-        )}
+        <SelectField
+          label="Spine"
+          options={wordOptions(SPINE_USES)}
+          {...register('spine.use', {
+            // A new hook has all its raisings before it.
+            onChange: () => setValue('spine.raisingsLeft', RAISINGS_PER_FILING),
+          })}
+        />
+        <SpineFields />
         <SelectField label="Head" options={wordOptions(HEAD_FIXINGS)} {...register('head')} />
         <SelectField
           label="Handle"
@@ -182,6 +183,40 @@ function PartFields() {
         />
       </div>
     </Folded>
+  );
+}
+
+/** The stretch of a spine that is worked, and how often its hook could be raised. */
+function SpineFields() {
+  const { register, formState, control } = useFormContext<Tool>();
+  const { use } = useWatch({ control, name: 'spine' });
+  if (use === 'plain') return null;
+  return (
+    <>
+      <FormMeasure
+        label="Spine worked from"
+        hint="from the heel"
+        quantity="length"
+        control={control}
+        name={'spine.startMm'}
+        optional
+      />
+      <FormMeasure
+        label="Spine worked up to"
+        quantity="length"
+        control={control}
+        name={'spine.endMm'}
+        optional
+      />
+      {use === 'burnished hook' && (
+        <NumberField
+          label="Hook could be raised, when hung"
+          unit="times"
+          error={formState.errors.spine?.raisingsLeft?.message}
+          {...register('spine.raisingsLeft', number)}
+        />
+      )}
+    </>
   );
 }
 

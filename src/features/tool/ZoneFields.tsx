@@ -1,6 +1,7 @@
 'use client';
 
 import { useFormContext, useWatch } from 'react-hook-form';
+import { faceLimitMm } from '../../core';
 import { CONTOURS, GRINDS } from '../../domain/terms';
 import type { Tool, Zone } from '../../domain/tool';
 import { CheckField, SelectField, TextField, wordOptions } from '../../ui/forms/fields';
@@ -10,6 +11,7 @@ import { AsksChoice } from '../../ui/AsksChoice';
 import { deg, fineMm, spoken } from '../../ui/format';
 import { AngleField } from '../../ui/forms/AngleField';
 import { AngleFields } from './AngleFields';
+import { CalliperReading } from './CalliperReading';
 import { MicroBevelFields } from './MicroBevelFields';
 
 /** The measures of one zone, as a ruler or calliper gives them. */
@@ -64,7 +66,7 @@ export function ZoneFields({ index, drawn }: { index: number; drawn: Tool }) {
         />
       )}
       <MicroBevelFields index={index} drawn={drawn} />
-      <BehindFields index={index} zone={zone} />
+      <BehindFields index={index} zone={zone} drawn={drawn} />
       <CheckField
         label="No impacts here: this zone must never hit anything hard"
         {...register(`${path}.noImpacts`)}
@@ -87,8 +89,15 @@ function FacetLeft(props: { facet: NonNullable<Zone['facet']>; onGone: () => voi
   );
 }
 
+/** Past which width the zone wants thinning: as the person says, or as is usual. */
+function limitWords(tool: Tool, zone: Zone): string {
+  if (zone.faceLimitMm !== null) return `thin past ${fineMm(zone.faceLimitMm)}`;
+  const usualMm = faceLimitMm(tool, zone);
+  return usualMm === null ? 'no limit set' : `thin past ${fineMm(usualMm)}, as is usual`;
+}
+
 /** What is seldom measured: the contour, the faces behind, the limit past which the zone is thinned. */
-function BehindFields({ index, zone }: { index: number; zone: Zone }) {
+function BehindFields({ index, zone, drawn }: { index: number; zone: Zone; drawn: Tool }) {
   const { register, formState, control, setValue } = useFormContext<Tool>();
   const errors = formState.errors.zones?.[index];
   const path = `zones.${index}` as const;
@@ -98,7 +107,7 @@ function BehindFields({ index, zone }: { index: number; zone: Zone }) {
       holds={[
         spoken(zone.contour),
         `${deg(zone.primaryAngleDeg)} behind, per side`,
-        zone.faceLimitMm === null ? 'no limit set' : `thin past ${fineMm(zone.faceLimitMm)}`,
+        limitWords(drawn, zone),
       ].join(' · ')}
       hasError={Boolean(errors?.primaryAngleDeg ?? errors?.faceLimitMm)}
     >
@@ -129,6 +138,16 @@ function BehindFields({ index, zone }: { index: number; zone: Zone }) {
           optional
         />
       </div>
+      <CalliperReading
+        tool={drawn}
+        zone={zone}
+        onZone={({ shoulderThicknessMm }) =>
+          setValue(`${path}.shoulderThicknessMm`, shoulderThicknessMm, {
+            shouldDirty: true,
+            shouldValidate: true,
+          })
+        }
+      />
     </Folded>
   );
 }

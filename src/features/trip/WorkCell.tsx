@@ -3,6 +3,7 @@
 import { sum } from 'd3-array';
 import { useRef } from 'react';
 import {
+  bluntestWord,
   edgeWord,
   type EdgeForecast,
   type RungOut,
@@ -169,12 +170,12 @@ function EveningMark({ edges, day }: { edges: readonly EdgeForecast[]; day: numb
 /** The bluntest edge of a tool in the evening. */
 function worstWord(edges: readonly EdgeForecast[], problem: TripProblem | null, day: number) {
   if (!problem || edges.length === 0) return null;
-  const ratios = edges.flatMap((edge) => {
+  const words = edges.flatMap((edge) => {
     const own = problem.edges.find(({ id }) => id === edge.id);
     const ofDay = edge.days[day];
-    return own && ofDay ? [ofDay.evening.median / own.targetUm] : [];
+    return own && ofDay ? [edgeWord(ofDay.evening.median, own.targetUm, 0)] : [];
   });
-  return ratios.length > 0 ? edgeWord(Math.max(...ratios), 0) : null;
+  return words.length > 0 ? bluntestWord(words) : null;
 }
 
 /** As much as fits a narrow cell: the hours of all, and the first task. */

@@ -17,6 +17,7 @@ const blank: CareRow = {
   usedDays: null,
   aWeek: null,
   hollowDeg: null,
+  rustAt: null,
   isClogged: false,
   freshLeft: null,
   lastAt: null,

@@ -24,6 +24,7 @@ export function stepCautions(
   }
   if (isSpineTask(step.task)) {
     found.push('Knuckles face the sharp edge: cover it.');
+    found.push('Never wipe a thumb along the spine: a fingernail tries the corner.');
   }
   if (step.form === 'file' && step.task !== 'raise the hook') {
     found.push('Eye protection. A file takes steel quickly: not for a first try.');

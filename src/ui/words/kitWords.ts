@@ -4,7 +4,7 @@ import { grams, minutes } from '../format';
 const EVENT_WORDS: Record<TouchUpEvent, string> = {
   strop: 'a little dull',
   'touch-up': 'tired',
-  blunt: 'blunt',
+  blunt: 'tired or blunt',
   chip: 'chipped',
   'deep chip': 'deeply chipped',
 };

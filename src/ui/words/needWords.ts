@@ -1,6 +1,8 @@
 import { stoneClass, type EdgeNeed } from '../../core';
 import { minutes } from '../format';
 import { jobLink } from '../jobAddress';
+import { leftDamageWords } from './leftDamageWords';
+import { findingNotes } from './findingNotes';
 import { stopWords } from './stopWords';
 
 const STONE_WORDS = { fine: 'Fine stone', medium: 'Medium stone', coarse: 'Coarse stone' } as const;
@@ -22,11 +24,13 @@ export function workInWords(need: EdgeNeed): string {
   const { plan, stops, beyond, thinning, job } = need;
   if (beyond === 'stop use') return `Stop: ${stopWords(stops.slice(0, 1))}`;
   if (beyond === 'professional') return 'To a smith';
-  if (thinning === 'face past its limit') return 'Thin the shoulders';
+  if (thinning === 'face past its limit' || thinning === 'wedges') return 'Thin the shoulders';
   if (thinning === 'bevel drifted') return 'Grind the bevel flat';
   if (job === 'hone') return `Hone, ${plan!.steps[0]!.strokesPerSide} a side`;
   if (!plan) return 'Test it first';
-  if (!asksForWork(need)) return 'Leave it';
+  if (!asksForWork(need)) {
+    return plan.leftDamage ? `Leave the chip: ${leftDamageWords(plan.leftDamage)}` : 'Leave it';
+  }
   if (plan.outcome === 'out of reach') return 'Nothing at hand works it';
   const first = plan.steps[0]!.abrasive;
   if (first.kind === 'strop') return 'Strop';
@@ -35,11 +39,15 @@ export function workInWords(need: EdgeNeed): string {
   return `${STONE_WORDS[stoneClass(first.sizeUm)]}${toChip ? ' to the chip' : ''}`;
 }
 
+/** The same with its minutes, and what else was found. */
 export function workWithMinutes(need: EdgeNeed): string {
   const words = workInWords(need);
-  return asksForWork(need) && need.plan?.outcome === 'planned'
-    ? `${words}, ${minutes(need.plan.minutes)}`
-    : words;
+  const work =
+    asksForWork(need) && need.plan?.outcome === 'planned'
+      ? `${words}, ${minutes(need.plan.minutes)}`
+      : words;
+  const others = findingNotes(need.state.findings).map(({ short }) => short);
+  return [work, ...others].join('; ');
 }
 
 export function touchUpLink({ tool, zone, beyond, job }: EdgeNeed): string {

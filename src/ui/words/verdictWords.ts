@@ -12,6 +12,9 @@ export function verdictReason(reason: VerdictReason): string {
     case 'test first':
       return 'Test it first: without a test there is nothing to judge.';
     case 'thin':
+      if (reason.need === 'wedges') {
+        return 'It is sharp and yet wedges: the edge has thickened. Lay the stone lower and move the shoulders back.';
+      }
       return reason.need === 'face past its limit'
         ? 'The worked face is past its limit: lay the stone lower and move the shoulders back.'
         : 'Touch-ups have rounded the flat bevel: grind it flat again while little has to go, or let it drift.';

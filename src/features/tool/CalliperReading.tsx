@@ -1,0 +1,59 @@
+'use client';
+
+import { useState } from 'react';
+import { profileThickness, sectionProfile, zoneFromCalliper } from '../../core';
+import type { Tool, Zone } from '../../domain/tool';
+import { LimitedMeasureField } from '../../ui/forms/MeasureField';
+
+/** How far behind the edge a calliper is commonly set (mm). */
+const USUAL_DISTANCE_MM = 2;
+
+/** A calliper’s reading behind the edge, put into the measures: an edge that has thickened shows so. */
+export function CalliperReading(props: { tool: Tool; zone: Zone; onZone: (zone: Zone) => void }) {
+  const { tool, zone, onZone } = props;
+  const [distanceMm, setDistanceMm] = useState(USUAL_DISTANCE_MM);
+  const now = profileThickness(sectionProfile(tool, { ...zone, facet: null }), distanceMm);
+  const [typedMm, setTypedMm] = useState<number | null>(null);
+  const thicknessMm = typedMm ?? Math.round(100 * now) / 100;
+  const measured = zoneFromCalliper({ tool, zone, distanceMm, thicknessMm });
+  return (
+    <div className="mt-3">
+      <p className="font-semibold">A calliper behind the edge</p>
+      <div className="grid items-end gap-4 sm:grid-cols-3">
+        <LimitedMeasureField
+          label="So far behind the edge"
+          quantity="length"
+          min={0.1}
+          max={20}
+          value={distanceMm}
+          onValue={setDistanceMm}
+        />
+        <LimitedMeasureField
+          label="It is so thick there"
+          quantity="length"
+          min={0.05}
+          max={30}
+          value={thicknessMm}
+          onValue={setTypedMm}
+        />
+        <button
+          type="button"
+          className="btn btn-outline"
+          disabled={typedMm === null || measured === null}
+          onClick={() => {
+            onZone(measured!);
+            setTypedMm(null);
+          }}
+        >
+          Take the reading
+        </button>
+      </div>
+      {typedMm !== null && measured === null && (
+        <p role="alert" className="field-error">
+          At these angles nothing is so thick there, or that lies on the bevel itself: measure
+          farther back, or the angle first.
+        </p>
+      )}
+    </div>
+  );
+}

@@ -37,7 +37,7 @@ const plain = {
   usedWithOil: false,
   soakMl: null,
 };
-const plainStrop = { price: null, freshLeft: null, sagMm: 0, otherFace: null };
+const plainStrop = { price: null, freshLeft: null, sagMm: 0, otherFaces: [] };
 
 export const abrasives: Abrasive[] = [
   {

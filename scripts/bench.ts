@@ -35,6 +35,7 @@ const abrasives: LadderAbrasive[] = [
     state: 'normal',
     lubricant: 'water',
     soakMl: 0,
+    held: null,
   })),
   ...[3, 1.5, 1, 0.5].map((sizeUm): LadderAbrasive => ({
     kind: 'strop',

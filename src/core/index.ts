@@ -46,6 +46,7 @@ export {
   edgeSections,
   edgeTarget,
   ladderChanges,
+  openHeldWays,
   mapShelf,
   leftUnticked,
   NO_WISHES,

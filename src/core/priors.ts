@@ -310,8 +310,24 @@ export const PRIORS = {
     'anything held in the hand on a braced axe, hatchet or tomahawk',
     PRACTICE,
   ),
-  fingersForceN: prior(4, 'N', 'a short diamond between the fingers, on a knife', PRACTICE),
-  fingersLongestMm: prior(105, 'mm', 'fingers longest mm', PRACTICE),
+  inHandForceN: prior(
+    4,
+    'N',
+    'a stone or rod in one hand and a knife in the other, whatever its length and family',
+    PRACTICE,
+  ),
+  closingStrokes: prior(
+    10,
+    'strokes a side',
+    'light strokes that close a heavy step where no finer one follows',
+    PRACTICE,
+  ),
+  passStepMm: prior(
+    7,
+    'mm',
+    'so far a stone moves on between two circles of a pass from heel to toe',
+    PRACTICE,
+  ),
   circlePathMm: prior(
     95,
     'mm',

@@ -190,11 +190,10 @@ const CASES: Record<string, Case> = {
       abrasive: 'diamond',
       sizeUm: 25,
       toolForm: 'knife',
-      form: 'plate',
-      lengthMm: 85,
+      held: 'laid down',
       heavy: false,
     },
-    bad: { sizeUm: NOT_POSITIVE, lengthMm: NOT_POSITIVE },
+    bad: { sizeUm: NOT_POSITIVE },
   },
   forceInWords: { compute: forceInWords, good: { forceN: 4 }, bad: { forceN: NOT_POSITIVE } },
   contactPressure: {

@@ -13,6 +13,7 @@ type UnreadOfStep =
   | 'plannedMinutes'
   | 'stretch'
   | 'facet'
+  | 'passStrokes'
   | 'zoneAfter'
   | 'doneWhen'
   | 'warnings'

@@ -2,6 +2,7 @@ import { array, boolean, number, object, string, type InferType, type StringSche
 import { zoneSchema } from './tool';
 import {
   count,
+  countOrNull,
   identifier,
   identifierOrNull,
   measure,
@@ -145,6 +146,8 @@ const sessionStepSchema = object({
     .noUnknown()
     .nullable()
     .defined(),
+  /** Strokes of one pass from heel to toe, where a stone was moved over the tool; null where not. */
+  passStrokes: countOrNull(100_000),
   /** Which of an arc's facets is worked, apex first; null where none is. */
   facet: object({ number: count(12).min(1), of: count(12).min(1) })
     .noUnknown()

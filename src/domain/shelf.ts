@@ -24,6 +24,9 @@ import {
 } from './terms';
 import { ABRASIVE_FAMILIES, STROP_SURFACES } from './families';
 
+/** Faces of one thing, at most: a three-sided stone or strop. */
+export const MOST_FACES = 3;
+
 /** One working face of a stone, file or paper. */
 const faceSchema = object({
   id: identifier(),
@@ -35,7 +38,7 @@ const faceSchema = object({
 
 export type Face = InferType<typeof faceSchema>;
 
-/** A stone, plate, file, rod, puck or set of papers; two-sided ones have two faces. */
+/** A stone, plate, file, rod, puck or set of papers; two- and three-sided ones have so many faces. */
 export const abrasiveSchema = object({
   ...recordFields,
   ...carriedFields,
@@ -56,7 +59,7 @@ export const abrasiveSchema = object({
   soakMl: measureOrNull(0, 2000),
   /** How far its face has worn hollow. */
   dishMm: measure(0, 10),
-  faces: array(faceSchema.required()).min(1).max(2).required(),
+  faces: array(faceSchema.required()).min(1).max(MOST_FACES).required(),
   notes: text(),
 }).noUnknown();
 
@@ -94,8 +97,10 @@ export const stropSchema = object({
   widthMm: measureOrNull(3, 300),
   /** How far it gives way under the edge, in the middle of its length. */
   sagMm: measure(0, 60),
-  /** The other face of a two-sided one; null where there is none. */
-  otherFace: object(stropFace).noUnknown().nullable().defined(),
+  /** Its further faces; empty where there is one only. */
+  otherFaces: array(object(stropFace).noUnknown().required())
+    .max(MOST_FACES - 1)
+    .required(),
   notes: text(),
 }).noUnknown();
 

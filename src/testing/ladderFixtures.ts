@@ -20,6 +20,7 @@ export const stone = (sizeUm: number, change: Partial<LadderStone> = {}): Ladder
   state: 'normal',
   lubricant: 'water',
   soakMl: 0,
+  held: null,
   ...change,
 });
 

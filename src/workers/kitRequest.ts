@@ -8,12 +8,14 @@ import {
   CONTOURS,
   COVERS,
   FACE_STATES,
+  HELD_WAYS,
   LUBRICANT_KINDS,
   MOTIONS,
   STROP_BACKINGS,
   STROP_FORMS,
 } from '../domain/terms';
 import { ABRASIVE_FAMILIES, STROP_SURFACES } from '../domain/families';
+import { SCHOOLS } from '../domain/schools';
 
 const id = string().max(200).required();
 const positive = number().positive().required();
@@ -25,6 +27,7 @@ const practiceSchema = object({
   stoneForceLimitN: positive,
   stropForceN: positive,
   stropAboveApexDeg: number().min(-10).max(10).required(),
+  moves: oneOf(SCHOOLS.moves),
   motion: oneOfOrNull(MOTIONS),
   direction: oneOfOrNull(['edge leading', 'edge trailing']),
   burr: oneOf(['deburred', 'alternating strokes', 'standing']),
@@ -47,6 +50,8 @@ const faceSchema = object({
   behindAngleDeg: number().min(0).max(60).required(),
   arcRadiusMm: number().positive().nullable().defined(),
   hold: oneOf(['freehand', 'resting on the bevel', 'guide']),
+  isFine: boolean().required(),
+  isMicroBevel: boolean().required(),
   zeroGround: boolean().required(),
   facet: object({
     angleDeg: number().min(5).max(60).required(),
@@ -89,6 +94,7 @@ const stoneSchema = object({
   state: oneOf(FACE_STATES),
   lubricant: oneOfOrNull(LUBRICANT_KINDS),
   soakMl: notNegative,
+  held: oneOfOrNull(HELD_WAYS),
 });
 
 const stropSchema = object({

@@ -124,7 +124,7 @@ describe('what is due between trips', () => {
     const loaded = { surface: 'leather' as const, compoundId: 'crayon-1', loadedAt: null };
     const shelfWith = (freshLeft: number | null) => ({
       ...sample,
-      strops: [{ ...denim!, freshLeft, otherFace: loaded }],
+      strops: [{ ...denim!, freshLeft, otherFaces: [loaded] }],
     });
     const uses = {
       denim: { uses: [{ atMs: Date.parse('2026-09-01T00:00:00.000Z'), strokes: 90 }] },

@@ -1,5 +1,5 @@
 import type { Compound, Strop } from '../../domain/shelf';
-import { carriedShelf, otherFaceId } from '../ladder';
+import { carriedShelf, otherFaceId, otherFaceName } from '../ladder';
 import { counted, dated, usedUp, type CareLog, type CareRow } from './careRow';
 
 /** What strops want: compound, to be scraped clean, a fresh face, and oil on their leather. */
@@ -15,16 +15,16 @@ export function stropRows(asked: CareLog): CareRow[] {
 
 type Face = { id: string; name: string } & Pick<Strop, 'surface' | 'compoundId'>;
 
-/** Both faces of a strop, each by the id that the log knows it by. */
+/** All faces of a strop, each by the id that the log knows it by. */
 function facesOf(strop: Strop): Face[] {
-  const { id, name, surface, compoundId, otherFace } = strop;
-  const other = otherFace && {
-    id: otherFaceId(id),
-    name: `${name}, other face`,
-    surface: otherFace.surface,
-    compoundId: otherFace.compoundId,
-  };
-  return [{ id, name, surface, compoundId }, ...(other ? [other] : [])];
+  const { id, name, surface, compoundId, otherFaces } = strop;
+  const others = otherFaces.map((face, i) => ({
+    id: otherFaceId(id, i),
+    name: otherFaceName(name, i),
+    surface: face.surface,
+    compoundId: face.compoundId,
+  }));
+  return [{ id, name, surface, compoundId }, ...others];
 }
 
 function faceRows(asked: CareLog, strop: Strop, face: Face, goes: boolean): CareRow[] {

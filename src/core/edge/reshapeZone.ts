@@ -110,10 +110,15 @@ function withFacetOff(zone: Zone, before: readonly ProfilePoint[], angleDeg: num
 }
 
 /** Half angle of the faces that the new face comes out on: no aim is flatter. */
-export function angleBehind(zone: Zone, { grind }: EdgeAim): number {
-  if (grind === 'scandi') return 0;
-  if (grind === 'micro-bevel') return zone.bevelAngleDeg;
-  return grind === 'as it is' && zone.microBevel ? zone.bevelAngleDeg : zone.primaryAngleDeg;
+export function angleBehind(zone: Zone, aim: EdgeAim): number {
+  if (aim.grind === 'scandi') return 0;
+  if (aim.grind === 'micro-bevel') return zone.bevelAngleDeg;
+  return isMicroAimed(zone, aim) ? zone.bevelAngleDeg : zone.primaryAngleDeg;
+}
+
+/** Whether an aim turns the micro-bevel alone; one flatter than the bevel behind it takes the bevel along. */
+function isMicroAimed(zone: Zone, { grind, angleDeg }: EdgeAim): boolean {
+  return grind === 'as it is' && zone.microBevel !== null && angleDeg > zone.bevelAngleDeg;
 }
 
 /** A micro-bevel at another angle: from the apex back to the bevel, or steeper from its own shoulder. */
@@ -127,7 +132,7 @@ function aimedMicroBevel(zone: Zone, before: readonly ProfilePoint[], angleDeg: 
 
 function aimedZone(tool: Blade, zone: Zone, before: readonly ProfilePoint[], aim: EdgeAim): Zone {
   const { angleDeg } = aim;
-  if (aim.grind === 'as it is' && zone.microBevel) return aimedMicroBevel(zone, before, angleDeg);
+  if (isMicroAimed(zone, aim)) return aimedMicroBevel(zone, before, angleDeg);
   const grind =
     aim.grind === 'as it is' || aim.grind === 'micro-bevel' ? plainGrind(zone) : aim.grind;
   const plain = { ...zone, microBevel: null, facet: null, hollowRadiusMm: null };

@@ -116,7 +116,14 @@ describe('the hold of a step', () => {
 
   it('is null on the spine', () => {
     const { held } = planOf('scandi-knife', 'scandi', 'touch-up')!;
-    const step = { kind: 'stone', angleDeg: 90, stretch: null, facet: null, reachMm: 75 } as const;
+    const step = {
+      kind: 'stone',
+      angleDeg: 90,
+      stretch: null,
+      facet: null,
+      held: null,
+      reachMm: 75,
+    } as const;
     expect(
       stepHold({ ...step, task: 'file the spine square', plannedPerSide: 9 }, held),
     ).toBeNull();
@@ -132,6 +139,7 @@ describe('what ink says of a hold', () => {
       angleDeg: 14,
       stretch: null,
       facet,
+      held: null,
       reachMm: 75,
       plannedPerSide: 30,
     } as const;

@@ -1,6 +1,6 @@
-import type { StepTask } from '../../domain/terms';
+import type { HeldWay, StepTask } from '../../domain/terms';
 import type { Tool, Zone } from '../../domain/tool';
-import { stoneInHand, workingFace, type LadderStep } from '../ladder';
+import { generalHeldWay, workingFace, type LadderStep } from '../ladder';
 import { contactOf, type Contact } from './contact';
 import { holdGuide, type HoldGuide } from './holdGuide';
 import { reachMm, USUAL_REACH_MM } from './reach';
@@ -26,6 +26,8 @@ export interface HeldStep {
   angleDeg: number;
   stretch: { startMm: number; endMm: number; angleDeg: number; strokesPerSide: number } | null;
   facet: { number: number; of: number } | null;
+  /** How tool and abrasive meet; null where nobody noted it. */
+  held: HeldWay | null;
   /** How far the stone reaches behind the edge; null for a strop, and where nobody noted it. */
   reachMm: number | null;
   /** Strokes a side that the whole step takes. */
@@ -34,7 +36,7 @@ export interface HeldStep {
 
 /** A step of a plan as one that is held. */
 export function heldStep(step: LadderStep): HeldStep {
-  const { task, angleDeg, stretch, facet, abrasive, strokesPerSide } = step;
+  const { task, angleDeg, stretch, facet, held, abrasive, strokesPerSide } = step;
   const { kind } = abrasive;
   return {
     task,
@@ -42,6 +44,7 @@ export function heldStep(step: LadderStep): HeldStep {
     angleDeg,
     stretch,
     facet,
+    held,
     reachMm: reachMm(abrasive),
     plannedPerSide: strokesPerSide,
   };
@@ -79,22 +82,23 @@ export function stepHold(step: HeldStep, held: Held, done = 0): Hold | null {
 
 /** The hold of a zone's working face with no thing in particular: what a card or an adviser speaks of. */
 export function edgeHold(held: Held, angleDeg = workingFace(held.tool, held.zone).angleDeg): Hold {
-  const guide = guideAt(angleDeg, { kind: 'stone', reachMm: null }, held);
+  const guide = guideAt(angleDeg, { kind: 'stone', held: null, reachMm: null }, held);
   return { angleDeg, contact: 'edge', guide, stretch: null, thenDeg: null, facet: null };
 }
 
 /** How one angle is found with the thing of a step. */
 export function guideAt(
   angleDeg: number,
-  { kind, reachMm: reach }: Pick<HeldStep, 'kind' | 'reachMm'>,
+  { kind, held, reachMm: reach }: Pick<HeldStep, 'kind' | 'held' | 'reachMm'>,
   { tool, zone, coinThicknessMm }: Held,
 ): HoldGuide {
+  const isBraced = (held ?? generalHeldWay(workingFace(tool, zone))) === 'braced';
   const over = kind === 'strop' ? 'the strop' : 'the stone';
   return holdGuide({
     tool,
     zone,
     coinThicknessMm,
-    moves: stoneInHand(tool) ? over : 'the tool',
+    moves: isBraced ? over : 'the tool',
     angleDeg: Math.min(STEEPEST_HOLD_DEG, angleDeg),
     leverMm: reach ?? USUAL_REACH_MM,
   });

@@ -2,7 +2,8 @@ import fc from 'fast-check';
 import { edgeJobOf, planJob, whatIf } from '.';
 import { withArcPasses, ARC_FACETS } from '../jobs';
 import { facetSchedule } from '../edge';
-import { stoneInHand, workingFace } from '../ladder';
+import { heldWay, workingFace, type LadderStone } from '../ladder';
+import type { Tool } from '../../domain/tool';
 import { finding, passedTest } from '../../domain/observation';
 import { benchWith, usualHand } from '../../testing/bench';
 import { stone, strop, toolOf } from '../../testing/ladderFixtures';
@@ -113,11 +114,19 @@ describe('an arc in passes', () => {
 
 describe('what moves', () => {
   it('is the stone over axes and machetes, the knife over the stone, unless the keeper says', () => {
-    expect(
-      ['hatchet', 'machete', 'parer'].map((kind) => stoneInHand(toolOf(kind as ToolKind))),
-    ).toEqual([true, true, false]);
-    expect(stoneInHand(toolOf('parer', { moves: 'the stone over a clamped tool' }))).toBe(true);
-    expect(stoneInHand(toolOf('hatchet', { moves: 'the tool on the stone' }))).toBe(false);
-    expect(workingFace(toolOf('parer'), toolOf('parer').zones[0]!).toolForm).toBe('knife');
+    const heldOf = (tool: Tool, change: Partial<LadderStone> = {}) =>
+      heldWay(workingFace(tool, tool.zones[0]!), stone(25, { form: 'pocket-stone', ...change }));
+    expect(['hatchet', 'machete', 'parer'].map((kind) => heldOf(toolOf(kind as ToolKind)))).toEqual(
+      ['braced', 'braced', 'in the hand'],
+    );
+    expect(heldOf(toolOf('parer', { moves: 'the stone over a clamped tool' }))).toBe('braced');
+    expect(heldOf(toolOf('hatchet', { moves: 'the tool on the stone' }))).toBe('laid down');
+    expect(heldOf(toolOf('hatchet'), { form: 'bench-stone', lengthMm: 200 })).toBe('laid down');
+    const machete = toolOf('machete');
+    const fine = { ...machete, zones: [{ ...machete.zones[0]!, noImpacts: true }] };
+    expect(heldOf(fine)).toBe('in the hand');
+    expect(heldOf(toolOf('parer'), { held: 'laid down' })).toBe('laid down');
+    // What is not open to a thing is not done: a file lies under nothing.
+    expect(heldOf(toolOf('hatchet'), { form: 'file', held: 'laid down' })).toBe('braced');
   });
 });

@@ -1,6 +1,7 @@
 import type { StepTask } from '../../domain/terms';
 import {
   describeStep,
+  heldWay,
   type Hand,
   type LadderAbrasive,
   type LadderStep,
@@ -30,7 +31,14 @@ export function countedStep(input: {
       ...work,
       strokesPerSide,
       stretch: null,
-      handling: { motion: 'sweeps', direction: 'edge trailing', strokeLengthMm, sections: 1 },
+      passStrokes: null,
+      handling: {
+        held: heldWay(face, abrasive),
+        motion: 'sweeps',
+        direction: 'edge trailing',
+        strokeLengthMm,
+        sections: 1,
+      },
       minutes: (2 * strokesPerSide) / hand.pace.sweeps + PRIORS.changeoverMinutes.value,
       volumeMm3: 0,
       wearRate: 0,

@@ -20,6 +20,7 @@ const grinder = (change: Partial<LadderStone>): LadderStone => ({
   state: 'normal',
   lubricant: 'dry',
   soakMl: 0,
+  held: null,
   ...change,
 });
 

@@ -33,6 +33,7 @@ export function describeStep(input: {
     stretch: work.stretch,
     facet: null,
     zoneAfter: null,
+    passStrokes: work.passStrokes,
     ...work.handling,
     lubricant,
     waterMl: stepWaterMl(abrasive),

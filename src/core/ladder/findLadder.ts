@@ -17,6 +17,7 @@ import {
   type LadderPath,
   type LadderProblem,
 } from './shortestLadder';
+import { PRIORS } from '../priors';
 import { whyUnfit } from './whyUnfit';
 import { workedParts } from './workedParts';
 import {
@@ -208,7 +209,10 @@ function described(
   target: EdgeTarget,
   missingStone: Ladder['missingStone'],
 ) {
-  const steps = arcs.map((arc, i) => describeArc(problem, arc, arcs[i - 1], missingStone));
+  const steps = closedLightly(
+    problem,
+    arcs.map((arc, i) => describeArc(problem, arc, arcs[i - 1], missingStone)),
+  );
   const { lastStone, apexRadiusUm } = arcs.at(-1)!.to;
   return {
     steps,
@@ -221,6 +225,24 @@ function described(
     },
   };
 }
+
+/** A last stone that was pressed hard is closed by light strokes, where its keeper does not shear the burr anyway. */
+function closedLightly({ face }: LadderProblem, steps: LadderStep[]): LadderStep[] {
+  const last = steps.findLastIndex(({ abrasive }) => abrasive.kind === 'stone');
+  const { stoneForceLimitN, deburrStrokes } = face.practice;
+  if (deburrStrokes.first > 0 || stoneForceLimitN < PRIORS.heavyForceN.value) return steps;
+  return steps.map((step, i) =>
+    i === last && step.forceN === PRIORS.heavyForceN.value
+      ? { ...step, notes: [...step.notes, CLOSE_IT] }
+      : step,
+  );
+}
+
+const CLOSE_IT = {
+  kind: 'close it lightly',
+  strokesPerSide: PRIORS.closingStrokes.value,
+  forceN: PRIORS.inHandForceN.value,
+} as const;
 
 /** The span of a plan's minutes: each step's own. */
 export function span(steps: readonly Pick<LadderStep, 'minutesLow' | 'minutesHigh'>[]) {

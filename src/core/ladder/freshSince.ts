@@ -6,9 +6,9 @@ export function freshSince(shelf: Shelf): (itemId: string) => string | null {
   for (const { id, freshAt, faces } of shelf.abrasives) {
     for (const face of faces) moments.set(`${id}/${face.id}`, freshAt);
   }
-  for (const { id, loadedAt, otherFace } of shelf.strops) {
+  for (const { id, loadedAt, otherFaces } of shelf.strops) {
     moments.set(id, loadedAt);
-    if (otherFace) moments.set(otherFaceId(id), otherFace.loadedAt);
+    otherFaces.forEach((face, i) => moments.set(otherFaceId(id, i), face.loadedAt));
   }
   return (itemId) => moments.get(itemId) ?? null;
 }

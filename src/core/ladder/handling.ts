@@ -1,9 +1,11 @@
-import type { Motion } from '../../domain/terms';
+import type { HeldWay, Motion } from '../../domain/terms';
+import { heldWay } from './heldWay';
 import type { LadderAbrasive, LadderStep, WorkingFace } from './types';
 import { PRIORS } from '../priors';
 
 /** How the hand moves an abrasive over an edge. */
 export interface Handling {
+  held: HeldWay;
   motion: Motion;
   direction: LadderStep['direction'];
   strokeLengthMm: number;
@@ -11,11 +13,21 @@ export interface Handling {
 }
 
 /**
- * Motion by tool, abrasive and weight of the work: circles on axes; scrubs on machetes and for
+ * Motion by tool, abrasive and weight of the work: circles of stones held on axes; scrubs on machetes and for
  * `heavy` work on stones (damage, thinning, flattening); sweeps else, leading on stones, trailing on
  * anything soft. The keeper's own school on stones comes first.
  */
 export function handling(face: WorkingFace, abrasive: LadderAbrasive, heavy: boolean): Handling {
+  const held = heldWay(face, abrasive);
+  return { held, ...movedBy(face, abrasive, held, heavy) };
+}
+
+function movedBy(
+  face: WorkingFace,
+  abrasive: LadderAbrasive,
+  held: HeldWay,
+  heavy: boolean,
+): Omit<Handling, 'held'> {
   const sweepMm = Math.min(PRIORS.longestStrokeMm.value, 0.9 * abrasive.lengthMm);
   const sections = Math.max(1, Math.round(face.edgeLengthMm / PRIORS.sectionMm.value));
   if (abrasive.kind === 'strop' || abrasive.form === 'paper') {
@@ -29,7 +41,7 @@ export function handling(face: WorkingFace, abrasive: LadderAbrasive, heavy: boo
     const strokeLengthMm = motion === 'circles' ? PRIORS.circlePathMm.value : sweepMm;
     return { motion, direction: direction ?? 'both ways', strokeLengthMm, sections };
   }
-  if (face.toolForm === 'axe') {
+  if (face.toolForm === 'axe' && held === 'braced') {
     return {
       motion: 'circles',
       direction: 'both ways',

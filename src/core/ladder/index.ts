@@ -23,6 +23,7 @@ export {
   beltShelf,
   carriedShelf,
   otherFaceId,
+  otherFaceName,
   shelfAbrasives,
   type Shelf,
   type ShelfAbrasive,
@@ -33,7 +34,7 @@ export { leftUnticked, packedShelf, shelfOfTrip } from './packedShelf';
 export { mapShelf, shelfThings } from './shelfThings';
 export { freshSince } from './freshSince';
 export { edgeSections } from './edgeSections';
-export { stoneInHand } from './stoneInHand';
+export { generalHeldWay, heldWay, openHeldWays } from './heldWay';
 export { whyUnfit } from './whyUnfit';
 export { CHANGEOVER_MINUTES, plainStoneWork, type AbrasiveWork, type Hand } from './stoneWork';
 export { describeStep, stepWaterMl } from './describeStep';

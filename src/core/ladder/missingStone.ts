@@ -92,5 +92,6 @@ function candidate({ face }: LadderProblem, sizeUm: number): LadderStone {
     state: 'normal',
     lubricant: 'dry',
     soakMl: 0,
+    held: null,
   };
 }

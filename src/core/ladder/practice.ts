@@ -11,6 +11,8 @@ export interface Practice {
   stropForceN: number;
   /** Strop held above (or below, negative) the apex angle, in degrees. */
   stropAboveApexDeg: number;
+  /** What moves over what. */
+  moves: Schools['moves'];
   /** Motion on stones; null for the usual one of the tool. */
   motion: Motion | null;
   direction: 'edge leading' | 'edge trailing' | null;
@@ -87,6 +89,7 @@ export function practiceOf(schools: Schools, kind: ToolKind): Practice {
     stoneForceLimitN: schools.pressure === 'light throughout' ? 4 : Infinity,
     stropForceN: STROP_FORCE_N[schools.stropPressure],
     stropAboveApexDeg: schools.stropAngle === 'a little below' ? -2 : 0,
+    moves: schools.moves,
     ...MOTIONS[schools.motion],
     burr: BURRS[schools.burr],
     ...deburring(schools),

@@ -74,6 +74,7 @@ function stones(
       state: face.state,
       lubricant,
       soakMl: soakMl(item),
+      held: null,
     },
     needsAll: [item.id],
     // A splash of water is had where people drink; how much a stone soaks up is another sum.
@@ -86,7 +87,7 @@ function stones(
 function strops({ strops, compounds }: Shelf): ShelfAbrasive<LadderStrop>[] {
   return strops.flatMap((strop) => [
     stropFace(strop, strop, compounds),
-    ...(strop.otherFace ? [stropFace(strop, strop.otherFace, compounds, true)] : []),
+    ...strop.otherFaces.map((face, i) => stropFace(strop, face, compounds, i)),
   ]);
 }
 
@@ -94,15 +95,15 @@ function stropFace(
   strop: Strop,
   { surface, compoundId }: Pick<Strop, 'surface' | 'compoundId'>,
   compounds: readonly Compound[],
-  isOther = false,
+  other: number | null = null,
 ): ShelfAbrasive<LadderStrop> {
   const compound = compounds.find(({ id }) => id === compoundId);
-  const name = isOther ? `${strop.name}, other face` : strop.name;
+  const name = other === null ? strop.name : otherFaceName(strop.name, other);
   const { form, backing, lengthMm, sagMm } = strop;
   return {
     abrasive: {
       kind: 'strop',
-      id: isOther ? otherFaceId(strop.id) : strop.id,
+      id: other === null ? strop.id : otherFaceId(strop.id, other),
       name: compound ? `${name}, ${compound.name}` : name,
       form,
       surface,
@@ -117,9 +118,14 @@ function stropFace(
   };
 }
 
-/** The id that the log and the ladder know a strop's second face by. */
-export function otherFaceId(stropId: string): string {
-  return `${stropId}/other`;
+/** The id that the log and the ladder know a strop's further faces by, from 0. */
+export function otherFaceId(stropId: string, other = 0): string {
+  return other === 0 ? `${stropId}/other` : `${stropId}/other${other + 1}`;
+}
+
+/** What a strop's further faces are called, from 0. */
+export function otherFaceName(name: string, other: number): string {
+  return other === 0 ? `${name}, other face` : `${name}, third face`;
 }
 
 /** What is not left in the workshop. */

@@ -14,6 +14,7 @@ import {
   type Pace,
 } from '../wear';
 import { handling, type Handling } from './handling';
+import { heldWay } from './heldWay';
 import type { EdgeCondition, LadderStep, LadderStone, WorkingFace } from './types';
 import type { WorkedPart } from './workedParts';
 import { PRIORS } from '../priors';
@@ -34,6 +35,8 @@ export interface AbrasiveWork {
   forceN: number;
   strokesPerSide: number;
   stretch: LadderStep['stretch'];
+  /** Strokes of one pass from heel to toe, where a stone moves over the tool; null where it does not. */
+  passStrokes: number | null;
   minutes: number;
   volumeMm3: number;
   wearRate: number;
@@ -125,9 +128,10 @@ function strokesOn(
 }
 
 function stoneForceN(face: WorkingFace, stone: LadderStone, heavy: boolean): number {
-  const { family, sizeUm, form, lengthMm } = stone;
+  const { family, sizeUm } = stone;
   const { toolForm } = face;
-  const usualN = defaultForceN({ abrasive: family, sizeUm, form, lengthMm, toolForm, heavy });
+  const held = heldWay(face, stone);
+  const usualN = defaultForceN({ abrasive: family, sizeUm, held, toolForm, heavy });
   return FAMILIES[stone.family].isFile ? usualN : Math.min(usualN, face.practice.stoneForceLimitN);
 }
 
@@ -214,11 +218,16 @@ function wholeWork(
 ): AbrasiveWork {
   const all = parts.flatMap(({ strokes }) => strokes);
   const lead = all.find(({ removal }) => removal.heavy) ?? all[0]!;
-  const counts = parts.map(({ part, strokes }) => {
+  const covered = parts.map(({ part }) => passStrokesOver(part.lengthMm, stone, lead.handling));
+  const counts = parts.map(({ part, strokes }, i) => {
     const total = sum(strokes, (each) => each.strokes);
     const sections = part.stretch ? 1 : lead.handling.sections;
-    return Math.max(1, Math.ceil(total / 2 / sections)) * sections;
+    const counted = Math.max(1, Math.ceil(total / 2 / sections)) * sections;
+    return Math.max(counted, covered[i] ?? 0);
   });
+  const isByCoverage = parts.every(
+    ({ strokes }, i) => counts[i]! > Math.ceil(sum(strokes, (each) => each.strokes) / 2) + 1,
+  );
   const minutes = sum(parts, ({ strokes }, i) => {
     const exact = sum(strokes, (each) => each.strokes);
     const exactMinutes = sum(strokes, (each) => each.minutes);
@@ -236,13 +245,31 @@ function wholeWork(
     forceN: lead.forceN,
     strokesPerSide: sum(counts),
     stretch: first!.part.stretch && { ...first!.part.stretch, strokesPerSide: counts[0]! },
+    passStrokes: covered[0] === null ? null : sum(covered, (each) => each ?? 0),
     minutes: minutes + CHANGEOVER_MINUTES + deburrStrokes / hand.pace.sweeps,
     volumeMm3: sum(all, ({ removal }) => removal.volumeMm3),
     wearRate,
     contactWidthMm: lead.removal.contactWidthMm,
     apexRadiusUm: stoneFinishUm(face, stone),
-    bare: bareWork(hand, lead.handling.motion, factor, exact),
+    // A count that covering the edge has set says nothing of how fast the stone wears it.
+    bare:
+      isByCoverage && covered[0] !== null
+        ? null
+        : bareWork(hand, lead.handling.motion, factor, exact),
   };
+}
+
+/**
+ * Circles of one pass along an edge, heel to toe, one each 7 mm: where a stone (not a file) is moved over the tool,
+ * no side has less. Null where the tool is drawn over the stone, or each stroke runs along the edge.
+ */
+function passStrokesOver(
+  lengthMm: number,
+  { family }: LadderStone,
+  { held, motion }: Handling,
+): number | null {
+  if (held !== 'braced' || motion !== 'circles' || FAMILIES[family].isFile) return null;
+  return Math.max(1, Math.ceil(lengthMm / PRIORS.passStepMm.value));
 }
 
 /** The apex radius (µm) that a stone leaves; a bare file leaves its burr standing. */

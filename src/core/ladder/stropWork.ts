@@ -142,6 +142,7 @@ function stropWork(
       forceN: face.practice.stropForceN,
       strokesPerSide,
       stretch: null,
+      passStrokes: null,
       minutes: (2 * strokesPerSide) / hand.pace[way.motion] + CHANGEOVER_MINUTES,
       volumeMm3: 0,
       wearRate: specificWearRate({

@@ -5,6 +5,7 @@ import type {
   Carbide,
   Contour,
   FaceState,
+  HeldWay,
   LubricantKind,
   Motion,
   StepTask,
@@ -36,6 +37,8 @@ export interface WorkingFace {
   /** Radius of a convex edge's arc; null where the face is flat. */
   arcRadiusMm: number | null;
   hold: Steadiness;
+  /** Whether it is a stretch for fine work, that nothing hard may strike. */
+  isFine: boolean;
   /** Whether it is a micro-bevel. */
   isMicroBevel: boolean;
   /** Whether the bevel runs flat to the apex and serves as its own guide. */
@@ -66,6 +69,8 @@ export interface LadderStone {
   lubricant: LubricantKind | null;
   /** Water that it soaks up before a use, where it is used with water. */
   soakMl: number;
+  /** How the person holds it; null as is usual. */
+  held: HeldWay | null;
 }
 
 /** One strop at hand, with the size of the compound on it. */
@@ -126,6 +131,7 @@ export type StepNote =
   | { kind: 'long jump'; ratio: number; costsMinutes: number | null; stoneUm: number | null }
   | { kind: 'short jump'; ratio: number }
   | { kind: 'bench job' }
+  | { kind: 'close it lightly'; strokesPerSide: number; forceN: number }
   | { kind: 'hollow stone'; angleDeg: number }
   | { kind: 'sagging strop'; angleDeg: number }
   | { kind: 'may skate' }
@@ -139,7 +145,6 @@ export type UnfitReason =
   | { kind: 'scrapes' }
   | { kind: 'no lubricant' }
   | { kind: 'flat stone on a hollow edge' }
-  | { kind: 'bench stone' }
   | { kind: 'file skates'; limitHrc: number }
   | { kind: 'file on a knife' }
   | { kind: 'cuts' }
@@ -169,6 +174,10 @@ export interface LadderStep {
   facet: { number: number; of: number } | null;
   /** What the zone measures once this step is done; null where its measures stay. */
   zoneAfter: Zone | null;
+  /** How tool and abrasive meet. */
+  held: HeldWay;
+  /** Strokes of one pass from heel to toe, where a stone moves over the tool; null where it does not. */
+  passStrokes: number | null;
   motion: Motion;
   direction: 'edge leading' | 'edge trailing' | 'both ways';
   lubricant: LubricantKind;

@@ -24,6 +24,7 @@ export function workingFace(tool: Tool, zone: Zone): WorkingFace {
     stainless,
     zeroGround: zone.grind === 'scandi' && zone.microBevel === null,
     facet: zone.facet,
+    isFine: zone.noImpacts,
     isMicroBevel: zone.microBevel !== null,
     practice: practiceOf(tool.schools, tool.kind),
   };

@@ -45,7 +45,7 @@ describe('a strop with two faces', () => {
   const loadedAt = '2026-10-01T00:00:00.000Z';
   const twoSided = {
     ...belt!,
-    otherFace: { surface: 'leather' as const, compoundId: null, loadedAt },
+    otherFaces: [{ surface: 'leather' as const, compoundId: null, loadedAt }],
   };
   const shelf = { ...sample, strops: [twoSided] };
 

@@ -59,7 +59,7 @@ export function pastSession(input: {
 function pastStep(past: PastStep, tool: Tool, zone: Zone, doneAt: string): SessionStep {
   const { abrasive, strokesPerSide, minutes } = past;
   const face = workingFace(tool, zone);
-  const { motion, direction, sections } = handling(face, abrasive, false);
+  const { held, motion, direction, sections } = handling(face, abrasive, false);
   const isStone = abrasive.kind === 'stone';
   return {
     itemId: abrasive.id,
@@ -69,14 +69,13 @@ function pastStep(past: PastStep, tool: Tool, zone: Zone, doneAt: string): Sessi
     task: isStone ? 'restore the apex' : 'strop',
     sizeUm: abrasive.sizeUm,
     reachMm: reachMm(abrasive),
-    held: null,
+    held,
     angleDeg: face.angleDeg,
     forceN: defaultForceN({
       abrasive: isStone ? abrasive.family : abrasive.surface,
       sizeUm: abrasive.sizeUm,
       toolForm: face.toolForm,
-      form: isStone ? abrasive.form : null,
-      lengthMm: abrasive.lengthMm,
+      held,
       heavy: false,
     }),
     motion,
@@ -91,6 +90,7 @@ function pastStep(past: PastStep, tool: Tool, zone: Zone, doneAt: string): Sessi
     baseline: null,
     learnedFactor: 1,
     stretch: null,
+    passStrokes: null,
     facet: null,
     zoneAfter: null,
     doneWhen: [],

@@ -20,9 +20,10 @@ export function thingsCarried(
       .map(({ itemId }) => itemId.split('/')[0]!),
   );
   // A strop is used with what it is loaded with.
-  for (const { id, compoundId, otherFace } of shelf.strops) {
+  for (const { id, compoundId, otherFaces } of shelf.strops) {
     if (!used.has(id)) continue;
-    for (const compound of [compoundId, otherFace?.compoundId]) if (compound) used.add(compound);
+    for (const face of [{ compoundId }, ...otherFaces])
+      if (face.compoundId) used.add(face.compoundId);
   }
   return packed.map((thing) => (used.has(thing.itemId) ? { ...thing, used: true } : thing));
 }

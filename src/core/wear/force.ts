@@ -4,43 +4,33 @@ import {
   type AbrasiveFamily,
   type StropSurface,
 } from '../../domain/families';
-import { type AbrasiveForm } from '../../domain/terms';
+import type { HeldWay } from '../../domain/terms';
 import type { ToolForm } from '../../domain/kinds';
 import { positive } from '../check';
 import { PRIORS } from '../priors';
 
 const FILE_FORCE_N = { knife: 28, axe: 45, machete: 45 } as const;
-/** Bodies that move over the edge instead of lying under it. */
-const HAND_FORMS: readonly AbrasiveForm[] = ['plate', 'pocket-stone', 'puck', 'pebble'];
-
 /**
  * Usual force (N, prior), by how the thing is held; the first that fits: strop 4; file 45 in two
- * hands (axes, machetes), 28 in one; damage, thinning and flattening on 20 µm and coarser 15; else on
- * an axe 12; a diamond up to 105 mm long in the hand on a knife 4; else clamp(4·(d/3)^0.3, 3, 15).
+ * hands (axes, machetes), 28 in one; damage, thinning and flattening on 20 µm and coarser 15, also in the hand; a
+ * stone moved over a braced axe 12; a stone or rod in one hand and a knife in the other 4; else
+ * clamp(4·(d/3)^0.3, 3, 15).
  */
 export function defaultForceN(input: {
   abrasive: AbrasiveFamily | StropSurface;
   sizeUm: number;
   toolForm: ToolForm;
-  /** The body; null for a strop. */
-  form: AbrasiveForm | null;
-  lengthMm: number;
+  held: HeldWay;
   /** Damage, thinning or flattening. */
   heavy: boolean;
 }): number {
-  const { abrasive, toolForm, form, heavy } = input;
+  const { abrasive, toolForm, held, heavy } = input;
   const sizeUm = positive(input.sizeUm, 'sizeUm');
   if ((STROP_SURFACES as readonly string[]).includes(abrasive)) return PRIORS.stropForceN.value;
   if (FAMILIES[abrasive].isFile) return FILE_FORCE_N[toolForm];
   if (heavy && sizeUm >= PRIORS.heavyFromUm.value) return PRIORS.heavyForceN.value;
-  if (toolForm === 'axe') return PRIORS.bracedForceN.value;
-  const betweenFingers =
-    toolForm === 'knife' &&
-    abrasive === 'diamond' &&
-    form !== null &&
-    HAND_FORMS.includes(form) &&
-    positive(input.lengthMm, 'lengthMm') <= PRIORS.fingersLongestMm.value;
-  if (betweenFingers) return PRIORS.fingersForceN.value;
+  if (toolForm === 'axe' && held === 'braced') return PRIORS.bracedForceN.value;
+  if (toolForm === 'knife' && held === 'in the hand') return PRIORS.inHandForceN.value;
   return Math.min(15, Math.max(3, 4 * (sizeUm / 3) ** 0.3));
 }
 

@@ -1,3 +1,4 @@
+import { HELD_WAYS } from '../../domain/terms';
 import fc from 'fast-check';
 import { bevelFaceWidthMm } from '../edge';
 import {
@@ -80,7 +81,7 @@ describe('wear rate', () => {
 });
 
 describe('force', () => {
-  const onKnife = { toolForm: 'knife', form: 'bench-stone', lengthMm: 150, heavy: false } as const;
+  const onKnife = { toolForm: 'knife', held: 'laid down', heavy: false } as const;
 
   it('falls as the grit gets finer, within the hand’s limits', () => {
     const at = (sizeUm: number) => defaultForceN({ ...onKnife, abrasive: 'diamond', sizeUm });
@@ -92,16 +93,17 @@ describe('force', () => {
   it('goes by how the thing is held, the first that fits', () => {
     const at = (change: Partial<Parameters<typeof defaultForceN>[0]>) =>
       defaultForceN({ ...onKnife, abrasive: 'diamond', sizeUm: 25, ...change });
-    expect(at({ abrasive: 'leather', form: null, heavy: true })).toBe(4);
-    expect(at({ abrasive: 'file', form: 'file', toolForm: 'axe' })).toBe(45);
-    expect(at({ abrasive: 'file', form: 'file' })).toBe(28);
-    expect(at({ heavy: true, form: 'plate', lengthMm: 85 })).toBe(15);
-    expect(at({ heavy: true, sizeUm: 9, toolForm: 'axe' })).toBe(12);
-    expect(at({ toolForm: 'axe', form: 'plate', lengthMm: 85 })).toBe(12);
-    expect(at({ form: 'plate', lengthMm: 105 })).toBe(4);
-    expect(at({ form: 'plate', lengthMm: 106 })).toBeCloseTo(4 * (25 / 3) ** 0.3, 9);
-    expect(at({ form: 'rod', lengthMm: 100 })).toBeCloseTo(4 * (25 / 3) ** 0.3, 9);
-    expect(at({ toolForm: 'machete', form: 'rod', lengthMm: 100 })).toBeCloseTo(7.56, 2);
+    expect(at({ abrasive: 'leather', heavy: true })).toBe(4);
+    expect(at({ abrasive: 'file', held: 'braced', toolForm: 'axe' })).toBe(45);
+    expect(at({ abrasive: 'file', held: 'braced' })).toBe(28);
+    for (const held of HELD_WAYS) expect(at({ heavy: true, held })).toBe(15);
+    expect(at({ heavy: true, sizeUm: 9, toolForm: 'axe', held: 'braced' })).toBe(12);
+    expect(at({ toolForm: 'axe', held: 'braced' })).toBe(12);
+    const lying = 4 * (25 / 3) ** 0.3;
+    expect(at({ toolForm: 'axe' })).toBeCloseTo(lying, 9);
+    for (const abrasive of ['diamond', 'ceramic', 'novaculite'] as const)
+      expect(at({ abrasive, held: 'in the hand' })).toBe(4);
+    for (const held of HELD_WAYS) expect(at({ toolForm: 'machete', held })).toBeCloseTo(lying, 9);
   });
 
   it('has a word', () => {

@@ -1,7 +1,8 @@
 /**
  * From version 10 to 11: what a zone measures afterwards stands with the step that grinds it so, and a step
  * says which facet of an arc it works, how
- * it was held, and whether it went by feel. A spine keeps the stretch that is worked. Of older steps the last that grinds behind the apex is that step.
+ * it was held, and whether it went by feel. A spine keeps the stretch that is worked; a strop may
+ * have three faces. Of older steps the last that grinds behind the apex is that step.
  */
 
 import { mixed } from 'yup';
@@ -11,6 +12,7 @@ type Loose = Record<string, unknown>;
 
 export const VERSION_10 = {
   tool: recordWith({ spine: recordWith({}) }),
+  strop: recordWith({ otherFace: mixed().nullable().defined() }),
   session: recordWith({ steps: someObjects(), zoneAfter: mixed().nullable().defined() }),
 };
 
@@ -31,6 +33,7 @@ export function sessionToVersion11({ zoneAfter, ...session }: Loose): Loose {
     ...step,
     held: null,
     byFeel: null,
+    passStrokes: null,
     facet: null,
     zoneAfter: i === at ? zoneAfter : null,
   }));
@@ -39,4 +42,8 @@ export function sessionToVersion11({ zoneAfter, ...session }: Loose): Loose {
 
 export function toolToVersion11(tool: Loose): Loose {
   return { ...tool, spine: { ...(tool.spine as Loose), startMm: null, endMm: null } };
+}
+
+export function stropToVersion11({ otherFace, ...strop }: Loose): Loose {
+  return { ...strop, otherFaces: otherFace === null ? [] : [otherFace] };
 }

@@ -30,7 +30,7 @@ async function shelf() {
   const other = { surface: 'leather' as const, compoundId: 'crayon-1', loadedAt: null };
   for (const stone of sample.abrasives) await store.abrasives.save(stone);
   for (const strop of sample.strops)
-    await store.strops.save(strop.id === 'denim' ? { ...strop, otherFace: other } : strop);
+    await store.strops.save(strop.id === 'denim' ? { ...strop, otherFaces: [other] } : strop);
   return store;
 }
 
@@ -49,9 +49,12 @@ it('each face of a strop is loaded by itself, and a fresh face is one fewer', as
   const store = await shelf();
   const denim = sample.strops.find(({ id }) => id === 'denim')!;
   const first = await thingAfter(store, row('denim', 'load'), at);
-  expect(first!.record).toMatchObject({ loadedAt: at, otherFace: { loadedAt: null } });
+  expect(first!.record).toMatchObject({ loadedAt: at, otherFaces: [{ loadedAt: null }] });
   const second = await thingAfter(store, row('denim/other', 'load'), at);
-  expect(second!.record).toMatchObject({ loadedAt: denim.loadedAt, otherFace: { loadedAt: at } });
+  expect(second!.record).toMatchObject({
+    loadedAt: denim.loadedAt,
+    otherFaces: [{ loadedAt: at }],
+  });
   const fresh = await thingAfter(store, row('denim', 'next face'), at);
   expect(fresh!.record).toMatchObject({ freshLeft: denim.freshLeft! - 1, loadedAt: at });
   const paper = sample.abrasives.find(({ freshLeft }) => freshLeft !== null)!;

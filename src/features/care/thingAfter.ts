@@ -1,4 +1,4 @@
-import type { CareRow } from '../../core';
+import { otherFaceId, type CareRow } from '../../core';
 import type { Abrasive, Strop } from '../../domain/shelf';
 import type { Store } from '../../live';
 
@@ -20,9 +20,8 @@ export async function thingAfter(
       return stone ? { store: 'abrasives' as const, record: cleaned(stone, doing, at) } : null;
     }
     case 'load': {
-      const [id, isOther] = [thingId.split('/')[0]!, thingId.includes('/')];
-      const strop = await store.strops.get(id);
-      return strop ? { store: 'strops' as const, record: loaded(strop, isOther, at) } : null;
+      const strop = await store.strops.get(thingId.split('/')[0]!);
+      return strop ? { store: 'strops' as const, record: loaded(strop, thingId, at) } : null;
     }
     case 'next face':
     case 'restock': {
@@ -48,10 +47,13 @@ function cleaned(stone: Abrasive, doing: 'flatten' | 'scrub', at: string): Abras
   };
 }
 
-function loaded(strop: Strop, isOther: boolean, at: string): Strop {
-  return isOther && strop.otherFace
-    ? { ...strop, otherFace: { ...strop.otherFace, loadedAt: at }, updatedAt: at }
-    : { ...strop, loadedAt: at, updatedAt: at };
+/** The face that the log knows by this id has fresh compound. */
+function loaded(strop: Strop, faceId: string, at: string): Strop {
+  if (faceId === strop.id) return { ...strop, loadedAt: at, updatedAt: at };
+  const otherFaces = strop.otherFaces.map((face, i) =>
+    otherFaceId(strop.id, i) === faceId ? { ...face, loadedAt: at } : face,
+  );
+  return { ...strop, otherFaces, updatedAt: at };
 }
 
 /** A fresh one is taken up, and its use counted from now; uncounted, one fewer lies by. */

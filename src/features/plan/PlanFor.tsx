@@ -151,6 +151,7 @@ function firstWishes({ state, zone }: LoggedNeed, { where, damageWay }: JobAddre
     asks: { work: zone.work, targetApexUm: zone.targetApexUm },
     damageWay,
     ownLadder: NO_WISHES,
+    held: {},
     arcPasses: false,
     finish: null,
   };

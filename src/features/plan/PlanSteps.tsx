@@ -1,7 +1,9 @@
+import { isSpineTask, type HeldWay } from '../../domain/terms';
 import {
   edgeSections,
   forceInWords,
   heldStep,
+  openHeldWays,
   stepHold,
   type JobPlan,
   type LadderStep,
@@ -25,7 +27,7 @@ import { holdLine } from '../../ui/words/holdWords';
 import { stepWords } from '../../ui/words/stepWords';
 import { Working } from '../../ui/Working';
 import { stepCautions } from '../../ui/words/cautions';
-import { fromEnds, handWords, spineHold } from '../../ui/words/handWords';
+import { fromEnds, handWords, HELD_WORDS, spineHold } from '../../ui/words/handWords';
 import { LeftOut } from './LeftOut';
 import { endWords } from './PlanBar';
 import { stepWorking } from './stepWorking';
@@ -36,6 +38,7 @@ interface StepsProps {
   tool: Tool;
   zone: Zone;
   coinThicknessMm: number;
+  onHeld: (id: string, way: HeldWay) => void;
 }
 
 /** One line a step, where there is room for it. */
@@ -105,6 +108,7 @@ function Step(props: StepsProps & { step: LadderStep; number: number }) {
         <p className="text-[0.95rem]">
           {handWords(step)}, {forceInWords(step)}, {newtons(step.forceN)}, {step.lubricant}
           {step.waterMl > 0 && ` ${ml(step.waterMl)}`}
+          <HeldChoice {...props} />
         </p>
         <p className="text-[0.95rem]">{hold ? holdLine(hold) : spineHold(step.task)}</p>
         <p>
@@ -122,6 +126,28 @@ function Step(props: StepsProps & { step: LadderStep; number: number }) {
       ))}
       <MoreOfStep {...props} />
     </li>
+  );
+}
+
+/** How tool and thing meet, and the other way where there is one. */
+function HeldChoice({ step, face, onHeld }: StepsProps & { step: LadderStep }) {
+  if (isSpineTask(step.task) || step.abrasive.kind === 'strop') return null;
+  const { abrasive, held } = step;
+  const others = openHeldWays(face, abrasive).filter((way) => way !== held);
+  return (
+    <span className="block">
+      <b>{sentence(HELD_WORDS[held])}</b>
+      {others.map((way) => (
+        <button
+          key={way}
+          type="button"
+          className="link ml-2 min-h-8 pointer-coarse:min-h-12"
+          onClick={() => onHeld(abrasive.id, way)}
+        >
+          or {HELD_WORDS[way]}
+        </button>
+      ))}
+    </span>
   );
 }
 

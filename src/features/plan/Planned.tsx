@@ -58,6 +58,7 @@ export function Planned(props: {
         tool={tool}
         zone={zone}
         coinThicknessMm={coinThicknessMm}
+        onHeld={(id, way) => onWish({ ...wishes, held: { ...wishes.held, [id]: way } })}
       />
       {isArc && (
         <CheckField

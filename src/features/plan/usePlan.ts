@@ -6,12 +6,13 @@ import {
   type EdgeAim,
   type EdgeJob,
   type JobPlan,
+  type LadderAbrasive,
   type OwnLadder,
 } from '../../core';
 import { useBench, useTester } from '../../live';
 import type { Observation, Session } from '../../domain/session';
 import type { Schools } from '../../domain/schools';
-import type { DamageWay } from '../../domain/terms';
+import type { DamageWay, HeldWay } from '../../domain/terms';
 import type { Zone } from '../../domain/tool';
 import type { JobAddress } from '../../ui/jobAddress';
 import type { LoggedNeed } from './loggedNeed';
@@ -26,6 +27,8 @@ export interface PlanWishes {
   asks: Pick<Zone, 'work' | 'targetApexUm'>;
   damageWay: DamageWay | null;
   ownLadder: OwnLadder;
+  /** How a thing is held this time, by its id, where it is not as usual. */
+  held: Readonly<Record<string, HeldWay>>;
   /** Toothy or polished this time; null as the keeper does it. */
   finish: Schools['finish'] | null;
   /** On a convex edge: whether the rest of the arc follows each stone, facet by facet. */
@@ -50,13 +53,20 @@ export function usePlan(
 ): PlannedEdge | undefined {
   const { state, sessions, stops } = need;
   const byTester = useTester();
-  const { seen: read, where, asks, damageWay, ownLadder, arcPasses, finish } = wishes;
+  const { seen: read, where, asks, damageWay, ownLadder, held, arcPasses, finish } = wishes;
   const tool = useMemo(
     () => (finish ? { ...need.tool, schools: { ...need.tool.schools, finish } } : need.tool),
     [need.tool, finish],
   );
   const benchFor = useBench();
-  const bench = useMemo(() => benchFor?.(tool, where), [benchFor, tool, where]);
+  const bench = useMemo(() => {
+    const usual = benchFor?.(tool, where);
+    const asHeld = (things: readonly LadderAbrasive[]): LadderAbrasive[] =>
+      things.map((thing) =>
+        thing.kind === 'stone' ? { ...thing, held: held[thing.id] ?? null } : thing,
+      );
+    return usual && { ...usual, abrasives: asHeld(usual.abrasives), owned: asHeld(usual.owned) };
+  }, [benchFor, tool, where, held]);
   return useMemo(() => {
     if (!bench) return undefined;
     const seen = byTester(read);

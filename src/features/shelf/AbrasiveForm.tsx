@@ -3,7 +3,7 @@
 import { nanoid } from 'nanoid';
 import { useFieldArray } from 'react-hook-form';
 import type { ObjectSchema } from 'yup';
-import { abrasiveSchema, type Abrasive, type Face } from '../../domain/shelf';
+import { abrasiveSchema, MOST_FACES, type Abrasive, type Face } from '../../domain/shelf';
 import { ABRASIVE_FORMS } from '../../domain/terms';
 import { SelectField, TextField, wordOptions } from '../../ui/forms/fields';
 import { FormMeasure } from '../../ui/forms/FormMeasure';
@@ -19,7 +19,7 @@ const newFace = (name: string): Face => ({
   state: 'normal',
 });
 
-/** A stone, plate, file, rod, steel, puck or set of papers, with one or two faces. */
+/** A stone, plate, file, rod, steel, puck or set of papers, with one face or more. */
 export function AbrasiveForm(props: ShelfFormProps<Abrasive>) {
   const { record, stamp, onSave } = props;
   const form = useRecordForm<Abrasive>(
@@ -63,17 +63,24 @@ export function AbrasiveForm(props: ShelfFormProps<Abrasive>) {
         <FaceFields key={face.key} form={form} index={i} twoSided={faces.fields.length > 1} />
       ))}
       <div>
-        {faces.fields.length === 1 ? (
+        {faces.fields.length < MOST_FACES && (
           <button
             type="button"
             className="btn btn-ghost"
-            onClick={() => faces.append(newFace('other side'))}
+            onClick={() =>
+              faces.append(newFace(faces.fields.length === 1 ? 'other side' : 'third side'))
+            }
           >
-            It has a second side
+            It has a {faces.fields.length === 1 ? 'second' : 'third'} side
           </button>
-        ) : (
-          <button type="button" className="btn btn-ghost" onClick={() => faces.remove(1)}>
-            It has one side only
+        )}
+        {faces.fields.length > 1 && (
+          <button
+            type="button"
+            className="btn btn-ghost"
+            onClick={() => faces.remove(faces.fields.length - 1)}
+          >
+            {faces.fields.length === 2 ? 'It has one side only' : 'It has two sides only'}
           </button>
         )}
       </div>

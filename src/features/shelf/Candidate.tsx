@@ -39,6 +39,7 @@ export function Candidate({ problem }: { problem: RackRound }) {
     state: 'normal',
     lubricant: FAMILIES[family].soaks ? 'water' : 'dry',
     soakMl: 0,
+    held: null,
   };
   const [state] = useJob({ problem, stone }, startCandidate);
   return (

@@ -46,12 +46,14 @@ export function ShelfTable(props: {
           title="Strops"
           things={shelf.strops}
           about={(strop) => {
-            const { surface, backing, compoundId, loadedAt, otherFace, sagMm, freshLeft } = strop;
+            const { surface, backing, compoundId, loadedAt, otherFaces, sagMm, freshLeft } = strop;
             const use = uses.get(strop.id);
             const strokes = use ? strokesSince(use) : 0;
             return [
               `${spoken(surface)}, ${spoken(backing)}, ${compoundName(compoundId)}`,
-              otherFace && `other face ${otherFace.surface}, ${compoundName(otherFace.compoundId)}`,
+              ...otherFaces.map(
+                (face) => `other face ${face.surface}, ${compoundName(face.compoundId)}`,
+              ),
               sagMm > 0 && `sags by ${mm(sagMm)}`,
               loadedAt && `loaded ${day(loadedAt)}, ${plural(strokes, 'stroke')} since`,
               freshLeft !== null && `${freshLeft} fresh left`,

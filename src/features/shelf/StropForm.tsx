@@ -1,9 +1,9 @@
 'use client';
 
-import { useWatch, type UseFormReturn } from 'react-hook-form';
+import { useFieldArray, useWatch, type UseFormReturn } from 'react-hook-form';
 import type { ObjectSchema } from 'yup';
 import { otherFaceId } from '../../core';
-import { stropSchema, type Compound, type Strop } from '../../domain/shelf';
+import { MOST_FACES, stropSchema, type Compound, type Strop } from '../../domain/shelf';
 import { STROP_BACKINGS, STROP_FORMS } from '../../domain/terms';
 import { NO_USE, useSurfaceUse } from '../../live';
 import { NumberField, SelectField, TextField, wordOptions } from '../../ui/forms/fields';
@@ -32,12 +32,12 @@ export function StropForm(props: ShelfFormProps<Strop> & { compounds: readonly C
       lengthMm: 200,
       widthMm: null,
       sagMm: 0,
-      otherFace: null,
+      otherFaces: [],
     },
     stamp,
   );
-  const { register, formState, handleSubmit, control, setValue } = form;
-  const otherFace = useWatch({ control, name: 'otherFace' });
+  const { register, formState, handleSubmit, control } = form;
+  const others = useFieldArray({ control, name: 'otherFaces', keyName: 'key' });
   return (
     <ShelfForm
       {...props}
@@ -55,47 +55,58 @@ export function StropForm(props: ShelfFormProps<Strop> & { compounds: readonly C
         <FormMeasure label="Length" quantity="length" control={control} name="lengthMm" />
       </div>
       <StropFaceFields form={form} compounds={compounds} />
-      {otherFace && <StropFaceFields form={form} compounds={compounds} isOther />}
+      {others.fields.map((face, i) => (
+        <StropFaceFields key={face.key} form={form} compounds={compounds} other={i} />
+      ))}
       <div>
-        <button
-          type="button"
-          className="btn btn-ghost"
-          onClick={() =>
-            setValue(
-              'otherFace',
-              otherFace ? null : { surface: 'leather', compoundId: null, loadedAt: null },
-            )
-          }
-        >
-          {otherFace ? 'It has one face only' : 'It has a second face'}
-        </button>
+        {others.fields.length < MOST_FACES - 1 && (
+          <button
+            type="button"
+            className="btn btn-ghost"
+            onClick={() => others.append({ surface: 'leather', compoundId: null, loadedAt: null })}
+          >
+            It has a {others.fields.length === 0 ? 'second' : 'third'} face
+          </button>
+        )}
+        {others.fields.length > 0 && (
+          <button
+            type="button"
+            className="btn btn-ghost"
+            onClick={() => others.remove(others.fields.length - 1)}
+          >
+            {others.fields.length === 1 ? 'It has one face only' : 'It has two faces only'}
+          </button>
+        )}
       </div>
       <StropMore form={form} />
     </ShelfForm>
   );
 }
 
+const SURFACE_LABELS = ['Surface', 'Other surface', 'Third surface'];
+
 function StropFaceFields(props: {
   form: UseFormReturn<Strop>;
   compounds: readonly Compound[];
-  isOther?: boolean;
+  /** Which of its further faces, from 0; its first where nothing is said. */
+  other?: number;
 }) {
-  const { form, compounds, isOther = false } = props;
+  const { form, compounds, other } = props;
   const { register, control } = form;
   const uses = useSurfaceUse() ?? NO_USE;
   const id = useWatch({ control, name: 'id' });
   const field = <F extends 'surface' | 'compoundId' | 'loadedAt'>(name: F) =>
-    (isOther ? `otherFace.${name}` : name) as F;
+    (other === undefined ? name : `otherFaces.${other}.${name}`) as F;
   return (
     <fieldset className="grid gap-4 border-t border-rule pt-3 sm:grid-cols-2">
-      <legend className="sr-only">{isOther ? 'Its other face' : 'Its face'}</legend>
+      <legend className="sr-only">{other === undefined ? 'Its face' : 'A further face'}</legend>
       <SelectField
-        label={isOther ? 'Other surface' : 'Surface'}
+        label={SURFACE_LABELS[other === undefined ? 0 : other + 1]!}
         options={wordOptions(STROP_SURFACES)}
         {...register(field('surface'))}
       />
       <SelectField
-        label={isOther ? 'Compound on it' : 'Compound'}
+        label={other === undefined ? 'Compound' : 'Compound on it'}
         options={[
           ['', 'bare'],
           ...compounds.map((compound) => [compound.id, compound.name] as const),
@@ -107,7 +118,7 @@ function StropFaceFields(props: {
           control={control}
           name={field('loadedAt')}
           done="loaded afresh"
-          uses={[uses.get(isOther ? otherFaceId(id) : id)]}
+          uses={[uses.get(other === undefined ? id : otherFaceId(id, other))]}
         />
       </div>
     </fieldset>

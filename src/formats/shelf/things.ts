@@ -1,4 +1,3 @@
-import type { ShelfGrade } from '../../domain/grade';
 import type { Abrasive, Helper } from '../../domain/shelf';
 import {
   ABRASIVE_FORMS,
@@ -94,22 +93,35 @@ function refused(column: ShelfColumn, message: string) {
 const GRADE_WORDS =
   'must be a grade with its scale, like P 400, JIS 1000, 25 µm, 18–32 µm or hard novaculite';
 
+/** The columns of a stone's faces, one after the other. */
+const SIDES = [
+  { grade: 'grade', surface: 'surface', state: 'state', name: 'faceName', usual: 'face' },
+  {
+    grade: 'otherGrade',
+    surface: 'otherSurface',
+    state: 'otherState',
+    name: 'otherFaceName',
+    usual: 'other side',
+  },
+  {
+    grade: 'thirdGrade',
+    surface: 'thirdSurface',
+    state: 'thirdState',
+    name: 'thirdFaceName',
+    usual: 'third side',
+  },
+] as const;
+
+/** The columns of a strop's further faces. */
+const OTHER_FACES = [
+  { surface: 'otherSurface', compound: 'otherCompound', freshAt: 'otherFreshAt' },
+  { surface: 'thirdSurface', compound: 'thirdCompound', freshAt: 'thirdFreshAt' },
+] as const;
+
 function stone(cells: Cells, { faceId, present }: Context): Made {
   const faces = (present as Abrasive | undefined)?.faces ?? [];
-  const isTwoSided = cells.otherGrade !== '';
-  const grade = readGrade(cells.grade);
-  const otherGrade = isTwoSided ? readGrade(cells.otherGrade) : null;
-  const face = (which: 0 | 1, size: ShelfGrade | null) => ({
-    id: faces[which]?.id ?? faceId(),
-    name: which === 0 ? cells.faceName || 'face' : cells.otherFaceName || 'other side',
-    family: wordIn(
-      which === 0 ? cells.surface : cells.otherSurface || cells.surface,
-      ABRASIVE_FAMILIES,
-      'alumina',
-    ),
-    grade: size,
-    state: wordIn(which === 0 ? cells.state : cells.otherState, FACE_STATES, 'normal'),
-  });
+  const sides = SIDES.slice(0, cells.otherGrade === '' ? 1 : cells.thirdGrade === '' ? 2 : 3);
+  const grades = sides.map(({ grade }) => readGrade(cells[grade]));
   const goesWith = wordsIn(cells.goesWith);
   return {
     fields: {
@@ -124,18 +136,21 @@ function stone(cells: Cells, { faceId, present }: Context): Made {
       soakMl: numberIn(cells.soakMl, null),
       freshLeft: numberIn(cells.freshLeft, null),
       freshAt: momentIn(cells.freshAt),
-      faces: isTwoSided ? [face(0, grade), face(1, otherGrade)] : [face(0, grade)],
+      faces: sides.map(({ surface, state, name, usual }, i) => ({
+        id: faces[i]?.id ?? faceId(),
+        name: cells[name] || usual,
+        family: wordIn(cells[surface] || cells.surface, ABRASIVE_FAMILIES, 'alumina'),
+        grade: grades[i]!,
+        state: wordIn(cells[state], FACE_STATES, 'normal'),
+      })),
     },
-    problems: [
-      ...(grade ? [] : [refused('grade', GRADE_WORDS)]),
-      ...(isTwoSided && !otherGrade ? [refused('otherGrade', GRADE_WORDS)] : []),
-    ],
+    problems: sides.flatMap(({ grade }, i) => (grades[i] ? [] : [refused(grade, GRADE_WORDS)])),
   };
 }
 
 function strop(cells: Cells, { compounds }: Context): Made {
   const compoundId = (name: string): string | null => compounds.get(name.toLowerCase()) ?? null;
-  const unknown = (column: 'compound' | 'otherCompound') =>
+  const unknown = (column: 'compound' | 'otherCompound' | 'thirdCompound') =>
     cells[column] !== '' && compoundId(cells[column]) === null
       ? [
           refused(
@@ -156,15 +171,12 @@ function strop(cells: Cells, { compounds }: Context): Made {
       widthMm: numberIn(cells.widthMm, null),
       sagMm: numberIn(cells.hollowMm, 0),
       freshLeft: numberIn(cells.freshLeft, null),
-      otherFace:
-        cells.otherSurface === ''
-          ? null
-          : {
-              surface: wordIn(cells.otherSurface, STROP_SURFACES, 'leather'),
-              compoundId: compoundId(cells.otherCompound),
-              loadedAt: momentIn(cells.otherFreshAt),
-            },
+      otherFaces: OTHER_FACES.filter(({ surface }) => cells[surface] !== '').map((face) => ({
+        surface: wordIn(cells[face.surface], STROP_SURFACES, 'leather'),
+        compoundId: compoundId(cells[face.compound]),
+        loadedAt: momentIn(cells[face.freshAt]),
+      })),
     },
-    problems: [...unknown('compound'), ...unknown('otherCompound')],
+    problems: [...unknown('compound'), ...unknown('otherCompound'), ...unknown('thirdCompound')],
   };
 }

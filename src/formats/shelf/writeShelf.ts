@@ -68,7 +68,7 @@ function common(
 }
 
 function stoneCells(stone: Abrasive): Said {
-  const [face, other] = stone.faces;
+  const [face, other, third] = stone.faces;
   const { form, lengthMm, widthMm, thicknessMm, usedWithOil, soakMl, freshLeft, freshAt } = stone;
   return {
     ...common(stone),
@@ -93,11 +93,18 @@ function stoneCells(stone: Abrasive): Said {
       otherState: other.state,
       otherFaceName: other.name,
     }),
+    ...(third && {
+      thirdSurface: third.family,
+      thirdGrade: gradeText(third.grade),
+      thirdState: third.state,
+      thirdFaceName: third.name,
+    }),
   };
 }
 
 function stropCells(strop: Strop, compound: CompoundName): Said {
-  const { form, surface, backing, lengthMm, widthMm, freshLeft, loadedAt, otherFace } = strop;
+  const { form, surface, backing, lengthMm, widthMm, freshLeft, loadedAt, otherFaces } = strop;
+  const [other, third] = otherFaces;
   return {
     ...common(strop),
     what: 'strop',
@@ -110,10 +117,15 @@ function stropCells(strop: Strop, compound: CompoundName): Said {
     hollowMm: strop.sagMm,
     compound: compound(strop.compoundId),
     freshAt: loadedAt,
-    ...(otherFace && {
-      otherSurface: otherFace.surface,
-      otherCompound: compound(otherFace.compoundId),
-      otherFreshAt: otherFace.loadedAt,
+    ...(other && {
+      otherSurface: other.surface,
+      otherCompound: compound(other.compoundId),
+      otherFreshAt: other.loadedAt,
+    }),
+    ...(third && {
+      thirdSurface: third.surface,
+      thirdCompound: compound(third.compoundId),
+      thirdFreshAt: third.loadedAt,
     }),
   };
 }

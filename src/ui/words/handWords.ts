@@ -1,5 +1,5 @@
 import type { SessionStep } from '../../domain/session';
-import type { Side, StepTask } from '../../domain/terms';
+import type { HeldWay, Side, StepTask } from '../../domain/terms';
 import { sentence, spoken } from '../format';
 
 type Step = Pick<SessionStep, 'task' | 'motion' | 'direction'>;
@@ -12,6 +12,13 @@ const SPINE_HANDS: Partial<Record<StepTask, string>> = {
   'raise the hook':
     'Pushes along each corner with the smooth edge laid flat, tipped a little back and a little over',
   'strop the spine': 'Each flat of the blade, then the spine itself',
+};
+
+/** How tool and abrasive meet, in a few words. */
+export const HELD_WORDS: Record<HeldWay, string> = {
+  'in the hand': 'stone in the hand',
+  'laid down': 'stone laid down',
+  braced: 'tool braced',
 };
 
 /** How the hand moves at one step. */

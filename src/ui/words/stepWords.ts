@@ -1,5 +1,5 @@
 import type { LadderStep, StepNote, StepWords } from '../../core';
-import { deg, minutes, um } from '../format';
+import { deg, minutes, newtons, um } from '../format';
 import { doneWhen } from './doneWhen';
 
 /** What is worth a word at a step. */
@@ -16,6 +16,8 @@ function noteWords(note: StepNote): string {
       return `A jump of ${note.ratio.toFixed(1)} times is short: this step could be skipped.`;
     case 'bench job':
       return 'More than half an hour on one stone: a job for the bench.';
+    case 'close it lightly':
+      return `at the end ${note.strokesPerSide} light strokes a side on the same stone, ${newtons(note.forceN)}`;
     case 'hollow stone':
       return `It has worn hollow: the angle changes by ${deg(note.angleDeg)} along the stroke.`;
     case 'sagging strop':
@@ -29,8 +31,10 @@ function noteWords(note: StepNote): string {
 
 /** The signs and warnings of a step, as the log keeps them. */
 export function stepWords(step: LadderStep, isAxe: boolean): StepWords {
+  const isSign = ({ kind }: StepNote): boolean => kind === 'close it lightly';
+  const signs = step.notes.filter(isSign).map(noteWords);
   return {
-    doneWhen: doneWhen(step.task, isAxe, step.strokesPerSide),
-    warnings: step.notes.map(noteWords),
+    doneWhen: [...doneWhen(step.task, isAxe, step.strokesPerSide), ...signs],
+    warnings: step.notes.filter((note) => !isSign(note)).map(noteWords),
   };
 }

@@ -16,8 +16,6 @@ export function unfitWords(reason: UnfitReason): string {
       return 'none of its lubricants is at hand';
     case 'flat stone on a hollow edge':
       return 'a flat stone touches only the ends of a hollow edge';
-    case 'bench stone':
-      return 'the tool is too long for a stone on the bench: use one held in the hand';
     case 'file skates':
       return `files skate above ${reason.limitHrc} HRC`;
     case 'file on a knife':

@@ -152,6 +152,9 @@ export {
   balance,
   BURR_PARTS,
   burrGaps,
+  gateAt,
+  gateLooks,
+  owedPerSide,
   findingsLeft,
   handInSets,
   inkDue,
@@ -176,6 +179,7 @@ export type {
   StepWords,
   StuckCause,
   TestTrend,
+  Gate,
 } from './touchUp';
 export {
   candidateWorth,

@@ -81,11 +81,21 @@ function loggedStep(step: SessionStep): LoggedStep {
     tests: step.tests,
     inkChecks: step.inkChecks,
     burrWalks: step.burrWalks,
+    glints: step.glints,
     skipped: step.skipped,
     finishedAt: step.finishedAt,
   };
 }
 
 function notYet(step: LoggedStep): LoggedStep {
-  return { ...step, left: 0, right: 0, activeSeconds: 0, tests: [], inkChecks: [], burrWalks: [] };
+  return {
+    ...step,
+    left: 0,
+    right: 0,
+    activeSeconds: 0,
+    tests: [],
+    inkChecks: [],
+    burrWalks: [],
+    glints: [],
+  };
 }

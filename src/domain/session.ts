@@ -162,13 +162,22 @@ const sessionStepSchema = object({
   right: count(),
   activeSeconds: measure(0, 1_000_000),
   /** Seconds on each side where it was worked by feel and no stroke was counted; null where they were. */
-  byFeel: object({ leftSeconds: measure(0, 1_000_000), rightSeconds: measure(0, 1_000_000) })
+  byFeel: object({
+    leftSeconds: measure(0, 1_000_000),
+    rightSeconds: measure(0, 1_000_000),
+    leftDone: boolean().required(),
+    rightDone: boolean().required(),
+  })
     .noUnknown()
     .nullable()
     .defined(),
   tests: array(testSchema.required()).max(200).required(),
   inkChecks: array(inkCheckSchema.required()).max(200).required(),
   burrWalks: array(burrWalkSchema.required()).max(200).required(),
+  /** Whether a glint showed along the edge after so many strokes. */
+  glints: array(object({ strokes: count(), seen: boolean().required() }).noUnknown().required())
+    .max(200)
+    .required(),
   /** How its burr was taken off; null where nobody said. */
   deburred: oneOfOrNull(DEBURR_WAYS),
   /** Why it was left out; null for one that was walked. */

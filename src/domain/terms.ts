@@ -290,6 +290,5 @@ export const COUNT_SCHEMES = [
   'alternate',
   'out and back',
   'heel to toe and back',
-  'minutes a side',
 ] as const;
 export type CountScheme = (typeof COUNT_SCHEMES)[number];

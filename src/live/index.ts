@@ -13,6 +13,7 @@ export {
   useStandings,
   NO_USE,
   useSurfaceUse,
+  useUnderWay,
   useZoneState,
   useZoneStates,
 } from './useStandings';

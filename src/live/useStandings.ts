@@ -3,6 +3,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import type { EdgeNeed, Hand, Standings, SurfaceUse, ZoneState } from '../core';
+import type { LoggedSession } from '../domain/loggedSession';
 import { readStandings } from '../workers/wholeLogClient';
 import { KEPT_STANDINGS_KEY, STANDINGS_KEY } from './queryKeys';
 import { useStore } from './StoreProvider';
@@ -40,6 +41,12 @@ function useJudging(): { standings: Standings | undefined; isSettled: boolean } 
   return judged.data
     ? { standings: judged.data, isSettled: !judged.isFetching }
     : { standings: kept.data?.standings, isSettled: kept.data?.isCurrent ?? false };
+}
+
+/** What is under way on a tool, newest first: sessions that are begun and not finished. */
+export function useUnderWay(toolId: string): LoggedSession[] {
+  const underWay = useStandings()?.underWay ?? [];
+  return underWay.filter((session) => session.toolId === toolId);
 }
 
 /** The person's hand: its pace, and what the log has taught; undefined while it is read. */

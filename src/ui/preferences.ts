@@ -43,6 +43,8 @@ export const THEME_KEY = 'open-trail-theme';
 export const ANGLES_KEY = 'open-trail-angles';
 /** How strokes are shared between the sides: a scheme of counting. */
 export const SCHEME_KEY = 'open-trail-scheme';
+/** The set that a person counts in: its name and its strokes. */
+export const SET_KEY = 'open-trail-set';
 /** What calls out when a side is done. */
 export const CUE_KEY = 'open-trail-cue';
 /** When the sample crew was loaded whose notice has been dismissed. */

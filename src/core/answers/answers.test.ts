@@ -39,6 +39,7 @@ const step = (more: Partial<LoggedStep> = {}): LoggedStep => ({
   right: 30,
   activeSeconds: 60,
   byFeel: null,
+  glints: [],
   tests: [],
   inkChecks: [],
   burrWalks: [],

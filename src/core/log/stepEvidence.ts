@@ -49,7 +49,15 @@ function readStrokes(
   return session.steps.flatMap((step, i): StrokesEvidence[] => {
     const { baseline, itemId, left, right, skipped } = step;
     const family = familyOf(itemId);
-    if (!baseline || baseline.strokes <= 0 || left + right === 0 || skipped !== null || !family)
+    // By feel nothing was counted: it teaches minutes alone.
+    if (
+      step.byFeel ||
+      !baseline ||
+      baseline.strokes <= 0 ||
+      left + right === 0 ||
+      skipped !== null ||
+      !family
+    )
       return [];
     const restores = i === 0 || baseline.apexUm !== null;
     const apex = restores ? apexOf(session, step, forecast) : null;
@@ -129,6 +137,9 @@ function looksOf(session: LoggedSession, step: LoggedStep): Look[] {
       says: felt.every(Boolean) ? 'yes' : 'no',
       by: 'sign',
     })),
+    ...step.glints
+      .filter(({ seen }) => seen)
+      .map(({ strokes }): Look => ({ count: strokes, says: 'no', by: 'sign' })),
     ...step.tests
       .filter(({ strokes }) => strokes !== null && strokes > 0)
       .map((reading): Look => ({

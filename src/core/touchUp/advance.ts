@@ -2,6 +2,7 @@ import type { EdgeTest, Finding, Session, SessionStep } from '../../domain/sessi
 import { isWorked } from '../../domain/observation';
 import type { DeburrWay, InkSeen, Side, SkipReason } from '../../domain/terms';
 import { handInSets } from './scheme';
+import { NOT_FELT } from './startSession';
 
 /** What the hand or the person does in the guide; `at` is the moment, ISO 8601. */
 export type GuideEvent = { at: string } & (
@@ -18,6 +19,10 @@ export type GuideEvent = { at: string } & (
   | { type: 'go on with'; from: number; steps: SessionStep[] }
   | { type: 'previous step'; from: number }
   | { type: 'tick' }
+  /** From here on by a clock, without a count; or by strokes again. */
+  | { type: 'by feel'; on: boolean }
+  | { type: 'side done' }
+  | { type: 'glint'; seen: boolean }
   | { type: 'pause' }
   | { type: 'resume' }
   | { type: 'test'; reading: EdgeTest }
@@ -74,10 +79,20 @@ export function advance(session: Session, event: GuideEvent): Session {
       if (event.from !== session.stepIndex || session.stepIndex === 0) return session;
       return { ...working, stepIndex: session.stepIndex - 1, side: 'left' };
     case 'tick':
-      return onStep(working, (step) => ({
-        ...step,
-        activeSeconds: step.activeSeconds + gapSeconds(session, event.at),
-      }));
+      return timed(session, event.at);
+    case 'by feel':
+      return {
+        ...onStep(working, (step) => ({ ...step, byFeel: event.on ? NOT_FELT : null })),
+        pausedAt: event.on ? event.at : null,
+      };
+    case 'side done':
+      return sideDone(session, event.at);
+    case 'glint':
+      return onStep(working, (step) => {
+        const strokes = step.left + step.right;
+        const others = step.glints.filter((look) => look.strokes !== strokes);
+        return { ...step, glints: [...others, { strokes, seen: event.seen }] };
+      });
     case 'pause':
       return { ...working, pausedAt: event.at };
     case 'resume':
@@ -117,6 +132,33 @@ export function advance(session: Session, event: GuideEvent): Session {
   }
 }
 
+/** The clock so far, on the side in hand; it stands while work is paused. */
+function timed(session: Session, at: string): Session {
+  const seconds = gapSeconds(session, at);
+  const { side } = session;
+  return onStep({ ...session, updatedAt: at }, (step) => ({
+    ...step,
+    activeSeconds: step.activeSeconds + seconds,
+    byFeel: step.byFeel && {
+      ...step.byFeel,
+      [`${side}Seconds`]: step.byFeel[`${side}Seconds`] + seconds,
+    },
+  }));
+}
+
+/** The side in hand is done, by feel: the other one follows, and with both done the clock stops. */
+function sideDone(session: Session, at: string): Session {
+  const felt = session.steps[session.stepIndex]!.byFeel;
+  if (!felt) return session;
+  const { side } = session;
+  const other = side === 'left' ? 'right' : 'left';
+  const done = onStep(timed(session, at), (step) => ({
+    ...step,
+    byFeel: step.byFeel && { ...step.byFeel, [`${side}Done`]: true },
+  }));
+  return felt[`${other}Done`] ? { ...done, pausedAt: at } : { ...done, side: other };
+}
+
 /** With the side up that its sets ask for; as it is without sets, and when all of them are done. */
 function turned(session: Session, sets: readonly number[] | undefined): Session {
   const hand = sets && handInSets(sets, session.steps[session.stepIndex]!);
@@ -140,9 +182,10 @@ function goneOnWith(session: Session, steps: readonly SessionStep[], at: string)
 /** At the step after; still at the last one where there is none. */
 function onward(session: Session): Session {
   const { stepIndex, steps } = session;
-  return stepIndex === steps.length - 1
-    ? session
-    : { ...session, stepIndex: stepIndex + 1, side: 'left' };
+  if (stepIndex === steps.length - 1) return session;
+  const next = { ...session, stepIndex: stepIndex + 1, side: 'left' as const };
+  // By feel the clock waits for the hand.
+  return steps[next.stepIndex]!.byFeel ? { ...next, pausedAt: session.updatedAt } : next;
 }
 
 /** Tests of the last step that was tested: what the edge passes at the end. */

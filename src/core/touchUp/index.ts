@@ -12,3 +12,4 @@ export { testTrend, type TestTrend } from './testTrend';
 export { stepSeries } from './stepSeries';
 export { handInSets, setsOf } from './scheme';
 export { BURR_PARTS, burrGaps } from './burrGaps';
+export { gateAt, gateLooks, owedPerSide, type Gate } from './gate';

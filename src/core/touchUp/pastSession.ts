@@ -102,6 +102,7 @@ function pastStep(past: PastStep, tool: Tool, zone: Zone, doneAt: string): Sessi
     tests: [],
     inkChecks: [],
     burrWalks: [],
+    glints: [],
     deburred: null,
     skipped: null,
     finishedAt: doneAt,

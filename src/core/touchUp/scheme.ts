@@ -11,7 +11,6 @@ export function setsOf(scheme: CountScheme, plannedPerSide: number): number[] {
   switch (scheme) {
     case 'a side at a time':
     case 'heel to toe and back':
-    case 'minutes a side':
       return plannedPerSide > 0 ? [plannedPerSide] : [];
     case 'sets of ten':
       return split(plannedPerSide, SET);
@@ -47,7 +46,7 @@ export interface HandInSets {
   done: number;
 }
 
-/** Where the hand is after the strokes so far; null when every set is done. */
+/** Where the hand is after the strokes so far, past the last set too; null without any. */
 export function handInSets(
   sets: readonly number[],
   { left, right }: Pick<SessionStep, 'left' | 'right'>,
@@ -59,5 +58,12 @@ export function handInSets(
     if (right < to) return { side: 'right', set, size, done: Math.max(0, right - from) };
     from = to;
   }
-  return null;
+  const last = sets.at(-1);
+  if (last === undefined) return null;
+  // Past the plan the hand goes on as it went.
+  const more = Math.floor((Math.min(left, right) - from) / last);
+  const start = from + more * last;
+  const [side, count] =
+    left - start < last ? (['left', left] as const) : (['right', right] as const);
+  return { side, set: sets.length + more, size: last, done: Math.max(0, count - start) };
 }

@@ -26,10 +26,14 @@ export function startSession(input: {
   plan: JobPlan;
   /** The sessions of one sitting, this one among them; by itself where nothing is said. */
   sitting?: string[];
+  /** Whether it goes by feel: a clock, and no strokes are counted; counted where nothing is said. */
+  byFeel?: boolean;
   /** A step's signs and warnings, as the person reads them: they are kept as they were seen. */
   wordsOf: (step: LadderStep) => StepWords;
 }): Session {
-  const { plan, at, wordsOf, sitting = [], tripId = null, workSince = null, ...given } = input;
+  const { plan, at, wordsOf, sitting = [], tripId = null, workSince = null, ...rest } = input;
+  const { byFeel = false, ...given } = rest;
+  const steps = plannedSteps(plan, wordsOf);
   const { person = null } = input;
   return {
     ...given,
@@ -42,13 +46,22 @@ export function startSession(input: {
     startedAt: at,
     finishedAt: null,
     after: { tests: [], findings: [] },
-    steps: plannedSteps(plan, wordsOf),
+    steps: byFeel ? steps.map((step) => ({ ...step, byFeel: NOT_FELT })) : steps,
     stepIndex: 0,
     side: 'left',
-    pausedAt: null,
+    // The clock waits for the hand.
+    pausedAt: byFeel ? at : null,
     notes: '',
   };
 }
+
+/** A step by feel before its clock has run. */
+export const NOT_FELT: NonNullable<SessionStep['byFeel']> = {
+  leftSeconds: 0,
+  rightSeconds: 0,
+  leftDone: false,
+  rightDone: false,
+};
 
 /** What a step says in words. */
 export interface StepWords {
@@ -99,6 +112,7 @@ function sessionStep(step: LadderStep, words: StepWords): SessionStep {
     tests: [],
     inkChecks: [],
     burrWalks: [],
+    glints: [],
     deburred: null,
     skipped: null,
     finishedAt: null,

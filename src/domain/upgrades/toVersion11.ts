@@ -33,6 +33,7 @@ export function sessionToVersion11({ zoneAfter, ...session }: Loose): Loose {
     ...step,
     held: null,
     byFeel: null,
+    glints: [],
     passStrokes: null,
     facet: null,
     zoneAfter: i === at ? zoneAfter : null,

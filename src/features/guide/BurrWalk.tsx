@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import { BURR_PARTS, burrGaps } from '../../core';
+import { BURR_PARTS, burrGaps, owedPerSide } from '../../core';
 import { finding } from '../../domain/observation';
 import type { SessionStep } from '../../domain/session';
 import { SIDES, type Side } from '../../domain/terms';
@@ -68,14 +68,14 @@ export function BurrWalk(props: {
         </div>
       </div>
       <p role="status" className="sign text-xl">
-        {walk ? walkWords(gaps) : 'Not felt for yet.'}
+        {walk ? walkWords(gaps, owedPerSide(step, felt)) : 'Not felt for yet.'}
       </p>
     </section>
   );
 }
 
-function walkWords(gaps: readonly { startMm: number; endMm: number }[]): string {
+function walkWords(gaps: readonly { startMm: number; endMm: number }[], owed: number): string {
   if (gaps.length === 0) return 'Along all of it: turn over, or go on to the next step.';
   const places = gaps.map(({ startMm, endMm }) => spanMm(startMm, endMm)).join(', ');
-  return `None yet from ${places}: more strokes there.`;
+  return `None yet from ${places}: about ${owed} more a side there.`;
 }

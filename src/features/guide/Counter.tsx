@@ -14,11 +14,11 @@ import type { SessionStep } from '../../domain/session';
 import { isSpineTask, type CountScheme, type Side } from '../../domain/terms';
 import type { Tool, Zone } from '../../domain/tool';
 import { EdgeStrip, type Stretch } from '../../ui/edge-strip/EdgeStrip';
-import { deg, minutes, placeMm, plural, spanMm } from '../../ui/format';
+import { deg, placeMm, plural, spanMm } from '../../ui/format';
 import { troubleWords } from '../../ui/words/troubleWords';
 import { sideHasIts } from './guideStep';
-import { sideWords } from '../../ui/words/handWords';
-import { HoldLine } from './HoldLine';
+import { passWords, sideWords } from '../../ui/words/handWords';
+import { GuideHold } from './GuideHold';
 
 /** The count, as large as the screen allows; the whole of it is the button. */
 export function Counter(props: {
@@ -26,8 +26,6 @@ export function Counter(props: {
   side: Side;
   paused: boolean;
   isAxe: boolean;
-  /** The keeper goes by feel: time is shown in the place of the range of strokes. */
-  byFeel: boolean;
   /** How strokes are shared, and those of each set where the tool turns over by itself. */
   scheme: CountScheme;
   sets?: readonly number[];
@@ -40,7 +38,7 @@ export function Counter(props: {
   onStroke: () => void;
   ref: Ref<HTMLButtonElement>;
 }) {
-  const { step, side, paused, isAxe, byFeel, scheme, sets, tool, zone, stretches } = props;
+  const { step, side, paused, isAxe, scheme, sets, tool, zone, stretches } = props;
   const { isStuckSaid } = props;
   const { onStroke, ref } = props;
   const { edgeLengthMm } = tool;
@@ -54,7 +52,10 @@ export function Counter(props: {
       aria-label={`Count a stroke: ${side} side, ${count}`}
       onClick={onStroke}
     >
-      <HoldLine {...props} />
+      <span className="block lg:hidden">
+        <GuideHold {...props} />
+        <span className="block">Done when {step.doneWhen[0]}</span>
+      </span>
       <span className="sign text-2xl uppercase">
         {sideWords(step, side, isAxe)}
         {paused && ', paused'}
@@ -67,7 +68,7 @@ export function Counter(props: {
           {count}
         </span>
         <span className="max-w-[22rem] pb-4 text-xl">
-          <Planned step={step} byFeel={byFeel} />
+          <Planned step={step} />
           {sets && (
             <span className="figures block font-semibold">{setWords(sets, step, scheme)}</span>
           )}
@@ -77,7 +78,7 @@ export function Counter(props: {
           </span>
         </span>
       </span>
-      <Calls step={step} side={side} isStuckSaid={isStuckSaid} sayTurn={!sets && !byFeel} />
+      <Calls step={step} side={side} isStuckSaid={isStuckSaid} sayTurn={!sets} />
       {!isSpineTask(step.task) && (
         <EdgeStrip
           edgeLengthMm={edgeLengthMm}
@@ -94,20 +95,20 @@ export function Counter(props: {
   );
 }
 
-/** What is planned a side: strokes with their range or, by feel, time. */
-function Planned({ step, byFeel }: { step: SessionStep; byFeel: boolean }) {
-  return byFeel ? (
+/** What is planned a side: strokes with their range, and as passes where a stone moves over the tool. */
+function Planned({ step }: { step: SessionStep }) {
+  const { plannedPerSide, plannedPerSideLow, plannedPerSideHigh, passStrokes } = step;
+  return (
     <span className="block">
-      by feel, about <b className="figures">{minutes(step.plannedMinutes)}</b>;{' '}
-      {minutes(step.activeSeconds / 60)} so far
-    </span>
-  ) : (
-    <span className="block">
-      of about <b className="figures text-[1.3em]">{step.plannedPerSide}</b> {motionWord(step)} a
-      side{' '}
+      of about <b className="figures text-[1.3em]">{plannedPerSide}</b> {motionWord(step)} a side{' '}
       <span className="figures">
-        ({step.plannedPerSideLow}–{step.plannedPerSideHigh})
+        ({plannedPerSideLow}–{plannedPerSideHigh})
       </span>
+      {passStrokes !== null && (
+        <span className="figures block font-semibold">
+          {passWords(plannedPerSide / passStrokes)}, heel to toe, of {passStrokes} each
+        </span>
+      )}
     </span>
   );
 }
@@ -160,18 +161,15 @@ function motionWord({ motion }: SessionStep): string {
   return motion === 'circles' ? 'circles' : motion === 'sweeps' ? 'strokes' : 'scrubs';
 }
 
-/** Where the hand is in its sets: set 2 of 7, 4 of 6 done; or the time that is left on this side. */
+/** Where the hand is in its sets: set 2 of 7, 4 of 6 done; past the plan it goes on as it went. */
 function setWords(sets: readonly number[], step: SessionStep, scheme: CountScheme): string {
   const hand = handInSets(sets, step);
-  if (!hand) return 'all sets done';
+  if (!hand) return '';
   const left = hand.size - hand.done;
-  if (scheme === 'minutes a side') {
-    const share = left / Math.max(1, step.plannedPerSide);
-    return `${minutes((share * step.plannedMinutes) / 2)} more on this side, then turn over`;
-  }
   const way = nextWay(hand.done, scheme);
   const next = way ? `; the next goes ${way}` : '';
-  return `set ${hand.set + 1} of ${sets.length}: ${left} more, then turn over${next}`;
+  const past = hand.set >= sets.length ? ', past the plan' : ` of ${sets.length}`;
+  return `set ${hand.set + 1}${past}: ${left} more, then turn over${next}`;
 }
 
 function balanceWords(step: SessionStep): string {

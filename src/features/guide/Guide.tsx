@@ -8,6 +8,7 @@ import type { Settings } from '../../domain/settings';
 import type { Tool, Zone } from '../../domain/tool';
 import type { LiveRecord } from '../../live';
 import { Counter } from './Counter';
+import { FeelClock } from './FeelClock';
 import { GuideAside } from './GuideAside';
 import { GuideBar } from './GuideBar';
 import { GuideHead } from './GuideHead';
@@ -52,6 +53,7 @@ export function Guide(props: GuideProps) {
           show={guide.show}
           beat={guide.beat}
           onBeat={guide.onBeat}
+          onLeave={guide.leave}
         />
       )}
     </div>
@@ -67,26 +69,38 @@ function Counting(
   const { coinThicknessMm } = settings;
   const step = session.steps[session.stepIndex]!;
   const [scheme] = useScheme();
-  const byFeel = tool.schools.counting === 'by feel';
   return (
     <>
       <div className="mx-auto grid w-full max-w-[82rem] flex-1 gap-x-10 px-4 sm:px-8 lg:grid-cols-[1.7fr_1fr]">
-        <Counter
-          ref={counter}
-          step={step}
-          side={session.side}
-          paused={session.pausedAt !== null}
-          isAxe={toolForm(tool.kind) === 'axe'}
-          byFeel={byFeel}
-          scheme={scheme}
-          sets={guide.sets}
-          isStuckSaid={isStuckSaid}
-          tool={tool}
-          zone={zone}
-          coinThicknessMm={coinThicknessMm}
-          stretches={[stretchBefore(session, tool, zone)]}
-          onStroke={() => act({ type: 'stroke' })}
-        />
+        {step.byFeel ? (
+          <FeelClock
+            ref={counter}
+            session={session}
+            tool={tool}
+            zone={zone}
+            coinThicknessMm={coinThicknessMm}
+            pacePerMinute={settings.strokesPerMinute[step.motion]}
+            onSideDone={() => act({ type: 'side done' })}
+            onStart={() => act({ type: 'resume' })}
+            onNext={goOn}
+          />
+        ) : (
+          <Counter
+            ref={counter}
+            step={step}
+            side={session.side}
+            paused={session.pausedAt !== null}
+            isAxe={toolForm(tool.kind) === 'axe'}
+            scheme={scheme}
+            sets={guide.sets}
+            isStuckSaid={isStuckSaid}
+            tool={tool}
+            zone={zone}
+            coinThicknessMm={coinThicknessMm}
+            stretches={[stretchBefore(session, tool, zone)]}
+            onStroke={() => act({ type: 'stroke' })}
+          />
+        )}
         <div>
           <Stuck
             step={step}
@@ -108,7 +122,6 @@ function Counting(
       </div>
       <GuideBar
         session={session}
-        byFeel={byFeel}
         press={guide.press}
         onPause={guide.pause}
         onTest={() => show('test')}

@@ -1,11 +1,12 @@
 import type { Session } from '../../domain/session';
 import type { GuideAction } from './guideAction';
+import { sentence } from '../../ui/format';
 import { setOf } from './guideStep';
+import { useOwnSet } from './useOwnSet';
 
 /** Everything the hand can say to the guide beside a single stroke. */
 export function GuideBar(props: {
   session: Session;
-  byFeel: boolean;
   press: (action: GuideAction) => void;
   onPause: () => void;
   onTest: () => void;
@@ -13,37 +14,50 @@ export function GuideBar(props: {
   onStep: () => void;
   onNext: () => void;
 }) {
-  const { session, byFeel, press, onPause, onTest, onLook, onStep, onNext } = props;
+  const { session, press, onPause, onTest, onLook, onStep, onNext } = props;
   const step = session.steps[session.stepIndex]!;
   const isLast = session.stepIndex === session.steps.length - 1;
   const paused = session.pausedAt !== null;
+  const byFeel = step.byFeel !== null;
+  const [set] = useOwnSet(setOf(step));
+  const { passStrokes } = step;
   return (
     <div className="sticky bottom-0 border-t-2 border-rule bg-base-200">
       <div className="mx-auto grid max-w-[82rem] grid-cols-4 gap-2 px-3 py-2 sm:flex sm:flex-wrap sm:px-8 sm:py-3">
-        <Action label="Back one" onClick={() => press({ type: 'take back' })} />
+        {!byFeel && <Action label="Back one" onClick={() => press({ type: 'take back' })} />}
         <Action label={paused ? (byFeel ? 'Start' : 'Go on') : 'Pause'} onClick={onPause} />
         <Action label="Test" disabled={session.job === 'spine'} onClick={onTest} />
         <Action label="Look" disabled={session.job === 'spine'} onClick={onLook} />
-        {[5, 10].map((count) => (
-          <Action
-            key={count}
-            label={`+${count}`}
-            onClick={() => press({ type: 'stroke', count })}
-          />
-        ))}
-        <Action
-          label={`Set of ${setOf(step)}`}
-          onClick={() => press({ type: 'stroke', count: setOf(step) })}
-        />
+        {!byFeel && (
+          <>
+            {[5, 10].map((count) => (
+              <Action
+                key={count}
+                label={`+${count}`}
+                onClick={() => press({ type: 'stroke', count })}
+              />
+            ))}
+            <Action
+              label={passStrokes ? 'One pass' : `${sentence(set.name)} of ${set.strokes}`}
+              onClick={() => press({ type: 'stroke', count: passStrokes ?? set.strokes })}
+            />
+          </>
+        )}
         <Action label="This step" onClick={onStep} />
+        {!byFeel && (
+          <button
+            type="button"
+            className="btn btn-neutral col-span-2 px-6 text-lg sm:ml-auto"
+            onClick={() => press({ type: 'turn over' })}
+          >
+            Turn it over
+          </button>
+        )}
         <button
           type="button"
-          className="btn btn-neutral col-span-2 px-6 text-lg sm:ml-auto"
-          onClick={() => press({ type: 'turn over' })}
+          className={`btn btn-primary px-6 text-lg ${byFeel ? 'col-span-4 sm:ml-auto' : 'col-span-2'}`}
+          onClick={onNext}
         >
-          Turn it over
-        </button>
-        <button type="button" className="btn btn-primary col-span-2 px-6 text-lg" onClick={onNext}>
           {isLast ? 'Finish' : 'Next step'}
         </button>
       </div>

@@ -1,6 +1,7 @@
 'use client';
 
 import dynamic from 'next/dynamic';
+import { gateAt } from '../../core';
 import type { Session } from '../../domain/session';
 import type { Settings } from '../../domain/settings';
 import type { Tool, Zone } from '../../domain/tool';
@@ -8,14 +9,16 @@ import type { Beat } from './beat';
 import type { GuideAction } from './guideAction';
 
 const LookPanel = dynamic(() => import('./LookPanel'), { ssr: false });
+const LeavePanel = dynamic(() => import('./LeavePanel'), { ssr: false });
 const StepPanel = dynamic(() => import('./StepPanel'), { ssr: false });
 const TestPanel = dynamic(() => import('./TestPanel'), { ssr: false });
 const FinishPanel = dynamic(() => import('./FinishPanel'), { ssr: false });
 
 /** What the guide shows: its count, or one of the panels that take its place. */
-export type PanelName = 'count' | 'test' | 'look' | 'step' | 'finish';
+export type PanelName = 'count' | 'test' | 'look' | 'step' | 'leave' | 'finish';
 
 /** A panel over the count: a test, a look at the edge, another way for this step, or the end. */
+// eslint-disable-next-line max-lines-per-function -- a table of panels, a few lines each
 export function GuidePanel(props: {
   panel: Exclude<PanelName, 'count'>;
   session: Session;
@@ -26,8 +29,10 @@ export function GuidePanel(props: {
   show: (panel: PanelName) => void;
   beat: Beat;
   onBeat: (beat: Beat) => void;
+  /** Leaves the present step, whatever its looks say. */
+  onLeave: () => void;
 }) {
-  const { panel, session, tool, zone, settings, act, show, beat, onBeat } = props;
+  const { panel, session, tool, zone, settings, act, show, beat, onBeat, onLeave } = props;
   const { stepIndex: from } = session;
   const step = session.steps[from]!;
   const isLast = from === session.steps.length - 1;
@@ -63,6 +68,10 @@ export function GuidePanel(props: {
           pacePerMinute={settings.strokesPerMinute[step.motion]}
           beat={beat}
           onBeat={onBeat}
+          onByFeel={(on) => {
+            act({ type: 'by feel', on });
+            show('count');
+          }}
           onPrevious={() => {
             act({ type: 'previous step', from });
             show('count');
@@ -75,6 +84,17 @@ export function GuidePanel(props: {
             act({ type: 'skip step', from, reason });
             show(isLast ? 'finish' : 'count');
           }}
+        />
+      );
+    case 'leave':
+      return (
+        <LeavePanel
+          {...edge}
+          gate={gateAt(session) ?? { early: false, first: true }}
+          step={step}
+          worked={session.side}
+          act={act}
+          onNext={onLeave}
         />
       );
     case 'finish':

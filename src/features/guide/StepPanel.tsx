@@ -4,7 +4,10 @@ import type { Session, SessionStep } from '../../domain/session';
 import { COUNT_SCHEMES, SKIP_REASONS, type SkipReason } from '../../domain/terms';
 import type { Tool, Zone } from '../../domain/tool';
 import { Choice } from '../../ui/Choice';
+import { LimitedNumberField, TextField } from '../../ui/forms/fields';
 import { sentence } from '../../ui/format';
+import { setOf } from './guideStep';
+import { useOwnSet } from './useOwnSet';
 import { SwapChoice } from './SwapChoice';
 import { CUES, useCueChoice } from './useCue';
 import { useScheme } from './useScheme';
@@ -18,6 +21,7 @@ export default function StepPanel(props: {
   pacePerMinute: number;
   beat: Beat;
   onBeat: (beat: Beat) => void;
+  onByFeel: (on: boolean) => void;
   onPrevious: () => void;
   onGoOnWith: (steps: SessionStep[]) => void;
   onSkip: (reason: SkipReason) => void;
@@ -31,6 +35,8 @@ export default function StepPanel(props: {
   return (
     <section className="mx-auto grid w-full max-w-3xl flex-1 content-start gap-6 px-4 py-6 sm:px-8">
       <h2>This step: {step.abrasiveName}</h2>
+      <CountedOrFelt step={step} onByFeel={props.onByFeel} />
+      <OwnSetFields usualStrokes={setOf(step)} />
       <Choice
         legend="Share the strokes between the sides; the count turns over with you"
         options={COUNT_SCHEMES.map((each) => [each, each] as const)}
@@ -73,5 +79,43 @@ export default function StepPanel(props: {
         </button>
       </div>
     </section>
+  );
+}
+
+/** What a set is called, and its strokes: the button beside the count goes by it. */
+function OwnSetFields({ usualStrokes }: { usualStrokes: number }) {
+  const [set, setOwn] = useOwnSet(usualStrokes);
+  return (
+    <div className="grid max-w-md grid-cols-2 gap-4">
+      <TextField
+        label="I count in a"
+        maxLength={16}
+        value={set.name}
+        onChange={(event) => setOwn({ ...set, name: event.target.value.trim() || 'set' })}
+      />
+      <LimitedNumberField
+        label="of so many strokes"
+        min={1}
+        max={999}
+        value={set.strokes}
+        onValue={(strokes) => setOwn({ ...set, strokes: Math.round(strokes) })}
+      />
+    </div>
+  );
+}
+
+/** Whether this step goes by strokes, or by a clock without a count. */
+function CountedOrFelt(props: { step: SessionStep; onByFeel: (on: boolean) => void }) {
+  const { step, onByFeel } = props;
+  return (
+    <Choice
+      legend="This step"
+      options={[
+        ['counted', 'by strokes'],
+        ['felt', 'by feel: a clock, no count'],
+      ]}
+      chosen={step.byFeel ? 'felt' : 'counted'}
+      onChoose={(way) => onByFeel(way === 'felt')}
+    />
   );
 }

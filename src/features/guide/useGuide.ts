@@ -16,7 +16,7 @@ import { useClock } from './useClock';
 import { useCue } from './useCue';
 import { useGuideKeys } from './useGuideKeys';
 import { turnsByItself, useScheme } from './useScheme';
-import { useSittingTurn } from './useSittingTurn';
+import { useLeaving } from './useLeaving';
 
 /** What the guide does for the hand: acts on the session, by touch, by keys, by its beat and its clock. */
 export interface GuideInHand {
@@ -27,7 +27,9 @@ export interface GuideInHand {
   act: (action: GuideAction) => void;
   /** Acts, and gives the focus back to the counter, so that the space bar counts again. */
   press: (action: GuideAction) => void;
+  /** To the next step, asking first where something is to be asked. */
   goOn: () => void;
+  leave: () => void;
   pause: () => void;
   /** What a stuck step may want has been said at this step. */
   isStuckSaid: boolean;
@@ -48,10 +50,8 @@ export function useGuide(
     window.scrollTo(0, 0);
   }, [panel, session.stepIndex]);
   const [stuckSaidAt, setStuckSaidAt] = useState<number | null>(null);
-  const turn = useSittingTurn();
-  const byFeel = tool.schools.counting === 'by feel';
+  const byFeel = step.byFeel !== null;
   const paused = session.pausedAt !== null;
-  const isLast = session.stepIndex === session.steps.length - 1;
 
   const [scheme] = useScheme();
   // One whole side is turned over by hand; sets turn by themselves.
@@ -66,24 +66,18 @@ export function useGuide(
     act(action);
     counter.current?.focus({ preventScroll: true });
   };
-  const goOn = (): void => {
-    if (isLast) return show('finish');
-    const action = { type: 'next step', from: session.stepIndex } as const;
-    press(action);
-    void turn(advance(session, { ...action, at: new Date().toISOString() }), tool);
-  };
+  const { goOn, leave } = useLeaving(session, tool, show, press);
   const pause = (): void => {
     if (byFeel && !paused) act({ type: 'tick' });
     press({ type: paused ? 'resume' : 'pause' });
   };
   const [beat, onBeat] = useState<Beat>('no beat');
   const counts = panel === 'count' && !paused;
-  // Minutes a side are strokes at the person's own pace: the clock counts them.
-  const timed = scheme === 'minutes a side' && beat === 'no beat';
-  const pulse = beatMs(timed ? 'your pace' : beat, settings.strokesPerMinute[step.motion]);
-  const stroke = (): void => act({ type: 'stroke' });
+  const pulse = byFeel ? null : beatMs(beat, settings.strokesPerMinute[step.motion]);
+  // By feel the same key says that a side is done, or starts the clock.
+  const stroke = (): void => act({ type: !byFeel ? 'stroke' : paused ? 'resume' : 'side done' });
   useBeat(counts ? pulse : null, stroke, beat !== 'no beat');
-  useCue(`${session.stepIndex} ${session.side} ${sideHasIts(step, session.side)}`);
+  useCue(`${session.stepIndex} ${session.side} ${!byFeel && sideHasIts(step, session.side)}`);
   useAwake();
   useClock(byFeel && counts, () => act({ type: 'tick' }));
   useGuideKeys(panel === 'count', {
@@ -104,6 +98,7 @@ export function useGuide(
     act,
     press,
     goOn,
+    leave,
     pause,
     isStuckSaid,
     onStuckSaid,

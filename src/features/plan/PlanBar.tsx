@@ -1,7 +1,10 @@
 import { type JobPlan } from '../../core';
 import { isSpineTask } from '../../domain/terms';
 import type { Zone } from '../../domain/tool';
-import { plural, um } from '../../ui/format';
+import type { LoggedSession } from '../../domain/loggedSession';
+import Link from '../../ui/Link';
+import { plural, sentence, um } from '../../ui/format';
+import { guideLink, underWayWords } from '../../ui/words/underWay';
 import { passesWords } from '../../ui/words/testWords';
 
 /** How long it takes, what it ends at and whose log says so, and the one action. */
@@ -12,15 +15,19 @@ export function PlanBar(props: {
   /** What the tool keeps of it, where the job is done for that; where the steps lead is said else. */
   keeps: string | null;
   startWords: string;
+  /** What is under way on this edge already: it is gone on with, and no other begun. */
+  underWay: LoggedSession | undefined;
   onStart: () => void;
 }) {
-  const { headline, plan, zone, keeps, startWords, onStart } = props;
+  const { headline, plan, zone, keeps, startWords, underWay, onStart } = props;
   const isPlanned = plan?.outcome === 'planned';
   return (
     <div className="sticky bottom-0 mt-auto border-t-2 border-rule bg-base-200">
       <div className="mx-auto flex max-w-[82rem] items-center gap-x-6 px-4 py-2 sm:px-8">
         <div className="min-w-0 flex-1">
-          <p className="sign figures text-2xl leading-tight">{headline}</p>
+          <p className="sign figures text-2xl leading-tight">
+            {underWay ? sentence(underWayWords(underWay)) : headline}
+          </p>
           {isPlanned && <p className="hidden text-[0.92rem] sm:block">{learnedWords(plan)}</p>}
         </div>
         {isPlanned && (
@@ -28,14 +35,23 @@ export function PlanBar(props: {
             {keeps ?? endWords(plan, zone)}
           </p>
         )}
-        <button
-          type="button"
-          className="btn btn-primary ml-auto px-5 text-lg whitespace-nowrap sm:px-8"
-          disabled={!isPlanned}
-          onClick={onStart}
-        >
-          {startWords}
-        </button>
+        {underWay ? (
+          <Link
+            href={guideLink(underWay.id)}
+            className="btn btn-primary ml-auto px-5 text-lg whitespace-nowrap sm:px-8"
+          >
+            Go on with it
+          </Link>
+        ) : (
+          <button
+            type="button"
+            className="btn btn-primary ml-auto px-5 text-lg whitespace-nowrap sm:px-8"
+            disabled={!isPlanned}
+            onClick={onStart}
+          >
+            {startWords}
+          </button>
+        )}
       </div>
     </div>
   );

@@ -11,6 +11,8 @@ import type { JobAddress } from '../../ui/jobAddress';
 import { leftDamageWords } from '../../ui/words/leftDamageWords';
 import { chipDepth, spanMm } from '../../ui/format';
 import { StopUse } from '../../ui/StopUse';
+import { useUnderWay } from '../../live';
+import { underWayOn } from '../../ui/words/underWay';
 import type { LoggedNeed } from './loggedNeed';
 import { DamageWays } from './DamageWays';
 import { JobChoice } from './JobChoice';
@@ -43,6 +45,7 @@ export function PlanFor(props: PlanProps) {
   const planned = usePlan(need, address, wishes);
   const start = useStart(need, address, wishes);
   const others = useOthers(props, wishes);
+  const underWay = underWayOn(useUnderWay(tool.id), { zoneId: need.zone.id, job });
   const [taken, setTaken] = useState<string[]>([]);
   if (!planned) return null;
 
@@ -96,6 +99,7 @@ export function PlanFor(props: PlanProps) {
         zone={zone}
         keeps={job === 'angle' && plan ? keepsWords(plan, tool) : null}
         startWords={startWords(job, plan)}
+        underWay={stopped ? undefined : underWay}
         onStart={() =>
           plan &&
           void start(

@@ -27,7 +27,7 @@ import { holdLine } from '../../ui/words/holdWords';
 import { stepWords } from '../../ui/words/stepWords';
 import { Working } from '../../ui/Working';
 import { stepCautions } from '../../ui/words/cautions';
-import { fromEnds, handWords, HELD_WORDS, spineHold } from '../../ui/words/handWords';
+import { fromEnds, handWords, HELD_WORDS, passWords, spineHold } from '../../ui/words/handWords';
 import { LeftOut } from './LeftOut';
 import { endWords } from './PlanBar';
 import { stepWorking } from './stepWorking';
@@ -98,6 +98,11 @@ function Step(props: StepsProps & { step: LadderStep; number: number }) {
             about {countSpan(step.strokesPerSide, step.strokesPerSideLow, step.strokesPerSideHigh)}
           </b>{' '}
           {fromEnds(step.task) ? 'from each end' : 'a side'}
+          {step.passStrokes !== null && (
+            <span className="block text-[0.92rem]">
+              {passWords(step.strokesPerSide / step.passStrokes)}, heel to toe
+            </span>
+          )}
           {step.stretch && step.stretch.strokesPerSide < step.strokesPerSide && (
             <span className="block text-[0.92rem]">
               {step.stretch.strokesPerSide} of them from{' '}

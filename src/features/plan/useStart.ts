@@ -1,9 +1,9 @@
 'use client';
 
+import { compareDesc } from 'date-fns';
 import { nanoid } from 'nanoid';
 import { useRouter } from 'next/navigation';
 import {
-  nextInSitting,
   startSession,
   toolForm,
   triage,
@@ -12,9 +12,12 @@ import {
   type LadderStep,
 } from '../../core';
 import type { Observation } from '../../domain/session';
-import { useStore, tripIdAt } from '../../live';
+import type { LoggedSession } from '../../domain/loggedSession';
+import { useStore, tripIdAt, type Store } from '../../live';
 import type { JobAddress } from '../../ui/jobAddress';
 import { stepWords } from '../../ui/words/stepWords';
+import { notice } from '../../ui/notice';
+import { guideLink, underWayOn } from '../../ui/words/underWay';
 import type { LoggedNeed } from './loggedNeed';
 import type { PlanWishes } from './usePlan';
 import type { OtherEdge } from './useSitting';
@@ -31,12 +34,25 @@ export function useStart(
   const store = useStore();
   const router = useRouter();
   const isAxe = toolForm(tool.kind) === 'axe';
-  const common = { toolId: tool.id, where, wordsOf: (step: LadderStep) => stepWords(step, isAxe) };
+  const byFeel = tool.schools.counting === 'by feel';
+  const common = {
+    toolId: tool.id,
+    where,
+    byFeel,
+    wordsOf: (step: LadderStep) => stepWords(step, isAxe),
+  };
   return async (
     plan: JobPlan,
     edge: EdgeJob | null,
     others: readonly OtherEdge[],
   ): Promise<void> => {
+    // One edge, one session: what another tab has begun is gone on with.
+    const begun = underWayOn(await openSessions(store, tool.id), { zoneId: zone.id, job });
+    if (begun) {
+      router.push(guideLink(begun.id));
+      void notice('It is under way already: go on there.');
+      return;
+    }
     const at = new Date().toISOString();
     const ids = [plan, ...others].map(() => nanoid());
     const tripId = await tripIdAt(store, tool.id, at);
@@ -68,6 +84,15 @@ export function useStart(
     await store.whole.putTogether(
       sessions.map((record) => ({ store: 'sessions' as const, record })),
     );
-    router.push(`/touch-up/guide?session=${nextInSitting(sessions, own.id) ?? own.id}`);
+    // The stretch that was chosen is the one that opens.
+    router.push(guideLink(own.id));
   };
+}
+
+/** What is begun on a tool and not finished, newest first, as it is stored now. */
+async function openSessions(store: Store, toolId: string): Promise<LoggedSession[]> {
+  const sessions = await store.log.sessionsOf(toolId);
+  return sessions
+    .filter(({ finishedAt }) => finishedAt === null)
+    .sort((a, b) => compareDesc(a.startedAt, b.startedAt));
 }

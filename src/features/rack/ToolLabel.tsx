@@ -1,14 +1,20 @@
+'use client';
+
 import Link from '../../ui/Link';
 import { bluntestWord, type EdgeNeed } from '../../core';
 import type { Tool } from '../../domain/tool';
 import { KINDS } from '../../domain/kinds';
 import { EdgeStrip, type Stretch } from '../../ui/edge-strip/EdgeStrip';
+import { useUnderWay } from '../../live';
+import { sentence } from '../../ui/format';
 import { jobLink } from '../../ui/jobAddress';
+import { guideLink, underWayWords } from '../../ui/words/underWay';
 import { asksForWork, toolLink, touchUpLink, workWithMinutes } from '../../ui/words/needWords';
 
 /** Name, strip, state and needed work of one tool, under its silhouette. */
 export function ToolLabel({ tool, needs }: { tool: Tool; needs: readonly EdgeNeed[] }) {
   const own = needs.filter((need) => need.tool.id === tool.id);
+  const underWay = useUnderWay(tool.id);
   const stopped = own.some(({ beyond }) => beyond === 'stop use');
   const word = bluntestWord(own.map(({ state }) => state.word));
   const several = tool.count > 1 ? `, ${tool.count} of them` : '';
@@ -37,6 +43,17 @@ export function ToolLabel({ tool, needs }: { tool: Tool; needs: readonly EdgeNee
         )}
       </p>
       <ul>
+        {!stopped &&
+          underWay.slice(0, 1).map((session) => (
+            <li key={session.id}>
+              <Link
+                href={guideLink(session.id)}
+                className="inline-block py-1 font-semibold underline underline-offset-4 pointer-coarse:inline-flex pointer-coarse:min-h-12 pointer-coarse:items-center"
+              >
+                {sentence(underWayWords(session))}
+              </Link>
+            </li>
+          ))}
         {own.map((need) => (
           <li key={need.zone.id}>
             <Link

@@ -5,6 +5,8 @@ import { useEffect } from 'react';
 import { SHORTCUTS_KEY, usePreference } from '../../ui/preferences';
 import { SCREENS } from './screens';
 
+const isInGuide = (): boolean => window.location.pathname.startsWith('/touch-up/guide');
+
 /** Single-key shortcuts to the screens and to the sheet, unless switched off or typing. */
 export function useShortcuts(openSheet: () => void): void {
   const router = useRouter();
@@ -14,7 +16,8 @@ export function useShortcuts(openSheet: () => void): void {
       if (on !== 'on' || event.ctrlKey || event.metaKey || event.altKey) return;
       if ((event.target as HTMLElement).closest('input, textarea, select, dialog')) return;
       if (event.key === '?') openSheet();
-      if (event.defaultPrevented) return;
+      // A key that slips under a wet glove leads nowhere from the guide.
+      if (event.defaultPrevented || isInGuide()) return;
       const screen = SCREENS.find(({ key }) => key === event.key);
       if (screen) router.push(screen.path);
     };

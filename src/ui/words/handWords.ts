@@ -26,6 +26,14 @@ export function handWords(step: Step): string {
   return SPINE_HANDS[step.task] ?? `${sentence(spoken(step.motion))}, ${step.direction}`;
 }
 
+/** Passes as people say them: half a pass, 1 pass, 3½ passes. */
+export function passWords(passes: number): string {
+  const halves = Math.round(2 * passes);
+  if (halves <= 1) return 'half a pass';
+  const whole = Math.floor(halves / 2);
+  return `${whole}${halves % 2 ? '½' : ''} ${halves === 2 ? 'pass' : 'passes'}`;
+}
+
 /** How work on a spine is held: by no angle. */
 export function spineHold(task: StepTask): string {
   if (task === 'raise the hook') return 'smooth edge flat, tipped a little back and over';

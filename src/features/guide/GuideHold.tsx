@@ -14,21 +14,21 @@ interface Held {
   coinThicknessMm: number;
 }
 
-/** On a phone, with the count: how it is held, how the hand moves, and when the step is done. */
-export function HoldLine(props: Held) {
+/** With the count: how it is held, and how the hand moves. */
+export function GuideHold(props: Held) {
   const { step, side } = props;
   const hold = stepHold(step, props, step[side]);
   const guide = hold?.guide;
   const others = guide?.way === 'lift the spine' ? neighbourWords(guide.coins) : '';
   return (
-    <span className="block lg:hidden">
+    <span className="block">
       {guide && <span className="sign figures block text-[1.4rem]">{holdInShort(guide)}</span>}
       <span className="block">
         <b>{handWords(step)}</b>
+        {step.held === 'braced' && ', tool braced'}
         {hold && <span className="figures text-[0.95rem]">, {heldAt(hold)}</span>}
         {others && <span className="figures text-[0.95rem]">; coins {others}</span>}
       </span>
-      <span className="block">Done when {step.doneWhen[0]}</span>
     </span>
   );
 }

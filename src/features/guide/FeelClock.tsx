@@ -1,0 +1,143 @@
+'use client';
+
+import { useEffect, useState, type Ref } from 'react';
+import { toolForm } from '../../core';
+import type { Session } from '../../domain/session';
+import type { Side } from '../../domain/terms';
+import type { Tool, Zone } from '../../domain/tool';
+import { sideWords } from '../../ui/words/handWords';
+import { FeelSigns } from './FeelSigns';
+import { GuideHold } from './GuideHold';
+import { PassChart } from './PassChart';
+
+/** By feel: seconds, the passes at one's own pace, the hold, its signs, and one large button. */
+export function FeelClock(props: {
+  session: Session;
+  tool: Tool;
+  zone: Zone;
+  coinThicknessMm: number;
+  pacePerMinute: number;
+  onSideDone: () => void;
+  onStart: () => void;
+  onNext: () => void;
+  ref: Ref<HTMLButtonElement>;
+}) {
+  const { session, tool, zone, coinThicknessMm, pacePerMinute, ref } = props;
+  const { side, pausedAt } = session;
+  const step = session.steps[session.stepIndex]!;
+  const felt = step.byFeel!;
+  const other: Side = side === 'left' ? 'right' : 'left';
+  const running = pausedAt === null;
+  const seconds = useSeconds(felt[`${side}Seconds`], session.updatedAt, running);
+  const isDone = felt.leftDone && felt.rightDone;
+  const usual = usualSeconds(step);
+  const isAxe = toolForm(tool.kind) === 'axe';
+  const press = isDone ? props.onNext : running ? props.onSideDone : props.onStart;
+  return (
+    <div className="flex min-h-[40dvh] flex-col gap-2 py-2">
+      <Seconds session={session} seconds={seconds} usual={usual} isAxe={isAxe} />
+      <PassChart
+        seconds={seconds}
+        usual={usual}
+        passSeconds={step.passStrokes && (60 * step.passStrokes) / pacePerMinute}
+        otherSeconds={felt[`${other}Done`] ? felt[`${other}Seconds`] : null}
+        other={other}
+        isAxe={isAxe}
+      />
+      <GuideHold
+        step={step}
+        side={side}
+        tool={tool}
+        zone={zone}
+        coinThicknessMm={coinThicknessMm}
+      />
+      <FeelSigns
+        step={step}
+        side={side}
+        tool={tool}
+        zone={zone}
+        coinThicknessMm={coinThicknessMm}
+      />
+      <p>
+        <b>Done when</b> {step.doneWhen[0]}
+      </p>
+      <button
+        ref={ref}
+        type="button"
+        className="btn btn-neutral h-auto min-h-[24dvh] flex-col text-3xl"
+        onClick={press}
+      >
+        <span className="sign">
+          {isDone ? 'Both sides done: go on' : running ? 'This side done' : 'Start the clock'}
+        </span>
+        <span className="text-lg font-normal">
+          {nextWords(isDone, running, felt[`${other}Done`], other)}
+        </span>
+      </button>
+    </div>
+  );
+}
+
+/** The seconds, the largest figure; which side, what the other has, what is usual. */
+function Seconds(props: {
+  session: Session;
+  seconds: number;
+  usual: ReturnType<typeof usualSeconds>;
+  isAxe: boolean;
+}) {
+  const { session, seconds, usual, isAxe } = props;
+  const { side } = session;
+  const step = session.steps[session.stepIndex]!;
+  const felt = step.byFeel!;
+  const other: Side = side === 'left' ? 'right' : 'left';
+  return (
+    <div className="flex items-end gap-x-5">
+      <p className="sign figures leading-none font-[800]">
+        <span className="text-[clamp(5rem,16vh,9rem)]" data-testid="seconds">
+          {Math.floor(seconds)}
+        </span>
+        <span className="text-3xl"> s</span>
+      </p>
+      <div className="pb-2">
+        <p className="sign text-xl uppercase">{sideWords(step, side, isAxe)}</p>
+        {felt[`${other}Done`] && (
+          <p className="figures font-semibold">
+            {other} done, {Math.round(felt[`${other}Seconds`])} s
+          </p>
+        )}
+        <p className="figures text-soft">
+          usually {Math.round(usual.low)}–{Math.round(usual.high)} s a side
+        </p>
+      </div>
+    </div>
+  );
+}
+
+function nextWords(isDone: boolean, running: boolean, isOtherDone: boolean, other: Side): string {
+  if (isDone) return 'test it first, if you like';
+  if (!running) return 'nothing is counted: only the time';
+  return isOtherDone ? 'then both sides are done' : `then turn it over: ${other}`;
+}
+
+/** Seconds a side that the plan and its range stand for. */
+function usualSeconds(step: Session['steps'][number]): {
+  low: number;
+  middle: number;
+  high: number;
+} {
+  const { plannedMinutes, plannedPerSide, plannedPerSideLow, plannedPerSideHigh } = step;
+  const middle = 30 * plannedMinutes;
+  const per = middle / Math.max(1, plannedPerSide);
+  return { low: per * plannedPerSideLow, middle, high: per * plannedPerSideHigh };
+}
+
+/** The seconds that are kept, and those since then while the clock runs. */
+function useSeconds(kept: number, since: string, running: boolean): number {
+  const [now, setNow] = useState(() => Date.parse(since));
+  useEffect(() => {
+    if (!running) return;
+    const timer = setInterval(() => setNow(Date.now()), 500);
+    return () => clearInterval(timer);
+  }, [running]);
+  return running ? kept + Math.min(20, Math.max(0, (now - Date.parse(since)) / 1000)) : kept;
+}

@@ -1,6 +1,6 @@
 'use client';
 
-import { useEffect, useState, type Ref } from 'react';
+import { useEffect, useState } from 'react';
 import { toolForm } from '../../core';
 import type { Session } from '../../domain/session';
 import type { Side } from '../../domain/terms';
@@ -10,31 +10,25 @@ import { FeelSigns } from './FeelSigns';
 import { GuideHold } from './GuideHold';
 import { PassChart } from './PassChart';
 
-/** By feel: seconds, the passes at one's own pace, the hold, its signs, and one large button. */
+/** By feel: seconds, the passes at one's own pace, the hold and its signs. */
 export function FeelClock(props: {
   session: Session;
   tool: Tool;
   zone: Zone;
   coinThicknessMm: number;
   pacePerMinute: number;
-  onSideDone: () => void;
-  onStart: () => void;
-  onNext: () => void;
-  ref: Ref<HTMLButtonElement>;
 }) {
-  const { session, tool, zone, coinThicknessMm, pacePerMinute, ref } = props;
+  const { session, tool, zone, coinThicknessMm, pacePerMinute } = props;
   const { side, pausedAt } = session;
   const step = session.steps[session.stepIndex]!;
   const felt = step.byFeel!;
   const other: Side = side === 'left' ? 'right' : 'left';
   const running = pausedAt === null;
   const seconds = useSeconds(felt[`${side}Seconds`], session.updatedAt, running);
-  const isDone = felt.leftDone && felt.rightDone;
   const usual = usualSeconds(step);
   const isAxe = toolForm(tool.kind) === 'axe';
-  const press = isDone ? props.onNext : running ? props.onSideDone : props.onStart;
   return (
-    <div className="flex min-h-[40dvh] flex-col gap-2 py-2">
+    <div className="flex flex-col gap-1 py-1 sm:gap-2 sm:py-2">
       <Seconds session={session} seconds={seconds} usual={usual} isAxe={isAxe} />
       <PassChart
         seconds={seconds}
@@ -61,19 +55,6 @@ export function FeelClock(props: {
       <p>
         <b>Done when</b> {step.doneWhen[0]}
       </p>
-      <button
-        ref={ref}
-        type="button"
-        className="btn btn-neutral h-auto min-h-[24dvh] flex-col text-3xl"
-        onClick={press}
-      >
-        <span className="sign">
-          {isDone ? 'Both sides done: go on' : running ? 'This side done' : 'Start the clock'}
-        </span>
-        <span className="text-lg font-normal">
-          {nextWords(isDone, running, felt[`${other}Done`], other)}
-        </span>
-      </button>
     </div>
   );
 }
@@ -93,7 +74,7 @@ function Seconds(props: {
   return (
     <div className="flex items-end gap-x-5">
       <p className="sign figures leading-none font-[800]">
-        <span className="text-[clamp(5rem,16vh,9rem)]" data-testid="seconds">
+        <span className="text-[clamp(4.5rem,14vh,9rem)]" data-testid="seconds">
           {Math.floor(seconds)}
         </span>
         <span className="text-3xl"> s</span>
@@ -111,12 +92,6 @@ function Seconds(props: {
       </div>
     </div>
   );
-}
-
-function nextWords(isDone: boolean, running: boolean, isOtherDone: boolean, other: Side): string {
-  if (isDone) return 'test it first, if you like';
-  if (!running) return 'nothing is counted: only the time';
-  return isOtherDone ? 'then both sides are done' : `then turn it over: ${other}`;
 }
 
 /** Seconds a side that the plan and its range stand for. */

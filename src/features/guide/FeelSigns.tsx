@@ -26,7 +26,7 @@ export function FeelSigns(props: {
       {SIGHTS.map(([seen, words]) => {
         const answer = inkAnswer(seen, hold, step, props);
         return (
-          <li key={seen} className="flex flex-wrap items-center gap-x-2 leading-tight">
+          <li key={seen} className="leading-tight">
             <InkPatch seen={seen} />
             <span className="figures text-[0.92rem]">
               <b className="block">{sentence(words)}</b>

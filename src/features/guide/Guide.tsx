@@ -74,15 +74,11 @@ function Counting(
       <div className="mx-auto grid w-full max-w-[82rem] flex-1 gap-x-10 px-4 sm:px-8 lg:grid-cols-[1.7fr_1fr]">
         {step.byFeel ? (
           <FeelClock
-            ref={counter}
             session={session}
             tool={tool}
             zone={zone}
             coinThicknessMm={coinThicknessMm}
             pacePerMinute={settings.strokesPerMinute[step.motion]}
-            onSideDone={() => act({ type: 'side done' })}
-            onStart={() => act({ type: 'resume' })}
-            onNext={goOn}
           />
         ) : (
           <Counter
@@ -122,6 +118,8 @@ function Counting(
       </div>
       <GuideBar
         session={session}
+        feelButton={counter}
+        act={act}
         press={guide.press}
         onPause={guide.pause}
         onTest={() => show('test')}

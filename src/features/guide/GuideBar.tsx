@@ -1,4 +1,6 @@
+import type { Ref } from 'react';
 import type { Session } from '../../domain/session';
+import { FeelButton } from './FeelButton';
 import type { GuideAction } from './guideAction';
 import { sentence } from '../../ui/format';
 import { setOf } from './guideStep';
@@ -7,6 +9,9 @@ import { useOwnSet } from './useOwnSet';
 /** Everything the hand can say to the guide beside a single stroke. */
 export function GuideBar(props: {
   session: Session;
+  /** By feel its one large button takes the place of the count. */
+  feelButton: Ref<HTMLButtonElement>;
+  act: (action: GuideAction) => void;
   press: (action: GuideAction) => void;
   onPause: () => void;
   onTest: () => void;
@@ -14,7 +19,7 @@ export function GuideBar(props: {
   onStep: () => void;
   onNext: () => void;
 }) {
-  const { session, press, onPause, onTest, onLook, onStep, onNext } = props;
+  const { session, feelButton, act, press, onPause, onTest, onLook, onStep, onNext } = props;
   const step = session.steps[session.stepIndex]!;
   const isLast = session.stepIndex === session.steps.length - 1;
   const paused = session.pausedAt !== null;
@@ -23,6 +28,17 @@ export function GuideBar(props: {
   const { passStrokes } = step;
   return (
     <div className="sticky bottom-0 border-t-2 border-rule bg-base-200">
+      {byFeel && (
+        <div className="mx-auto grid max-w-[82rem] px-3 pt-2 sm:px-8">
+          <FeelButton
+            ref={feelButton}
+            session={session}
+            onStart={() => act({ type: 'resume' })}
+            onSideDone={() => act({ type: 'side done' })}
+            onNext={onNext}
+          />
+        </div>
+      )}
       <div className="mx-auto grid max-w-[82rem] grid-cols-4 gap-2 px-3 py-2 sm:flex sm:flex-wrap sm:px-8 sm:py-3">
         {!byFeel && <Action label="Back one" onClick={() => press({ type: 'take back' })} />}
         <Action label={paused ? (byFeel ? 'Start' : 'Go on') : 'Pause'} onClick={onPause} />
@@ -53,13 +69,15 @@ export function GuideBar(props: {
             Turn it over
           </button>
         )}
-        <button
-          type="button"
-          className={`btn btn-primary px-6 text-lg ${byFeel ? 'col-span-4 sm:ml-auto' : 'col-span-2'}`}
-          onClick={onNext}
-        >
-          {isLast ? 'Finish' : 'Next step'}
-        </button>
+        {!byFeel && (
+          <button
+            type="button"
+            className="btn btn-primary col-span-2 px-6 text-lg"
+            onClick={onNext}
+          >
+            {isLast ? 'Finish' : 'Next step'}
+          </button>
+        )}
       </div>
     </div>
   );

@@ -2,7 +2,8 @@ import { stepHold } from '../../core';
 import type { SessionStep } from '../../domain/session';
 import type { Side } from '../../domain/terms';
 import type { Tool, Zone } from '../../domain/tool';
-import { heldAt, holdInShort, neighbourWords } from '../../ui/words/holdWords';
+import { placeMm } from '../../ui/format';
+import { heldAt, holdHeadline, holdInShort, neighbourWords } from '../../ui/words/holdWords';
 import { handWords } from '../../ui/words/handWords';
 
 interface Held {
@@ -22,7 +23,14 @@ export function GuideHold(props: Held) {
   const others = guide?.way === 'lift the spine' ? neighbourWords(guide.coins) : '';
   return (
     <span className="block">
-      {guide && <span className="sign figures block text-[1.4rem]">{holdInShort(guide)}</span>}
+      {guide && (
+        <span className="figures block">
+          <span className="sign text-[1.4rem]">
+            {guide.way === 'tilt the stone' ? holdHeadline(guide) : holdInShort(guide)}
+          </span>
+          {guide.way === 'tilt the stone' && ` ${placeMm(guide.leverMm)} behind the edge`}
+        </span>
+      )}
       <span className="block">
         <b>{handWords(step)}</b>
         {step.held === 'braced' && ', tool braced'}

@@ -1,0 +1,40 @@
+import type { Ref } from 'react';
+import type { Session } from '../../domain/session';
+import type { Side } from '../../domain/terms';
+
+/** By feel: the one large button at the thumb. It starts the clock, ends a side, and goes on when both are done. */
+export function FeelButton(props: {
+  session: Session;
+  onStart: () => void;
+  onSideDone: () => void;
+  onNext: () => void;
+  ref: Ref<HTMLButtonElement>;
+}) {
+  const { session, onStart, onSideDone, onNext, ref } = props;
+  const { side, pausedAt } = session;
+  const felt = session.steps[session.stepIndex]!.byFeel!;
+  const other: Side = side === 'left' ? 'right' : 'left';
+  const isDone = felt.leftDone && felt.rightDone;
+  const running = pausedAt === null;
+  return (
+    <button
+      ref={ref}
+      type="button"
+      className="btn btn-neutral h-auto min-h-[19dvh] flex-col text-3xl sm:min-w-80 sm:flex-1"
+      onClick={isDone ? onNext : running ? onSideDone : onStart}
+    >
+      <span className="sign">
+        {isDone ? 'Both sides done: go on' : running ? 'This side done' : 'Start the clock'}
+      </span>
+      <span className="text-lg font-normal">
+        {nextWords(isDone, running, felt[`${other}Done`], other)}
+      </span>
+    </button>
+  );
+}
+
+function nextWords(isDone: boolean, running: boolean, isOtherDone: boolean, other: Side): string {
+  if (isDone) return 'test it first, if you like';
+  if (!running) return 'nothing is counted: only the time';
+  return isOtherDone ? 'then both sides are done' : `then turn it over: ${other}`;
+}

@@ -47,6 +47,7 @@ export {
   edgeTarget,
   ladderChanges,
   openHeldWays,
+  stropOutlooks,
   mapShelf,
   leftUnticked,
   NO_WISHES,
@@ -69,6 +70,7 @@ export type {
   LadderStone,
   OwnLadder,
   Shelf,
+  StropOutlook,
   StepNote,
   UnfitReason,
   WorkingFace,
@@ -276,12 +278,16 @@ export {
   careGroups,
   careOrders,
   careRows,
+  SHINY_FROM,
   spineUse,
+  STROP_AGES,
+  stropAge,
   USUAL_EVERY,
 } from './care';
-export type { CareGroup, CareRow, DoneTogether } from './care';
-export { logAnswers, toolStories, WORK_MARKS, workMark } from './answers';
+export type { CareGroup, CareRow, DoneTogether, StropAge } from './care';
+export { logAnswers, toolStories, upkeepAnswer, WORK_MARKS, workMark } from './answers';
 export type {
+  UpkeepAnswer,
   CourseEntry,
   CoursePoint,
   DamageByAngle,

@@ -258,6 +258,24 @@ export const PRIORS = {
     'a micro-bevel wider than this has thickened, where no limit is set',
     PRACTICE,
   ),
+  finishWithin: prior(
+    1.5,
+    'times',
+    'a last stone so much coarser than its work likes still meets it',
+    PRACTICE,
+  ),
+  hardSteelHrc: prior(
+    60,
+    'HRC',
+    'from here on a strop pulled flat comes before a hanging one',
+    PRACTICE,
+  ),
+  upkeepStrokes: prior(
+    5,
+    'strokes a side',
+    'on a strop, to keep an edge that passes its need',
+    PRACTICE,
+  ),
   benchMinutes: prior(
     30,
     'min',

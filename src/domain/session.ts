@@ -22,6 +22,7 @@ import {
   DAMAGE_WAYS,
   DEBURR_WAYS,
   EDGE_PLACES,
+  EDGE_TESTS,
   FINDING_KINDS,
   HELD_WAYS,
   INK_SEEN,
@@ -29,7 +30,6 @@ import {
   LUBRICANT_KINDS,
   MOTIONS,
   SHAVING_WAYS,
-  SHARPNESS_TESTS,
   SIDES,
   SKIP_REASONS,
   STEP_TASKS,
@@ -38,7 +38,7 @@ import {
 
 /** One test of the edge: the finest one it passes, or grams on a force tester. */
 export const testSchema = object({
-  test: oneOfOrNull(SHARPNESS_TESTS),
+  test: oneOfOrNull(EDGE_TESTS),
   grams: number().min(1).max(2000).nullable().defined(),
   place: oneOf(EDGE_PLACES),
   /** Of shaving only: one way tells a burr. */

@@ -161,6 +161,13 @@ export const SHARPNESS_TESTS = [
 ] as const;
 export type SharpnessTest = (typeof SHARPNESS_TESTS)[number];
 
+/** Tests on other papers: each stands between two of the scale. */
+export const PAPER_TESTS = ['kitchen-paper', 'thin-magazine-paper', 'folded-paper'] as const;
+
+/** Everything that an edge may be tested on. */
+export const EDGE_TESTS = [...SHARPNESS_TESTS, ...PAPER_TESTS] as const;
+export type EdgeTestKind = (typeof EDGE_TESTS)[number];
+
 export const EDGE_PLACES = ['heel', 'middle', 'belly', 'tip', 'whole'] as const;
 
 export const FINDING_KINDS = [
@@ -200,7 +207,7 @@ export const MOTIONS = ['sweeps', 'back-and-forth', 'circles'] as const;
 export type Motion = (typeof MOTIONS)[number];
 
 /** What a session is for: an everyday touch-up, or a job that is done now and then. */
-export const JOBS = ['touch-up', 'hone', 'thin', 'angle', 'spine'] as const;
+export const JOBS = ['touch-up', 'hone', 'upkeep', 'thin', 'angle', 'spine'] as const;
 export type Job = (typeof JOBS)[number];
 
 /** What a step on the spine does. */

@@ -155,7 +155,8 @@ function seen(apexUm: number, draws: Draws): Observation {
 
 function fails({ tests: [reading] }: Observation, { zones: [zone] }: Tool): boolean {
   const enough = finestTest({ apexRadiusUm: zone!.targetApexUm });
-  return SHARPNESS_TESTS.indexOf(reading!.test!) > SHARPNESS_TESTS.indexOf(enough);
+  const order: readonly string[] = SHARPNESS_TESTS;
+  return order.indexOf(reading!.test!) > order.indexOf(enough);
 }
 
 function look(id: string, tool: Tool, when: Date, found: Observation): Inspection {

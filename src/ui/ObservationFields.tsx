@@ -2,9 +2,17 @@
 
 import type { Finding, Observation } from '../domain/session';
 import { Choice } from './Choice';
-import { finding, passedTest } from '../domain/observation';
-import { CAUSES, SHARPNESS_TESTS, type SharpnessTest } from '../domain/terms';
+import { finding, passedTest, readGrams } from '../domain/observation';
+import {
+  CAUSES,
+  PAPER_TESTS,
+  SHARPNESS_TESTS,
+  type EdgeTestKind,
+  type SharpnessTest,
+} from '../domain/terms';
+import { grams as gramsWords } from './format';
 import { DepthChoice } from './DepthChoice';
+import { GramsField } from './GramsField';
 import { LimitedMeasureField } from './forms/MeasureField';
 import { CAUSE_WORDS } from './words/causeWords';
 import { TEST_WORDS } from './words/testWords';
@@ -28,6 +36,11 @@ export function ObservationFields(props: {
         chosen={value.tests.at(-1)?.test ?? null}
         onChoose={(test) => onChange({ ...value, tests: [passedTest(test)] })}
       />
+      <GramsField
+        expectedG={null}
+        onGrams={(grams) => onChange({ ...value, tests: [...value.tests, readGrams(grams)] })}
+      />
+      {gramsRead(value).length > 0 && <p>Read: {gramsRead(value).join(', ')}.</p>}
       <label className="flex min-h-12 items-center gap-3">
         <input
           type="checkbox"
@@ -76,11 +89,22 @@ export function ObservationFields(props: {
   );
 }
 
+/** Readings of a force tester among the tests, as they were read. */
+function gramsRead({ tests }: Observation): string[] {
+  return tests.flatMap(({ grams }) => (grams === null ? [] : [gramsWords(grams)]));
+}
+
+type PaperTest = (typeof PAPER_TESTS)[number];
+
+function isPaperTest(test: EdgeTestKind | null): test is PaperTest {
+  return (PAPER_TESTS as readonly (string | null)[]).includes(test);
+}
+
 /** The finest test that the edge passes, as one tap. */
 export function TestChoice(props: {
   legend: string;
-  chosen: SharpnessTest | null;
-  onChoose: (test: SharpnessTest) => void;
+  chosen: EdgeTestKind | null;
+  onChoose: (test: EdgeTestKind) => void;
 }) {
   const { legend, chosen, onChoose } = props;
   return (
@@ -88,9 +112,21 @@ export function TestChoice(props: {
       <Choice
         legend={legend}
         options={SHARPNESS_TESTS.map((test) => [test, TEST_WORDS[test]] as const)}
-        chosen={chosen}
+        chosen={chosen as SharpnessTest | null}
         onChoose={onChoose}
       />
+      <details className="mt-1" open={isPaperTest(chosen)}>
+        <summary className="inline-flex min-h-11 cursor-pointer items-center underline underline-offset-4">
+          Or on other paper
+        </summary>
+        <Choice
+          legend="On other paper"
+          isLegendHidden
+          options={PAPER_TESTS.map((test) => [test, TEST_WORDS[test]] as const)}
+          chosen={isPaperTest(chosen) ? chosen : null}
+          onChoose={onChoose}
+        />
+      </details>
       <p className="mt-2 text-[0.92rem] text-soft">
         Test on paper or hair, never by pressing a thumb on the edge.
       </p>

@@ -10,3 +10,4 @@ export { logAnswers, type LogAnswers } from './logAnswers';
 export { toolStories } from './toolStories';
 export type { PlansMet } from './plansMet';
 export { WORK_MARKS, workMark, type WorkMark } from './workMark';
+export { upkeepAnswer, type UpkeepAnswer } from './upkeep';

@@ -8,3 +8,4 @@ export {
 export { USUAL_EVERY, type CareRow } from './careRow';
 export { careBeforeTrip, careRows } from './careRows';
 export { spineUse } from './spineUse';
+export { SHINY_FROM, STROP_AGES, stropAge, type StropAge } from './stropAge';

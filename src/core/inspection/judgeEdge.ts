@@ -136,7 +136,12 @@ export function judgeEdge(input: Judged): EdgeVerdict {
 
   const found = lightestJob(judged, findings, beyond);
   const rung = rungOf(found, thinning);
-  const outlooks = allOutlooks(judged, findings, thinning, rung);
+  // One figure for one edge: the rung that is chosen takes what its plan takes.
+  const outlooks = allOutlooks(judged, findings, thinning, rung).map((each) =>
+    each.rung === rung && found.plan?.outcome === 'planned'
+      ? { ...each, minutes: found.plan.minutes }
+      : each,
+  );
   return {
     ...explained(outlooks, rung),
     reason: reasonOf(found, rung, thinning),

@@ -6,6 +6,7 @@ import {
   planNewAngle,
   planSpine,
   planThinning,
+  planUpkeep,
   SPINE_WORKS,
   spineWorkDue,
   type EdgeJob,
@@ -67,6 +68,8 @@ function edgePlan(problem: JobProblem): JobPlan | null {
       return planTouchUp(edge);
     case 'hone':
       return planHone(edge);
+    case 'upkeep':
+      return planUpkeep(edge);
     case 'thin':
       return planThinning(edge);
     case 'angle':

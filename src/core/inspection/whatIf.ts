@@ -2,6 +2,7 @@ import type { Schools } from '../../domain/schools';
 import type { DamageWay } from '../../domain/terms';
 import type { EdgeJob, JobPlan } from '../jobs';
 import { NO_WISHES, openDamageWays, workingFace } from '../ladder';
+import { PRIORS } from '../priors';
 import { planTouchUp } from './planTouchUp';
 import { triage } from './triage';
 
@@ -23,21 +24,27 @@ export interface WhatIf {
  */
 export function whatIf(edge: EdgeJob, present: JobPlan): WhatIf[] {
   return [
-    ...finishes(edge),
+    ...finishes(edge, present),
     ...stopEarlier(edge, present),
     ...oneStone(edge, present),
     ...damages(edge),
   ].filter(({ plan }) => plan.outcome === 'planned' && !plan.wishesFailed);
 }
 
-function finishes(edge: EdgeJob): WhatIf[] {
+/** Another finish, where it is one: on other stones, and none that takes half an hour. */
+function finishes(edge: EdgeJob, present: JobPlan): WhatIf[] {
   const { tool } = edge;
+  const stonesOf = ({ steps }: JobPlan): string => steps.map(({ abrasive }) => abrasive.id).join();
   return (['toothy', 'by task', 'polished'] as const)
     .filter((finish) => finish !== tool.schools.finish)
-    .map((finish) => ({
+    .map((finish): WhatIf => ({
       way: { kind: 'finish', finish },
       plan: planTouchUp({ ...edge, tool: { ...tool, schools: { ...tool.schools, finish } } }),
-    }));
+    }))
+    .filter(
+      ({ plan }) =>
+        plan.minutes <= PRIORS.benchMinutes.value && stonesOf(plan) !== stonesOf(present),
+    );
 }
 
 /** In less time: without the finest stone of three or more; two without one are one stone. */

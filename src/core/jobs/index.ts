@@ -5,6 +5,7 @@ export { DRIFT_LIMIT_MM, thinningNeed, type ThinningNeed } from './thinningNeed'
 export { faceLimitMm } from './faceLimit';
 export { narrowedTo, planThinning, thinningHoldDeg, thinningSteps } from './planThinning';
 export { planNewAngle } from './planNewAngle';
+export { planUpkeep } from './planUpkeep';
 export { withinHandWork } from './withinHandWork';
 export type { EdgeJob } from './edgeJob';
 export { NO_PLAN, withSteps, zoneLeft, type JobPlan, type LeftDamage } from './jobPlan';

@@ -3,6 +3,7 @@ import type { StrokesLearned } from '../evidence';
 import { contactPressure } from '../wear';
 import { dishAngleError } from '../edge';
 import type { AbrasiveWork } from './stoneWork';
+import type { LubricantKind } from '../../domain/terms';
 import type { LadderAbrasive, Ladder, LadderStep, StepNote, WorkingFace } from './types';
 import { PRIORS } from '../priors';
 
@@ -19,6 +20,10 @@ export function describeStep(input: {
   apexUm: number | null;
   /** Size of the step before divided by this one's; null on the first. */
   jumpRatio: number | null;
+  /** Whether the person, and not the plan, has put it there; the plan where nothing is said. */
+  isWished?: boolean;
+  /** What the stone before was used with; null where none was. */
+  lubricantBefore?: LubricantKind | null;
   missingStone: Ladder['missingStone'];
 }): LadderStep {
   const { face, abrasive, work, learned, jumpRatio } = input;
@@ -72,6 +77,8 @@ function stepNotes({
   abrasive,
   work,
   jumpRatio,
+  isWished = false,
+  lubricantBefore = null,
   missingStone,
 }: Parameters<typeof describeStep>[0]): StepNote[] {
   const notes: StepNote[] = [];
@@ -83,8 +90,12 @@ function stepNotes({
       stoneUm: missingStone?.sizeUm ?? null,
     });
   }
-  if (jumpRatio !== null && jumpRatio < PRIORS.shortJump.value) {
+  // What the plan or the keeper's school has put there is not doubted in the same breath.
+  if (isWished && jumpRatio !== null && jumpRatio < PRIORS.shortJump.value) {
     notes.push({ kind: 'short jump', ratio: jumpRatio });
+  }
+  if (abrasive.kind === 'stone' && isOther(lubricantBefore, abrasive.lubricant)) {
+    notes.push({ kind: 'wipe between', from: lubricantBefore!, to: abrasive.lubricant! });
   }
   if (abrasive.kind === 'strop') {
     const angleDeg = dishAngleError(abrasive);
@@ -105,4 +116,9 @@ function stepNotes({
     notes.push({ kind: 'may score' });
   }
   return notes;
+}
+
+/** Whether a wet stone follows on another wetness: oil and water do not mix. */
+function isOther(before: LubricantKind | null, now: LubricantKind | null): boolean {
+  return before !== null && now !== null && before !== 'dry' && now !== 'dry' && before !== now;
 }

@@ -1,7 +1,7 @@
 import { sum } from 'd3-array';
 import type { DamageWay } from '../../domain/terms';
 import { strokesLearned, UNTAUGHT_HAND, type LearnedHand } from '../evidence';
-import { KEEN_UP_TO, sizeForFinishUm } from '../sharpness';
+import { KEEN_UP_TO, passedTest, sizeForFinishUm } from '../sharpness';
 import { DEFAULT_PACE, type Pace } from '../wear';
 import { notNegative, positive } from '../check';
 import { chooseStone, chooseStrop, reachableGoal, type ChosenLadder } from './chooseLadder';
@@ -111,12 +111,30 @@ export function findLadder(request: LadderRequest): Ladder {
 /** The abrasives that fit a face, coarse to fine, and why the others do not. */
 function sorted(face: WorkingFace, abrasives: readonly LadderAbrasive[]) {
   const leftOut: Ladder['leftOut'] = [];
+  const flatFirst =
+    isHardSteel(face) &&
+    abrasives.some((each) => isFlatStrop(each) && whyUnfit(each, face) === null);
   const fitting = abrasives.filter((abrasive) => {
-    const reason = whyUnfit(abrasive, face);
+    const hangs = flatFirst && abrasive.kind === 'strop' && !isFlatStrop(abrasive);
+    const reason = whyUnfit(abrasive, face) ?? (hangs ? HANGS : null);
     if (reason) leftOut.push({ id: abrasive.id, name: abrasive.name, reason });
     return !reason;
   });
   return { fitting: fitting.sort(inOrder), leftOut };
+}
+
+const HANGS = { kind: 'hanging strop on hard steel' } as const;
+
+/** Steel so hard, or so rich in vanadium, that what gives way rounds it before the burr is off. */
+function isHardSteel({ hardnessHrc, carbide }: WorkingFace): boolean {
+  return hardnessHrc >= PRIORS.hardSteelHrc.value || carbide === 'vanadium-rich';
+}
+
+/** Cloth or leather that lies flat on something hard. */
+function isFlatStrop(abrasive: LadderAbrasive): boolean {
+  if (abrasive.kind !== 'strop') return false;
+  const lies = abrasive.form !== 'belt' && abrasive.form !== 'hanging-strop';
+  return lies && (abrasive.backing === 'hard' || abrasive.backing === 'leather-on-wood');
 }
 
 function problemOf(request: LadderRequest, abrasives: readonly LadderAbrasive[]): LadderProblem {
@@ -220,8 +238,8 @@ function described(
     ...span(steps),
     apexRadiusUm,
     shortOf: {
-      apex: apexRadiusUm > KEEN_UP_TO * target.apexRadiusUm,
-      finish: lastStone !== null && lastStone.sizeUm > problem.goal.finishUm,
+      apex: !isReached(apexRadiusUm, target.apexRadiusUm),
+      finish: lastStone !== null && lastStone.sizeUm > FINISH_WITHIN * problem.goal.finishUm,
     },
   };
 }
@@ -244,6 +262,15 @@ const CLOSE_IT = {
   forceN: PRIORS.inHandForceN.value,
 } as const;
 
+/** A finish is met within this share of what the work likes. */
+const FINISH_WITHIN = PRIORS.finishWithin.value;
+
+/** Whether an apex is what was asked for: within 1.25 times it, or passing the same test. */
+export function isReached(apexUm: number, targetUm: number): boolean {
+  const sameTest = passedTest({ apexRadiusUm: apexUm }) === passedTest({ apexRadiusUm: targetUm });
+  return sameTest || apexUm <= KEEN_UP_TO * targetUm;
+}
+
 /** The span of a plan's minutes: each step's own. */
 export function span(steps: readonly Pick<LadderStep, 'minutesLow' | 'minutesHigh'>[]) {
   return {
@@ -265,7 +292,7 @@ function compared(path: LadderPath, best: LadderPath): Ladder['quickest'] {
 }
 
 function describeArc(
-  { face, hand, condition }: LadderProblem,
+  { face, hand, condition, bySchool, required }: LadderProblem,
   { to, work }: LadderArc,
   before: LadderArc | undefined,
   missingStone: Ladder['missingStone'],
@@ -279,6 +306,8 @@ function describeArc(
     learned: strokesLearned(hand.learned, { id: last.id, family }),
     apexUm: before ? null : condition.apexRadiusUm,
     jumpRatio: before ? before.to.last.sizeUm / last.sizeUm : null,
+    isWished: !bySchool || required.includes(last.id),
+    lubricantBefore: before && before.to.last.kind === 'stone' ? before.to.last.lubricant : null,
     missingStone,
   });
 }

@@ -29,6 +29,7 @@ export {
   type ShelfAbrasive,
 } from './shelfAbrasives';
 export { KEEN_SHARE } from './stropWork';
+export { stropOutlooks, type StropOutlook } from './stropOutlook';
 export { oneChip } from './oneChip';
 export { leftUnticked, packedShelf, shelfOfTrip } from './packedShelf';
 export { mapShelf, shelfThings } from './shelfThings';

@@ -105,7 +105,7 @@ function closingStrokes(start: StropStart, rates: StropRates): number {
 }
 
 /** The strop's rates in this hand: one that takes twice the strokes wears burr and apex half as fast. */
-function ratesOn(face: WorkingFace, strop: LadderStrop, { learned }: Hand): StropRates {
+export function ratesOn(face: WorkingFace, strop: LadderStrop, { learned }: Hand): StropRates {
   const { hardnessHrc, stainless, practice } = face;
   const { factor } = strokesLearned(learned, { id: strop.id, family: strop.surface });
   const { tau, betaUm, loaded } = stropRates({

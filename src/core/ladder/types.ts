@@ -130,6 +130,7 @@ export const NO_WISHES: OwnLadder = {
 export type StepNote =
   | { kind: 'long jump'; ratio: number; costsMinutes: number | null; stoneUm: number | null }
   | { kind: 'short jump'; ratio: number }
+  | { kind: 'wipe between'; from: LubricantKind; to: LubricantKind }
   | { kind: 'bench job' }
   | { kind: 'close it lightly'; strokesPerSide: number; forceN: number }
   | { kind: 'hollow stone'; angleDeg: number }
@@ -141,6 +142,7 @@ export type StepNote =
 export type UnfitReason =
   | { kind: 'too short'; toolForm: WorkingFace['toolForm']; needsMm: number }
   | { kind: 'hard strop on a hollow edge' }
+  | { kind: 'hanging strop on hard steel' }
   | { kind: 'removes nothing' }
   | { kind: 'scrapes' }
   | { kind: 'no lubricant' }

@@ -1,13 +1,13 @@
 import { sum } from 'd3-array';
 import type { EdgeTest } from '../../domain/session';
-import type { SharpnessTest } from '../../domain/terms';
+import type { EdgeTestKind } from '../../domain/terms';
 import { positive } from '../check';
 import { apexFromGrams, readingNoiseG } from './grams';
 import { PRIORS } from '../priors';
 import { TEST_CENTRE_UM } from './testCentres';
 
 /** The finest test that an edge passes, or a reading of the force tester. */
-export type TestReading = { test: SharpnessTest } | { grams: number };
+export type TestReading = { test: EdgeTestKind } | { grams: number };
 
 /** Apex radius in µm: the median and the 16 to 84 % range. */
 export interface ApexEstimate {

@@ -20,7 +20,8 @@ export function FeelButton(props: {
     <button
       ref={ref}
       type="button"
-      className="btn btn-neutral h-auto min-h-[19dvh] flex-col text-3xl sm:min-w-80 sm:flex-1"
+      className="btn btn-neutral h-auto flex-col text-3xl"
+      style={{ minHeight: '17dvh' }}
       onClick={isDone ? onNext : running ? onSideDone : onStart}
     >
       <span className="sign">

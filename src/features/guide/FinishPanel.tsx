@@ -6,10 +6,11 @@ import { FormProvider, useForm, type Resolver } from 'react-hook-form';
 import { findingsLeft, workingFace } from '../../core';
 import { useStore, noteOil } from '../../live';
 import type { EdgeTest, Finding, Session } from '../../domain/session';
-import { passedTest } from '../../domain/observation';
+import { passedTest, readGrams } from '../../domain/observation';
 import { zoneSchema, type Tool, type Zone } from '../../domain/tool';
 import { NotesField } from '../../ui/forms/fields';
 import { chipDepth, deg, fineMm, placeMm, sentence } from '../../ui/format';
+import { GramsField } from '../../ui/GramsField';
 import { TestChoice } from '../../ui/ObservationFields';
 import { Choice } from '../../ui/Choice';
 import {
@@ -58,19 +59,15 @@ export default function FinishPanel(props: FinishProps) {
   };
   return (
     <FormProvider {...form}>
+      <div className="mx-auto grid w-full max-w-3xl gap-5 px-4 pt-6 sm:px-8">
+        <h2>Finish</h2>
+        {!onSpine && <EndTest chosen={latest?.test ?? null} onTest={onTest} />}
+      </div>
       <form
-        className="mx-auto grid w-full max-w-3xl flex-1 content-start gap-5 px-4 py-6 sm:px-8"
+        className="mx-auto grid w-full max-w-3xl flex-1 content-start gap-5 px-4 py-5 sm:px-8"
         onSubmit={(event) => void form.handleSubmit(finish)(event)}
         noValidate
       >
-        <h2>Finish</h2>
-        {!onSpine && (
-          <TestChoice
-            legend="The finest test it passes at the end"
-            chosen={latest?.test ?? null}
-            onChoose={(test) => onTest(passedTest(test))}
-          />
-        )}
         {zoneAfter && !facetOnly && <MeasuredAfter />}
         {zoneAfter?.facet && facetOnly && (
           <FacetLeft facet={zoneAfter.facet} chosen={facet} onChoose={setFacet} />
@@ -105,6 +102,21 @@ export default function FinishPanel(props: FinishProps) {
         </div>
       </form>
     </FormProvider>
+  );
+}
+
+/** What the edge passes at the end, or what a force tester reads. */
+function EndTest(props: { chosen: EdgeTest['test']; onTest: (reading: EdgeTest) => void }) {
+  const { chosen, onTest } = props;
+  return (
+    <>
+      <TestChoice
+        legend="The finest test it passes at the end"
+        chosen={chosen}
+        onChoose={(test) => onTest(passedTest(test))}
+      />
+      <GramsField expectedG={null} onGrams={(grams) => onTest(readGrams(grams))} />
+    </>
   );
 }
 

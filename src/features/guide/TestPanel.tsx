@@ -21,6 +21,7 @@ import type { Tool, Zone } from '../../domain/tool';
 import { DiagnosisPanel } from '../../ui/DiagnosisPanel';
 import { um } from '../../ui/format';
 import { TestChoice } from '../../ui/ObservationFields';
+import { disagreementWords } from '../../ui/words/testWords';
 import { GramsField } from '../../ui/GramsField';
 import { PlaceChoice } from '../../ui/PlaceChoice';
 import { PlaceProgressChart } from '../../ui/PlaceProgressChart';
@@ -50,6 +51,7 @@ export default function TestPanel(props: {
   const places = placeProgress(read);
   const step = session.steps[session.stepIndex]!;
   const latest = step.tests.at(-1);
+  const disagree = disagreementWords(step.tests);
   const series = step.kind === 'strop' ? stepSeries(session, session.stepIndex) : null;
   return (
     <section className="mx-auto grid w-full max-w-3xl flex-1 content-start gap-5 px-4 py-6 sm:px-8">
@@ -64,14 +66,18 @@ export default function TestPanel(props: {
         expectedG={expectedG(session)}
         onGrams={(grams) => onTest(readGrams(grams, place))}
       />
-      <p role="status" className="text-lg">
-        {latest && trend ? testVerdict(trend, zone) : 'Wipe it first, from spine toward edge.'}
-      </p>
+      {/* On a strop the curve alone speaks. */}
+      {!series && (
+        <p role="status" className="text-lg">
+          {latest && trend ? testVerdict(trend, zone) : 'Wipe it first, from spine toward edge.'}
+        </p>
+      )}
+      {disagree && <p role="status">{disagree}</p>}
       {latest && (!series || places.length > 1) && (
         <PlaceProgressChart lines={places} targetUm={zone.targetApexUm} isAxe={isAxe} />
       )}
       {series && <StropCurve {...series} />}
-      {latest && (trend?.change === 'same' || trend?.change === 'worse') && (
+      {latest && !series && (trend?.change === 'same' || trend?.change === 'worse') && (
         <DiagnosisPanel
           tool={tool}
           zone={zone}

@@ -6,6 +6,7 @@ import { sentence } from '../../ui/format';
 const PLAN_THE_JOB: Record<Job, string> = {
   'touch-up': 'Plan the touch-up',
   hone: 'Plan the honing',
+  upkeep: 'Plan the stropping',
   thin: 'Plan the thinning',
   angle: 'Plan the new angle',
   spine: 'Plan the work on the spine',

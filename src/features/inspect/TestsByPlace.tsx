@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { gramsFromApex, toolForm } from '../../core';
 import type { EdgeTest } from '../../domain/session';
 import { passedTest, readGrams } from '../../domain/observation';
-import { SHAVING_WAYS, type SharpnessTest } from '../../domain/terms';
+import { SHAVING_WAYS } from '../../domain/terms';
 import type { Tool } from '../../domain/tool';
 import { Choice } from '../../ui/Choice';
 import { grams } from '../../ui/format';
@@ -38,7 +38,7 @@ export function TestsByPlace(props: {
       <TestChoice
         legend="The finest test it passes there"
         chosen={here?.test ?? null}
-        onChoose={(test: SharpnessTest) => put(passedTest(test, place))}
+        onChoose={(test) => put(passedTest(test, place))}
       />
       {here?.test === 'shaves' && (
         <Choice

@@ -3,7 +3,7 @@
 import { useState } from 'react';
 import { passedTest } from '../../domain/observation';
 import type { Observation, Session, SessionStep } from '../../domain/session';
-import { SHARPNESS_TESTS, WORK_UNITS, type SharpnessTest, type WorkUnit } from '../../domain/terms';
+import { EDGE_TESTS, WORK_UNITS, type EdgeTestKind, type WorkUnit } from '../../domain/terms';
 import { useStore, useUndoable, tripIdAt } from '../../live';
 import { NumberField, SelectField, TextField } from '../../ui/forms/fields';
 import { failureWords } from '../../ui/words/failureWords';
@@ -86,8 +86,8 @@ export function CorrectEntry({ session }: { session: Session }) {
 
 interface Correction {
   counts: readonly Counts[];
-  before: SharpnessTest | '';
-  after: SharpnessTest | '';
+  before: EdgeTestKind | '';
+  after: EdgeTestKind | '';
   when: string;
   where: Session['where'];
   work: WorkNoted;
@@ -168,8 +168,8 @@ function CountFields(props: { name: string; counts: Counts; onChange: (counts: C
 
 function TestSelect(props: {
   label: string;
-  value: SharpnessTest | '';
-  onChange: (test: SharpnessTest | '') => void;
+  value: EdgeTestKind | '';
+  onChange: (test: EdgeTestKind | '') => void;
 }) {
   const { label, value, onChange } = props;
   return (
@@ -178,9 +178,9 @@ function TestSelect(props: {
       value={value}
       options={[
         ['', 'as it was noted'],
-        ...SHARPNESS_TESTS.map((test) => [test, TEST_WORDS[test]] as const),
+        ...EDGE_TESTS.map((test) => [test, TEST_WORDS[test]] as const),
       ]}
-      onChange={(event) => onChange(event.target.value as SharpnessTest | '')}
+      onChange={(event) => onChange(event.target.value as EdgeTestKind | '')}
     />
   );
 }
@@ -201,10 +201,10 @@ function corrected(step: SessionStep, { left, right, minutes }: Counts): Session
 }
 
 /** The one test of the whole edge; none where it was tested otherwise. */
-function testOf({ tests }: Observation): SharpnessTest | '' {
+function testOf({ tests }: Observation): EdgeTestKind | '' {
   return tests.length === 1 && tests[0]!.place === 'whole' ? (tests[0]!.test ?? '') : '';
 }
 
-function withTest(seen: Observation, test: SharpnessTest | ''): Observation {
+function withTest(seen: Observation, test: EdgeTestKind | ''): Observation {
   return test === '' || test === testOf(seen) ? seen : { ...seen, tests: [passedTest(test)] };
 }

@@ -14,7 +14,7 @@ export function JobChoice({ need, chosen }: { need: LoggedNeed; chosen: JobAddre
   const due = spineWorkDue(tool, sessions);
   const spineWork = chosen.spineWork ?? due;
   const choices = [
-    ...(['touch-up', 'hone', 'thin', 'angle'] as const).map((job) => ({
+    ...(['touch-up', 'hone', 'upkeep', 'thin', 'angle'] as const).map((job) => ({
       text: JOB_WORDS[job].choose,
       href: jobLink({ ...edge, job }),
       chosen: chosen.job === job,

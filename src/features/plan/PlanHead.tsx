@@ -170,5 +170,9 @@ function nowWords({ tests, findings }: Observation): string {
     .filter((kind) => kind !== 'chip')
     .map((kind) => `, ${kind.replaceAll('-', ' ')}`)
     .join('');
-  return `${test ? TEST_WORDS[test] : 'not tested'}${chip}${others}`;
+  const read = tests
+    .filter((each) => each.grams !== null)
+    .map((each) => `${Math.round(each.grams!)} g`);
+  const tested = [...(test ? [TEST_WORDS[test]] : []), ...read].join(', ') || 'not tested';
+  return `${tested}${chip}${others}`;
 }

@@ -18,6 +18,7 @@ import { Stages } from './Stages';
 import type { PlanWishes } from './usePlan';
 
 const PlanAside = dynamic(() => import('./PlanAside'), { ssr: false });
+const UpkeepAside = dynamic(() => import('./UpkeepAside'), { ssr: false });
 const WhatIf = dynamic(() => import('./WhatIf'), { ssr: false });
 
 const isStone = ({ abrasive }: LadderStep): boolean => abrasive.kind === 'stone';
@@ -69,6 +70,7 @@ export function Planned(props: {
       )}
       {edge && <WhatIf edge={edge} plan={plan} wishes={wishes} onTake={onWish} />}
       {children}
+      {job === 'upkeep' && props.edge && <UpkeepAside need={need} edge={props.edge} />}
       <PlanAside need={need} job={job} aim={aim} plan={plan} coinThicknessMm={coinThicknessMm} />
     </>
   );

@@ -28,6 +28,12 @@ export const JOB_WORDS: Record<Job, JobWords> = {
     leaveAlone: 'It passes what its work asks for: leave it alone.',
     outOfReach: 'No smooth steel or fine ceramic rod is at hand.',
   },
+  upkeep: {
+    choose: 'Keep it up',
+    start: 'Start stropping',
+    leaveAlone: 'Nothing is to be kept up here.',
+    outOfReach: 'No strop and no hone is at hand.',
+  },
   thin: {
     choose: 'Thin it',
     start: 'Start thinning',

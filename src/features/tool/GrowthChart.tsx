@@ -7,15 +7,19 @@ import { unitOf } from '../../ui/forms/measures';
 import { AxisLines, Course, FootAxis, Label, Level, LevelAxis, Plot, ticksOf } from '../../ui/plot';
 import { isImperial, MM_PER_INCH } from '../../ui/units';
 
-/** What the chart says, in words. */
-export function growthTitle({ touchUpsLeft, faceLimitMm }: Thickening): string {
+/** What the chart says, in words; `steelTouchUps`: touch-ups until the steel itself is used up. */
+export function growthTitle(
+  { touchUpsLeft, faceLimitMm }: Thickening,
+  steelTouchUps: number,
+): string {
+  if (touchUpsLeft > steelTouchUps) return 'It will not want thinning while its steel lasts';
   if (touchUpsLeft === 0) return `Past its limit of ${fineMm(faceLimitMm)}: thinning is due`;
   if (!Number.isFinite(touchUpsLeft)) return 'The worked face does not grow: no thinning ahead';
   return `${plural(touchUpsLeft, 'touch-up')} until the worked face reaches ${fineMm(faceLimitMm)}`;
 }
 
 /** How the worked face widens with every touch-up, past and to come, until it wants thinning. */
-export function GrowthChart({ growth }: { growth: Thickening }) {
+export function GrowthChart({ growth, title }: { growth: Thickening; title: string }) {
   const { faceLimitMm, touchUpsLeft } = growth;
   const unitMm = isImperial() ? MM_PER_INCH : 1;
   const points = growth.points.map(({ touchUp, faceWidthMm }) => ({
@@ -29,7 +33,7 @@ export function GrowthChart({ growth }: { growth: Thickening }) {
     <Plot
       height={190}
       margin={{ left: 52, right: 12, top: 8, bottom: 40 }}
-      label={growthTitle(growth)}
+      label={title}
       x={(range) => scaleLinear([first.touchUp, last.touchUp], range)}
       y={(range) => scaleLinear([0, Math.max(last.face, limit) * 1.12], range)}
     >

@@ -17,10 +17,11 @@ export function SteelLeft({ tool, zone }: { tool: Tool; zone: Zone }) {
     faceLimitMm: faceLimitMm(tool, zone),
     pastRecessionsMm: pastMm,
   });
+  const title = growthTitle(growth, budget.touchUps);
   return (
     <section className="mt-8">
-      <h2>{growthTitle(growth)}</h2>
-      <GrowthChart growth={growth} />
+      <h2>{title}</h2>
+      <GrowthChart growth={growth} title={title} />
       <p>
         {mm(budget.leftMm)} of steel left above what must remain: about{' '}
         {plural(budget.touchUps, 'touch-up')}

@@ -9,6 +9,7 @@ import { TEST_WORDS } from './testWords';
 export const WORK_WORDS: Record<Job, string> = {
   'touch-up': 'touched up',
   hone: 'laid straight',
+  upkeep: 'kept up',
   thin: 'thinned',
   angle: 'new angle',
   spine: 'spine',

@@ -14,6 +14,8 @@ function noteWords(note: StepNote): string {
     }
     case 'short jump':
       return `A jump of ${note.ratio.toFixed(1)} times is short: this step could be skipped.`;
+    case 'wipe between':
+      return `After ${note.from} comes ${note.to}: wipe the tool dry in between.`;
     case 'bench job':
       return 'More than half an hour on one stone: a job for the bench.';
     case 'close it lightly':

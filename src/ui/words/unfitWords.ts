@@ -8,6 +8,8 @@ export function unfitWords(reason: UnfitReason): string {
       return `too short: ${reason.toolForm} edges need ${placeMm(reason.needsMm)} of surface`;
     case 'hard strop on a hollow edge':
       return 'a flat hard strop touches only the ends of a hollow edge';
+    case 'hanging strop on hard steel':
+      return 'on steel so hard what hangs or gives way comes after one pulled flat';
     case 'removes nothing':
       return 'it lays an edge straight and removes nothing';
     case 'scrapes':

@@ -1,0 +1,153 @@
+'use client';
+
+import { useMemo } from 'react';
+import {
+  SHINY_FROM,
+  STROP_AGES,
+  stropAge,
+  stropOutlooks,
+  upkeepAnswer,
+  type EdgeJob,
+  type StropAge,
+} from '../../core';
+import { NO_USE, useNow, useShelf, useSurfaceUse } from '../../live';
+import { plural, sentence, um } from '../../ui/format';
+import { passesWords } from '../../ui/words/testWords';
+import type { LoggedNeed } from './loggedNeed';
+import { StropCourses } from './StropCourses';
+import { UpkeepDays } from './UpkeepDays';
+
+const AGE_REMEDIES: Record<StropAge, string> = {
+  bare: 'rub compound on, or strop on the bare face',
+  fresh: 'a thin rub is enough',
+  grey: 'it works',
+  shiny: 'wipe it, warm it, work the wax in',
+  caked: 'scrape it, then load it; cloth: a new stretch',
+};
+
+/** What keeping this edge up has done by its own log, how old the strop is, and each strop's best count. */
+export default function UpkeepAside({ need, edge }: { need: LoggedNeed; edge: EdgeJob }) {
+  const { tool, zone, sessions } = need;
+  const now = useNow();
+  const answer = useMemo(
+    () => upkeepAnswer(sessions, { toolId: tool.id, zoneId: zone.id }),
+    [sessions, tool.id, zone.id],
+  );
+  const outlooks = useMemo(() => stropOutlooks(edge), [edge]);
+  return (
+    <div className="mt-6 grid content-start gap-x-12 gap-y-6 md:grid-cols-2">
+      <section>
+        <h3>{keptWords(answer)}</h3>
+        <UpkeepDays answer={answer} now={now} />
+      </section>
+      {outlooks[0] && <Age stropId={outlooks[0].strop.id} now={now} />}
+      {outlooks.length > 0 && (
+        <section className="md:col-span-2">
+          <h3>Each strop on this edge: its best count</h3>
+          <StropCourses outlooks={outlooks} />
+          <table className="table-plain mt-2">
+            <thead>
+              <tr>
+                <th>Surface</th>
+                <th className="number">Best a side</th>
+                <th>Comes to</th>
+              </tr>
+            </thead>
+            <tbody>
+              {outlooks.map(({ strop, bestStrokes, bestUm }) => (
+                <tr key={strop.id}>
+                  <td className="font-semibold">{strop.name}</td>
+                  <td className="number">{Math.round(bestStrokes / 2)}</td>
+                  <td>
+                    {um(bestUm)}, {passesWords(bestUm)}
+                  </td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        </section>
+      )}
+    </div>
+  );
+}
+
+function keptWords({ withDays, withoutDays, strops }: ReturnType<typeof upkeepAnswer>): string {
+  if (withDays !== null && withoutDays !== null) {
+    return `Kept up it goes ${plural(Math.round(withDays), 'day')} between stones, else ${Math.round(withoutDays)}`;
+  }
+  if (withDays !== null) {
+    return `Kept up it goes ${plural(Math.round(withDays), 'day')} between stones; nothing to compare yet`;
+  }
+  return strops === 0
+    ? 'Strop it now and then: the log will say how long that keeps the stone away'
+    : `${plural(strops, 'time')} kept up so far: the log needs two between two stones`;
+}
+
+/** How old a strop is, as an object: five ages, its own marked, each with what it asks for. */
+function Age({ stropId, now }: { stropId: string; now: string }) {
+  const shelf = useShelf();
+  const uses = useSurfaceUse() ?? NO_USE;
+  const strop = shelf?.strops.find(({ id }) => id === stropId.split('/')[0]);
+  if (!strop) return null;
+  const other = stropId.includes('/') ? strop.otherFaces[Number(stropId.at(-1)) - 2 || 0] : null;
+  const { age, strokes, days } = stropAge(other ?? strop, uses.get(stropId), now);
+  return (
+    <section>
+      <h3>
+        {strop.name} is {age}
+      </h3>
+      <p className="figures text-soft">
+        {plural(strokes, 'stroke')} since it was loaded{days !== null && `, ${plural(days, 'day')}`}
+        ; shiny from about {Math.round(SHINY_FROM)}
+      </p>
+      <ol className="mt-1 grid grid-cols-5 gap-1">
+        {STROP_AGES.map((each) => (
+          <li
+            key={each}
+            aria-current={each === age ? 'true' : undefined}
+            className={`px-1 text-[0.92rem] leading-tight ${each === age ? 'border-2 border-neutral font-semibold' : 'text-soft'}`}
+          >
+            <AgePatch age={each} />
+            <b className="block">{sentence(each)}</b>
+            {AGE_REMEDIES[each]}
+          </li>
+        ))}
+      </ol>
+    </section>
+  );
+}
+
+/** The face of a strop as it looks at an age: grain, thin lines, dark lines, shine, cakes. */
+function AgePatch({ age }: { age: StropAge }) {
+  const lines = { bare: 0, fresh: 3, grey: 6, shiny: 4, caked: 0 }[age];
+  return (
+    <svg width={52} height={34} viewBox="0 0 52 34" aria-hidden className="block">
+      <rect
+        x={1}
+        y={1}
+        width={50}
+        height={32}
+        fill={age === 'bare' ? 'var(--rail)' : 'var(--steel-light)'}
+        stroke="var(--ink)"
+      />
+      {age === 'bare' && (
+        <path d="M8,9h3M20,22h3M34,12h3M42,26h3M14,27h3M28,7h3" stroke="var(--ink)" />
+      )}
+      <path
+        d={Array.from(
+          { length: lines },
+          (_, i) => `M4,${5 + (i * 26) / Math.max(1, lines - 1)}h44`,
+        ).join('')}
+        stroke="var(--ink)"
+        strokeWidth={age === 'grey' ? 2.2 : 1}
+      />
+      {age === 'shiny' && <path d="M14,32L26,2M22,32L34,2" stroke="var(--lit)" strokeWidth={4} />}
+      {age === 'caked' && (
+        <path
+          d="M5,8q8,-5 14,2t12,3q-3,9 -12,8T5,8M32,18q9,-6 14,0t-4,10t-12,-2z"
+          fill="var(--ink)"
+        />
+      )}
+    </svg>
+  );
+}

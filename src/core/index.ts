@@ -157,6 +157,7 @@ export {
   gateAt,
   gateLooks,
   owedPerSide,
+  putAway,
   findingsLeft,
   handInSets,
   inkDue,
@@ -182,6 +183,7 @@ export type {
   StuckCause,
   TestTrend,
   Gate,
+  PutAway,
 } from './touchUp';
 export {
   candidateWorth,

@@ -18,6 +18,8 @@ export const CARE_DOINGS = [
   'oil handle',
   'head and haft',
   'film',
+  'dry',
+  'sheathe',
   'clean strop',
   'oil leather',
   'next face',

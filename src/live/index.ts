@@ -14,6 +14,7 @@ export {
   NO_USE,
   useSurfaceUse,
   useUnderWay,
+  useUnderWayAll,
   useZoneState,
   useZoneStates,
 } from './useStandings';
@@ -21,6 +22,7 @@ export {
   useLineCount,
   useSessionsBetween,
   useReadToolLog,
+  useLogsOf,
   useToolLog,
   useToolStops,
   useWorkedTools,

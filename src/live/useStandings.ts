@@ -43,10 +43,16 @@ function useJudging(): { standings: Standings | undefined; isSettled: boolean } 
     : { standings: kept.data?.standings, isSettled: kept.data?.isCurrent ?? false };
 }
 
+const NONE: LoggedSession[] = [];
+
+/** What is under way on any tool, newest first. */
+export function useUnderWayAll(): LoggedSession[] {
+  return useStandings()?.underWay ?? NONE;
+}
+
 /** What is under way on a tool, newest first: sessions that are begun and not finished. */
 export function useUnderWay(toolId: string): LoggedSession[] {
-  const underWay = useStandings()?.underWay ?? [];
-  return underWay.filter((session) => session.toolId === toolId);
+  return useUnderWayAll().filter((session) => session.toolId === toolId);
 }
 
 /** The person's hand: its pace, and what the log has taught; undefined while it is read. */

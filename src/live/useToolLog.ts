@@ -28,6 +28,17 @@ export function useToolLog(toolId: string): ToolLog | undefined {
   );
 }
 
+/** The sessions of some tools, by tool; undefined while they are read. */
+export function useLogsOf(toolIds: readonly string[]): Map<string, LoggedSession[]> | undefined {
+  const { log } = useStore();
+  const ids = [...new Set(toolIds)].sort();
+  return useQuery({
+    queryKey: ['sessionLines', 'of', ids.join()],
+    queryFn: async () =>
+      new Map(await Promise.all(ids.map(async (id) => [id, await log.sessionsOf(id)] as const))),
+  }).data;
+}
+
 function useLooksAt(toolId: string): Inspection[] | undefined {
   const { log } = useStore();
   return useQuery({

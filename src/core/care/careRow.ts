@@ -53,6 +53,9 @@ export const USUAL_EVERY: Record<CareDoing, { most: number; unit: CareUnit }> = 
   'oil handle': { most: 365, unit: 'days' },
   'head and haft': { most: 90, unit: 'days' },
   film: { most: 28, unit: 'days' },
+  // Noted after work, and never due by themselves.
+  dry: { most: 1, unit: 'days' },
+  sheathe: { most: 1, unit: 'days' },
   'clean strop': { most: 800, unit: 'passes' },
   'oil leather': { most: 365, unit: 'days' },
   'next face': { most: 300, unit: 'strokes' },
@@ -71,6 +74,8 @@ const MINUTES: Record<CareDoing, number> = {
   'oil handle': 5,
   'head and haft': 2,
   film: 1,
+  dry: 1,
+  sheathe: 1,
   'clean strop': 3,
   'oil leather': 5,
   'next face': 1,

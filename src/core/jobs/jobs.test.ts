@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { NO_WISHES, workingFace } from '../ladder';
+import { NO_WISHES, stropOutlooks, workingFace } from '../ladder';
 import { reshapeZone, bevelFaceWidthMm } from '../edge';
 import {
   DRIFT_LIMIT_MM,
@@ -8,6 +8,7 @@ import {
   planNewAngle,
   findHone,
   planThinning,
+  planUpkeep,
   thinningHoldDeg,
   thinningNeed,
   bevelDrift,
@@ -229,6 +230,31 @@ describe('honing', () => {
     );
     expect(plan().apexRadiusUm).toBeCloseTo(0.8 + 0.1 * 1.2, 9);
     expect(plan().apexRadiusUm).toBeLessThan(KEEN_UP_TO * zone.targetApexUm);
+  });
+});
+
+describe('keeping an edge up', () => {
+  it('is open to every edge, on the strop that leaves it keenest, and never leaves it rounder', () => {
+    for (const kind of TOOL_KINDS) {
+      const belt = strop(1, { id: 'belt', form: 'belt', backing: 'slack' });
+      const job = jobOn(toolOf(kind), { abrasives: [...bench, belt], apexRadiusUm: 0.9 });
+      const { outcome, steps, apexRadiusUm } = planUpkeep(job);
+      expect(outcome).toBe('planned');
+      expect(steps).toHaveLength(1);
+      expect(steps[0]).toMatchObject({ task: 'strop', strokesPerSide: 5, baseline: null });
+      expect(apexRadiusUm).toBeLessThanOrEqual(0.9);
+      const [best, next] = stropOutlooks(job);
+      expect(steps[0]!.abrasive.id).toBe(best!.strop.id);
+      if (next) expect(best!.bestUm).toBeLessThanOrEqual(next.bestUm);
+    }
+  });
+
+  it('goes over a hone where no strop is at hand, and is out of reach with neither', () => {
+    const rod = stone(4, { family: 'ceramic', form: 'rod' });
+    expect(planUpkeep(jobOn(flat, { abrasives: [rod] })).steps[0]).toMatchObject({
+      task: 'lay a turned edge straight',
+    });
+    expect(planUpkeep(jobOn(flat, { abrasives: [stone(25)] })).outcome).toBe('out of reach');
   });
 });
 

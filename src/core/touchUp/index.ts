@@ -12,4 +12,5 @@ export { testTrend, type TestTrend } from './testTrend';
 export { stepSeries } from './stepSeries';
 export { handInSets, setsOf } from './scheme';
 export { BURR_PARTS, burrGaps } from './burrGaps';
+export { putAway, type PutAway } from './putAway';
 export { gateAt, gateLooks, owedPerSide, type Gate } from './gate';

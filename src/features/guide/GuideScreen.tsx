@@ -23,8 +23,10 @@ export function GuideScreen() {
   useEffect(() => {
     // The entry is shown when it is on the disk, and not before; first comes what is left of a sitting.
     if (!finished || !live.isKept || !session) return;
-    void turn(session, tool).then((isAnother) => {
-      if (!isAnother) router.replace(`/log/entry?id=${id}`);
+    void turn(session).then((isAnother) => {
+      if (isAnother) return;
+      const isSitting = session.sitting.length > 1;
+      router.replace(isSitting ? `/touch-up/after?session=${id}` : `/log/entry?id=${id}`);
     });
     // eslint-disable-next-line react-hooks/exhaustive-deps -- once, when it is finished
   }, [finished, live.isKept, id]);

@@ -4,7 +4,6 @@ import { useLayoutEffect, useState, type RefObject } from 'react';
 import { advance, setsOf, type GuideEvent } from '../../core';
 import type { Session } from '../../domain/session';
 import type { Settings } from '../../domain/settings';
-import type { Tool } from '../../domain/tool';
 import type { LiveRecord } from '../../live';
 import { beatMs, type Beat } from './beat';
 import type { GuideAction } from './guideAction';
@@ -39,10 +38,10 @@ export interface GuideInHand {
 }
 
 export function useGuide(
-  props: { live: LiveRecord<Session>; session: Session; tool: Tool; settings: Settings },
+  props: { live: LiveRecord<Session>; session: Session; settings: Settings },
   counter: RefObject<HTMLButtonElement | null>,
 ): GuideInHand {
-  const { live, session, tool, settings } = props;
+  const { live, session, settings } = props;
   const [panel, show] = useState<PanelName>('count');
   const step = session.steps[session.stepIndex]!;
   // On a phone a panel may have been scrolled: the next one begins at its head.
@@ -66,7 +65,7 @@ export function useGuide(
     act(action);
     counter.current?.focus({ preventScroll: true });
   };
-  const { goOn, leave } = useLeaving(session, tool, show, press);
+  const { goOn, leave } = useLeaving(session, show, press);
   const pause = (): void => {
     if (byFeel && !paused) act({ type: 'tick' });
     press({ type: paused ? 'resume' : 'pause' });

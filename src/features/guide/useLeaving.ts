@@ -3,7 +3,6 @@
 import { useState } from 'react';
 import { advance, gateAt } from '../../core';
 import type { Session } from '../../domain/session';
-import type { Tool } from '../../domain/tool';
 import type { GuideAction } from './guideAction';
 import type { PanelName } from './GuidePanel';
 import { useSittingTurn } from './useSittingTurn';
@@ -11,7 +10,6 @@ import { useSittingTurn } from './useSittingTurn';
 /** The way to the next step: asked once where something is to be asked, and without a question. */
 export function useLeaving(
   session: Session,
-  tool: Tool,
   show: (panel: PanelName) => void,
   press: (action: GuideAction) => void,
 ): { goOn: () => void; leave: () => void } {
@@ -23,7 +21,7 @@ export function useLeaving(
     show('count');
     const action = { type: 'next step', from: stepIndex } as const;
     press(action);
-    void turn(advance(session, { ...action, at: new Date().toISOString() }), tool);
+    void turn(advance(session, { ...action, at: new Date().toISOString() }));
   };
   const goOn = (): void => {
     if (askedAt === stepIndex || !gateAt(session)) return leave();

@@ -5,7 +5,6 @@ import { useCallback } from 'react';
 import { nextInSitting } from '../../core';
 import { edgeName } from '../../domain/edgeName';
 import type { Session } from '../../domain/session';
-import type { Tool } from '../../domain/tool';
 import { useStore } from '../../live';
 import { notice } from '../../ui/notice';
 
@@ -13,11 +12,11 @@ import { notice } from '../../ui/notice';
  * The way on in a sitting: to the edge that comes next for what is in the hand. Answers whether it led
  * to another one; never for an edge that is worked by itself.
  */
-export function useSittingTurn(): (session: Session, tool: Tool | undefined) => Promise<boolean> {
-  const { sessions } = useStore();
+export function useSittingTurn(): (session: Session) => Promise<boolean> {
+  const { sessions, tools } = useStore();
   const router = useRouter();
   return useCallback(
-    async (session, tool) => {
+    async (session) => {
       if (session.sitting.length < 2) return false;
       const all = await Promise.all(
         session.sitting.map((id) => (id === session.id ? session : sessions.get(id))),
@@ -25,12 +24,13 @@ export function useSittingTurn(): (session: Session, tool: Tool | undefined) => 
       const edges = all.filter((each) => each !== undefined && each.deletedAt === null);
       const next = nextInSitting(edges as Session[], session.id);
       if (next === null || next === session.id) return false;
-      const zoneId = edges.find((each) => each!.id === next)!.zoneId;
+      const { toolId, zoneId } = edges.find((each) => each!.id === next)!;
+      const tool = await tools.get(toolId);
       const zone = tool?.zones.find(({ id }) => id === zoneId);
       router.replace(`/touch-up/guide?session=${next}`);
       if (tool && zone) void notice(`Now ${edgeName(tool, zone)}.`);
       return true;
     },
-    [sessions, router],
+    [sessions, tools, router],
   );
 }

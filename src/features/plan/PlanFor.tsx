@@ -2,7 +2,7 @@
 
 import Link from '../../ui/Link';
 import dynamic from 'next/dynamic';
-import { useMemo, useState, type ReactNode } from 'react';
+import { useState, type ReactNode } from 'react';
 import { NO_WISHES, spineStretch, type EdgeNeed, type JobPlan } from '../../core';
 import { edgeName } from '../../domain/edgeName';
 import type { Job } from '../../domain/terms';
@@ -28,9 +28,11 @@ import { useStart } from './useStart';
 const NewAngle = dynamic(() => import('./NewAngle'), { ssr: false });
 const Sitting = dynamic(() => import('./Sitting'), { ssr: false });
 
+const NO_EDGES: EdgeNeed[] = [];
+
 interface PlanProps {
   need: LoggedNeed;
-  /** All edges of the same tool. */
+  /** All edges of the rack: others may come along in one sitting. */
   edges: readonly EdgeNeed[];
   address: JobAddress;
   settings: Settings;
@@ -44,9 +46,11 @@ export function PlanFor(props: PlanProps) {
   const [wishes, setWishes] = useState<PlanWishes>(() => firstWishes(need, address));
   const planned = usePlan(need, address, wishes);
   const start = useStart(need, address, wishes);
-  const others = useOthers(props, wishes);
+  const others = useOtherEdges(job === 'touch-up' ? props.edges : NO_EDGES, need, wishes);
   const underWay = underWayOn(useUnderWay(tool.id), { zoneId: need.zone.id, job });
   const [taken, setTaken] = useState<string[]>([]);
+  const { coinThicknessMm } = settings;
+  const sitting = { tool, coinThicknessMm, others, taken };
   if (!planned) return null;
 
   const { plan, edge, zone } = planned;
@@ -78,15 +82,9 @@ export function PlanFor(props: PlanProps) {
                 zone={zone}
                 wishes={wishes}
                 onWish={setWishes}
-                coinThicknessMm={settings.coinThicknessMm}
+                coinThicknessMm={coinThicknessMm}
               >
-                <Sitting
-                  plan={plan}
-                  zoneName={zone.name}
-                  others={others}
-                  taken={taken}
-                  onTake={setTaken}
-                />
+                <Sitting {...sitting} plan={plan} zone={zone} onTake={setTaken} />
               </Planned>
             )}
             {plan?.outcome === 'out of reach' && <OutOfReach job={job} plan={plan} />}
@@ -105,23 +103,12 @@ export function PlanFor(props: PlanProps) {
           void start(
             plan,
             edge,
-            others.filter(({ need: own }) => taken.includes(own.zone.id)),
+            others.filter(({ key }) => taken.includes(key)),
           )
         }
       />
     </>
   );
-}
-
-/** The other edges of the tool, to be touched up in the same sitting. */
-function useOthers({ need, edges, address }: PlanProps, wishes: PlanWishes) {
-  const { job } = address;
-  const own = need.zone.id;
-  const others = useMemo(
-    () => (job === 'touch-up' ? edges.filter(({ zone }) => zone.id !== own) : []),
-    [job, edges, own],
-  );
-  return useOtherEdges(others, wishes);
 }
 
 function Title({ words, children }: { words: string; children: ReactNode }) {

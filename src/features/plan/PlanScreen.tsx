@@ -35,7 +35,7 @@ export function PlanScreen() {
       key={`${need.tool.id}/${need.zone.id}`}
       address={address}
       need={{ ...need, sessions: log.sessions }}
-      edges={own}
+      edges={needs}
       settings={settings}
     />
   );

@@ -2,42 +2,72 @@
 
 import { useMemo } from 'react';
 import { edgeJobOf, planJob, type EdgeJob, type EdgeNeed, type JobPlan } from '../../core';
-import { useBench, useTester, useToolLog } from '../../live';
+import { useBench, useLogsOf, useTester, useUnderWayAll } from '../../live';
+import type { Tool, Zone } from '../../domain/tool';
+import { asksForWork } from '../../ui/words/needWords';
 import type { PlanWishes } from './usePlan';
 
-/** Another edge of the tool that could be worked in the same sitting. */
+/** Another edge that could be worked in the same sitting. */
 export interface OtherEdge {
+  key: string;
   need: EdgeNeed;
   edge: EdgeJob;
   plan: JobPlan;
 }
 
-/** The other edges of a tool that want work, each planned with what is at hand here. */
+/** So many other edges are offered: those of the same tool first, then by their need. */
+const MOST_OFFERED = 8;
+
+/** The edges that may come along: the tool's others, and those of other tools that ask for work; none under way. */
+function candidates(needs: readonly EdgeNeed[], tool: Tool, zone: Zone): EdgeNeed[] {
+  const isSameTool = (need: EdgeNeed): boolean => need.tool.id === tool.id;
+  const others = needs.filter((need) => !(isSameTool(need) && need.zone.id === zone.id));
+  return [
+    ...others.filter(isSameTool),
+    ...others.filter((need) => !isSameTool(need) && asksForWork(need) && need.job === 'touch-up'),
+  ].filter(({ stops }) => stops.length === 0);
+}
+
+/** Other edges that want work, each planned with what is at hand here. */
 export function useOtherEdges(
-  others: readonly EdgeNeed[],
+  needs: readonly EdgeNeed[],
+  { tool, zone }: { tool: Tool; zone: Zone },
   { where }: Pick<PlanWishes, 'where'>,
 ): OtherEdge[] {
   const benchFor = useBench();
   const byTester = useTester();
-  const log = useToolLog(others[0]?.tool.id ?? '');
+  const underWay = useUnderWayAll();
+  const others = useMemo(
+    () =>
+      candidates(needs, tool, zone)
+        .filter(
+          (need) =>
+            !underWay.some(
+              ({ toolId, zoneId }) => toolId === need.tool.id && zoneId === need.zone.id,
+            ),
+        )
+        .slice(0, MOST_OFFERED),
+    [needs, tool, zone, underWay],
+  );
+  const logs = useLogsOf(others.map((need) => need.tool.id));
   return useMemo(() => {
-    if (!benchFor || !log) return [];
+    if (!benchFor || !logs) return [];
     return others.flatMap((need): OtherEdge[] => {
-      const { tool, zone, state, stops } = need;
-      if (stops.length > 0) return [];
+      const { state } = need;
       const problem = {
-        tool,
-        zone,
+        tool: need.tool,
+        zone: need.zone,
         seen: byTester({ tests: [...state.tests], findings: [...state.findings] }),
         knownApexUm: null,
         keenRadiusUm: state.keenUm,
-        sessions: log.sessions,
-        bench: benchFor(tool, where),
+        sessions: logs.get(need.tool.id) ?? [],
+        bench: benchFor(need.tool, where),
         damageWay: null,
       };
       const edge = edgeJobOf(problem);
       const plan = planJob({ job: 'touch-up', spineWork: null, aim: null, ...problem });
-      return edge && plan?.outcome === 'planned' ? [{ need, edge, plan }] : [];
+      const key = `${need.tool.id}/${need.zone.id}`;
+      return edge && plan?.outcome === 'planned' ? [{ key, need, edge, plan }] : [];
     });
-  }, [others, benchFor, byTester, log, where]);
+  }, [others, benchFor, byTester, logs, where]);
 }

@@ -11,6 +11,7 @@ import {
   type JobPlan,
   type LadderStep,
 } from '../../core';
+import type { Tool } from '../../domain/tool';
 import type { Observation } from '../../domain/session';
 import type { LoggedSession } from '../../domain/loggedSession';
 import { useStore, tripIdAt, type Store } from '../../live';
@@ -33,14 +34,12 @@ export function useStart(
 ) {
   const store = useStore();
   const router = useRouter();
-  const isAxe = toolForm(tool.kind) === 'axe';
-  const byFeel = tool.schools.counting === 'by feel';
-  const common = {
-    toolId: tool.id,
+  const common = (own: Tool) => ({
+    toolId: own.id,
     where,
-    byFeel,
-    wordsOf: (step: LadderStep) => stepWords(step, isAxe),
-  };
+    byFeel: own.schools.counting === 'by feel',
+    wordsOf: (step: LadderStep) => stepWords(step, toolForm(own.kind) === 'axe'),
+  });
   return async (
     plan: JobPlan,
     edge: EdgeJob | null,
@@ -56,8 +55,9 @@ export function useStart(
     const at = new Date().toISOString();
     const ids = [plan, ...others].map(() => nanoid());
     const tripId = await tripIdAt(store, tool.id, at);
-    const shared = { ...common, at, tripId, sitting: ids.length > 1 ? ids : [] };
+    const shared = { at, tripId, sitting: ids.length > 1 ? ids : [] };
     const own = startSession({
+      ...common(tool),
       ...shared,
       id: ids[0]!,
       zoneId: zone.id,
@@ -70,6 +70,7 @@ export function useStart(
     });
     const further = others.map(({ need, edge: otherEdge, plan: otherPlan }, i) =>
       startSession({
+        ...common(need.tool),
         ...shared,
         id: ids[i + 1]!,
         zoneId: need.zone.id,

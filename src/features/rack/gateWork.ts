@@ -53,6 +53,8 @@ const LINE_WORDS: Record<CareRow['doing'], string> = {
   'oil handle': 'oil handles',
   'head and haft': 'head and haft',
   film: 'film on steel',
+  dry: 'dry edges',
+  sheathe: 'sheaths on',
   'clean strop': 'clean strops',
   'oil leather': 'oil leather',
   'next face': 'fresh faces',

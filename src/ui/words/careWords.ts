@@ -10,6 +10,8 @@ const DOING_WORDS: Record<CareDoing, (name: string) => string> = {
   'wax sheath': (name) => `Wax ${name}’s sheath`,
   'oil handle': (name) => `Oil ${name}’s handle`,
   'head and haft': (name) => `Look at ${name}’s head and haft`,
+  dry: (name) => `Dry ${name}`,
+  sheathe: (name) => `Put ${name} into its sheath`,
   film: (name) => `Film of oil, wax or fat on ${name}`,
   'clean strop': (name) => `Scrape ${name} clean`,
   'oil leather': (name) => `A drop of oil for the leather of ${name}`,

@@ -61,6 +61,9 @@ test('a touch-up can be done from the keyboard alone', async ({ page }) => {
   await page.keyboard.press('p');
   await expect(page.getByText('paused')).toBeVisible();
   await page.keyboard.press('n');
+  // The first stone asks before it is left.
+  await focusOn(/^Leave it all the same/);
+  await page.keyboard.press('Enter');
   await expect(page.getByText('step 2 of 2')).toBeVisible();
   await page.keyboard.press('b');
   await expect(page.getByText('step 1 of 2')).toBeVisible();

@@ -111,6 +111,28 @@ export async function startTouchUp(page: Page, tool: string): Promise<void> {
   await expect(page.getByTestId('count')).toHaveText('0');
 }
 
+/** Presses the way to the next step, or to the end, and answers the question that may be asked before. */
+export async function leaveStep(
+  page: Page,
+  name: 'Next step' | 'Finish' = 'Next step',
+): Promise<void> {
+  const stepWords = page.getByText(/^step \d+ of \d+/).first();
+  const before = await stepWords.innerText();
+  await page.getByRole('button', { name, exact: true }).click();
+  const asked = page.getByRole('button', { name: /^(Leave it all the same|All there)/ });
+  const finish = page.getByRole('heading', { name: 'Finish', exact: true });
+  await expect
+    .poll(
+      async () =>
+        (await asked.isVisible()) ||
+        (await finish.isVisible()) ||
+        !(await stepWords.isVisible()) ||
+        (await stepWords.innerText()) !== before,
+    )
+    .toBe(true);
+  if (await asked.isVisible()) await asked.click();
+}
+
 export async function waitUntilPlanned(page: Page): Promise<void> {
   await expect(page.getByTestId('kit-grams')).toBeVisible({ timeout: 30_000 });
 }

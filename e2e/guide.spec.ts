@@ -144,9 +144,13 @@ test('a burr is walked along the strip until it is continuous, and the log keeps
 test('a side that has its strokes says so, until the other has them too', async ({ page }) => {
   await startTouchUp(page, 'tern');
   const said = page.getByText('This side has its strokes: turn it over.');
-  for (let i = 0; i < 4; i += 1) await page.getByRole('button', { name: '+10' }).click();
+  const planned = Number(
+    /of about (\d+)/.exec(await page.getByText(/of about \d+/).innerText())![1],
+  );
+  const tens = Math.ceil(planned / 10);
+  for (let i = 1; i < tens; i += 1) await page.getByRole('button', { name: '+10' }).click();
   await expect(said).toBeHidden();
-  for (let i = 0; i < 2; i += 1) await page.getByRole('button', { name: '+10' }).click();
+  await page.getByRole('button', { name: '+10' }).click();
   await expect(said).toBeVisible();
   await page.getByRole('button', { name: 'Turn it over' }).click();
   await expect(said).toBeHidden();

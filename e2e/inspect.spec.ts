@@ -1,4 +1,4 @@
-import { expect, open, test } from './fixtures';
+import { expect, open, test, leaveStep } from './fixtures';
 
 test('a machete is walked, judged while it is looked at, and led to its touch-up', async ({
   page,
@@ -107,7 +107,7 @@ test('a finding that no work removes stays on the strip', async ({ page }) => {
   await page.getByRole('button', { name: 'Plan the touch-up' }).click();
   await page.getByRole('button', { name: 'Start the touch-up' }).click();
   await page.getByTestId('count').click();
-  await page.getByRole('button', { name: 'Finish' }).click();
+  await leaveStep(page, 'Finish');
   await expect(page.getByLabel(/^Chip \d+ mm from the heel/)).toBeChecked();
   await page.getByRole('button', { name: 'shaves, both ways' }).click();
   await page.getByRole('button', { name: 'Write it into the log' }).click();

@@ -1,4 +1,4 @@
-import { expect, open, test, untilStored } from './fixtures';
+import { expect, open, test, untilStored, leaveStep } from './fixtures';
 import type { Page } from '@playwright/test';
 
 /** Goes through the steps of a job that has been planned, a stroke at each, to its last panel. */
@@ -7,7 +7,7 @@ async function workThrough(page: Page, start: string, steps: number): Promise<vo
   for (let step = 1; step <= steps; step += 1) {
     await expect(page.getByText(`step ${step} of ${steps}`)).toBeVisible();
     await page.getByTestId('count').click();
-    await page.getByRole('button', { name: step < steps ? 'Next step' : 'Finish' }).click();
+    await leaveStep(page, step < steps ? 'Next step' : 'Finish');
   }
   await expect(page.getByRole('heading', { name: 'Finish' })).toBeVisible();
 }
@@ -44,7 +44,7 @@ test('behind the edge ink is to stay at it, and no burr is asked for; at the ape
   await expect(page.getByText('It works behind the edge and spares it: hold it so.')).toBeVisible();
   await page.getByRole('button', { name: 'Go on with this step' }).click();
 
-  await page.getByRole('button', { name: 'Next step' }).click();
+  await leaveStep(page);
   await page.getByRole('button', { name: 'Look' }).click();
   await expect(page.getByRole('heading', { name: 'Feel for the burr' })).toBeVisible();
   await page.getByText('gone, to the very edge').click();

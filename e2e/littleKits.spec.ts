@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { expect, open, test, untilStored } from './fixtures';
+import { expect, open, test, untilStored, leaveStep } from './fixtures';
 
 /** A person of little: an empty rack, one tool, and what is on the shelf. */
 
@@ -93,7 +93,7 @@ test('three sessions at a third of the plan teach the fourth, and its range narr
       await expect(count).toHaveText(String(Math.round(first / 3)));
       if (turn) await page.getByRole('button', { name: 'Turn it over' }).click();
     }
-    await page.getByRole('button', { name: 'Finish' }).click();
+    await leaveStep(page, 'Finish');
     await page.getByRole('button', { name: 'push-cuts newsprint' }).click();
     await page.getByRole('button', { name: 'Write it into the log' }).click();
     await expect(page).toHaveURL(/\/log\/entry/);
@@ -117,8 +117,8 @@ test('three sessions at a third of the plan teach the fourth, and its range narr
 test('a planned session that was not done clears no chip and teaches nothing', async ({ page }) => {
   await open(page, '/touch-up?tool=old-hob');
   await page.getByRole('button', { name: 'Start the touch-up' }).click();
-  await page.getByRole('button', { name: 'Next step' }).click();
-  await page.getByRole('button', { name: 'Finish' }).click();
+  await leaveStep(page);
+  await leaveStep(page, 'Finish');
   await expect(page.getByLabel(/^Chip \d+ mm from the heel/)).toBeChecked();
   await page.getByRole('button', { name: 'Write it into the log' }).click();
   await expect(page).toHaveURL(/\/log\/entry/);

@@ -1,4 +1,4 @@
-import { expect, open, test } from './fixtures';
+import { expect, open, test, leaveStep } from './fixtures';
 
 test('a chip three ways: each with its minutes, and a facet that the tool knows of', async ({
   page,
@@ -24,9 +24,9 @@ test('a chip three ways: each with its minutes, and a facet that the tool knows 
     page.getByText(/^First \d+ a side from 62 to 110 mm, at 28° per side/),
   ).toBeVisible();
   for (let i = 0; i < 5; i += 1) await page.getByTestId('count').click();
-  await page.getByRole('button', { name: 'Next step' }).click();
+  await leaveStep(page);
   await page.getByTestId('count').click();
-  await page.getByRole('button', { name: 'Finish' }).click();
+  await leaveStep(page, 'Finish');
   await page.getByRole('button', { name: 'slices printer paper' }).click();
   await page.getByRole('button', { name: 'Keep it as a micro-bevel' }).click();
   await page.getByRole('button', { name: 'Write it into the log' }).click();

@@ -3,7 +3,7 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { launchOptions, ORIGIN } from './browser';
-import { expect, open, startTouchUp, test, untilStored, watch } from './fixtures';
+import { expect, open, startTouchUp, test, untilStored, watch, leaveStep } from './fixtures';
 
 test('from a tool on the rack to a logged touch-up that outlives the browser', async () => {
   const profile = mkdtempSync(join(tmpdir(), 'open-trail-'));
@@ -35,7 +35,7 @@ test('from a tool on the rack to a logged touch-up that outlives the browser', a
     await expect(page.getByText('7 strokes more on the left')).toBeVisible();
     for (let i = 0; i < 7; i += 1) await count.click();
     await expect(page.getByText('left side stands at 7: even')).toBeVisible();
-    await page.getByRole('button', { name: 'Next step' }).click();
+    await leaveStep(page);
     await expect(page.getByText('step 2 of 2')).toBeVisible();
     await count.click();
     await page.getByRole('button', { name: 'Test', exact: true }).click();
@@ -46,7 +46,7 @@ test('from a tool on the rack to a logged touch-up that outlives the browser', a
     await page.getByRole('link', { name: /^Leave/ }).click();
     await page.getByRole('link', { name: 'Touch-up', exact: true }).click();
     await page.getByRole('link', { name: /step 2 of 2/ }).click();
-    await page.getByRole('button', { name: 'Finish' }).click();
+    await leaveStep(page, 'Finish');
     await expect(page.getByLabel(/What to watch/)).toHaveValue('Burr gone at the tip too.');
     await page.getByRole('button', { name: 'Write it into the log' }).click();
     await expect(page).toHaveURL(/\/log\/entry/);
@@ -74,7 +74,7 @@ test('goes on in the same step after the tab is closed', async ({ page, context 
   await startTouchUp(page, 'old-hob');
   const count = page.getByTestId('count');
   for (let i = 0; i < 5; i += 1) await count.click();
-  await page.getByRole('button', { name: 'Next step' }).click();
+  await leaveStep(page);
   for (let i = 0; i < 3; i += 1) await count.click();
   await page.getByRole('button', { name: 'Pause' }).click();
   await expect(page.getByRole('button', { name: 'Go on' })).toBeVisible();

@@ -67,7 +67,7 @@ test('a person’s own ladder: in, out, first and only, with what it costs', asy
   const ladder = page.getByRole('region', { name: 'The ladder' });
   await ladder.getByText('Choose your own: take a stone in or out').click();
   const toggle = (name: RegExp) => ladder.getByRole('button', { name });
-  await expect(toggle(/^fine plate/)).toContainText(/^.*in: /);
+  await expect(toggle(/^pocket plate, medium/)).toContainText(/^.*in: /);
   await toggle(/^pocket plate, medium/).click();
   await expect(toggle(/^pocket plate, medium/)).toHaveAttribute('aria-pressed', 'true');
   await expect(ladder.getByRole('heading')).toHaveText(/^Your own ladder: /);
@@ -80,8 +80,8 @@ test('a person’s own ladder: in, out, first and only, with what it costs', asy
   await expect(ladder.getByRole('heading')).toHaveText(/^The ladder/);
 
   await ladder.getByRole('button', { name: 'Only these, in this order' }).click();
-  await toggle(/^fine plate/).click();
-  await expect(page.getByRole('heading', { name: /^\d\. Fine plate/ })).toBeVisible();
+  await toggle(/^pocket plate, medium/).click();
+  await expect(page.getByRole('heading', { name: /^\d\. Pocket plate, medium/ })).toBeVisible();
 });
 
 test('what an edge must do is chosen by work or by test, and the plan follows', async ({
@@ -105,18 +105,20 @@ test('an angle is changed as a job, typed per side or inclusive, and kept with t
 }) => {
   await open(page, '/touch-up?tool=plover&job=angle');
   await expect(page.getByText('Name the angle: the plan follows.')).toBeVisible();
-  await page.getByRole('button', { name: '2° steeper' }).click();
-  await expect(page.getByText('to grind the new angle')).toBeVisible();
+  await page.getByRole('button', { name: /^2° steeper: / }).click();
+  // Steeper begins with a micro-bevel; here the whole face is wanted.
+  await page.getByRole('button', { name: /^the whole face: / }).click();
+  await expect(page.getByText(/^to grind a facet of the arc/).first()).toBeVisible();
   await page.getByRole('button', { name: 'type it inclusive' }).click();
   await page.getByLabel('Angle at the apex, inclusive').fill('42');
   await expect(page.getByText('per side 21°')).toBeVisible();
   await expect(page.getByText(/^hold 21° per side/).first()).toBeVisible();
-  await page.getByRole('button', { name: 'Start on the new angle' }).click();
+  await page.getByRole('button', { name: 'Start: arc' }).click();
   const steps = await page.getByText(/^step 1 of \d/).innerText();
   const count = Number(/of (\d)/.exec(steps)![1]);
   for (let step = 1; step <= count; step += 1) {
     await page.getByTestId('count').click();
-    await page.getByRole('button', { name: step < count ? 'Next step' : 'Finish' }).click();
+    await leaveStep(page, step < count ? 'Next step' : 'Finish');
   }
   await page.getByRole('button', { name: 'shaves, both ways' }).click();
   await page.getByRole('button', { name: 'Write it into the log' }).click();

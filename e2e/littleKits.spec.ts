@@ -56,10 +56,8 @@ test('one coarse stone is enough to start: it says what it ends at and what woul
   const id = await hang(page, 'Skinning knife');
   await addStone(page, 'one plate', { um: '60' });
   await planAt(page, id, 'slides on a nail');
-  await expect(page.getByText(/^Ends at about 1\.3 µm: .*Short of/).first()).toBeVisible();
-  await expect(
-    page.getByText(/^The stone that you lack most here: .*all the way\.$/),
-  ).toBeVisible();
+  // It passes the test that its work asks for, and is coarser than that work likes.
+  await expect(page.getByText(/^Ends at about 1\.3 µm: .*coarser stone/).first()).toBeVisible();
   await page.getByRole('button', { name: 'Start the touch-up' }).click();
   await expect(page.getByTestId('count')).toHaveText('0');
 });

@@ -1,6 +1,13 @@
 import { number, object, type InferType } from 'yup';
 import { oneOf, oneOfOrNull } from './fields';
-import { DENSITY_LIMITS, NAMED_GRADES, SCALE_LIMITS, SCALES, type NumberedScale } from './terms';
+import {
+  DENSITY_LIMITS,
+  MOST_MESH,
+  NAMED_GRADES,
+  SCALE_LIMITS,
+  SCALES,
+  type NumberedScale,
+} from './terms';
 
 /** What is wrong with a number outside its scale, and what to do. */
 function outsideScale(scale: NumberedScale, least: number, most: number): string {
@@ -39,7 +46,8 @@ export const gradeSchema = object({
       );
     }
     if (grade.number === null) return refuse('number', 'enter the number printed on it');
-    const [least, most] = SCALE_LIMITS[grade.scale];
+    const [least, table] = SCALE_LIMITS[grade.scale];
+    const most = grade.scale === 'mesh' ? MOST_MESH : table;
     return (
       (grade.number >= least && grade.number <= most) ||
       refuse('number', outsideScale(grade.scale, least, most))

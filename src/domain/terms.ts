@@ -53,6 +53,9 @@ export const SCALE_LIMITS: Record<NumberedScale, readonly [least: number, most: 
   micron: [0.05, 2000],
 };
 
+/** The finest mesh whose labels agree: beyond it a thing's µm are asked for. */
+export const MOST_MESH = 600;
+
 /** Things graded by a name: natural stones by density class, files by cut, steels by surface. */
 export const NAMED_GRADES = [
   'bastard-file',

@@ -1,5 +1,5 @@
 import { array, boolean, object, type InferType } from 'yup';
-import { FACET_WIDTH_MM } from './facetWidth';
+import { FACET_WIDTH_MM, SHOULDER_MM } from './zoneLimits';
 import { schoolsSchema } from './schoolsSchema';
 import { TASK_IDS } from './tasks';
 import {
@@ -66,7 +66,7 @@ export const zoneSchema = object({
     schema.lessThan(limit(bevelDeg), '${path} must be less than the bevel angle'),
   ),
   /** Thickness where the bevel begins; the whole stock on a scandi. */
-  shoulderThicknessMm: measure(0.1, 30),
+  shoulderThicknessMm: measure(SHOULDER_MM.least, SHOULDER_MM.most),
   microBevel: object({ angleDeg: edgeAngleDeg, faceWidthMm: measure(0.02, 10) })
     .noUnknown()
     .nullable()

@@ -1,10 +1,11 @@
 import { sum } from 'd3-array';
-import { FACET_WIDTH_MM } from '../../domain/facetWidth';
+import { FACET_WIDTH_MM } from '../../domain/zoneLimits';
 import type { Tool, Zone } from '../../domain/tool';
 import { edgeAngle } from '../check';
 import { cosDeg, sinDeg, tanDeg } from '../trigonometry';
 import { areaBetween, meet } from './profileCut';
 import { depthAtHalf, edgePoints, sectionProfile, type ProfilePoint } from './sectionProfile';
+import { recordableShoulderMm } from './workedWidth';
 import { PRIORS } from '../priors';
 
 /** The edge that is wanted: a grind and its angle per side. */
@@ -149,7 +150,7 @@ function aimedZone(tool: Blade, zone: Zone, before: readonly ProfilePoint[], aim
     ...aimed,
     ...(hollow ? { grind: 'hollow' as const, hollowRadiusMm: zone.hollowRadiusMm } : {}),
     primaryAngleDeg: Math.min(zone.primaryAngleDeg, angleDeg - 0.1),
-    shoulderThicknessMm: Math.min(30, Math.max(0.1, 2 * halfMm)),
+    shoulderThicknessMm: recordableShoulderMm(2 * halfMm),
   };
 }
 
@@ -167,7 +168,7 @@ function outermostArc(tool: Blade, before: readonly ProfilePoint[], zone: Zone):
   };
   if (ends(zone.shoulderThicknessMm)) return zone;
   let low = zone.shoulderThicknessMm;
-  let high = Math.max(low, Math.min(30, tool.spineThicknessMm));
+  let high = Math.max(low, recordableShoulderMm(tool.spineThicknessMm));
   for (let i = 0; i < 40; i += 1) {
     const middle = (low + high) / 2;
     if (ends(middle)) high = middle;

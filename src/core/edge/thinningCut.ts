@@ -3,7 +3,7 @@ import { positive } from '../check';
 import { cosDeg, sinDeg, tanDeg } from '../trigonometry';
 import { areaBetween, meet } from './profileCut';
 import { edgePoints, sectionProfile, type ProfilePoint } from './sectionProfile';
-import { withWorkedWidth, workedWidthMm } from './workedWidth';
+import { recordableShoulderMm, withWorkedWidth, workedWidthMm } from './workedWidth';
 
 /** A cut that moves the shoulders back, on each side alike. */
 export interface ThinningCut {
@@ -25,8 +25,6 @@ export interface ThinningCut {
 const FLAT_SHARE = 0.5;
 /** … and no more than this on an arc, which is rocked into the edge. */
 const ARC_SHARE = 0.25;
-/** The thinnest shoulder (mm) that a record holds. */
-const LEAST_SHOULDER_MM = 0.1;
 /** The lowest angle that a zone may be given. */
 const LOWEST_DEG = 5;
 
@@ -94,7 +92,7 @@ function flatFront(zone: Zone, faceWidthMm: number): Front {
       ...zone,
       bevelAngleDeg: holdAngleDeg,
       microBevel: { angleDeg, faceWidthMm },
-      shoulderThicknessMm: Math.max(LEAST_SHOULDER_MM, 2 * halfMm),
+      shoulderThicknessMm: recordableShoulderMm(2 * halfMm),
     }),
   };
 }
@@ -107,7 +105,7 @@ function arcFront(zone: Zone, faceWidthMm: number): Front {
   const share = Math.min(ARC_SHARE, 1 - Math.sqrt(kept));
   const holdAngleDeg = primaryAngleDeg + share * (bevelAngleDeg - primaryAngleDeg);
   const shorter = withWorkedWidth({ ...zone, primaryAngleDeg: holdAngleDeg }, faceWidthMm);
-  const shoulderThicknessMm = Math.max(LEAST_SHOULDER_MM, shorter.shoulderThicknessMm);
+  const shoulderThicknessMm = recordableShoulderMm(shorter.shoulderThicknessMm);
   return {
     holdAngleDeg,
     front: [APEX, ...edgePoints(shorter)],

@@ -1,6 +1,12 @@
 import type { Zone } from '../../domain/tool';
+import { SHOULDER_MM } from '../../domain/zoneLimits';
 import { cosDeg, sinDeg } from '../trigonometry';
 import { convexArc } from './convexArc';
+
+/** A computed shoulder (mm) within what a record of a zone takes. */
+export function recordableShoulderMm(shoulderMm: number): number {
+  return Math.min(SHOULDER_MM.most, Math.max(SHOULDER_MM.least, shoulderMm));
+}
 
 /** Width (mm) of a straight bevel face from its thickness at the shoulder: (t/2)/sin θ. */
 export function bevelFaceWidthMm(

@@ -6,13 +6,14 @@ export type HoldGuide =
   | { way: 'lift the spine'; liftMm: number; coins: NearCoins }
   /** `leverMm`: how far behind the edge the lift of the stone's rear is measured. */
   | { way: 'tilt the stone'; tiltDeg: number; rearLiftMm: number; leverMm: number }
-  | { way: 'lay it flat' }
+  /** What moves lies at least as steep by itself. */
+  | { way: 'lay it flat'; lies: 'the blade' | 'the stone' }
   /** Drawn over a tool that lies still: it bends, and has no rear to measure at. */
   | { way: 'draw it over' };
 
 /**
  * Spine lift and coin stack for a blade on a stone or a strop; tilt and rear lift for a stone moved over a
- * clamped or braced tool; `lay it flat` where the blade lies at least as steep by itself.
+ * clamped or braced tool; `lay it flat` where the blade, or the stone upon its faces, lies at least as steep by itself.
  */
 export function holdGuide(input: {
   tool: Pick<Tool, 'bladeWidthMm' | 'spineThicknessMm'>;
@@ -28,6 +29,7 @@ export function holdGuide(input: {
   if (moves === 'the strop') return { way: 'draw it over' };
   if (moves === 'the stone') {
     const cheekAngleDeg = zone.primaryAngleDeg;
+    if (angleDeg <= cheekAngleDeg) return { way: 'lay it flat', lies: 'the stone' };
     return {
       way: 'tilt the stone',
       tiltDeg: stoneTilt({ angleDeg, cheekAngleDeg }),
@@ -35,7 +37,7 @@ export function holdGuide(input: {
       leverMm,
     };
   }
-  if (angleDeg <= flatAngle(tool)) return { way: 'lay it flat' };
+  if (angleDeg <= flatAngle(tool)) return { way: 'lay it flat', lies: 'the blade' };
   return {
     way: 'lift the spine',
     liftMm: spineLift({ ...tool, angleDeg }),

@@ -13,6 +13,7 @@ type Loose = Record<string, unknown>;
 export const VERSION_10 = {
   tool: recordWith({ spine: recordWith({}) }),
   strop: recordWith({ otherFace: mixed().nullable().defined() }),
+  abrasive: recordWith({ faces: someObjects() }),
   session: recordWith({ steps: someObjects(), zoneAfter: mixed().nullable().defined() }),
 };
 
@@ -47,4 +48,19 @@ export function toolToVersion11(tool: Loose): Loose {
 
 export function stropToVersion11({ otherFace, ...strop }: Loose): Loose {
   return { ...strop, otherFaces: otherFace === null ? [] : [otherFace] };
+}
+
+/** The finest mesh whose label can be trusted; what was labelled finer is kept as the size that it was taken for. */
+const MOST_MESH = 600;
+const MESH_UM = 14_900;
+
+export function abrasiveToVersion11(abrasive: Loose): Loose {
+  const faces = (abrasive.faces as Loose[]).map((face) => {
+    const grade = face.grade as Loose | null;
+    const mesh = grade?.scale === 'mesh' ? Number(grade.number) : 0;
+    return mesh > MOST_MESH
+      ? { ...face, grade: { ...grade, scale: 'micron', number: MESH_UM / mesh } }
+      : face;
+  });
+  return { ...abrasive, faces };
 }

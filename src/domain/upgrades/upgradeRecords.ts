@@ -1,7 +1,13 @@
 import type { Schema } from 'yup';
 import { FIRST_VERSION } from './firstVersion';
 import { sessionToVersion10, VERSION_9 } from './toVersion10';
-import { sessionToVersion11, stropToVersion11, toolToVersion11, VERSION_10 } from './toVersion11';
+import {
+  abrasiveToVersion11,
+  sessionToVersion11,
+  stropToVersion11,
+  toolToVersion11,
+  VERSION_10,
+} from './toVersion11';
 import { sessionToVersion9, VERSION_8 } from './toVersion9';
 
 type Loose = Record<string, unknown>;
@@ -33,6 +39,7 @@ export const UPGRADES: readonly Upgrade[] = [
     records: {
       sessions: { from: VERSION_10.session, upgrade: sessionToVersion11 },
       tools: { from: VERSION_10.tool, upgrade: toolToVersion11 },
+      abrasives: { from: VERSION_10.abrasive, upgrade: abrasiveToVersion11 },
       strops: { from: VERSION_10.strop, upgrade: stropToVersion11 },
     },
     newStores: [],

@@ -1,9 +1,11 @@
 'use client';
 
 import { nanoid } from 'nanoid';
-import { useFieldArray } from 'react-hook-form';
+import type { ChangeEvent } from 'react';
+import { useFieldArray, type UseFormReturn } from 'react-hook-form';
 import type { ObjectSchema } from 'yup';
 import { abrasiveSchema, MOST_FACES, type Abrasive, type Face } from '../../domain/shelf';
+import { USUAL_FORMS } from '../../domain/usualThings';
 import { ABRASIVE_FORMS } from '../../domain/terms';
 import { SelectField, TextField, wordOptions } from '../../ui/forms/fields';
 import { FormMeasure } from '../../ui/forms/FormMeasure';
@@ -44,18 +46,20 @@ export function AbrasiveForm(props: ShelfFormProps<Abrasive>) {
       faces: [newFace('face')],
     },
     stamp,
+    'abrasives',
   );
   const { register, formState, handleSubmit, control } = form;
   const faces = useFieldArray({ control, name: 'faces', keyName: 'key' });
+  const formField = useFormField(form, record === undefined);
   return (
     <ShelfForm
       {...props}
       form={form}
-      onSubmit={handleSubmit((values) => onSave({ ...values, ...stamp() }))}
+      onSubmit={handleSubmit((values) => onSave({ ...values, ...stamp() }).then(form.forget))}
     >
       <div className="grid gap-4 sm:grid-cols-2">
         <TextField label="Name" error={formState.errors.name?.message} {...register('name')} />
-        <SelectField label="Form" options={wordOptions(ABRASIVE_FORMS)} {...register('form')} />
+        <SelectField label="Form" options={wordOptions(ABRASIVE_FORMS)} {...formField} />
         <FormMeasure label="Length" quantity="length" control={control} name="lengthMm" />
         <FormMeasure label="Width" quantity="length" control={control} name="widthMm" />
       </div>
@@ -87,4 +91,20 @@ export function AbrasiveForm(props: ShelfFormProps<Abrasive>) {
       <StoneMore form={form} />
     </ShelfForm>
   );
+}
+
+/** The choice of a body: a new thing takes what is usual of it, until it is measured. */
+function useFormField(form: UseFormReturn<Abrasive>, isNew: boolean) {
+  const { register, setValue } = form;
+  const field = register('form');
+  const onChange = (event: ChangeEvent<HTMLSelectElement>): Promise<unknown> => {
+    if (isNew) {
+      const { family, grade, ...usual } = USUAL_FORMS[event.target.value as Abrasive['form']];
+      for (const [name, value] of Object.entries(usual)) setValue(name as keyof Abrasive, value);
+      setValue('faces.0.family', family);
+      setValue('faces.0.grade', grade);
+    }
+    return field.onChange(event);
+  };
+  return { ...field, onChange };
 }

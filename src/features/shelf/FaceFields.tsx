@@ -2,7 +2,9 @@
 
 import { useWatch, type UseFormReturn } from 'react-hook-form';
 import { gradeSizeUm, stoneDensity } from '../../core';
+import type { ShelfGrade } from '../../domain/grade';
 import type { Abrasive } from '../../domain/shelf';
+import { UNKNOWN_SIZES } from '../../domain/usualThings';
 import { FACE_STATES, NAMED_GRADES } from '../../domain/terms';
 import { NumberField, SelectField, TextField, wordOptions } from '../../ui/forms/fields';
 import { um } from '../../ui/format';
@@ -17,7 +19,7 @@ export function FaceFields(props: {
   twoSided: boolean;
 }) {
   const { form, index, twoSided } = props;
-  const { register, control, formState } = form;
+  const { register, control, formState, setValue } = form;
   const scale = useWatch({ control, name: `faces.${index}.grade.scale` });
   const errors = formState.errors.faces?.[index];
   const path = `faces.${index}` as const;
@@ -62,11 +64,16 @@ export function FaceFields(props: {
       ) : (
         <NumberField
           label="Number on it"
-          hint={scale === 'mesh' ? 'above 600 mesh check the µm on the package' : undefined}
+          hint={scale === 'mesh' ? 'up to 600; finer labels differ: give its µm' : undefined}
           error={errors?.grade?.number?.message}
           {...register(`${path}.grade.number`, optionalNumber)}
         />
       )}
+      <UnknownSize
+        onSize={(grade) =>
+          setValue(`${path}.grade`, grade, { shouldDirty: true, shouldValidate: true })
+        }
+      />
       <SelectField
         label="State"
         options={wordOptions(FACE_STATES)}
@@ -74,6 +81,25 @@ export function FaceFields(props: {
         {...register(`${path}.state`)}
       />
     </fieldset>
+  );
+}
+
+/** A size by how it feels, for what carries no number. */
+function UnknownSize({ onSize }: { onSize: (grade: ShelfGrade) => void }) {
+  return (
+    <p className="flex flex-wrap items-center gap-2 text-[0.95rem] sm:col-span-3">
+      I do not know its number; it feels
+      {(['coarse', 'medium', 'fine'] as const).map((size) => (
+        <button
+          key={size}
+          type="button"
+          className="btn btn-outline btn-sm min-h-11"
+          onClick={() => onSize(UNKNOWN_SIZES[size])}
+        >
+          {size}
+        </button>
+      ))}
+    </p>
   );
 }
 

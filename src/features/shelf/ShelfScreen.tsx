@@ -21,6 +21,7 @@ import { GradeConverter } from './GradeConverter';
 import type { Editing } from './RecordDialog';
 import { ShelfAsTable } from './ShelfAsTable';
 import { ShelfTable } from './ShelfTable';
+import { UsualThings } from './UsualThings';
 import { WorthTable } from './WorthTable';
 
 const RecordDialog = dynamic(() => import('./RecordDialog'), { ssr: false });
@@ -73,10 +74,7 @@ export function ShelfScreen() {
       </div>
       <div className="mt-4">
         {empty ? (
-          <p className="max-w-[60ch] py-6 text-lg">
-            Put the first thing on the shelf: one medium stone and a strop already go a long way.
-            The number printed on it is enough; a thing without a number goes in as a range of µm.
-          </p>
+          <FirstThing />
         ) : (
           <MicronRuler
             title="Everything on the shelf by particle size"
@@ -87,6 +85,7 @@ export function ShelfScreen() {
         )}
         {need && <LadderOf need={need} />}
       </div>
+      <UsualThings open={empty} />
       <UnusableRecords records={unusable} onSetAside={setAside} onMend={keep} />
       <ShelfTable shelf={shelf} helpers={helpers} onEdit={setEditing} />
       {states.length > 0 && !empty && <WorthTable states={states} shelf={shelf} hand={hand} />}
@@ -101,6 +100,16 @@ export function ShelfScreen() {
         />
       )}
     </div>
+  );
+}
+
+/** What an empty shelf says. */
+function FirstThing() {
+  return (
+    <p className="max-w-[60ch] py-6 text-lg">
+      Put the first thing on the shelf: one medium stone and a strop already go a long way. The
+      number printed on it is enough; a thing without a number goes in as coarse, medium or fine.
+    </p>
   );
 }
 

@@ -35,6 +35,7 @@ export function StropForm(props: ShelfFormProps<Strop> & { compounds: readonly C
       otherFaces: [],
     },
     stamp,
+    'strops',
   );
   const { register, formState, handleSubmit, control } = form;
   const others = useFieldArray({ control, name: 'otherFaces', keyName: 'key' });
@@ -42,7 +43,7 @@ export function StropForm(props: ShelfFormProps<Strop> & { compounds: readonly C
     <ShelfForm
       {...props}
       form={form}
-      onSubmit={handleSubmit((values) => onSave({ ...values, ...stamp() }))}
+      onSubmit={handleSubmit((values) => onSave({ ...values, ...stamp() }).then(form.forget))}
     >
       <TextField label="Name" error={formState.errors.name?.message} {...register('name')} />
       <div className="grid gap-4 sm:grid-cols-2">

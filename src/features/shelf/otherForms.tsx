@@ -1,6 +1,8 @@
 'use client';
 
+import { useState } from 'react';
 import type { ObjectSchema } from 'yup';
+import { gradeSizeUm } from '../../core';
 import {
   compoundSchema,
   helperSchema,
@@ -9,7 +11,13 @@ import {
   type Helper,
   type Lubricant,
 } from '../../domain/shelf';
-import { COVERS, HELPER_KINDS, LUBRICANT_KINDS } from '../../domain/terms';
+import {
+  COVERS,
+  HELPER_KINDS,
+  LUBRICANT_KINDS,
+  SCALE_LIMITS,
+  type NumberedScale,
+} from '../../domain/terms';
 import {
   CheckField,
   NumberField,
@@ -17,6 +25,7 @@ import {
   TextField,
   wordOptions,
 } from '../../ui/forms/fields';
+import { SCALE_OPTIONS } from './scaleNames';
 import { usualCovers } from './usualCovers';
 import { NEW_THING, ShelfForm, useRecordForm, type ShelfFormProps } from './shelfForm';
 
@@ -26,13 +35,14 @@ export function CompoundForm(props: ShelfFormProps<Compound>) {
     compoundSchema as ObjectSchema<Compound>,
     record ?? { ...NEW_THING, sizeUm: 1 },
     stamp,
+    'compounds',
   );
-  const { register, formState, handleSubmit } = form;
+  const { register, formState, handleSubmit, setValue } = form;
   return (
     <ShelfForm
       {...props}
       form={form}
-      onSubmit={handleSubmit((values) => onSave({ ...values, ...stamp() }))}
+      onSubmit={handleSubmit((values) => onSave({ ...values, ...stamp() }).then(form.forget))}
     >
       <TextField label="Name" error={formState.errors.name?.message} {...register('name')} />
       <NumberField
@@ -42,7 +52,63 @@ export function CompoundForm(props: ShelfFormProps<Compound>) {
         error={formState.errors.sizeUm?.message}
         {...register('sizeUm', { valueAsNumber: true })}
       />
+      <p className="flex flex-wrap items-center gap-2 text-[0.95rem]">
+        I do not know it; it is
+        {Object.entries(COMPOUND_SIZES_UM).map(([name, sizeUm]) => (
+          <button
+            key={name}
+            type="button"
+            className="btn btn-outline btn-sm min-h-11"
+            onClick={() => setValue('sizeUm', sizeUm, { shouldDirty: true, shouldValidate: true })}
+          >
+            {name}
+          </button>
+        ))}
+      </p>
+      <SizeByNumber
+        onSize={(sizeUm) => setValue('sizeUm', sizeUm, { shouldDirty: true, shouldValidate: true })}
+      />
     </ShelfForm>
+  );
+}
+
+/** What a compound of unknown size counts as (µm). */
+const COMPOUND_SIZES_UM = { coarse: 6, medium: 2, fine: 0.7 } as const;
+
+/** A compound by its number on a named scale, put in as µm. */
+function SizeByNumber({ onSize }: { onSize: (sizeUm: number) => void }) {
+  const [scale, setScale] = useState<NumberedScale>('jis');
+  const [typed, setTyped] = useState('');
+  const [least, most] = SCALE_LIMITS[scale];
+  const grade = Number(typed);
+  const fits = typed !== '' && grade >= least && grade <= most;
+  return (
+    <div className="grid items-end gap-3 sm:grid-cols-3">
+      <SelectField
+        label="Or by its number on"
+        value={scale}
+        options={SCALE_OPTIONS.filter(([each]) => each in SCALE_LIMITS)}
+        onChange={(event) => setScale(event.target.value as NumberedScale)}
+      />
+      <NumberField
+        label="Number"
+        value={typed}
+        error={typed !== '' && !fits ? `must be from ${least} to ${most}` : undefined}
+        onChange={(event) => setTyped(event.target.value)}
+      />
+      <button
+        type="button"
+        className="btn btn-outline"
+        disabled={!fits}
+        onClick={() =>
+          onSize(
+            gradeSizeUm({ scale, number: grade, named: null, finestUm: null, coarsestUm: null }),
+          )
+        }
+      >
+        Take it as µm
+      </button>
+    </div>
   );
 }
 
@@ -52,13 +118,14 @@ export function LubricantForm(props: ShelfFormProps<Lubricant>) {
     lubricantSchema as ObjectSchema<Lubricant>,
     record ?? { ...NEW_THING, kind: 'oil' },
     stamp,
+    'lubricants',
   );
   const { register, formState, handleSubmit } = form;
   return (
     <ShelfForm
       {...props}
       form={form}
-      onSubmit={handleSubmit((values) => onSave({ ...values, ...stamp() }))}
+      onSubmit={handleSubmit((values) => onSave({ ...values, ...stamp() }).then(form.forget))}
     >
       <TextField label="Name" error={formState.errors.name?.message} {...register('name')} />
       <SelectField
@@ -77,6 +144,7 @@ export function HelperForm(props: ShelfFormProps<Helper>) {
     helperSchema as ObjectSchema<Helper>,
     record ?? { ...NEW_THING, kind: 'marker', covers: usualCovers('marker') },
     stamp,
+    'helpers',
   );
   const { register, formState, handleSubmit, setValue } = form;
   const kind = register('kind');
@@ -84,7 +152,7 @@ export function HelperForm(props: ShelfFormProps<Helper>) {
     <ShelfForm
       {...props}
       form={form}
-      onSubmit={handleSubmit((values) => onSave({ ...values, ...stamp() }))}
+      onSubmit={handleSubmit((values) => onSave({ ...values, ...stamp() }).then(form.forget))}
     >
       <TextField label="Name" error={formState.errors.name?.message} {...register('name')} />
       <SelectField

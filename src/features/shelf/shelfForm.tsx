@@ -21,6 +21,7 @@ import {
   wordOptions,
 } from '../../ui/forms/fields';
 import { FormMeasure } from '../../ui/forms/FormMeasure';
+import { useFormDraft } from '../../ui/forms/useFormDraft';
 import InstrumentReader from '../../ui/InstrumentReader';
 import { failureWords } from '../../ui/words/failureWords';
 import { optionalNumber } from './optionalNumber';
@@ -50,16 +51,20 @@ export function useRecordForm<R extends FieldValues>(
   schema: ObjectSchema<R>,
   initial: Record<string, unknown>,
   stamp: ShelfFormProps<R>['stamp'],
+  store: string,
 ) {
-  return useForm<R>({
+  const form = useForm<R>({
     defaultValues: { ...stamp(), ...initial } as DefaultValues<R>,
     resolver: yupResolver(schema as never) as unknown as Resolver<R>,
   });
+  const id = typeof initial.id === 'string' ? initial.id : 'new';
+  const { forget } = useFormDraft(form, `${store}-${id}`);
+  return { ...form, forget };
 }
 
 /** The frame of a shelf form, with the fields that every record has. */
 export function ShelfForm<V extends FieldValues>(props: {
-  form: UseFormReturn<V>;
+  form: UseFormReturn<V> & { forget: () => void };
   onSubmit: () => Promise<void>;
   onCancel: () => void;
   onTakeOff?: () => void;
@@ -108,14 +113,41 @@ export function ShelfForm<V extends FieldValues>(props: {
         }
       />
       <NotesField label="Notes" error={errors.notes?.message} {...register('notes' as Path<V>)} />
-      {formState.errors.root && (
+      <FormFoot
+        error={formState.errors.root?.message}
+        forget={form.forget}
+        onCancel={onCancel}
+        onTakeOff={onTakeOff}
+      />
+    </form>
+  );
+}
+
+/** What was refused, and the ways out: save, cancel, take it off. */
+function FormFoot(props: {
+  error: string | undefined;
+  forget: () => void;
+  onCancel: () => void;
+  onTakeOff?: () => void;
+}) {
+  const { error, forget, onCancel, onTakeOff } = props;
+  return (
+    <>
+      {error && (
         <p role="alert" className="field-error">
-          {formState.errors.root.message}
+          {error}
         </p>
       )}
       <div className="flex flex-wrap gap-3">
         <button className="btn btn-primary px-8">Save</button>
-        <button type="button" className="btn btn-ghost" onClick={onCancel}>
+        <button
+          type="button"
+          className="btn btn-ghost"
+          onClick={() => {
+            forget();
+            onCancel();
+          }}
+        >
           Cancel
         </button>
         {onTakeOff && (
@@ -124,6 +156,6 @@ export function ShelfForm<V extends FieldValues>(props: {
           </button>
         )}
       </div>
-    </form>
+    </>
   );
 }

@@ -6,6 +6,8 @@ import { FormProvider, useForm, useWatch, type Resolver } from 'react-hook-form'
 import { notice } from '../../ui/notice';
 import { useStore } from '../../live';
 import { toolSchema, type Tool, type Zone } from '../../domain/tool';
+import { firstFault } from '../../ui/forms/formFaults';
+import { useFormDraft } from '../../ui/forms/useFormDraft';
 import { AngleFinder } from './AngleFinder';
 import { ToolPictures } from './ToolPictures';
 import { SchoolFields } from './SchoolFields';
@@ -35,6 +37,7 @@ export default function ToolEditor({
     resolver: yupResolver(toolSchema) as unknown as Resolver<Tool>,
   });
   const { handleSubmit, reset, control, formState } = form;
+  const draft = useFormDraft(form, `tool-${tool.id}`);
   // Typing comes first: drawings and figures follow when there is time.
   const drawn = useDeferredValue(useLastValid(useWatch({ control }) as Tool, tool));
   const index = Math.min(zoneIndex, drawn.zones.length - 1);
@@ -44,6 +47,7 @@ export default function ToolEditor({
     const at = new Date().toISOString();
     const next = stampMeasures(before, { ...edited, updatedAt: at }, at);
     await store.tools.save(next);
+    draft.forget();
     reset(next);
     void notice(`${next.name} is saved.`, {
       action: {
@@ -56,6 +60,10 @@ export default function ToolEditor({
       },
     });
   });
+  const discard = (): void => {
+    draft.forget();
+    reset(tool);
+  };
   return (
     <FormProvider {...form}>
       <form noValidate onSubmit={(event) => void save(event)} className="flex flex-1 flex-col">
@@ -74,12 +82,8 @@ export default function ToolEditor({
         {formState.isDirty && (
           <div className="sticky bottom-0 mt-auto border-t-2 border-rule bg-base-200">
             <div className="mx-auto flex max-w-[82rem] flex-wrap items-center gap-4 px-4 py-3 sm:px-8">
-              <p className="sign text-lg">
-                {formState.isValid
-                  ? 'Measures changed.'
-                  : 'A measure is outside its limits: see the field.'}
-              </p>
-              <button type="button" className="btn btn-ghost ml-auto" onClick={() => reset(tool)}>
+              <p className="sign text-lg">{firstFault(formState.errors) ?? 'Measures changed.'}</p>
+              <button type="button" className="btn btn-ghost ml-auto" onClick={discard}>
                 Discard
               </button>
               <button className="btn btn-primary px-8">Save</button>

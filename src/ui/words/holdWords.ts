@@ -9,7 +9,7 @@ export function holdHeadline(hold: HoldGuide): string {
     case 'tilt the stone':
       return `Rear up ${mm(hold.rearLiftMm)}`;
     case 'lay it flat':
-      return 'Lay the blade flat';
+      return `Lay ${hold.lies} flat`;
     case 'draw it over':
       return 'Draw it over by eye';
   }

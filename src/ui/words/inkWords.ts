@@ -32,15 +32,21 @@ export function inkWords(answer: InkAnswer, guide: HoldGuide, sparesEdge: boolea
       const move = turnDeg > 0 ? 'Raise' : 'Lower';
       const by = byMm === null || byMm === 0 ? '' : ` ${mm(Math.abs(byMm))},`;
       const why = sparesEdge ? 'It grinds the edge itself away. ' : '';
-      return `${why}${move} ${MOVED[guide.way]} by${by} ${deg(Math.abs(turnDeg))}; then ink again and look.`;
+      return `${why}${move} ${moved(guide)} by${by} ${deg(Math.abs(turnDeg))}; then ink again and look.`;
     }
   }
 }
 
 /** What goes up or down. */
-const MOVED: Record<HoldGuide['way'], string> = {
-  'lift the spine': 'the spine',
-  'lay it flat': 'the spine',
-  'tilt the stone': 'the rear of the stone',
-  'draw it over': 'the strop',
-};
+function moved(guide: HoldGuide): string {
+  switch (guide.way) {
+    case 'lift the spine':
+      return 'the spine';
+    case 'lay it flat':
+      return guide.lies === 'the stone' ? 'the rear of the stone' : 'the spine';
+    case 'tilt the stone':
+      return 'the rear of the stone';
+    case 'draw it over':
+      return 'the strop';
+  }
+}

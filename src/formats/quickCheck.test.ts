@@ -64,3 +64,14 @@ it('asks tests of whole parts, which say where they refuse, as Yup does', () => 
   expect(quickCheck(RECORD_SCHEMAS.abrasives)(withGrade({ finestUm: 99 }))).toBe(false);
   expect(quickCheck(RECORD_SCHEMAS.abrasives)(withGrade({}))).toBe(true);
 });
+
+it('weighs a field by the one that it hangs on', () => {
+  const [tool] = structuredClone(sample.tools) as [(typeof sample.tools)[number]];
+  const check = quickCheck(RECORD_SCHEMAS.tools);
+  expect(check(tool)).toBe(true);
+  const zones = [{ ...tool.zones[0]!, startMm: 10, endMm: 5 }];
+  const steel = { ...tool.steel, hardnessLowHrc: 60, hardnessHighHrc: 50 };
+  const spine = { ...tool.spine, startMm: 40, endMm: 20 };
+  for (const part of [{ zones }, { steel }, { spine }])
+    expect(check({ ...tool, ...part })).toBe(false);
+});

@@ -4,6 +4,8 @@ import type { Schema } from 'yup';
 interface Parts {
   fields?: Record<string, Schema>;
   innerType?: Schema;
+  /** What hangs on another field of the same object. */
+  conditions: readonly unknown[];
   tests: readonly {
     OPTIONS?: {
       name?: string;
@@ -23,6 +25,8 @@ interface Context {
 
 /** Yup's own name for the test that no field is there that it does not know. */
 const NO_UNKNOWN = 'noUnknown';
+
+type Loose = Record<string, unknown>;
 
 export type Check = (value: unknown) => boolean;
 
@@ -51,7 +55,7 @@ function compile(schema: Schema): Check {
     OPTIONS && OPTIONS.name !== NO_UNKNOWN ? [OPTIONS.test] : [],
   );
   const fields = Object.entries(parts.fields ?? {}).map(
-    ([name, field]) => [name, compile(field)] as const,
+    ([name, field]) => [name, fieldCheck(field)] as const,
   );
   const inner = parts.innerType && compile(parts.innerType);
   return (value) => {
@@ -60,9 +64,16 @@ function compile(schema: Schema): Check {
     if (value === null || value === undefined) return true;
     if (isClosed) for (const name of Object.keys(value)) if (!names.has(name)) return false;
     for (const [name, check] of fields)
-      if (!check((value as Record<string, unknown>)[name])) return false;
+      if (!check((value as Loose)[name], value as Loose)) return false;
     if (inner) for (const each of value as unknown[]) if (!inner(each)) return false;
     for (const test of tests) if (test.call(context, value, context) !== true) return false;
     return true;
   };
+}
+
+/** A field that hangs on another is resolved record by record, and left to Yup. */
+function fieldCheck(field: Schema): (value: unknown, parent: Loose) => boolean {
+  const { conditions } = field as unknown as Parts;
+  if (conditions.length === 0) return compile(field);
+  return (value, parent) => field.resolve({ value, parent }).isValidSync(value, { strict: true });
 }

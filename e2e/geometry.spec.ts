@@ -35,7 +35,9 @@ test('a micro-bevel says what it costs before it is set, and the section shows i
   await expect(page.getByText(/^It costs .* mm³ of steel/)).toBeVisible();
   await expect(page.getByText(/^micro-bevel 18° per side, 0.30 mm/)).toBeVisible();
   await page.getByLabel('Its angle, per side').fill('14');
-  await expect(page.getByText(/Must be more than the bevel angle/)).toBeVisible();
+  await expect(
+    page.getByRole('alert').filter({ hasText: 'Must be more than the bevel angle' }),
+  ).toBeVisible();
   await page.getByLabel('Its angle, per side').fill('20');
   await page.getByRole('button', { name: 'Save' }).click();
   await expect(page.getByText('Sprig is saved.')).toBeVisible();

@@ -23,11 +23,13 @@ export interface Swap {
   abrasive: LadderAbrasive;
   steps: SessionStep[];
   minutes: number;
+  /** Whether the edge comes out short of what it should be. */
+  isShort: boolean;
 }
 
 /**
  * What a touch-up could go on with in the place of the thing under the hand, each with the rest planned
- * anew from the last test, the quickest first; undefined while the shelf is read, none for other jobs.
+ * anew from the last test, the quickest first, and of what falls short only where nothing reaches; undefined while the shelf is read, none for other jobs.
  */
 export function useSwaps(session: Session, tool: Tool, zone: Zone): Swap[] | undefined {
   const benchFor = useBench();
@@ -66,8 +68,9 @@ export function useSwaps(session: Session, tool: Tool, zone: Zone): Swap[] | und
       if (stepIndex + 1 + plan.steps.length > MOST_STEPS) return [];
       const isAxe = toolForm(tool.kind) === 'axe';
       const rest = plannedSteps(plan, (step) => stepWords(step, isAxe));
-      return [{ abrasive, steps: rest, minutes: plan.minutes }];
+      return [{ abrasive, steps: rest, minutes: plan.minutes, isShort: plan.shortOf.apex }];
     });
-    return swaps.sort((a, b) => a.minutes - b.minutes);
+    const reaching = swaps.filter(({ isShort }) => !isShort);
+    return (reaching.length > 0 ? reaching : swaps).sort((a, b) => a.minutes - b.minutes);
   }, [session, tool, zone, benchFor, byTester, log]);
 }

@@ -48,7 +48,7 @@ export function WorthTable(props: { states: readonly ZoneState[]; shelf: Shelf; 
         />
       </div>
       <div className="mt-4 grid items-start gap-x-12 gap-y-8 lg:grid-cols-[1.5fr_1fr]">
-        <div className="min-h-64">
+        <div className="min-h-64 min-w-0">
           {state.phase === 'working' && (
             <div aria-busy="true">
               <WorkProgress share={state.share} label="What each thing adds" onCancel={cancel} />
@@ -77,26 +77,28 @@ function Adds({ worth, names }: { worth: readonly ThingWorth[]; names: Map<strin
   const idle = worth.filter(({ usedFor }) => usedFor.length === 0);
   return (
     <>
-      <table className="table-plain">
-        <thead>
-          <tr>
-            <th>Thing</th>
-            <th className="number">Saves</th>
-            <th className="number">Serves</th>
-            <th>Without it</th>
-          </tr>
-        </thead>
-        <tbody>
-          {inUse.map(({ id, savesMinutes, usedFor, onlyFor, keenerOn }) => (
-            <tr key={id}>
-              <td className="font-semibold">{names.get(id)}</td>
-              <td className="number">{savesWords(savesMinutes)}</td>
-              <td className="number">{plural(usedFor.length, 'edge')}</td>
-              <td>{missesWords(onlyFor, keenerOn)}</td>
+      <div className="overflow-x-auto">
+        <table className="table-plain">
+          <thead>
+            <tr>
+              <th>Thing</th>
+              <th className="number">Saves</th>
+              <th className="number">Serves</th>
+              <th>Without it</th>
             </tr>
-          ))}
-        </tbody>
-      </table>
+          </thead>
+          <tbody>
+            {inUse.map(({ id, savesMinutes, usedFor, onlyFor, keenerOn }) => (
+              <tr key={id}>
+                <td className="font-semibold">{names.get(id)}</td>
+                <td className="number">{savesWords(savesMinutes)}</td>
+                <td className="number">{plural(usedFor.length, 'edge')}</td>
+                <td>{missesWords(onlyFor, keenerOn)}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
       {idle.length > 0 && (
         <p className="mt-3 max-w-[64ch] text-soft">
           In none of these plans: {idle.map(({ id }) => names.get(id)).join(', ')}.

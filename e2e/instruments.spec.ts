@@ -11,7 +11,7 @@ async function withFault(page: Page, fault: 'nonsense' | 'silence' | 'drop'): Pr
 }
 
 async function openTest(page: Page): Promise<void> {
-  await startTouchUp(page, 'plover');
+  await startTouchUp(page, 'tern');
   await page.getByRole('button', { name: '+10' }).click();
   await page.getByRole('button', { name: 'Test', exact: true }).click();
 }

@@ -105,14 +105,14 @@ test('an angle is changed as a job, typed per side or inclusive, and kept with t
 }) => {
   await open(page, '/touch-up?tool=plover&job=angle');
   await expect(page.getByText('Name the angle: the plan follows.')).toBeVisible();
-  await page.getByRole('button', { name: /^2° steeper: / }).click();
+  await page.getByRole('button', { name: /^1° steeper: / }).click();
   // Steeper begins with a micro-bevel; here the whole face is wanted.
   await page.getByRole('button', { name: /^the whole face: / }).click();
   await expect(page.getByText(/^to grind a facet of the arc/).first()).toBeVisible();
   await page.getByRole('button', { name: 'type it inclusive' }).click();
-  await page.getByLabel('Angle at the apex, inclusive').fill('42');
-  await expect(page.getByText('per side 21°')).toBeVisible();
-  await expect(page.getByText(/^hold 21° per side/).first()).toBeVisible();
+  await page.getByLabel('Angle at the apex, inclusive').fill('40');
+  await expect(page.getByText('per side 20°')).toBeVisible();
+  await expect(page.getByText(/^hold 20° per side/).first()).toBeVisible();
   await page.getByRole('button', { name: 'Start: arc' }).click();
   const steps = await page.getByText(/^step 1 of \d/).innerText();
   const count = Number(/of (\d)/.exec(steps)![1]);
@@ -124,8 +124,8 @@ test('an angle is changed as a job, typed per side or inclusive, and kept with t
   await page.getByRole('button', { name: 'Write it into the log' }).click();
   await expect(page.getByText(/^New angle /)).toBeVisible();
   await open(page, '/tool?id=plover');
-  await expect(page.getByLabel('Apex angle, inclusive')).toHaveValue('42');
-  await expect(page.getByText('per side 21°')).toBeVisible();
+  await expect(page.getByLabel('Apex angle, inclusive')).toHaveValue('40');
+  await expect(page.getByText('per side 20°')).toBeVisible();
 });
 
 test('a zone that must not be struck says so on rack, look and plan', async ({ page }) => {

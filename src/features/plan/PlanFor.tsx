@@ -127,7 +127,11 @@ function Title({ words, children }: { words: string; children: ReactNode }) {
 function OutOfReach({ job, plan }: { job: Job; plan: JobPlan }) {
   return (
     <section className="mt-6 grid max-w-[70ch] gap-3">
-      <h2>{JOB_WORDS[job].outOfReach}</h2>
+      <h2>
+        {plan.tooLongMinutes === null
+          ? JOB_WORDS[job].outOfReach
+          : 'What is at hand would take too long.'}
+      </h2>
       <LeftOut plan={plan} />
     </section>
   );

@@ -42,8 +42,7 @@ function faceRows(asked: CareLog, strop: Strop, face: Face, goes: boolean): Care
 
 /** Compounds dry out, crumble and pick up grit: they are looked at now and then. */
 export function compoundRows(asked: CareLog): CareRow[] {
-  const along = new Set(carriedShelf(asked.shelf).compounds.map(({ id }) => id));
   return asked.shelf.compounds.map((compound: Compound) =>
-    dated(asked, compound, 'look at compound', along.has(compound.id)),
+    dated(asked, compound, 'look at compound', compound.place !== 'workshop'),
   );
 }

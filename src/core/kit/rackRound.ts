@@ -28,7 +28,8 @@ export function rackRound(input: {
   const { zones, shelf, chipDepthMm, hand, wornRatio = PRIORS.dayWornRatio.value } = input;
   return {
     needs: zones.map(({ tool, zone, state }) => need(tool, zone, state, chipDepthMm, wornRatio)),
-    items: shelfThings(shelf).map(({ id, name }) => ({ id, name })),
+    // Bars are rubbed onto strops at home: no single touch-up takes one.
+    items: shelfThings({ ...shelf, compounds: [] }).map(({ id, name }) => ({ id, name })),
     abrasives: shelfAbrasives(shelf),
     hand,
   };

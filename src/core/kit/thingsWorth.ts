@@ -1,6 +1,5 @@
 import type { SharpnessTest } from '../../domain/terms';
 import {
-  BARE_STROP_UM,
   findLadder,
   type Ladder,
   type LadderStone,
@@ -88,7 +87,7 @@ function ladderFor(problem: RackRound, { face, condition, target }: RoundNeed): 
   });
 }
 
-/** The shelf records that a plan takes: stones, strops, compounds, and a lubricant that is the only one. */
+/** The shelf records that a plan takes: stones, strops, and a lubricant that is the only one. */
 function takenBy(problem: RackRound, { steps }: Ladder): Set<string> {
   return new Set(
     steps.flatMap(({ abrasive: { id } }) => {
@@ -100,16 +99,11 @@ function takenBy(problem: RackRound, { steps }: Ladder): Set<string> {
   );
 }
 
-/** The same problem without one thing; a strop whose compound is missing is a bare strop. */
+/** The same problem without one thing. */
 function without(problem: RackRound, id: string): RackRound {
-  const abrasives = problem.abrasives.flatMap((thing): ShelfAbrasive[] => {
-    const { abrasive, needsAll, needsOneOf } = thing;
-    if (abrasive.kind === 'strop' && needsAll[1] === id) {
-      const bare = { ...abrasive, loaded: false, sizeUm: BARE_STROP_UM };
-      return [{ ...thing, abrasive: bare, needsAll: [needsAll[0]!] }];
-    }
-    const isGone = needsAll.includes(id) || needsOneOf?.every((other) => other === id);
-    return isGone ? [] : [thing];
-  });
+  const abrasives = problem.abrasives.filter(
+    ({ needsAll, needsOneOf }) =>
+      !needsAll.includes(id) && !needsOneOf?.every((other) => other === id),
+  );
   return { ...problem, abrasives };
 }

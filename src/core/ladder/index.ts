@@ -19,7 +19,6 @@ export { toolForm, workingFace } from './workingFace';
 export { handling } from './handling';
 export {
   abrasivesAtHand,
-  BARE_STROP_UM,
   beltShelf,
   carriedShelf,
   otherFaceId,

@@ -18,7 +18,7 @@ export interface Shelf {
 /** An abrasive for the ladder, with the shelf records that it takes. */
 export interface ShelfAbrasive<A = LadderStone | LadderStrop> {
   abrasive: A;
-  /** Records of which every one is needed: a stone, or a strop and its compound. */
+  /** Records of which every one is needed: a loaded strop works without its bar. */
   needsAll: string[];
   /** Records of which one is needed, its lubricants; null where it works dry or with water. */
   needsOneOf: string[] | null;
@@ -113,7 +113,7 @@ function stropFace(
       sizeUm: compound?.sizeUm ?? BARE_STROP_UM,
       loaded: compound !== undefined,
     },
-    needsAll: compound ? [strop.id, compound.id] : [strop.id],
+    needsAll: [strop.id],
     needsOneOf: null,
   };
 }
@@ -128,7 +128,7 @@ export function otherFaceName(name: string, other: number): string {
   return other === 0 ? `${name}, other face` : `${name}, third face`;
 }
 
-/** What is not left in the workshop. */
+/** What is not left in the workshop, with what its strops are loaded with. */
 export function carriedShelf(shelf: Shelf): Shelf {
   return shelfIn(shelf, (place) => place !== 'workshop');
 }
@@ -140,10 +140,14 @@ export function beltShelf(shelf: Shelf): Shelf {
 
 function shelfIn(shelf: Shelf, isMeant: (place: Abrasive['place']) => boolean): Shelf {
   const isThere = ({ place }: Pick<Abrasive, 'place'>): boolean => isMeant(place);
+  const strops = shelf.strops.filter(isThere);
+  const loads = new Set(
+    strops.flatMap((strop) => [strop, ...strop.otherFaces].map(({ compoundId }) => compoundId)),
+  );
   return {
     abrasives: shelf.abrasives.filter(isThere),
-    strops: shelf.strops.filter(isThere),
-    compounds: shelf.compounds.filter(isThere),
+    strops,
+    compounds: shelf.compounds.filter((bar) => isThere(bar) || loads.has(bar.id)),
     lubricants: shelf.lubricants.filter(isThere),
   };
 }

@@ -1,7 +1,7 @@
 import type { LoggedSession } from '../../domain/loggedSession';
 import { isWorked } from '../../domain/observation';
 import type { Carried, Trip } from '../../domain/trip';
-import { carriedShelf, shelfThings, type Shelf } from '../ladder';
+import { shelfThings, type Shelf } from '../ladder';
 
 /**
  * The things that went on a trip: those that were packed for it, else all that is not kept in the
@@ -19,20 +19,11 @@ export function thingsCarried(
       .flatMap(({ steps }) => steps.filter(isWorked))
       .map(({ itemId }) => itemId.split('/')[0]!),
   );
-  // A strop is used with what it is loaded with.
-  for (const { id, compoundId, otherFaces } of shelf.strops) {
-    if (!used.has(id)) continue;
-    for (const face of [{ compoundId }, ...otherFaces])
-      if (face.compoundId) used.add(face.compoundId);
-  }
   return packed.map((thing) => (used.has(thing.itemId) ? { ...thing, used: true } : thing));
 }
 
 function unpacked(shelf: Shelf): Carried[] {
-  return shelfThings(carriedShelf(shelf)).map(({ id, place }) => ({
-    itemId: id,
-    place,
-    packed: false,
-    used: null,
-  }));
+  return shelfThings(shelf).flatMap(({ id, place }) =>
+    place === 'workshop' ? [] : [{ itemId: id, place, packed: false, used: null }],
+  );
 }

@@ -29,7 +29,7 @@ test('a measure outside its limits is refused in place and nothing typed is lost
   await open(page, '/tool?id=wren');
   await page.getByLabel('Blade width').fill('900');
   await page.getByLabel('Notes').fill('Measured by lamplight.');
-  await expect(page.getByText('Must be at most 200')).toBeVisible();
+  await expect(page.getByRole('alert').filter({ hasText: 'Must be at most 200' })).toBeVisible();
   await page.getByRole('button', { name: 'Save' }).click();
   await expect(page.getByLabel('Blade width')).toHaveValue('900');
   await expect(page.getByLabel('Notes')).toHaveValue('Measured by lamplight.');

@@ -138,7 +138,7 @@ test('an edge that passes is kept up, and the log says how long that keeps the s
   page,
 }) => {
   await open(page, '/touch-up?tool=wren&job=upkeep');
-  await expect(page.getByText('about 5 a side')).toBeVisible();
+  await expect(page.getByText(/^about 5 \(\d+–\d+\) a side/)).toBeVisible();
   await expect(
     page.getByRole('heading', { name: /is (bare|fresh|grey|shiny|caked)$/ }),
   ).toBeVisible();

@@ -1,10 +1,5 @@
 import type { SharpnessTest } from '../../domain/terms';
-import {
-  findLadder,
-  type Ladder,
-  type LadderStone,
-  type ShelfAbrasive,
-} from '../ladder';
+import { findLadder, type Ladder, type LadderStone, type ShelfAbrasive } from '../ladder';
 import { passedTest } from '../sharpness';
 import type { RackRound, RoundNeed } from './types';
 

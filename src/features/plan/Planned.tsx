@@ -8,7 +8,7 @@ import {
   type JobPlan,
   type LadderStep,
 } from '../../core';
-import type { Job } from '../../domain/terms';
+import type { HeldWay, Job } from '../../domain/terms';
 import type { Zone } from '../../domain/tool';
 import { CheckField } from '../../ui/forms/fields';
 import { LadderChoice } from './LadderChoice';
@@ -42,6 +42,14 @@ export function Planned(props: {
   const edge = job === 'touch-up' ? props.edge : null;
   const ownLadder = job === 'touch-up' || job === 'thin' ? props.edge : null;
   const isArc = job === 'touch-up' && zone.grind === 'convex' && plan.steps.some(isStone);
+  /** Held another way a thing works faster or slower: it stays the thing that is used. */
+  const heldSo = (id: string, way: HeldWay): PlanWishes => ({
+    ...wishes,
+    held: { ...wishes.held, [id]: way },
+    ownLadder: ownLadder
+      ? { ...wishes.ownLadder, sequence: plan.steps.map(({ abrasive }) => abrasive.id) }
+      : wishes.ownLadder,
+  });
   return (
     <>
       {ownLadder && (
@@ -59,7 +67,7 @@ export function Planned(props: {
         tool={tool}
         zone={zone}
         coinThicknessMm={coinThicknessMm}
-        onHeld={(id, way) => onWish({ ...wishes, held: { ...wishes.held, [id]: way } })}
+        onHeld={(id, way) => onWish(heldSo(id, way))}
       />
       {isArc && (
         <CheckField

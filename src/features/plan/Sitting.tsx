@@ -55,7 +55,9 @@ export default function Sitting(props: {
   const saved = (sum(edges, (edge) => edge.plan.steps.length) - turns.length) * CHANGEOVER_MINUTES;
   return (
     <section className="mt-6" aria-label="In one sitting">
-      <h2 role="status">{titleOf(edges.length, together, saved)}</h2>
+      <h2>
+        <span role="status">{titleOf(edges.length, together, saved)}</span>
+      </h2>
       <div className="mt-1 flex flex-wrap gap-x-8">
         {others.map(({ key, need, plan: own }) => (
           <label key={key} className="flex min-h-12 items-center gap-3">

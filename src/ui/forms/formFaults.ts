@@ -6,7 +6,8 @@ export function firstFault(errors: unknown, name = ''): string | null {
   if (typeof errors !== 'object' || errors === null) return null;
   const { message } = errors as { message?: unknown };
   if (typeof message === 'string' && message !== '') {
-    return `${fieldName(name)}: ${fieldMessage(message)}`;
+    const said = fieldMessage(message);
+    return `${fieldName(name)}: ${said.charAt(0).toLowerCase()}${said.slice(1)}`;
   }
   for (const [key, value] of Object.entries(errors)) {
     if (key === 'ref') continue;

@@ -42,10 +42,15 @@ export function useSwaps(session: Session, tool: Tool, zone: Zone): Swap[] | und
     const present = steps[stepIndex]!;
     const bench = benchFor(tool, where);
     const tested = steps.slice(0, stepIndex + 1).findLast(({ tests }) => tests.length > 0);
-    const seen = byTester({
-      tests: (tested?.tests ?? before.tests).slice(-1),
-      findings: findingsLeft(session, workingFace(tool, zone).angleDeg),
-    });
+    // In the middle of the first step, untested, the edge counts as what it was before.
+    const seen = byTester(
+      tested || stepIndex > 0
+        ? {
+            tests: tested?.tests.slice(-1) ?? before.tests,
+            findings: findingsLeft(session, workingFace(tool, zone).angleDeg),
+          }
+        : before,
+    );
     const others = bench.abrasives.filter(({ id }) => id !== present.itemId);
     const swaps = others.flatMap((abrasive): Swap[] => {
       const wish =

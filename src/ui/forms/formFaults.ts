@@ -6,7 +6,7 @@ export function firstFault(errors: unknown, name = ''): string | null {
   if (typeof errors !== 'object' || errors === null) return null;
   const { message } = errors as { message?: unknown };
   if (typeof message === 'string' && message !== '') {
-    const said = fieldMessage(message);
+    const said = fieldMessage(message) ?? message;
     return `${fieldName(name)}: ${said.charAt(0).toLowerCase()}${said.slice(1)}`;
   }
   for (const [key, value] of Object.entries(errors)) {

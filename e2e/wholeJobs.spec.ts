@@ -93,6 +93,7 @@ test('three tools in one sitting: each thing once, then put away by a tap each',
   await others.nth(1).check();
   await expect(sitting.getByRole('heading', { level: 2 })).toHaveText(/^3 edges in one sitting: /);
   await page.getByRole('button', { name: 'Start the touch-up' }).click();
+  await expect(page.getByTestId('count')).toHaveText('0');
   // The edge that was chosen is the one that opens.
   await expect(page.getByRole('heading', { level: 1, name: 'Wren' })).toBeVisible();
   for (let turn = 0; turn < 20 && page.url().includes('/guide'); turn += 1) {

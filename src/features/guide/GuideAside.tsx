@@ -11,7 +11,7 @@ import { HoldDrawing } from '../../ui/section/HoldDrawing';
 import { stepCautions } from '../../ui/words/cautions';
 import { handWords } from '../../ui/words/handWords';
 
-/** When the step is done, how the hand moves, how the angle is held, what to mind. */
+/** How the angle is held, when the step is done, how the hand moves, what to mind. */
 export function GuideAside(props: {
   step: SessionStep;
   /** The side in hand. */
@@ -26,6 +26,15 @@ export function GuideAside(props: {
   const hold = stepHold(step, { tool, zone, coinThicknessMm }, step[side]);
   return (
     <div className="grid content-start gap-4 py-3">
+      {hold && hold.thenDeg !== null && hold.stretch && (
+        <p>
+          First from {spanMm(hold.stretch.startMm, hold.stretch.endMm)} as drawn; then the rest of
+          the edge at {deg(hold.thenDeg)} per side.
+        </p>
+      )}
+      {hold && (
+        <HoldDrawing tool={tool} zone={zone} hold={hold} coinThicknessMm={coinThicknessMm} />
+      )}
       <section>
         <h2>Done when</h2>
         <ul className="mt-1 text-[1.08rem]">
@@ -52,15 +61,6 @@ export function GuideAside(props: {
           {warning}
         </p>
       ))}
-      {hold && hold.thenDeg !== null && hold.stretch && (
-        <p>
-          First from {spanMm(hold.stretch.startMm, hold.stretch.endMm)} as drawn; then the rest of
-          the edge at {deg(hold.thenDeg)} per side.
-        </p>
-      )}
-      {hold && (
-        <HoldDrawing tool={tool} zone={zone} hold={hold} coinThicknessMm={coinThicknessMm} />
-      )}
       <ul className="text-soft">
         {cautions.map((caution) => (
           <li key={caution}>{caution}</li>

@@ -6,7 +6,7 @@ import { gramsFromApex, type StropOutlook } from '../../core';
 import { AxisLines, Course, FootAxis, Label, LevelAxis, Plot, ticksOf } from '../../ui/plot';
 
 /** Counts that are drawn, over both sides. */
-const MOST_STROKES = 100;
+export const MOST_STROKES = 100;
 const ALONG = Array.from({ length: 51 }, (_, i) => (i * MOST_STROKES) / 50);
 
 /** What each strop would read on a force tester, stroke by stroke, with its best count marked. */
@@ -18,7 +18,7 @@ export function StropCourses({ outlooks }: { outlooks: readonly StropOutlook[] }
   return (
     <Plot
       height={200}
-      margin={{ left: 48, right: 150, top: 16, bottom: 44 }}
+      margin={{ left: 48, right: 210, top: 30, bottom: 44 }}
       label={`Grams by strokes on ${shown.map(({ strop }) => strop.name).join(', ')}`}
       x={(range) => scaleLinear([0, MOST_STROKES], range)}
       y={(range) => scaleLinear([0, 1.05 * most], range).nice(4)}
@@ -31,14 +31,16 @@ export function StropCourses({ outlooks }: { outlooks: readonly StropOutlook[] }
           {shown.map((outlook, i) => (
             <g key={outlook.strop.id}>
               <Course data={ALONG} x={x} y={(n) => y(gramsOf(outlook, n))} />
-              <circle
-                cx={x(Math.min(MOST_STROKES, outlook.bestStrokes))}
-                cy={y(gramsOf(outlook, outlook.bestStrokes))}
-                r={5}
-                fill="var(--ink)"
-              />
+              {outlook.bestStrokes <= MOST_STROKES && (
+                <circle
+                  cx={x(outlook.bestStrokes)}
+                  cy={y(gramsOf(outlook, outlook.bestStrokes))}
+                  r={5}
+                  fill="var(--ink)"
+                />
+              )}
               <Label x={frame.right + 6} y={labelY(shown, i, (g) => y(g), gramsOf)}>
-                {outlook.strop.name.slice(0, 22)}
+                {outlook.strop.name.slice(0, 32)}
               </Label>
             </g>
           ))}

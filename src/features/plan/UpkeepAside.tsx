@@ -14,7 +14,7 @@ import { NO_USE, useNow, useShelf, useSurfaceUse } from '../../live';
 import { plural, sentence, um } from '../../ui/format';
 import { passesWords } from '../../ui/words/testWords';
 import type { LoggedNeed } from './loggedNeed';
-import { StropCourses } from './StropCourses';
+import { MOST_STROKES, StropCourses } from './StropCourses';
 import { UpkeepDays } from './UpkeepDays';
 
 const AGE_REMEDIES: Record<StropAge, string> = {
@@ -54,12 +54,16 @@ export default function UpkeepAside({ need, edge }: { need: LoggedNeed; edge: Ed
               </tr>
             </thead>
             <tbody>
-              {outlooks.map(({ strop, bestStrokes, bestUm }) => (
+              {outlooks.map(({ strop, bestStrokes, bestUm, radiusUm }) => (
                 <tr key={strop.id}>
                   <td className="font-semibold">{strop.name}</td>
-                  <td className="number">{Math.round(bestStrokes / 2)}</td>
+                  <td className="number">
+                    {bestStrokes <= MOST_STROKES ? Math.round(bestStrokes / 2) : 'none so soon'}
+                  </td>
                   <td>
-                    {um(bestUm)}, {passesWords(bestUm)}
+                    {bestStrokes <= MOST_STROKES
+                      ? `${um(bestUm)}, ${passesWords(bestUm)}`
+                      : `${um(radiusUm(MOST_STROKES))} after ${MOST_STROKES / 2} a side: a stone is quicker`}
                   </td>
                 </tr>
               ))}

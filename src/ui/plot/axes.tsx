@@ -36,7 +36,7 @@ export function LevelAxis(props: {
         </g>
       ))}
       {title && (
-        <text x={4} y={Math.max(14, top - 2)}>
+        <text x={4} y={Math.max(14, top - 14)}>
           {title}
         </text>
       )}

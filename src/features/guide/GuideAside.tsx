@@ -9,6 +9,7 @@ import { feelWords } from '../../ui/words/feelWords';
 import { schoolWords } from '../../ui/schoolWords';
 import { HoldDrawing } from '../../ui/section/HoldDrawing';
 import { stepCautions } from '../../ui/words/cautions';
+import { BY_SHADOW } from '../../ui/words/holdWords';
 import { handWords } from '../../ui/words/handWords';
 
 /** How the angle is held, when the step is done, how the hand moves, what to mind. */
@@ -61,6 +62,7 @@ export function GuideAside(props: {
           {warning}
         </p>
       ))}
+      {hold?.guide.way === 'tilt the stone' && <p>{BY_SHADOW}</p>}
       <ul className="text-soft">
         {cautions.map((caution) => (
           <li key={caution}>{caution}</li>

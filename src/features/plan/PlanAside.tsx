@@ -1,5 +1,6 @@
 'use client';
 
+import Link from 'next/link';
 import {
   bevelDrift,
   heldStep,
@@ -15,6 +16,7 @@ import { listed, plural } from '../../ui/format';
 import { HoldDrawing } from '../../ui/section/HoldDrawing';
 import { ReshapedDrawing } from '../../ui/section/ReshapedDrawing';
 import { SectionDrawing } from '../../ui/section/SectionDrawing';
+import { BY_SHADOW } from '../../ui/words/holdWords';
 import { STOP_USE } from '../../ui/words/stopWords';
 import type { LoggedNeed } from './loggedNeed';
 
@@ -40,6 +42,15 @@ export default function PlanAside(props: {
           <HoldDrawing {...held} hold={hold} />
         </div>
       ))}
+      {holds.some(({ hold }) => hold.guide.way === 'tilt the stone') && (
+        <p>
+          {BY_SHADOW} Or rest it on a wedge laid on that face:{' '}
+          <Link href={`/tool?id=${tool.id}`} className="link">
+            its angle finder
+          </Link>{' '}
+          has one to print.
+        </p>
+      )}
       <p className="text-[0.95rem]">{STOP_USE}</p>
     </div>
   );

@@ -1,6 +1,6 @@
 'use client';
 
-import { wedgeHeight, workingFace } from '../../core';
+import { toolForm, wedgeHeight, workingFace } from '../../core';
 import type { Tool, Zone } from '../../domain/tool';
 import { wedgeStl, wedgeSvg, type Wedge } from '../../formats/wedge';
 import { downloadText } from '../../ui/download';
@@ -29,8 +29,11 @@ export function WedgePrint({ tool, zone }: { tool: Tool; zone: Zone }) {
     <section className="mt-6">
       <h3>A wedge for {deg(angleDeg)} per side</h3>
       <p className="text-soft">
-        {BASE_MM} mm long, {mm(heightMm)} high, under the blade’s face. Print at 100 % and lay a
-        ruler on its check ruler.
+        {BASE_MM} mm long, {mm(heightMm)} high,{' '}
+        {toolForm(tool.kind) === 'axe'
+          ? 'laid on the cheek, the stone upon it'
+          : 'under the blade’s face'}
+        . Print at 100 % and lay a ruler on its check ruler.
       </p>
       {/* eslint-disable-next-line @next/next/no-img-element -- a data URL drawn in the page */}
       <img

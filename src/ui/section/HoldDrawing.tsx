@@ -35,7 +35,7 @@ export function HoldDrawing(props: {
         role="img"
         aria-label={`${holdHeadline(guide)}; ${holdDetail(guide)}`}
       >
-        {guide.way === 'tilt the stone' || guide.way === 'draw it over' ? (
+        {isOverTool(guide) ? (
           <OverTool tool={tool} zone={zone} hold={hold} width={width} />
         ) : (
           <BladeOnStone
@@ -50,6 +50,11 @@ export function HoldDrawing(props: {
       </svg>
     </figure>
   );
+}
+
+function isOverTool(guide: HoldGuide): boolean {
+  if (guide.way === 'lay it flat') return guide.lies === 'the stone';
+  return guide.way !== 'lift the spine';
 }
 
 function BladeOnStone(props: {
@@ -153,13 +158,13 @@ function OverTool(props: { tool: Tool; zone: Zone; hold: Hold; width: number }) 
       />
       <path
         d={
-          guide.way === 'tilt the stone'
+          guide.way !== 'draw it over'
             ? `M${at(-OVER_EDGE_MM)}L${at(reachMm)}`
             : `M${at(-OVER_EDGE_MM)}L${at(reachMm / 3)}Q${at((2 * reachMm) / 3)} ${edgeX + reachMm * scale},${middle - reachMm * Math.sin(rad / 2) * scale}`
         }
         fill="none"
         stroke="var(--ink)"
-        strokeWidth={guide.way === 'tilt the stone' ? 8 : 4}
+        strokeWidth={guide.way === 'draw it over' ? 4 : 8}
         strokeLinecap="round"
       />
     </g>

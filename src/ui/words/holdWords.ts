@@ -71,6 +71,10 @@ export function holdDetail(hold: HoldGuide): string {
   }
 }
 
+/** How a stone's tilt is found by eye: by the dark line under it, with ink to say whether it was right. */
+export const BY_SHADOW =
+  'Without a ruler: lay the stone flat on the face behind the edge and raise its rear until the dark line between stone and edge closes; ink shows whether it did.';
+
 /** What is worked at this angle, and where the strokes go on: at 16° per side, then 13°. */
 export function heldAt({ angleDeg, thenDeg }: Hold): string {
   const then = thenDeg === null ? '' : `, then ${deg(thenDeg)}`;

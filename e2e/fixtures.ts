@@ -1,4 +1,10 @@
-import { test as base, expect, type BrowserContext, type Page } from '@playwright/test';
+import {
+  test as base,
+  expect,
+  type BrowserContext,
+  type Locator,
+  type Page,
+} from '@playwright/test';
 import { differenceInCalendarDays } from 'date-fns';
 import { STATED_DAY, standAt } from '../src/testing/statedDay';
 import { ORIGIN } from './browser';
@@ -116,9 +122,18 @@ export async function leaveStep(
   page: Page,
   name: 'Next step' | 'Finish' = 'Next step',
 ): Promise<void> {
-  const stepWords = page.getByText(/^step \d+ of \d+/).first();
-  const before = await stepWords.innerText();
+  const before = await stepWords(page).innerText();
   await page.getByRole('button', { name, exact: true }).click();
+  const asked = await askedOnLeaving(page, before);
+  if (asked) await asked.click();
+}
+
+function stepWords(page: Page): Locator {
+  return page.getByText(/^step \d+ of \d+/).first();
+}
+
+/** Waits until the step is left or a question is asked before it is: the answer that leaves it all the same. */
+export async function askedOnLeaving(page: Page, before: string): Promise<Locator | null> {
   const asked = page.getByRole('button', { name: /^(Leave it all the same|All there)/ });
   const finish = page.getByRole('heading', { name: 'Finish', exact: true });
   await expect
@@ -126,11 +141,11 @@ export async function leaveStep(
       async () =>
         (await asked.isVisible()) ||
         (await finish.isVisible()) ||
-        !(await stepWords.isVisible()) ||
-        (await stepWords.innerText()) !== before,
+        !(await stepWords(page).isVisible()) ||
+        (await stepWords(page).innerText()) !== before,
     )
     .toBe(true);
-  if (await asked.isVisible()) await asked.click();
+  return (await asked.isVisible()) ? asked : null;
 }
 
 export async function waitUntilPlanned(page: Page): Promise<void> {

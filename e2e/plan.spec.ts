@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { expect, open, startTouchUp, test, leaveStep } from './fixtures';
+import { askedOnLeaving, expect, leaveStep, open, startTouchUp, test } from './fixtures';
 
 /** Counts what is planned of the step at hand, on both sides, in tens. */
 async function workStep(page: Page): Promise<void> {
@@ -214,10 +214,10 @@ test.describe('on a stump', () => {
     expect(width).toBeLessThanOrEqual(360);
     while ((await page.getByRole('button', { name: 'Next step' }).count()) > 0) {
       await workStep(page);
+      const before = await page.getByText(/^step \d+ of \d+/).innerText();
       await tap(page.getByRole('button', { name: 'Next step' }));
-      const through = page.getByRole('button', { name: /^(Leave it all the same|All there)/ });
-      await page.waitForTimeout(300);
-      if (await through.isVisible()) await tap(through);
+      const through = await askedOnLeaving(page, before);
+      if (through) await tap(through);
     }
     await workStep(page);
     await tap(page.getByRole('button', { name: 'Finish', exact: true }));

@@ -106,7 +106,11 @@ test('three tools in one sitting: each thing once, then put away by a tap each',
       await page.getByRole('button', { name: 'Write it into the log' }).click();
       await expect.poll(() => page.url()).not.toBe(before);
     } else await leaveStep(page);
-    await page.waitForTimeout(500);
+    const away = page.getByRole('heading', { level: 1, name: 'Then put it away' });
+    const count = page.getByTestId('count');
+    await expect
+      .poll(async () => (await away.isVisible()) || (await count.allInnerTexts()).join() === '0')
+      .toBe(true);
   }
   await expect(page.getByRole('heading', { level: 1, name: 'Then put it away' })).toBeVisible();
   const dry = page.getByRole('button', { name: /^Dry/ });

@@ -266,7 +266,7 @@ const CLOSE_IT = {
 const FINISH_WITHIN = PRIORS.finishWithin.value;
 
 /** Whether an apex is what was asked for: within 1.25 times it, or passing the same test. */
-export function isReached(apexUm: number, targetUm: number): boolean {
+function isReached(apexUm: number, targetUm: number): boolean {
   const sameTest = passedTest({ apexRadiusUm: apexUm }) === passedTest({ apexRadiusUm: targetUm });
   return sameTest || apexUm <= KEEN_UP_TO * targetUm;
 }

@@ -25,7 +25,7 @@ export interface ShelfAbrasive<A = LadderStone | LadderStrop> {
 }
 
 /** What a bare strop does counts as particles of this size (prior). */
-export const BARE_STROP_UM = PRIORS.bareStropUm.value;
+const BARE_STROP_UM = PRIORS.bareStropUm.value;
 /** Order in which lubricants are preferred where a stone takes several. */
 const PREFERENCE: readonly LubricantKind[] = ['water', 'oil', 'fat', 'dry'];
 

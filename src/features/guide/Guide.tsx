@@ -8,17 +8,17 @@ import type { Settings } from '../../domain/settings';
 import type { Tool, Zone } from '../../domain/tool';
 import type { LiveRecord } from '../../live';
 import { Counter } from './Counter';
-import { FeelClock } from './FeelClock';
 import { GuideAside } from './GuideAside';
 import { GuideBar } from './GuideBar';
 import { GuideHead } from './GuideHead';
 import { GuidePanel } from './GuidePanel';
 import { stretchBefore } from './guideStep';
-import { Stuck } from './Stuck';
 import { useGuide, type GuideInHand } from './useGuide';
 import { useScheme } from './useScheme';
 
 const LadderWalked = dynamic(() => import('./LadderWalked'), { ssr: false });
+const FeelClock = dynamic(() => import('./FeelClock').then((m) => m.FeelClock), { ssr: false });
+const Stuck = dynamic(() => import('./Stuck').then((m) => m.Stuck), { ssr: false });
 
 interface GuideProps {
   live: LiveRecord<Session>;

@@ -14,12 +14,12 @@ import { CheckField } from '../../ui/forms/fields';
 import { LadderChoice } from './LadderChoice';
 import type { LoggedNeed } from './loggedNeed';
 import { PlanSteps } from './PlanSteps';
-import { Stages } from './Stages';
 import type { PlanWishes } from './usePlan';
 
 const PlanAside = dynamic(() => import('./PlanAside'), { ssr: false });
 const UpkeepAside = dynamic(() => import('./UpkeepAside'), { ssr: false });
 const WhatIf = dynamic(() => import('./WhatIf'), { ssr: false });
+const Stages = dynamic(() => import('./Stages').then((m) => m.Stages), { ssr: false });
 
 const isStone = ({ abrasive }: LadderStep): boolean => abrasive.kind === 'stone';
 

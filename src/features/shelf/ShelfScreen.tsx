@@ -17,14 +17,18 @@ import { minutes } from '../../ui/format';
 import { walkSteps } from '../../ui/ruler/ladderItems';
 import { MicronRuler, type RulerItem } from '../../ui/ruler/MicronRuler';
 import { UnusableRecords } from '../../ui/UnusableRecords';
-import { GradeConverter } from './GradeConverter';
 import type { Editing } from './RecordDialog';
 import { ShelfAsTable } from './ShelfAsTable';
 import { ShelfTable } from './ShelfTable';
-import { UsualThings } from './UsualThings';
-import { WorthTable } from './WorthTable';
 
 const RecordDialog = dynamic(() => import('./RecordDialog'), { ssr: false });
+const WorthTable = dynamic(() => import('./WorthTable').then((m) => m.WorthTable), { ssr: false });
+const GradeConverter = dynamic(() => import('./GradeConverter').then((m) => m.GradeConverter), {
+  ssr: false,
+});
+const UsualThings = dynamic(() => import('./UsualThings').then((m) => m.UsualThings), {
+  ssr: false,
+});
 
 const ON_SHELF = ['abrasives', 'strops', 'compounds', 'lubricants', 'helpers'] as const;
 

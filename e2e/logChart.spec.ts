@@ -135,7 +135,7 @@ test('what is shown goes out as a table and comes in again on another rack', asy
   await page.getByRole('button', { name: 'Strike this entry out' }).click();
   await expect(status(page)).toHaveText(/^6 entries of 37/);
   await untilStored(page);
-  const more = text.replace(/"?denim on a board"?/g, 'fine plate').replaceAll('entry-', 'again-');
+  const more = text.replaceAll('entry-', 'again-');
   await open(page, '/data');
   await page
     .getByLabel('File to import')

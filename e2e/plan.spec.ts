@@ -158,6 +158,7 @@ test('an axe with chips: file, stone and strop, and its log', async ({ page }) =
   await page.getByText('Schools', { exact: true }).click();
   await page.getByLabel('Strop after the stones', { exact: true }).selectOption('always');
   await page.getByRole('button', { name: 'Save' }).click();
+  await expect(page.getByText('Old Hob is saved.')).toBeVisible();
   await open(page, '/inspect?tool=old-hob');
   await page.getByRole('button', { name: 'tears paper' }).click();
   await page.getByRole('button', { name: 'Plan the touch-up' }).click();

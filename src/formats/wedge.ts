@@ -1,3 +1,5 @@
+import { wedgeHeight } from '../core';
+
 /** A wedge that holds a blade at its angle, laid under the blade's face; all in mm. */
 export interface Wedge {
   baseMm: number;
@@ -5,6 +7,23 @@ export interface Wedge {
   /** Width of the solid, along the edge. */
   widthMm: number;
   label: string;
+}
+
+/** A hand-sized wedge that holds an edge at an angle (° per side), upon or under the faces behind it. */
+export function wedgeFor(held: { name: string; angleDeg: number; primaryAngleDeg: number }): Wedge {
+  const { name, angleDeg, primaryAngleDeg } = held;
+  const baseMm = 80;
+  return {
+    baseMm,
+    heightMm: wedgeHeight({ baseMm, angleDeg, primaryAngleDeg }),
+    widthMm: 25,
+    label: `${name}: ${Math.round(10 * angleDeg) / 10}° per side`,
+  };
+}
+
+/** A file name for it, without its ending. */
+export function wedgeFileName(toolName: string): string {
+  return `wedge-${toolName.toLowerCase().replace(/\W+/g, '-')}`;
 }
 
 /** Length of the ruler that shows whether a print is true to size. */

@@ -12,6 +12,16 @@ import { PRIORS } from '../priors';
 /** A usual count is kept to within a half, whatever the hand. */
 const COUNT_SD = Math.log(1.5);
 
+/** A hone is slid along as its keeper slides a stone, into the edge where nobody says otherwise. */
+function directionOf(
+  { practice }: WorkingFace,
+  abrasive: LadderAbrasive,
+  task: StepTask,
+): LadderStep['direction'] {
+  const isHone = abrasive.kind === 'stone' && task === 'lay a turned edge straight';
+  return isHone ? (practice.direction ?? 'edge leading') : 'edge trailing';
+}
+
 /** A step of a few sweeps that are counted, not computed: hardly anything is ground away. */
 export function countedStep(input: {
   face: WorkingFace;
@@ -35,7 +45,7 @@ export function countedStep(input: {
       handling: {
         held: heldWay(face, abrasive),
         motion: 'sweeps',
-        direction: 'edge trailing',
+        direction: directionOf(face, abrasive, work.task),
         strokeLengthMm,
         sections: 1,
       },

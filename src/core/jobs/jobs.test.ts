@@ -200,7 +200,12 @@ describe('honing', () => {
   it('is a few dry strokes on what straightens more than it cuts', () => {
     const { steps, minutes } = plan();
     expect(steps).toHaveLength(1);
-    expect(steps[0]).toMatchObject({ abrasive: { id: rod.id }, lubricant: 'dry', volumeMm3: 0 });
+    expect(steps[0]).toMatchObject({
+      abrasive: { id: rod.id },
+      lubricant: 'dry',
+      volumeMm3: 0,
+      direction: 'edge leading',
+    });
     expect(minutes).toBeLessThan(2);
     expect(steps[0]!.strokesPerSide).toBe(20);
     const steel = stone(1, { family: 'smooth-steel', form: 'rod' });

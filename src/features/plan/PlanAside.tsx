@@ -1,6 +1,5 @@
 'use client';
 
-import Link from '../../ui/Link';
 import {
   bevelDrift,
   heldStep,
@@ -11,14 +10,18 @@ import {
   type Hold,
   type JobPlan,
 } from '../../core';
+import { wedgeFileName, wedgeFor, wedgeSvg } from '../../formats/wedge';
 import type { Job } from '../../domain/terms';
-import { listed, plural } from '../../ui/format';
+import { downloadText } from '../../ui/download';
+import { deg, listed, plural } from '../../ui/format';
 import { HoldDrawing } from '../../ui/section/HoldDrawing';
 import { ReshapedDrawing } from '../../ui/section/ReshapedDrawing';
 import { SectionDrawing } from '../../ui/section/SectionDrawing';
 import { BY_SHADOW } from '../../ui/words/holdWords';
 import { STOP_USE } from '../../ui/words/stopWords';
 import type { LoggedNeed } from './loggedNeed';
+
+const SVG = 'image/svg+xml';
 
 /** Beside the steps: how each angle is held, and the section as it is and as planned. */
 export default function PlanAside(props: {
@@ -32,6 +35,8 @@ export default function PlanAside(props: {
   const { tool, zone } = need;
   const held = { tool, zone, coinThicknessMm };
   const holds = holdsOf(plan, held);
+  const cheekWedge = ({ angleDeg }: Hold): string =>
+    wedgeSvg(wedgeFor({ ...zone, name: `${tool.name}, ${zone.name}`, angleDeg }));
   return (
     <div className="mt-6 grid content-start gap-x-12 gap-y-4 md:grid-cols-2">
       {job === 'thin' && <Thinned need={need} plan={plan} />}
@@ -40,16 +45,19 @@ export default function PlanAside(props: {
         <div key={steps.join()}>
           {holds.length > 1 && <h3>{stepsInWords(steps)}</h3>}
           <HoldDrawing {...held} hold={hold} />
+          {hold.guide.way === 'tilt the stone' && (
+            <button
+              type="button"
+              className="link min-h-12"
+              onClick={() => downloadText(`${wedgeFileName(tool.name)}.svg`, cheekWedge(hold), SVG)}
+            >
+              a wedge of {deg(hold.angleDeg)}, to print
+            </button>
+          )}
         </div>
       ))}
       {holds.some(({ hold }) => hold.guide.way === 'tilt the stone') && (
-        <p>
-          {BY_SHADOW} Or rest it on a wedge laid on that face:{' '}
-          <Link href={`/tool?id=${tool.id}`} className="link">
-            its angle finder
-          </Link>{' '}
-          has one to print.
-        </p>
+        <p>{BY_SHADOW} Or lay a printed wedge on that face, and the stone upon it.</p>
       )}
       <p className="text-[0.95rem]">{STOP_USE}</p>
     </div>

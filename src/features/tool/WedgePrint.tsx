@@ -1,35 +1,22 @@
 'use client';
 
-import { toolForm, wedgeHeight, workingFace } from '../../core';
+import { toolForm, workingFace } from '../../core';
 import type { Tool, Zone } from '../../domain/tool';
-import { wedgeStl, wedgeSvg, type Wedge } from '../../formats/wedge';
+import { wedgeFileName, wedgeFor, wedgeStl, wedgeSvg } from '../../formats/wedge';
 import { downloadText } from '../../ui/download';
 import { deg, mm } from '../../ui/format';
-
-const BASE_MM = 80;
-const WIDTH_MM = 25;
 
 /** A wedge for this zone, to print at true size or as a solid. */
 export function WedgePrint({ tool, zone }: { tool: Tool; zone: Zone }) {
   const { angleDeg } = workingFace(tool, zone);
-  const heightMm = wedgeHeight({
-    baseMm: BASE_MM,
-    angleDeg,
-    primaryAngleDeg: zone.primaryAngleDeg,
-  });
-  const wedge: Wedge = {
-    baseMm: BASE_MM,
-    heightMm,
-    widthMm: WIDTH_MM,
-    label: `${tool.name}, ${zone.name}: ${deg(angleDeg)} per side`,
-  };
-  const fileName = `wedge-${tool.name.toLowerCase().replace(/\W+/g, '-')}`;
+  const wedge = wedgeFor({ ...zone, name: `${tool.name}, ${zone.name}`, angleDeg });
+  const fileName = wedgeFileName(tool.name);
   const svg = wedgeSvg(wedge);
   return (
     <section className="mt-6">
       <h3>A wedge for {deg(angleDeg)} per side</h3>
       <p className="text-soft">
-        {BASE_MM} mm long, {mm(heightMm)} high,{' '}
+        {wedge.baseMm} mm long, {mm(wedge.heightMm)} high,{' '}
         {toolForm(tool.kind) === 'axe'
           ? 'laid on the cheek, the stone upon it'
           : 'under the blade’s face'}

@@ -168,3 +168,24 @@ test('a plan says how a thing is held, and the other way by a tap', async ({ pag
   await other.click();
   await expect(first).toContainText(words.charAt(0).toUpperCase() + words.slice(1));
 });
+
+test('another blade hangs on a handle that is there, and says so on the rack', async ({ page }) => {
+  await open(page, '/');
+  await page.getByRole('button', { name: 'Hang a tool' }).click();
+  await page.getByLabel('What you call it').fill('Wren’s awl');
+  await page.getByLabel('Its handle').selectOption('Wren’s: another blade of it');
+  await page.getByRole('button', { name: 'Hang it' }).click();
+  await expect(page.getByRole('heading', { level: 1, name: 'Wren’s awl' })).toBeVisible();
+  await page.getByRole('link', { name: 'Inspect it' }).click();
+  await page
+    .getByRole('group', { name: 'Handle', exact: true })
+    .getByRole('button', { name: 'cracked' })
+    .click();
+  await page
+    .getByRole('button', { name: /^(Write|Save|Note)/ })
+    .first()
+    .click();
+  await open(page, '/');
+  await expect(page.getByText(/on Wren’s handle$/)).toBeVisible();
+  await expect(page.getByText(/^stop use/i)).toHaveCount(2);
+});

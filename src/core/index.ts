@@ -116,7 +116,7 @@ export {
   edgeWord,
   judgeEdge,
   ownLadderProblem,
-  latestChecks,
+  checksOf,
   stopReasons,
   planJob,
   RUNGS,

@@ -5,6 +5,7 @@ import { TASK_IDS } from './tasks';
 import {
   count,
   identifier,
+  identifierOrNull,
   measure,
   measureOrNull,
   name,
@@ -153,6 +154,8 @@ export const toolSchema = object({
   spine: spineSchema.required(),
   head: oneOf(HEAD_FIXINGS),
   handle: oneOf(HANDLE_MATERIALS),
+  /** The tool whose handle this is another blade of, as on a pocket tool; null for a handle of its own. */
+  handleOf: identifierOrNull(),
   sheath: oneOf(SHEATH_MATERIALS),
   schools: schoolsSchema.required(),
   notes: text(),

@@ -22,6 +22,7 @@ export function typicalTool(kind: ToolKind, name: string): ToolMeasures {
     spine: { use: 'plain', raisingsLeft: 0, startMm: null, endMm: null },
     head: own.head,
     handle: 'wood',
+    handleOf: null,
     sheath: 'none',
     schools: USUAL_SCHOOLS,
     notes: '',

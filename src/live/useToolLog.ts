@@ -2,10 +2,12 @@
 
 import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
-import { latestChecks, logByUsualTester, stopReasons, type StopReason } from '../core';
+import { checksOf, logByUsualTester, stopReasons, type StopReason } from '../core';
 import type { LoggedSession } from '../domain/loggedSession';
 import type { Inspection } from '../domain/session';
+import { handleId } from '../domain/sharedHandle';
 import { useStore } from './StoreProvider';
+import { useRecords } from './useRecords';
 import { useStandings } from './useStandings';
 
 /** The part of the log that is of one tool. */
@@ -40,20 +42,30 @@ export function useLogsOf(toolIds: readonly string[]): Map<string, LoggedSession
 }
 
 function useLooksAt(toolId: string): Inspection[] | undefined {
+  return useLooksAtAll([toolId]);
+}
+
+function useLooksAtAll(toolIds: readonly string[]): Inspection[] | undefined {
   const { log } = useStore();
   return useQuery({
-    queryKey: ['inspectionLines', toolId],
-    queryFn: () => log.inspectionsOf(toolId),
+    queryKey: ['inspectionLines', ...toolIds],
+    queryFn: async () => (await Promise.all(toolIds.map((id) => log.inspectionsOf(id)))).flat(),
   }).data;
 }
 
 /**
- * Why a tool must not be used, by its own looks and at once: no strokes are counted on it until the whole
- * log is judged. Undefined while they are read.
+ * Why a tool must not be used, by the looks at its handle's blades and at once: no strokes are counted on
+ * it until the whole log is judged. Undefined while they are read.
  */
 export function useToolStops(toolId: string): StopReason[] | undefined {
-  const looks = useLooksAt(toolId);
-  return useMemo(() => looks && stopReasons(latestChecks(looks)), [looks]);
+  const tools = useRecords('tools');
+  const own = tools?.find(({ id }) => id === toolId);
+  const blades = (tools ?? []).filter((tool) => own && handleId(tool) === handleId(own));
+  const looks = useLooksAtAll(blades.length > 0 ? blades.map(({ id }) => id) : [toolId]);
+  return useMemo(
+    () => tools && looks && stopReasons(checksOf(toolId, looks)),
+    [toolId, tools, looks],
+  );
 }
 
 /** The same with its grams as the usual tester would read them: what estimates of the apex go by. */

@@ -13,7 +13,8 @@ export function toolRows(asked: CareLog): CareRow[] {
     const goes = trip !== null && goesAlong(trip, tool.id);
     const rows: CareRow[] = [];
     if (tool.sheath === 'leather') rows.push(dated(asked, tool, 'wax sheath', goes));
-    if (tool.handle === 'wood') rows.push(dated(asked, tool, 'oil handle', goes));
+    const isShared = tools.some(({ id }) => id === tool.handleOf);
+    if (tool.handle === 'wood' && !isShared) rows.push(dated(asked, tool, 'oil handle', goes));
     if (tool.head === 'wedged head' || tool.head === 'slip-on head') {
       const looked = inspections
         .filter(({ toolId, checks }) => toolId === tool.id && checks.head !== null)

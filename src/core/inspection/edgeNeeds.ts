@@ -1,5 +1,6 @@
 import type { LoggedSession } from '../../domain/loggedSession';
-import type { Inspection, Observation } from '../../domain/session';
+import type { Inspection, Observation, ToolChecks } from '../../domain/session';
+import { handleId } from '../../domain/sharedHandle';
 import type { Tool, Zone } from '../../domain/tool';
 import { grouped } from '../grouped';
 import { raisingsLeft, thinningNeed, type ThinningNeed } from '../jobs';
@@ -12,7 +13,7 @@ import { edgeJobOf } from './edgeJobOf';
 import { edgeState, type EdgeState, type EdgeWord } from './edgeState';
 import { lightestJob, type LightestJob } from './lightestJob';
 import { zoneNow } from './recession';
-import { latestChecks, stopReasons, type StopReason } from './stopUse';
+import { checksOf, stopReasons, type StopReason } from './stopUse';
 
 /** One zone of one tool with how it stands. */
 export interface ZoneState {
@@ -21,6 +22,8 @@ export interface ZoneState {
   /** The zone as its touch-ups have left it since it was measured. Not for keeping. */
   zone: Zone;
   state: EdgeState;
+  /** What was last found of the whole tool. */
+  checks: ToolChecks;
   /** Why the tool must not be used; empty for a sound one. */
   stops: StopReason[];
   thinning: ThinningNeed | null;
@@ -48,11 +51,13 @@ export function zoneStates(input: {
   const { hardness } = input;
   const sessionsOf = grouped(input.sessions, toolIdOf);
   const inspectionsOf = grouped(input.inspections, toolIdOf);
+  const handles = new Map(input.tools.map((tool) => [tool.id, handleId(tool)]));
+  const looksAtHandle = grouped(input.inspections, ({ toolId }) => handles.get(toolId) ?? toolId);
   return input.tools.flatMap((kept) => {
     const tool = withHardness(kept, hardness?.get(kept.id) ?? null);
     const sessions = sessionsOf.get(tool.id) ?? [];
     const inspections = inspectionsOf.get(tool.id) ?? [];
-    const checks = latestChecks(inspections);
+    const checks = checksOf(tool.id, looksAtHandle.get(handleId(tool)) ?? []);
     return tool.zones.map((measured) => {
       const zone = zoneNow(tool, measured, sessions);
       const state = edgeState({ ...input, tool, zone, sessions, inspections });
@@ -62,6 +67,7 @@ export function zoneStates(input: {
         tool,
         zone,
         state,
+        checks,
         stops: stopReasons(checks),
         thinning,
         beyond: beyondTouchUp({ checks, damageDepthMm, thinning }),

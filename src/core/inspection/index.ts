@@ -12,7 +12,7 @@ export { faceGrowthMm } from './thinAlong';
 export { ownLadderProblem, planJob } from './planJob';
 export { honeReaches } from './lightestJob';
 export { edgeNeeds, bluntestWord, zoneStates, type EdgeNeed, type ZoneState } from './edgeNeeds';
-export { latestChecks, stopReasons, type StopReason } from './stopUse';
+export { checksOf, stopReasons, type StopReason } from './stopUse';
 export {
   jobOfRung,
   judgeEdge,

@@ -12,8 +12,17 @@ export function stopReasons(checks: ToolChecks): StopReason[] {
   return found;
 }
 
-/** The newest answer to each check of the whole tool, over all its inspections. */
-export function latestChecks(inspections: readonly Inspection[]): ToolChecks {
+/**
+ * The newest answer to each check of a tool, from the looks at it and at the other blades of its handle:
+ * the handle that they share is as sound as the last look at any of them found it.
+ */
+export function checksOf(toolId: string, looksAtHandle: readonly Inspection[]): ToolChecks {
+  const own = latestChecks(looksAtHandle.filter((look) => look.toolId === toolId));
+  return { ...own, handle: latestChecks(looksAtHandle).handle };
+}
+
+/** The newest answer to each check over some looks. */
+function latestChecks(inspections: readonly Inspection[]): ToolChecks {
   const newestFirst = [...inspections].sort((a, b) => compareDesc(a.at, b.at));
   const latest = <K extends keyof ToolChecks>(key: K): ToolChecks[K] =>
     (newestFirst.find(({ checks }) => checks[key] !== null)?.checks[key] ?? null) as ToolChecks[K];

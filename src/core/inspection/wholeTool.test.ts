@@ -6,7 +6,7 @@ import {
   stopReasons,
   damageToMend,
   edgeJobOf,
-  latestChecks,
+  checksOf,
 } from '.';
 import { abrasivesAtHand } from '../ladder';
 import type { Inspection, ToolChecks } from '../../domain/session';
@@ -28,9 +28,13 @@ describe('checks of the whole tool', () => {
       look('2026-05-01T10:00:00.000Z', { head: 'loose' }),
       look('2026-04-01T10:00:00.000Z', {}),
     ];
-    expect(latestChecks(looks)).toMatchObject({ handle: 'cracked', head: 'loose', blade: null });
+    expect(checksOf(sample.inspections[0]!.toolId, looks)).toMatchObject({
+      handle: 'cracked',
+      head: 'loose',
+      blade: null,
+    });
     const mended = look('2026-06-01T10:00:00.000Z', { handle: 'sound', head: 'tight' });
-    expect(stopReasons(latestChecks([...looks, mended]))).toEqual([]);
+    expect(stopReasons(checksOf(sample.inspections[0]!.toolId, [...looks, mended]))).toEqual([]);
   });
 
   it('name every reason to stop, and none for what was not looked at', () => {

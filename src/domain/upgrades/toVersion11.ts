@@ -1,7 +1,7 @@
 /**
  * From version 10 to 11: what a zone measures afterwards stands with the step that grinds it so, and a step
  * says which facet of an arc it works, how
- * it was held, and whether it went by feel. A spine keeps the stretch that is worked; a strop may
+ * it was held, and whether it went by feel. A spine keeps the stretch that is worked; a blade may share another's handle; a strop may
  * have three faces. Of older steps the last that grinds behind the apex is that step.
  */
 
@@ -43,7 +43,8 @@ export function sessionToVersion11({ zoneAfter, ...session }: Loose): Loose {
 }
 
 export function toolToVersion11(tool: Loose): Loose {
-  return { ...tool, spine: { ...(tool.spine as Loose), startMm: null, endMm: null } };
+  const spine = { ...(tool.spine as Loose), startMm: null, endMm: null };
+  return { ...tool, spine, handleOf: null };
 }
 
 export function stropToVersion11({ otherFace, ...strop }: Loose): Loose {

@@ -2,7 +2,7 @@
 
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import { heldStep, latestChecks, stepHold, type EdgeVerdict, type ZoneState } from '../../core';
+import { heldStep, stepHold, type EdgeVerdict, type ZoneState } from '../../core';
 import { finding } from '../../domain/observation';
 import type { Finding, Observation, ToolChecks } from '../../domain/session';
 import type { Settings } from '../../domain/settings';
@@ -37,7 +37,7 @@ export function Inspection(props: {
   const router = useRouter();
   const noteLook = useNoteLook();
   const [seen, setSeen] = useState<Observation>({ tests: [], findings: [...state.findings] });
-  const [checks, setChecks] = useState(() => latestChecks(log.inspections));
+  const [checks, setChecks] = useState(zoneState.checks);
   const [taskIds, setTaskIds] = useState<TaskId[]>(() =>
     zone.work.length > 0 ? zone.work : [...KINDS[tool.kind].work],
   );

@@ -3,6 +3,7 @@
 import { useMemo } from 'react';
 import { edgeJobOf, planJob, type EdgeJob, type EdgeNeed, type JobPlan } from '../../core';
 import { useBench, useLogsOf, useTester, useUnderWayAll } from '../../live';
+import { handleId } from '../../domain/sharedHandle';
 import type { Tool, Zone } from '../../domain/tool';
 import { asksForWork } from '../../ui/words/needWords';
 import type { PlanWishes } from './usePlan';
@@ -18,13 +19,18 @@ export interface OtherEdge {
 /** So many other edges are offered: those of the same tool first, then by their need. */
 const MOST_OFFERED = 8;
 
-/** The edges that may come along: the tool's others, and those of other tools that ask for work; none under way. */
+/** The edges that may come along: the tool's others, then those that ask for work on the same handle and elsewhere. */
 function candidates(needs: readonly EdgeNeed[], tool: Tool, zone: Zone): EdgeNeed[] {
   const isSameTool = (need: EdgeNeed): boolean => need.tool.id === tool.id;
   const others = needs.filter((need) => !(isSameTool(need) && need.zone.id === zone.id));
+  const wanting = others.filter(
+    (need) => !isSameTool(need) && asksForWork(need) && need.job === 'touch-up',
+  );
+  const isOnHandle = (need: EdgeNeed): boolean => handleId(need.tool) === handleId(tool);
   return [
     ...others.filter(isSameTool),
-    ...others.filter((need) => !isSameTool(need) && asksForWork(need) && need.job === 'touch-up'),
+    ...wanting.filter(isOnHandle),
+    ...wanting.filter((need) => !isOnHandle(need)),
   ].filter(({ stops }) => stops.length === 0);
 }
 

@@ -5,7 +5,9 @@ import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { newRecord } from '../../domain/newRecord';
 import { typicalTool } from '../../domain/typicalTools';
-import { useStore } from '../../live';
+import { bladeOf } from '../../domain/sharedHandle';
+import { useRecords, useStore } from '../../live';
+import { HandleSelect } from '../../ui/forms/HandleSelect';
 import { Dialog } from '../../ui/Dialog';
 import { SelectField, TextField } from '../../ui/forms/fields';
 import { sentence } from '../../ui/format';
@@ -19,6 +21,8 @@ export default function HangToolDialog({ onClose }: { onClose: () => void }) {
   const router = useRouter();
   const [kind, setKind] = useState<ToolKind>('scandi-knife');
   const [name, setName] = useState('');
+  const tools = useRecords('tools') ?? [];
+  const [handleOf, setHandleOf] = useState('');
   const [problem, setProblem] = useState<string | null>(null);
 
   const hang = async (event: React.FormEvent): Promise<void> => {
@@ -28,9 +32,11 @@ export default function HangToolDialog({ onClose }: { onClose: () => void }) {
       return;
     }
     const id = nanoid();
+    const body = tools.find((tool) => tool.id === handleOf);
+    const shared = body && bladeOf(body);
     const record = newRecord(id, new Date().toISOString());
     try {
-      await store.tools.save({ ...record, ...typicalTool(kind, name.trim()) });
+      await store.tools.save({ ...record, ...typicalTool(kind, name.trim()), ...shared });
     } catch (error) {
       setProblem(failureWords(error as Error));
       return;
@@ -57,6 +63,13 @@ export default function HangToolDialog({ onClose }: { onClose: () => void }) {
             setProblem(null);
           }}
         />
+        {tools.length > 0 && (
+          <HandleSelect
+            tools={tools}
+            value={handleOf}
+            onChange={(event) => setHandleOf(event.target.value)}
+          />
+        )}
         <p className="text-soft">It comes with usual measures. Measure it when you can.</p>
         <div className="flex gap-3">
           <button className="btn btn-primary">Hang it</button>

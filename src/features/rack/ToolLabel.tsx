@@ -17,6 +17,7 @@ export function ToolLabel({ tool, needs }: { tool: Tool; needs: readonly EdgeNee
   const underWay = useUnderWay(tool.id);
   const stopped = own.some(({ beyond }) => beyond === 'stop use');
   const word = bluntestWord(own.map(({ state }) => state.word));
+  const firstBlade = needs.find((need) => need.tool.id === tool.handleOf);
   const several = tool.count > 1 ? `, ${tool.count} of them` : '';
   return (
     <div className="min-w-0">
@@ -31,6 +32,7 @@ export function ToolLabel({ tool, needs }: { tool: Tool; needs: readonly EdgeNee
       <p className="-mt-1 mb-2 text-[0.95rem] text-soft">
         {KINDS[tool.kind].name}
         {several}
+        {firstBlade && `, on ${firstBlade.tool.name}’s handle`}
       </p>
       <EdgeStrip edgeLengthMm={tool.edgeLengthMm} stretches={stretches(tool, own)} />
       <p>

@@ -1,4 +1,5 @@
 import type { EdgeNeed } from '../../core';
+import { bladesTogether } from '../../domain/sharedHandle';
 import type { Tool } from '../../domain/tool';
 import type { Trip } from '../../domain/trip';
 import { goesAlong } from '../../domain/tripDays';
@@ -11,10 +12,12 @@ export interface RackProps {
   trip: Trip | null;
 }
 
-/** What goes on the next trip, most urgent first, and what stays at home. */
+/** What goes on the next trip, most urgent first and the blades of a handle together, and what stays at home. */
 export function sortedOut({ tools, needs, trip }: RackProps): { go: Tool[]; stay: Tool[] } {
   const order = [...new Set(needs.map(({ tool }) => tool.id))];
-  const sorted = [...tools].sort((a, b) => order.indexOf(a.id) - order.indexOf(b.id));
+  const sorted = bladesTogether(
+    [...tools].sort((a, b) => order.indexOf(a.id) - order.indexOf(b.id)),
+  );
   if (!trip) return { go: sorted, stay: [] };
   const goes = ({ id }: Tool): boolean => goesAlong(trip, id);
   return { go: sorted.filter(goes), stay: sorted.filter((tool) => !goes(tool)) };

@@ -4,7 +4,7 @@ import { FORMS, KINDS } from '../../domain/kinds';
 import { useRouter } from 'next/navigation';
 import { useFormContext, useWatch } from 'react-hook-form';
 import { notice } from '../../ui/notice';
-import { useStore } from '../../live';
+import { useRecords, useStore } from '../../live';
 import {
   CARBIDES,
   FILE_BITES,
@@ -27,6 +27,7 @@ import {
   wordOptions,
 } from '../../ui/forms/fields';
 import { spoken } from '../../ui/format';
+import { HandleSelect } from '../../ui/forms/HandleSelect';
 import { Folded } from '../../ui/forms/Folded';
 import { FormMeasure } from '../../ui/forms/FormMeasure';
 
@@ -87,7 +88,7 @@ export function ToolFields({ tool }: { tool: Tool }) {
       </div>
       <LearnedHardness tool={tool} />
       <SteelFields />
-      <PartFields />
+      <PartFields tool={tool} />
       {use !== 'plain' && <SpineWork tool={tool} use={use} />}
       <NotesField label="Notes" error={errors.notes?.message} {...register('notes')} />
       <div>
@@ -134,7 +135,10 @@ function SteelFields() {
 }
 
 /** Handle, head, sheath and spine. */
-function PartFields() {
+function PartFields({ tool }: { tool: Tool }) {
+  const tools = useRecords('tools');
+  const others = tools?.filter(({ id }) => id !== tool.id);
+  const isShared = others?.some(({ handleOf }) => handleOf === tool.id);
   const { register, formState, control, setValue } = useFormContext<Tool>();
   const { errors } = formState;
   const [spine, handleMaterial, head, sheath] = useWatch({
@@ -176,6 +180,12 @@ function PartFields() {
           options={wordOptions(HANDLE_MATERIALS)}
           {...register('handle')}
         />
+        {others && !isShared && (
+          <HandleSelect
+            tools={others}
+            {...register('handleOf', { setValueAs: (value: string | null) => value || null })}
+          />
+        )}
         <SelectField
           label="Sheath"
           options={wordOptions(SHEATH_MATERIALS)}

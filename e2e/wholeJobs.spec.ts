@@ -122,6 +122,19 @@ test('three tools in one sitting: each thing once, then put away by a tap each',
   await expect(page.getByText(/^3 edges in /)).toBeVisible();
 });
 
+test('the edges of a sitting change places behind the one that was chosen', async ({ page }) => {
+  await open(page, '/touch-up?tool=plover');
+  const sitting = page.getByRole('region', { name: 'In one sitting' });
+  await sitting.getByRole('checkbox', { name: /^Wren/ }).check();
+  await sitting.getByRole('checkbox', { name: /^Tern/ }).check();
+  const earlier = sitting.getByRole('button', { name: 'Tern earlier' });
+  const turn = sitting.getByRole('listitem').filter({ has: earlier }).first();
+  await expect(turn).toContainText(/Wren, .*Tern, /s);
+  await earlier.first().click();
+  await expect(sitting.getByRole('button', { name: 'Wren earlier' }).first()).toBeVisible();
+  await expect(earlier).toHaveCount(0);
+});
+
 test('one edge has one session: the rack and the plan name it, and go on with it', async ({
   page,
 }) => {

@@ -15,6 +15,8 @@ export interface Hold {
   stretch: { startMm: number; endMm: number } | null;
   /** The angle that the strokes go on at when this stretch has its own; null where they all go alike. */
   thenDeg: number | null;
+  /** Where every stroke over a whole arc is rocked down to, its cheek (° per side); null where the angle is kept. */
+  rockedToDeg: number | null;
   /** Which of an arc's facets is worked, apex first; null where none is. */
   facet: { number: number; of: number } | null;
 }
@@ -76,6 +78,7 @@ export function stepHold(step: HeldStep, held: Held, done = 0): Hold | null {
     guide: guideAt(angleDeg, step, held),
     stretch: isFirst ? { startMm: stretch.startMm, endMm: stretch.endMm } : null,
     thenDeg: goesOn ? step.angleDeg : null,
+    rockedToDeg: contact === 'arc' ? held.zone.primaryAngleDeg : null,
     facet: step.facet,
   };
 }
@@ -83,7 +86,15 @@ export function stepHold(step: HeldStep, held: Held, done = 0): Hold | null {
 /** The hold of a zone's working face with no thing in particular: what a card or an adviser speaks of. */
 export function edgeHold(held: Held, angleDeg = workingFace(held.tool, held.zone).angleDeg): Hold {
   const guide = guideAt(angleDeg, { kind: 'stone', held: null, reachMm: null }, held);
-  return { angleDeg, contact: 'edge', guide, stretch: null, thenDeg: null, facet: null };
+  return {
+    angleDeg,
+    contact: 'edge',
+    guide,
+    stretch: null,
+    thenDeg: null,
+    rockedToDeg: null,
+    facet: null,
+  };
 }
 
 /** How one angle is found with the thing of a step. */

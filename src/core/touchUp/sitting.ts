@@ -25,14 +25,18 @@ export function nextInSitting(edges: readonly SittingEdge[], inHand: string | nu
   }).id;
 }
 
-/** The whole order of a sitting: which edge at which of its steps, in turn. */
+/**
+ * The whole order of a sitting: which edge at which of its steps, in turn. The first edge is the one that was
+ * chosen: its first step opens, whatever is coarser.
+ */
 export function sittingOrder(
   edges: readonly Omit<SittingEdge, 'finishedAt' | 'stepIndex'>[],
 ): { id: string; step: number }[] {
   const order: { id: string; step: number }[] = [];
   let state: SittingEdge[] = edges.map((edge) => ({ ...edge, stepIndex: 0, finishedAt: null }));
   for (;;) {
-    const id = nextInSitting(state, order.at(-1)?.id ?? null);
+    const opens = order.length === 0 ? state.find(({ steps }) => steps.length > 0)?.id : undefined;
+    const id = opens ?? nextInSitting(state, order.at(-1)?.id ?? null);
     if (id === null) return order;
     state = state.map((edge) => {
       if (edge.id !== id) return edge;

@@ -38,7 +38,9 @@ export default function PlanAside(props: {
   const cheekWedge = ({ angleDeg }: Hold): string =>
     wedgeSvg(wedgeFor({ ...zone, name: `${tool.name}, ${zone.name}`, angleDeg }));
   return (
-    <div className="mt-6 grid content-start gap-x-12 gap-y-4 md:grid-cols-2">
+    <div
+      className={`mt-6 grid content-start gap-x-12 gap-y-4 md:grid-cols-2 ${holds.length > 3 ? 'lg:grid-cols-3' : ''}`}
+    >
       {job === 'thin' && <Thinned need={need} plan={plan} />}
       {job === 'angle' && aim && <Reground need={need} aim={aim} plan={plan} />}
       {holds.map(({ hold, steps }) => (
@@ -73,7 +75,7 @@ function holdsOf(
   steps.forEach((step, i) => {
     const hold = stepHold(heldStep(step), held);
     if (!hold) return;
-    const key = JSON.stringify([hold.angleDeg, hold.thenDeg, hold.guide]);
+    const key = JSON.stringify([hold.angleDeg, hold.thenDeg, hold.rockedToDeg, hold.guide]);
     const known = found.get(key) ?? { hold, steps: [] };
     known.steps.push(i + 1);
     found.set(key, known);

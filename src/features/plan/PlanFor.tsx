@@ -21,7 +21,7 @@ import { LeftOut } from './LeftOut';
 import { PlanBar } from './PlanBar';
 import { PlanHead } from './PlanHead';
 import { Planned } from './Planned';
-import { useOtherEdges } from './useSitting';
+import { inTurn, useOtherEdges } from './useSitting';
 import { usePlan, type PlanWishes } from './usePlan';
 import { useStart } from './useStart';
 
@@ -98,14 +98,7 @@ export function PlanFor(props: PlanProps) {
         keeps={job === 'angle' && plan ? keepsWords(plan, tool) : null}
         startWords={startWords(job, plan)}
         underWay={stopped ? undefined : underWay}
-        onStart={() =>
-          plan &&
-          void start(
-            plan,
-            edge,
-            others.filter(({ key }) => taken.includes(key)),
-          )
-        }
+        onStart={() => plan && void start(plan, edge, inTurn(others, taken))}
       />
     </>
   );

@@ -1,31 +1,12 @@
 'use client';
 
 import { sum } from 'd3-array';
-import {
-  CHANGEOVER_MINUTES,
-  heldStep,
-  sittingOrder,
-  stepHold,
-  type JobPlan,
-  type LadderStep,
-} from '../../core';
+import { CHANGEOVER_MINUTES, sittingOrder, type JobPlan } from '../../core';
 import { edgeName } from '../../domain/edgeName';
 import type { Tool, Zone } from '../../domain/tool';
-import { minutes, plural, sentence } from '../../ui/format';
-import { LyingSilhouette } from '../../ui/silhouette/Silhouette';
-import { toolOutline } from '../../ui/silhouette/outline';
-import { heldAt, holdHeadline } from '../../ui/words/holdWords';
-import type { OtherEdge } from './useSitting';
-
-/** Width of a tool on the cord, in pixels. */
-const TOOL_PX = 92;
-
-interface SittingEdge {
-  id: string;
-  tool: Tool;
-  zone: Zone;
-  plan: JobPlan;
-}
+import { minutes, plural } from '../../ui/format';
+import { SittingTurns, THIS, type SittingEdge, type Turn } from './SittingTurns';
+import { inTurn, type OtherEdge } from './useSitting';
 
 /** Edges in one sitting, of this tool and of others: which come along, in what order, and what that saves. */
 export default function Sitting(props: {
@@ -33,16 +14,16 @@ export default function Sitting(props: {
   tool: Tool;
   zone: Zone;
   others: readonly OtherEdge[];
-  /** Keys of the edges that come along. */
+  /** Keys of the edges that come along, in their order. */
   taken: readonly string[];
   onTake: (keys: string[]) => void;
   coinThicknessMm: number;
 }) {
   const { plan, tool, zone, others, taken, onTake, coinThicknessMm } = props;
   if (others.length === 0) return null;
-  const along = others.filter(({ key }) => taken.includes(key));
+  const along = inTurn(others, taken);
   const edges: SittingEdge[] = [
-    { id: 'this', tool, zone, plan },
+    { id: THIS, tool, zone, plan },
     ...along.map((other) => ({
       id: other.key,
       tool: other.need.tool,
@@ -77,28 +58,11 @@ export default function Sitting(props: {
         ))}
       </div>
       {along.length > 0 && (
-        <ol className="mt-2 grid gap-x-8 gap-y-4 md:grid-cols-2 lg:grid-cols-3">
-          {turns.map(({ step, rows }, i) => (
-            <li key={i} className="border-t-2 border-neutral pt-1">
-              <h3>
-                {sentence(step.abrasive.name)}
-                {step.waterMl > 0 && ', wet once'}
-              </h3>
-              {rows.map(({ edge, step: own }) => (
-                <Row
-                  key={`${edge.id} ${own.task}`}
-                  edge={edge}
-                  step={own}
-                  coinThicknessMm={coinThicknessMm}
-                />
-              ))}
-            </li>
-          ))}
-          <li className="border-t-2 border-neutral pt-1">
-            <h3>Then put it away</h3>
-            <p>Wash, dry, wax, sheath: a tap each when the last edge is done.</p>
-          </li>
-        </ol>
+        <SittingTurns
+          turns={turns}
+          coinThicknessMm={coinThicknessMm}
+          onBefore={(key, above) => onTake(movedBefore(taken, key, above))}
+        />
       )}
     </section>
   );
@@ -110,32 +74,10 @@ function titleOf(count: number, together: number, saved: number): string {
   return `${plural(count, 'edge')} in one sitting: ${minutes(together - saved)}${less}`;
 }
 
-/** One edge on one thing: drawn, with its strokes and the hold that changes. */
-function Row(props: { edge: SittingEdge; step: LadderStep; coinThicknessMm: number }) {
-  const { edge, step, coinThicknessMm } = props;
-  const { tool, zone } = edge;
-  const hold = stepHold(heldStep(step), { tool, zone, coinThicknessMm });
-  return (
-    <div className="flex items-center gap-3 border-b border-rule py-1">
-      <span className="w-24 shrink-0">
-        <LyingSilhouette tool={tool} scale={TOOL_PX / toolOutline(tool).lengthMm} />
-      </span>
-      <span className="figures min-w-0 leading-tight">
-        <b>{edgeName(tool, zone)}</b>, {step.strokesPerSide} a side
-        {hold && (
-          <span className="block text-[0.95rem]">
-            {heldAt(hold)}, {holdHeadline(hold.guide).toLowerCase()}
-          </span>
-        )}
-      </span>
-      <span className="figures ml-auto">{minutes(step.minutes)}</span>
-    </div>
-  );
-}
-
-interface Turn {
-  step: LadderStep;
-  rows: { edge: SittingEdge; step: LadderStep }[];
+function movedBefore(keys: readonly string[], key: string, before: string): string[] {
+  return keys
+    .filter((each) => each !== key)
+    .flatMap((each) => (each === before ? [key, each] : [each]));
 }
 
 /** The order of a sitting by what is in the hand: each thing with the edges that it goes over. */

@@ -9,16 +9,16 @@ import { AxisLines, Course, FootAxis, Label, LevelAxis, Plot, ticksOf } from '..
 export const MOST_STROKES = 100;
 const ALONG = Array.from({ length: 51 }, (_, i) => (i * MOST_STROKES) / 50);
 
-/** What each strop would read on a force tester, stroke by stroke, with its best count marked. */
+/** What each strop would read on a force tester, stroke by stroke, numbered as its row, with its best count marked. */
 export function StropCourses({ outlooks }: { outlooks: readonly StropOutlook[] }) {
-  const shown = outlooks.slice(0, 4);
+  const shown = outlooks.slice(0, 5);
   const gramsOf = ({ radiusUm }: StropOutlook, strokes: number): number =>
     gramsFromApex({ apexRadiusUm: radiusUm(strokes) });
   const most = max(shown, (outlook) => max(ALONG, (n) => gramsOf(outlook, n))!)!;
   return (
     <Plot
       height={200}
-      margin={{ left: 48, right: 210, top: 30, bottom: 44 }}
+      margin={{ left: 48, right: 24, top: 30, bottom: 44 }}
       label={`Grams by strokes on ${shown.map(({ strop }) => strop.name).join(', ')}`}
       x={(range) => scaleLinear([0, MOST_STROKES], range)}
       y={(range) => scaleLinear([0, 1.05 * most], range).nice(4)}
@@ -40,7 +40,7 @@ export function StropCourses({ outlooks }: { outlooks: readonly StropOutlook[] }
                 />
               )}
               <Label x={frame.right + 6} y={labelY(shown, i, (g) => y(g), gramsOf)}>
-                {outlook.strop.name.slice(0, 32)}
+                {String(i + 1)}
               </Label>
             </g>
           ))}

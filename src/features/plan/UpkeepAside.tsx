@@ -17,12 +17,13 @@ import type { LoggedNeed } from './loggedNeed';
 import { MOST_STROKES, StropCourses } from './StropCourses';
 import { UpkeepDays } from './UpkeepDays';
 
-const AGE_REMEDIES: Record<StropAge, string> = {
-  bare: 'rub compound on, or strop on the bare face',
-  fresh: 'a thin rub is enough',
-  grey: 'it works',
-  shiny: 'wipe it, warm it, work the wax in',
-  caked: 'scrape it, then load it; cloth: a new stretch',
+/** What a strop of each age asks for: in two words, and in full. */
+const AGE_REMEDIES: Record<StropAge, [short: string, full: string]> = {
+  bare: ['rub on', 'Rub compound on, or strop on the bare face.'],
+  fresh: ['thin rub', 'A thin rub is enough, if any.'],
+  grey: ['works', 'It works: leave it as it is.'],
+  shiny: ['wipe, warm', 'Wipe it, warm it, work the wax in.'],
+  caked: ['scrape', 'Scrape it, then load it; a cloth goes on with a new stretch.'],
 };
 
 /** What keeping this edge up has done by its own log, how old the strop is, and each strop's best count. */
@@ -54,9 +55,11 @@ export default function UpkeepAside({ need, edge }: { need: LoggedNeed; edge: Ed
               </tr>
             </thead>
             <tbody>
-              {outlooks.map(({ strop, bestStrokes, bestUm, radiusUm }) => (
+              {outlooks.map(({ strop, bestStrokes, bestUm, radiusUm }, i) => (
                 <tr key={strop.id}>
-                  <td className="font-semibold">{strop.name}</td>
+                  <td className="font-semibold">
+                    {i + 1}. {strop.name}
+                  </td>
                   <td className="number">
                     {bestStrokes <= MOST_STROKES ? Math.round(bestStrokes / 2) : 'none so soon'}
                   </td>
@@ -84,7 +87,7 @@ function keptWords({ withDays, withoutDays, strops }: ReturnType<typeof upkeepAn
   }
   return strops === 0
     ? 'Strop it now and then: the log will say how long that keeps the stone away'
-    : `${plural(strops, 'time')} kept up so far: the log needs two between two stones`;
+    : `Kept up ${strops === 1 ? 'once' : `${strops} times`} so far: the log needs two between two stones`;
 }
 
 /** How old a strop is, as an object: five ages, its own marked, each with what it asks for. */
@@ -98,7 +101,7 @@ function Age({ stropId, now }: { stropId: string; now: string }) {
   return (
     <section>
       <h3>
-        {strop.name} is {age}
+        {sentence(strop.name)} is {age}
       </h3>
       <p className="figures text-soft">
         {plural(strokes, 'stroke')} since it was loaded{days !== null && `, ${plural(days, 'day')}`}
@@ -109,14 +112,15 @@ function Age({ stropId, now }: { stropId: string; now: string }) {
           <li
             key={each}
             aria-current={each === age ? 'true' : undefined}
-            className={`px-1 text-[0.92rem] leading-tight ${each === age ? 'border-2 border-neutral font-semibold' : 'text-soft'}`}
+            className={`border-2 p-1 text-[0.92rem] leading-tight ${each === age ? 'border-neutral font-semibold' : 'border-transparent text-soft'}`}
           >
             <AgePatch age={each} />
-            <b className="block">{sentence(each)}</b>
-            {AGE_REMEDIES[each]}
+            <b className="block">{each}</b>
+            {AGE_REMEDIES[each][0]}
           </li>
         ))}
       </ol>
+      <p className="mt-1">{AGE_REMEDIES[age][1]}</p>
     </section>
   );
 }
@@ -125,7 +129,7 @@ function Age({ stropId, now }: { stropId: string; now: string }) {
 function AgePatch({ age }: { age: StropAge }) {
   const lines = { bare: 0, fresh: 3, grey: 6, shiny: 4, caked: 0 }[age];
   return (
-    <svg width={52} height={34} viewBox="0 0 52 34" aria-hidden className="block">
+    <svg viewBox="0 0 52 34" aria-hidden className="block w-13 max-w-full">
       <rect
         x={1}
         y={1}

@@ -16,6 +16,11 @@ export interface OtherEdge {
   plan: JobPlan;
 }
 
+/** The edges that are taken along, in the order that they were put in. */
+export function inTurn(others: readonly OtherEdge[], taken: readonly string[]): OtherEdge[] {
+  return taken.flatMap((key) => others.find((other) => other.key === key) ?? []);
+}
+
 /** So many other edges are offered: those of the same tool first, then by their need. */
 const MOST_OFFERED = 8;
 

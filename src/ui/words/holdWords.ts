@@ -76,9 +76,10 @@ export const BY_SHADOW =
   'Without a ruler: lay the stone flat on the face behind the edge and raise its rear until the dark line between stone and edge closes; ink shows whether it did.';
 
 /** What is worked at this angle, and where the strokes go on: at 16° per side, then 13°. */
-export function heldAt({ angleDeg, thenDeg }: Hold): string {
+export function heldAt({ angleDeg, thenDeg, rockedToDeg }: Hold): string {
   const then = thenDeg === null ? '' : `, then ${deg(thenDeg)}`;
-  return `${deg(angleDeg)} per side${then}`;
+  const rocked = rockedToDeg === null ? '' : `, rocked down to ${deg(rockedToDeg)} and back`;
+  return `${deg(angleDeg)} per side${then}${rocked}`;
 }
 
 /** A hold in a line: hold 16° per side, then 13°: spine up 6.2 mm, 3 coins. */

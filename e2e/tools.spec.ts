@@ -104,7 +104,7 @@ test('the shelf takes a stone in any scale and converts grades', async ({ page }
   await dialog.getByLabel('Name').fill('paper strips P800');
   await dialog.getByLabel('Number on it').fill('800');
   await dialog.getByRole('button', { name: 'Save' }).click();
-  await expect(page.getByRole('row', { name: /paper strips P800/ })).toContainText('22');
+  await expect(page.getByRole('row', { name: /^Edit paper strips P800/ })).toContainText('22');
   await page.getByLabel('Scale').selectOption('jis');
   await page.getByLabel('Number on it').fill('1000');
   await expect(page.getByText('12 µm', { exact: true })).toBeVisible();

@@ -40,9 +40,9 @@ describe('a sitting', () => {
   });
 
   it('is over when every edge is finished', () => {
-    expect(nextInSitting([], null)).toBeNull();
+    expect(nextInSitting([])).toBeNull();
     const done = { id: 'a', steps: [plate], stepIndex: 0, finishedAt: '2026-01-01T00:00:00.000Z' };
-    expect(nextInSitting([done], 'a')).toBeNull();
+    expect(nextInSitting([done])).toBeNull();
   });
 
   const sizes = fc.uniqueArray(fc.integer({ min: 1, max: 200 }), { minLength: 1, maxLength: 4 });

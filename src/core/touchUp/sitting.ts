@@ -10,19 +10,16 @@ export interface SittingEdge {
 
 /**
  * Which edge of a sitting is worked next: the one whose step is the coarsest, so that each stone is
- * taken up once for all edges; strops come last, and the edge in the hand goes first among equals.
+ * taken up once for all edges; strops come last, and among equals the order of the edges decides.
  * Null when all of them are finished.
  */
-export function nextInSitting(edges: readonly SittingEdge[], inHand: string | null): string | null {
+export function nextInSitting(edges: readonly SittingEdge[]): string | null {
   const open = edges.filter(({ finishedAt, steps }) => finishedAt === null && steps.length > 0);
   if (open.length === 0) return null;
   const current = ({ steps, stepIndex }: SittingEdge) => steps[stepIndex]!;
   const key = (edge: SittingEdge): number =>
     current(edge).kind === 'strop' ? -1 / current(edge).sizeUm : current(edge).sizeUm;
-  return open.reduce((best, edge) => {
-    const difference = key(edge) - key(best);
-    return difference > 0 || (difference === 0 && edge.id === inHand) ? edge : best;
-  }).id;
+  return open.reduce((best, edge) => (key(edge) > key(best) ? edge : best)).id;
 }
 
 /**
@@ -36,7 +33,7 @@ export function sittingOrder(
   let state: SittingEdge[] = edges.map((edge) => ({ ...edge, stepIndex: 0, finishedAt: null }));
   for (;;) {
     const opens = order.length === 0 ? state.find(({ steps }) => steps.length > 0)?.id : undefined;
-    const id = opens ?? nextInSitting(state, order.at(-1)?.id ?? null);
+    const id = opens ?? nextInSitting(state);
     if (id === null) return order;
     state = state.map((edge) => {
       if (edge.id !== id) return edge;

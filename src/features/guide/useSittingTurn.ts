@@ -22,7 +22,7 @@ export function useSittingTurn(): (session: Session) => Promise<boolean> {
         session.sitting.map((id) => (id === session.id ? session : sessions.get(id))),
       );
       const edges = all.filter((each) => each !== undefined && each.deletedAt === null);
-      const next = nextInSitting(edges as Session[], session.id);
+      const next = nextInSitting(edges as Session[]);
       if (next === null || next === session.id) return false;
       const { toolId, zoneId } = edges.find((each) => each!.id === next)!;
       const tool = await tools.get(toolId);

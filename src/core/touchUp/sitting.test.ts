@@ -20,8 +20,8 @@ describe('a sitting', () => {
       { id: 'chopping', step: 0 },
       { id: 'chopping', step: 1 },
       { id: 'fine', step: 0 },
-      { id: 'fine', step: 1 },
       { id: 'chopping', step: 2 },
+      { id: 'fine', step: 1 },
     ]);
   });
 

@@ -192,8 +192,11 @@ export {
   fieldLadder,
   kitFrontier,
   kitProblem,
+  bestTrade,
+  eveningWork,
+  carrying,
+  placeIn,
   kitTotals,
-  lightestServing,
   limitedKit,
   limitsBind,
   needsOfEachOnce,
@@ -210,6 +213,7 @@ export {
 } from './kit';
 export type {
   FrontierPoint,
+  Carrying,
   KitItem,
   KitLimits,
   KitProblem,

@@ -163,6 +163,10 @@ export const PRIORS = {
     'what a need that the kit cannot serve costs, each time that it comes',
     PRACTICE,
   ),
+  gramsPerMinute: prior(1, 'g/min', 'grams that a minute of touching up is worth', PRACTICE),
+  beltLengthMm: prior(200, 'mm', 'longest thing that hangs on a belt', PRACTICE),
+  beltThingG: prior(120, 'g', 'heaviest thing that hangs on a belt', PRACTICE),
+  beltMostG: prior(250, 'g', 'what hangs on a belt in all', PRACTICE),
   poresShare: prior(
     0.2,
     'share',

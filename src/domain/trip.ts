@@ -86,6 +86,8 @@ const kitSchema = object({
   mostPouchG: measureOrNull(0, 100_000),
   mostPackG: measureOrNull(0, 100_000),
   mostBaseCampG: measureOrNull(0, 100_000),
+  /** Grams that a minute of touching up is worth to the person. */
+  gramsPerMinute: measure(0.01, 1000),
 }).noUnknown();
 
 /** A trip: the tools that travel, the work of its days, and how one lives there. */
@@ -124,6 +126,8 @@ export const tripSchema = object({
   forbidden: array(object({ toolId: identifier(), rule: name() }).noUnknown().required())
     .max(100)
     .required(),
+  /** Days whose hours were told on their evening, as they really were. */
+  toldDays: array(count(365)).max(366).required(),
   kit: kitSchema.required(),
   /** What of the shelf goes along, and what of it was used; empty until it is packed. */
   carried: array(carriedSchema.required()).max(200).required(),
@@ -139,6 +143,7 @@ export type Trip = InferType<typeof tripSchema>;
 export const USUAL_TRIP = {
   work: [],
   ownTasks: [],
+  toldDays: [],
   climate: [],
   waterAtHandMlPerDay: 3000,
   waterMlPerDay: 500,
@@ -163,6 +168,7 @@ export const USUAL_TRIP = {
     mostPouchG: null,
     mostPackG: null,
     mostBaseCampG: null,
+    gramsPerMinute: 1,
   },
   carried: [],
   checkedInAt: null,

@@ -1,7 +1,7 @@
 import { expose } from 'comlink';
 import loadHighs from 'highs';
 import { limitedKit, limitsBind, solveKit, type KitSolution } from '../core';
-import { readKitLimits, readKitRequest } from './kitRequest';
+import { readGramsPerMinute, readKitLimits, readKitRequest } from './kitRequest';
 import { solveBy } from './solveBy';
 
 let solver: ReturnType<typeof loadHighs> | null = null;
@@ -20,14 +20,16 @@ const api = {
   async solve(
     request: unknown,
     limits: unknown,
+    gramsPerMinute: unknown,
     onSolution: (solution: KitSolution | null, share: number) => void,
   ): Promise<SolvedKits> {
     const problem = readKitRequest(request);
     const most = readKitLimits(limits);
+    const worth = readGramsPerMinute(gramsPerMinute);
     const solution = solveKit(problem, onSolution);
-    if (!limitsBind(solution, most)) return { solution, limitsBind: false, within: null };
+    if (!limitsBind(solution, most, worth)) return { solution, limitsBind: false, within: null };
     solver ??= loadHighs({ locateFile: () => new URL('highs/runtime', import.meta.url).href });
-    const within = limitedKit(solution, most, solveBy(await solver));
+    const within = limitedKit(solution, most, worth, solveBy(await solver));
     return { solution, limitsBind: true, within };
   },
 };

@@ -9,6 +9,7 @@ export type { SolvedKits };
 export interface KitAsked {
   problem: KitProblem;
   limits: KitLimits;
+  gramsPerMinute: number;
 }
 
 const { start } = threadsOf<KitWorker>(
@@ -17,8 +18,8 @@ const { start } = threadsOf<KitWorker>(
 
 /** All kits of a problem; `onSolution` hears of those found so far, and of the share done. */
 export function startKits(
-  { problem, limits }: KitAsked,
+  { problem, limits, gramsPerMinute }: KitAsked,
   onSolution: (solution: KitSolution | null, share: number) => void,
 ): Job<SolvedKits> {
-  return start((api) => api.solve(problem, limits, proxy(onSolution)));
+  return start((api) => api.solve(problem, limits, gramsPerMinute, proxy(onSolution)));
 }

@@ -9,7 +9,7 @@ import {
 } from '../core';
 import { USUAL_TRIP } from '../domain/trip';
 import { sample } from '../testing/sample';
-import { readKitLimits, readKitRequest, readRackRound } from './kitRequest';
+import { readGramsPerMinute, readKitLimits, readKitRequest, readRackRound } from './kitRequest';
 
 const hand = handOf({
   tools: sample.tools,
@@ -47,6 +47,7 @@ describe('a kit problem that crosses into the worker', () => {
   it('is refused with a limit below nothing', () => {
     expect(() => readKitLimits({ ...NO_LIMITS, grams: -1 })).toThrow('grams');
     expect(() => readKitLimits({ ...NO_LIMITS, placeGrams: {} })).toThrow('placeGrams');
+    expect(() => readGramsPerMinute(0)).toThrow();
   });
 
   it.each([
@@ -62,6 +63,9 @@ describe('a kit problem that crosses into the worker', () => {
     [['needs', 0, 'condition', 'apexRadiusUm'], NaN],
     [['needs', 0, 'target', 'apexRadiusUm'], 0],
     [['items', 3, 'massG'], -4],
+    [['items', 3, 'hangs'], 'sometimes'],
+    [['needs', 0, 'perEvening'], [-1]],
+    [['beltMostG'], -1],
     [['abrasives', 0, 'abrasive', 'sizeUm'], 0],
     [['abrasives', 0, 'abrasive', 'family'], 'cheese'],
     [['abrasives', 17, 'abrasive', 'backing'], 'wobbly'],

@@ -157,6 +157,7 @@ const kitNeed = object({
   event: oneOf(['strop', 'touch-up', 'blunt', 'chip', 'deep chip']),
   count: positive.max(10_000),
   fromBelt: boolean().required(),
+  perEvening: array(notNegative).max(365).required(),
 });
 
 const requestSchema = object({
@@ -168,6 +169,7 @@ const requestSchema = object({
       name: string().required(),
       massG: notNegative,
       place: oneOf(CARRY_PLACES),
+      hangs: oneOf(['always', 'may', 'never']),
     }).required(),
   )
     .max(400)
@@ -178,13 +180,14 @@ const requestSchema = object({
   heldIn: ids,
   keptOut: ids,
   minutesPerTouchUp: number().positive().max(240).required(),
+  beltMostG: notNegative.max(100_000),
 });
 
 const limit = number().min(0).nullable().defined();
 
 const limitsSchema = object({
   grams: limit,
-  minutes: limit,
+  eveningMinutes: limit,
   waterMl: limit,
   placeGrams: object({ pouch: limit, pack: limit, 'base-camp': limit }).required(),
 });
@@ -192,6 +195,11 @@ const limitsSchema = object({
 /** The problem in a message; throws a `ValidationError` that names the field when it is not one. */
 export function readKitRequest(message: unknown): KitProblem {
   return requestSchema.validateSync(message, { strict: true }) as unknown as KitProblem;
+}
+
+/** What a minute is worth in a message (g/min). */
+export function readGramsPerMinute(message: unknown): number {
+  return positive.max(1000).validateSync(message, { strict: true });
 }
 
 /** The limits in a message, as the problem is read. */

@@ -1,11 +1,56 @@
 import { sum } from 'd3-array';
 import { UNSERVED_MINUTES, type FrontierPoint } from './kitFrontier';
+import type { CarryPlace } from '../../domain/terms';
+import { chooseBelt } from './chooseBelt';
 import type { KitLabel } from './paretoLadders';
 import type { KitSolution, SolvedNeed } from './solveKit';
 
-/** The quickest way to serve a need with some things; null where they cannot. */
-export function wayWith(need: SolvedNeed, carried: ReadonlySet<number>): KitLabel | null {
-  return need.labels.find(({ items }) => items.every((i) => carried.has(i))) ?? null;
+/** Things that go along, by index, and those of them that hang on the belt. */
+export interface Carrying {
+  carried: ReadonlySet<number>;
+  hung: ReadonlySet<number>;
+}
+
+/** Some things as a kit, with what of them hangs on the belt for mid-job work. */
+export function carrying(solution: KitSolution, carried: ReadonlySet<number>): Carrying {
+  const { items, needs, belt } = solution;
+  const { hung } = chooseBelt({
+    needs: needs.filter(isFromBelt),
+    isCarried: (i) => carried.has(i),
+    masses: items.map(({ massG }) => massG),
+    belt: { mostMass: belt.mostG, always: belt.always },
+    lossMinutes: UNSERVED_MINUTES,
+  });
+  return { carried, hung };
+}
+
+function isFromBelt({ kind }: SolvedNeed): boolean {
+  return 'edgeId' in kind && kind.fromBelt;
+}
+
+/**
+ * Where a thing of a kit goes: on the belt where mid-job work uses it; else where it was moved to, or lives,
+ * though in the pack where it would hang on the belt for nothing.
+ */
+export function placeIn(solution: KitSolution, { hung }: Carrying, item: number): CarryPlace {
+  const { place, hangs } = solution.items[item]!;
+  if (hung.has(item)) return 'pouch';
+  const isIdle = place === 'pouch' && hangs === 'may' && solution.needs.some(isFromBelt);
+  return isIdle ? 'pack' : place;
+}
+
+/** The quickest way to serve a need with a kit; null where it cannot. */
+export function wayWith(need: SolvedNeed, { carried, hung }: Carrying): KitLabel | null {
+  const there = isFromBelt(need) ? hung : carried;
+  return need.labels.find(({ items }) => items.every((i) => there.has(i))) ?? null;
+}
+
+/**
+ * What a need counts in its evening when it goes unserved (min): its slowest way, so that leaving a thing at
+ * home never seems to save an evening.
+ */
+export function unservedMinutes({ labels }: SolvedNeed): number {
+  return labels.at(-1)?.minutes ?? 0;
 }
 
 /** A kit in sum. */
@@ -14,15 +59,23 @@ export interface KitTotals {
   /** Expected minutes of all that it serves. */
   minutes: number;
   waterMl: number;
+  /** Minutes of each evening, by day; what goes unserved counts as the slowest way to serve it. */
+  evenings: number[];
   /** Needs that it does not serve. */
   unserved: SolvedNeed[];
 }
 
-export function kitTotals({ items, needs }: KitSolution, carried: ReadonlySet<number>): KitTotals {
-  const totals: KitTotals = { grams: 0, minutes: 0, waterMl: 0, unserved: [] };
+export function kitTotals(solution: KitSolution, carried: ReadonlySet<number>): KitTotals {
+  const { items, needs } = solution;
+  const kit = carrying(solution, carried);
+  const totals: KitTotals = { grams: 0, minutes: 0, waterMl: 0, evenings: [], unserved: [] };
   for (const i of carried) totals.grams += items[i]!.massG;
   for (const need of needs) {
-    const way = wayWith(need, carried);
+    const way = wayWith(need, kit);
+    const minutes = way?.minutes ?? unservedMinutes(need);
+    need.perEvening.forEach((count, day) => {
+      totals.evenings[day] = (totals.evenings[day] ?? 0) + count * minutes;
+    });
     if (!way) totals.unserved.push(need);
     else {
       totals.minutes += need.count * way.minutes;
@@ -32,11 +85,27 @@ export function kitTotals({ items, needs }: KitSolution, carried: ReadonlySet<nu
   return totals;
 }
 
+/** What one evening is made of: each need with its minutes there, the longest first. */
+export function eveningWork(
+  { needs }: KitSolution,
+  kit: Carrying,
+  day: number,
+): { need: SolvedNeed; minutes: number }[] {
+  return needs
+    .map((need) => {
+      const minutes = wayWith(need, kit)?.minutes ?? unservedMinutes(need);
+      return { need, minutes: (need.perEvening[day] ?? 0) * minutes };
+    })
+    .filter(({ minutes }) => minutes > 0)
+    .sort((a, b) => b.minutes - a.minutes);
+}
+
 /** Expected minutes of a kit, with the loss for what it does not serve: what the frontier goes by. */
 export function kitCost(solution: KitSolution, carried: ReadonlySet<number>): number {
+  const kit = carrying(solution, carried);
   return sum(
     solution.needs,
-    (need) => need.count * (wayWith(need, carried)?.minutes ?? UNSERVED_MINUTES),
+    (need) => need.count * (wayWith(need, kit)?.minutes ?? UNSERVED_MINUTES),
   );
 }
 
@@ -49,7 +118,8 @@ export function thingPrice(
   const other = new Set(carried);
   if (other.has(item)) other.delete(item);
   else other.add(item);
-  const [less, more] = carried.has(item) ? [other, carried] : [carried, other];
+  const sets = carried.has(item) ? [other, carried] : [carried, other];
+  const [less, more] = sets.map((set) => carrying(solution, set)) as [Carrying, Carrying];
   const unserved = solution.needs.filter(
     (need) => wayWith(need, more) !== null && wayWith(need, less) === null,
   );
@@ -74,10 +144,13 @@ export function shownPoints(points: readonly FrontierPoint[]): FrontierPoint[] {
   return shown;
 }
 
-/** The place among some points of the lightest kit that leaves no more unserved than any of them. */
-export function lightestServing(solution: KitSolution, points: readonly FrontierPoint[]): number {
-  const unserved = points.map(({ items }) => kitTotals(solution, new Set(items)).unserved.length);
-  return Math.max(0, unserved.indexOf(Math.min(...unserved)));
+/**
+ * The place among some points of the best trade: the least of grams, and minutes with losses at what a minute
+ * is worth (g/min); of equals the lighter.
+ */
+export function bestTrade(points: readonly FrontierPoint[], gramsPerMinute: number): number {
+  const prices = points.map(({ grams, minutes }) => grams + gramsPerMinute * minutes);
+  return Math.max(0, prices.indexOf(Math.min(...prices)));
 }
 
 /** What changes between two kits. */

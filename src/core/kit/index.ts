@@ -1,12 +1,16 @@
 export {
+  bestTrade,
+  carrying,
   duplicates,
+  eveningWork,
   kitTotals,
-  lightestServing,
   nextKit,
   oneStep,
+  placeIn,
   shownPoints,
   thingPrice,
   wayWith,
+  type Carrying,
   type KitStep,
 } from './explainKit';
 export { fieldLadder } from './fieldLadder';

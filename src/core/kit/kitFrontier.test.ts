@@ -4,14 +4,15 @@ import loadHighs, { type Highs } from 'highs';
 import type { CarryPlace } from '../../domain/terms';
 import { limitedKit, limitsBind, NO_LIMITS, type KitSolution, type SolveLp } from '.';
 import {
+  bestTrade,
   kitCost,
   kitTotals,
-  lightestServing,
   nextKit,
   oneStep,
   shownPoints,
   thingPrice,
 } from './explainKit';
+import type { Belt } from './chooseBelt';
 import { kitFrontier, UNSERVED_MINUTES, type FrontierPoint, type WeighedNeed } from './kitFrontier';
 
 let highs: Highs;
@@ -31,6 +32,7 @@ interface Case {
   masses: number[];
   held: number[];
   keptOut: number[];
+  belt?: Belt;
 }
 
 /** Small kits: up to eight things, twins and equal weights among them, and ways with one to three things. */
@@ -46,6 +48,7 @@ const cases = fc.integer({ min: 1, max: 8 }).chain((n) => {
       fc.record({
         count: fc.constantFrom(0.2, 1, 1, 3.5),
         labels: fc.array(label, { maxLength: 5 }),
+        fromBelt: fc.constant(false),
       }),
       { maxLength: 6 },
     ),
@@ -55,11 +58,36 @@ const cases = fc.integer({ min: 1, max: 8 }).chain((n) => {
   });
 });
 
-const costOf = ({ needs }: Case, carried: ReadonlySet<number>): number =>
+/** The same with some needs met from a belt that takes a little. */
+const beltCases = fc
+  .tuple(
+    cases,
+    fc.array(fc.boolean(), { minLength: 6, maxLength: 6 }),
+    fc.integer({ min: 0, max: 110 }),
+  )
+  .map(([problem, flags, mostMass]) => ({
+    ...problem,
+    needs: problem.needs.map((need, i) => ({ ...need, fromBelt: flags[i]! })),
+    belt: { mostMass, always: [] },
+  }));
+
+const costWith = (needs: readonly WeighedNeed[], has: ReadonlySet<number>): number =>
   needs.reduce((sum, { count, labels }) => {
-    const ways = labels.filter(({ items }) => items.every((i) => carried.has(i)));
+    const ways = labels.filter(({ items }) => items.every((i) => has.has(i)));
     return sum + count * Math.min(UNSERVED_MINUTES, ...ways.map(({ minutes }) => minutes));
   }, 0);
+const subsets = (items: readonly number[]): number[][] =>
+  items.reduce<number[][]>((all, item) => [...all, ...all.map((set) => [...set, item])], [[]]);
+/** What a kit costs: mid-job by the best of all sets that the belt takes. */
+const costOf = ({ needs, masses, belt }: Case, carried: ReadonlySet<number>): number => {
+  const camp = needs.filter(({ fromBelt }) => !fromBelt);
+  const midJob = needs.filter(({ fromBelt }) => fromBelt);
+  if (midJob.length === 0) return costWith(camp, carried);
+  const fits = subsets([...carried]).filter(
+    (set) => set.reduce((sum, i) => sum + masses[i]!, 0) <= belt!.mostMass,
+  );
+  return costWith(camp, carried) + Math.min(...fits.map((set) => costWith(midJob, new Set(set))));
+};
 const gramsOf = ({ masses }: Case, carried: ReadonlySet<number>): number =>
   [...carried].reduce((sum, i) => sum + masses[i]!, 0);
 
@@ -83,16 +111,20 @@ function exhaustive(problem: Case): { grams: number; minutes: number; count: num
 }
 
 describe('the frontier of kits', () => {
-  it('is what trying every set finds, with ties and things held in', () => {
+  it.each([
+    ['with ties and things held in', cases],
+    ['with a belt that takes a little', beltCases],
+  ])('is what trying every set finds, %s', (_, some) => {
     fc.assert(
-      fc.property(cases, (problem) => {
+      fc.property(some, (problem: Case) => {
         const { points, proven } = kitFrontier(problem);
         expect(proven).toBe(true);
         const expected = exhaustive(problem);
         expect(points.map(({ grams }) => grams)).toEqual(expected.map(({ grams }) => grams));
         points.forEach(({ minutes, items }, i) => {
           expect(minutes).toBeCloseTo(expected[i]!.minutes, 6);
-          expect(items).toHaveLength(expected[i]!.count);
+          // With a belt twins are told apart by what hangs there, too.
+          if (!problem.belt) expect(items).toHaveLength(expected[i]!.count);
           expect(costOf(problem, new Set(items))).toBeCloseTo(minutes, 6);
           expect(gramsOf(problem, new Set(items))).toBe(points[i]!.grams);
         });
@@ -117,6 +149,26 @@ describe('the frontier of kits', () => {
         }
       }),
       { numRuns: 150 },
+    );
+  });
+
+  it('is never worse for more room on the belt', () => {
+    fc.assert(
+      fc.property(beltCases, fc.integer({ min: 1, max: 60 }), (problem, more) => {
+        const roomy = {
+          ...problem,
+          belt: { ...problem.belt, mostMass: problem.belt.mostMass + more },
+        };
+        const [narrow, wide] = [kitFrontier(problem).points, kitFrontier(roomy).points];
+        for (const point of narrow) {
+          expect(
+            wide.some(
+              ({ grams, minutes }) => grams <= point.grams && minutes <= point.minutes + 1e-6,
+            ),
+          ).toBe(true);
+        }
+      }),
+      { numRuns: 100 },
     );
   });
 
@@ -150,12 +202,15 @@ function solved(problem: Case): KitSolution {
       name: `thing ${i}`,
       massG,
       place: places[i % 2]!,
+      hangs: 'may',
     })),
     anyway: [],
     needs: problem.needs.map(({ count, labels }, i) => ({
       id: `need ${i}`,
       name: `need ${i}`,
       count,
+      // Every third need comes on the first evening, the rest on the second.
+      perEvening: i % 3 === 0 ? [count, 0] : [0, count],
       kind: { edgeId: `edge ${i}`, event: 'touch-up', fromBelt: false },
       labels: labels
         .map((label) => ({ ...label, waterMl: 10 * label.items.length, things: [] }))
@@ -163,16 +218,20 @@ function solved(problem: Case): KitSolution {
     })),
     held: problem.held,
     keptOut: problem.keptOut,
+    belt: { mostG: Infinity, always: [] },
     ...kitFrontier(problem),
   };
 }
+
+/** A minute is worth so many grams that time alone decides. */
+const ALL_FOR_TIME = 1e5;
 
 describe('a kit within limits', () => {
   it('is the frontier’s own where grams alone bind', () => {
     fc.assert(
       fc.property(cases, fc.integer({ min: 0, max: 400 }), (problem, grams) => {
         const solution = solved({ ...problem, held: [] });
-        const kit = limitedKit(solution, { ...NO_LIMITS, grams }, solve)!;
+        const kit = limitedKit(solution, { ...NO_LIMITS, grams }, ALL_FOR_TIME, solve)!;
         const best = solution.points.filter((point) => point.grams <= grams).at(-1)!;
         expect(kitCost(solution, new Set(kit))).toBeCloseTo(best.minutes, 3);
         expect(kitTotals(solution, new Set(kit)).grams).toBe(best.grams);
@@ -187,12 +246,12 @@ describe('a kit within limits', () => {
         const solution = solved(problem);
         const limits = {
           ...NO_LIMITS,
-          minutes: most,
+          eveningMinutes: most,
           waterMl: most,
           placeGrams: { ...NO_LIMITS.placeGrams, pouch: most },
         };
-        expect(limitsBind(solution, limits)).toBe(true);
-        const kit = limitedKit(solution, limits, solve);
+        expect(limitsBind(solution, limits, 1)).toBe(true);
+        const kit = limitedKit(solution, limits, 1, solve);
         const held = problem.held.filter((i) => i % 2 === 0);
         const heldGrams = held.reduce((sum, i) => sum + problem.masses[i]!, 0);
         if (heldGrams > most) {
@@ -208,26 +267,62 @@ describe('a kit within limits', () => {
   });
 });
 
-describe('limits', () => {
-  it('of minutes bind where the lightest kit that serves as much goes over them', () => {
+describe('evenings', () => {
+  const over = (evenings: readonly number[], most: number): number =>
+    evenings.reduce((sum, minutes) => sum + Math.max(0, minutes - most), 0);
+
+  it('bind where the tightest of the best trade goes over its limit', () => {
     fc.assert(
       fc.property(cases, (problem) => {
         const solution = solved({ ...problem, held: [] });
-        expect(limitsBind(solution, NO_LIMITS)).toBe(false);
-        const serving = solution.points[lightestServing(solution, solution.points)]!;
-        const { minutes } = kitTotals(solution, new Set(serving.items));
-        expect(limitsBind(solution, { ...NO_LIMITS, minutes })).toBe(false);
-        const less = { ...NO_LIMITS, minutes: minutes - 0.01 };
-        expect(limitsBind(solution, less)).toBe(true);
-        const kit = limitedKit(
-          solution,
-          { ...NO_LIMITS, minutes: Math.max(0, less.minutes) },
-          solve,
-        )!;
-        expect(kitTotals(solution, new Set(kit)).minutes).toBeLessThanOrEqual(Math.max(0, minutes));
+        expect(limitsBind(solution, NO_LIMITS, 1)).toBe(false);
+        const trade = solution.points[bestTrade(solution.points, 1)]!;
+        const { evenings } = kitTotals(solution, new Set(trade.items));
+        const tightest = Math.max(0, ...evenings);
+        expect(limitsBind(solution, { ...NO_LIMITS, eveningMinutes: tightest }, 1)).toBe(false);
+        expect(limitsBind(solution, { ...NO_LIMITS, eveningMinutes: tightest - 0.01 }, 1)).toBe(
+          true,
+        );
       }),
       { numRuns: 30 },
     );
+  });
+
+  it('go over as little as can be, each by itself, and then the trade is the best', () => {
+    fc.assert(
+      fc.property(cases, fc.constantFrom(0, 3, 8, 25), (problem, eveningMinutes) => {
+        const solution = solved({ ...problem, held: [] });
+        const kit = new Set(limitedKit(solution, { ...NO_LIMITS, eveningMinutes }, 1, solve)!);
+        const all = subsets(solution.items.map((_, i) => i)).map((set) => {
+          const carried = new Set(set);
+          const { evenings, grams } = kitTotals(solution, carried);
+          return {
+            over: over(evenings, eveningMinutes),
+            price: grams + kitCost(solution, carried),
+          };
+        });
+        const least = Math.min(...all.map((each) => each.over));
+        const own = kitTotals(solution, kit);
+        expect(over(own.evenings, eveningMinutes)).toBeCloseTo(least, 3);
+        const best = Math.min(
+          ...all.filter((each) => each.over < least + 1e-3).map(({ price }) => price),
+        );
+        expect(own.grams + kitCost(solution, kit)).toBeLessThanOrEqual(best + 1e-2);
+      }),
+      { numRuns: 60 },
+    );
+  });
+
+  it('are not met by leaving a need unserved', () => {
+    const labels = [{ items: [0], minutes: 20, waterMl: 0, things: [] }];
+    const solution = solved({
+      needs: [{ count: 1, labels }],
+      masses: [100],
+      held: [],
+      keptOut: [],
+    });
+    expect(limitedKit(solution, { ...NO_LIMITS, eveningMinutes: 4 }, 1, solve)).toEqual([0]);
+    expect(kitTotals(solution, new Set()).evenings[0]).toBe(20);
   });
 });
 

@@ -1,4 +1,5 @@
 import { sum } from 'd3-array';
+import { chooseBelt, type Belt, type BeltChoice } from './chooseBelt';
 import type { KitLabel } from './paretoLadders';
 import { PRIORS } from '../priors';
 
@@ -6,6 +7,8 @@ import { PRIORS } from '../priors';
 export interface WeighedNeed {
   count: number;
   labels: readonly Pick<KitLabel, 'items' | 'minutes'>[];
+  /** Whether it has to be met from the belt; not where nothing is said. */
+  fromBelt?: boolean;
 }
 
 /** One kit that no other betters: nothing is lighter and as quick. */
@@ -40,8 +43,10 @@ const SAME_MINUTES = 1e-12;
 /**
  * All kits of which none is lighter and as quick as another, exact: branch and bound over sets of items.
  * A node carries some things and may still take others; it is given up where for no gap of the frontier
- * the ways that it may still take, with the grams that they add, could better a point. `onPoints` hears
- * of the frontier as it is so far and of the share that is searched, now and then.
+ * the ways that it may still take, with the grams that they add, could better a point. Where the belt has
+ * no room for all that mid-job work would use, a node is priced by its best choice for the belt, and the
+ * search goes on over what else could hang there. `onPoints` hears of the frontier as it is so far and of
+ * the share that is searched, now and then.
  */
 // eslint-disable-next-line max-lines-per-function -- one dynamic programme: its parts share their arrays
 export function kitFrontier(input: {
@@ -50,15 +55,19 @@ export function kitFrontier(input: {
   masses: readonly number[];
   held: readonly number[];
   keptOut: readonly number[];
+  /** The belt, in the unit of the masses; room for everything where nothing is said. */
+  belt?: Belt;
   lossMinutes?: number;
   onPoints?: (frontier: KitFrontier, share: number) => void;
 }): KitFrontier {
   const { masses, held, keptOut, lossMinutes = UNSERVED_MINUTES, onPoints = () => {} } = input;
+  const { belt = ROOMY_BELT } = input;
   const out = new Set(keptOut);
   const needs = merged(input.needs)
     .filter(({ count }) => count > 0)
-    .map(({ count, labels }) => ({
+    .map(({ count, labels, fromBelt }) => ({
       count,
+      fromBelt,
       labels: labels
         .filter(({ items, minutes }) => minutes < lossMinutes && !items.some((i) => out.has(i)))
         .sort((a, b) => a.minutes - b.minutes),
@@ -72,12 +81,22 @@ export function kitFrontier(input: {
   const costOf = (own: readonly WeighedNeed[]): number => {
     let cost = 0;
     for (let i = 0; i < masses.length; i += 1) if (carried[i]) cost += tie[i]!;
-    for (const { count, labels } of own) {
-      const best = labels.find(({ items }) => items.every((i) => carried[i]));
+    for (const { count, labels, fromBelt } of own) {
+      if (fromBelt) continue;
+      const best = labels.find(({ items }) => items.every(isCarried));
       cost += count * (best?.minutes ?? lossMinutes);
     }
-    return cost;
+    return cost + hanging(own).minutes;
   };
+  const isCarried = (i: number): boolean => carried[i] === 1;
+  const hanging = (own: readonly WeighedNeed[]): BeltChoice =>
+    chooseBelt({
+      needs: own.filter(({ fromBelt }) => fromBelt),
+      isCarried,
+      masses,
+      belt,
+      lossMinutes,
+    });
   const note = (own: readonly WeighedNeed[], grams: number): void =>
     front.add({ grams, cost: costOf(own), carried });
 
@@ -114,16 +133,17 @@ export function kitFrontier(input: {
       onPoints({ points: front.points(tie), proven: false }, from);
     }
     if (!front.mayBetter(own, carried, masses, grams, lossMinutes)) return;
-    const next = branchItem(own);
-    if (next < 0) return;
+    const next = branchItem(own) ?? beltItem(own);
+    if (next === null) return;
     const middle = (from + to) / 2;
     carried[next] = 1;
     note(own, grams + masses[next]!);
     search(own, grams + masses[next]!, from, middle);
     carried[next] = 0;
     search(
-      own.map(({ count, labels }) => ({
+      own.map(({ count, labels, fromBelt }) => ({
         count,
+        fromBelt,
         labels: labels.filter(({ items }) => !items.includes(next)),
       })),
       grams,
@@ -132,17 +152,17 @@ export function kitFrontier(input: {
     );
   }
 
-  /** The thing that the best ways miss most, for its grams; below zero where they miss nothing. */
-  function branchItem(own: readonly WeighedNeed[]): number {
+  /** The thing that the best ways miss most, for its grams; null where they miss nothing. */
+  function branchItem(own: readonly WeighedNeed[]): number | null {
     const gains = new Map<number, number>();
     for (const { count, labels } of own) {
       const best = labels[0];
       if (!best) continue;
-      const present = labels.find(({ items }) => items.every((i) => carried[i]));
+      const present = labels.find(({ items }) => items.every(isCarried));
       const gain = count * ((present?.minutes ?? lossMinutes) - best.minutes) + TIE_MINUTES;
       for (const i of best.items) if (!carried[i]) gains.set(i, (gains.get(i) ?? 0) + gain);
     }
-    let next = -1;
+    let next: number | null = null;
     let most = -1;
     for (const [i, gain] of gains) {
       if (gain / masses[i]! > most) {
@@ -152,14 +172,29 @@ export function kitFrontier(input: {
     }
     return next;
   }
+
+  /** Another thing that could hang on a belt that is full; null where there is room, or nothing else. */
+  function beltItem(own: readonly WeighedNeed[]): number | null {
+    if (!hanging(own).isFull) return null;
+    for (const { labels, fromBelt } of own) {
+      if (!fromBelt) continue;
+      for (const { items } of labels) {
+        const missing = items.find((i) => !carried[i]);
+        if (missing !== undefined) return missing;
+      }
+    }
+    return null;
+  }
 }
+
+const ROOMY_BELT: Belt = { mostMass: Infinity, always: [] };
 
 /** Needs with the same ways count as one that comes as often as all of them. */
 function merged(needs: readonly WeighedNeed[]): WeighedNeed[] {
   const found = new Map<string, WeighedNeed>();
-  for (const { count, labels } of needs) {
-    const key = JSON.stringify(labels.map(({ items, minutes }) => [items, minutes]));
-    found.set(key, { count: count + (found.get(key)?.count ?? 0), labels });
+  for (const { count, labels, fromBelt = false } of needs) {
+    const key = JSON.stringify([fromBelt, labels.map(({ items, minutes }) => [items, minutes])]);
+    found.set(key, { count: count + (found.get(key)?.count ?? 0), labels, fromBelt });
   }
   return [...found.values()];
 }

@@ -29,12 +29,13 @@ export function needsOfForecast(
     if (!events) return [];
     return TOUCH_UP_EVENTS.flatMap((event): KitNeed[] => {
       const [midJob, evening] = [events.midJob[event], events.evening[event]];
+      const perEvening = events.evenings.map((counts) => counts[event]);
       const parts = midJobFromBelt
         ? [
-            { fromBelt: true, count: midJob },
-            { fromBelt: false, count: evening },
+            { fromBelt: true, count: midJob, perEvening: [] },
+            { fromBelt: false, count: evening, perEvening },
           ]
-        : [{ fromBelt: false, count: midJob + evening }];
+        : [{ fromBelt: false, count: midJob + evening, perEvening }];
       return parts
         .filter(({ count }) => count >= LEAST_COUNT)
         .map((part) => needOf(own, event, part));
@@ -47,14 +48,14 @@ export function needsOfEachOnce(zones: readonly ZoneState[], chipDepthMm: number
   const events: TouchUpEvent[] = ['touch-up'];
   if (chipDepthMm > 0) events.push(touchUpEvent(0, chipDepthMm, 1));
   return zones.flatMap((own) =>
-    events.map((event) => needOf(own, event, { fromBelt: false, count: 1 })),
+    events.map((event) => needOf(own, event, { fromBelt: false, count: 1, perEvening: [] })),
   );
 }
 
 function needOf(
   { tool, zone }: Pick<ZoneState, 'tool' | 'zone'>,
   event: TouchUpEvent,
-  part: { fromBelt: boolean; count: number },
+  part: Pick<KitNeed, 'fromBelt' | 'count' | 'perEvening'>,
 ): KitNeed {
   const { ratio, chipMm } = EVENT_STATES[event];
   const edgeId = `${tool.id}/${zone.id}`;

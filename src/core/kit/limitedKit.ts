@@ -1,103 +1,150 @@
 import { sum } from 'd3-array';
-import type { CarryPlace } from '../../domain/terms';
-import { kitTotals, lightestServing } from './explainKit';
+import { CARRY_PLACES, type CarryPlace } from '../../domain/terms';
+import { bestTrade, kitTotals, placeIn, unservedMinutes } from './explainKit';
 import { LinearProgramme, type Terms } from './linearProgramme';
 import { UNSERVED_MINUTES } from './kitFrontier';
-import type { KitSolution } from './solveKit';
+import type { KitSolution, SolvedNeed } from './solveKit';
 import type { SolveLp } from './types';
 
 /** Limits that bind across needs; null where there is none. */
 export interface KitLimits {
   grams: number | null;
   placeGrams: Record<CarryPlace, number | null>;
+  /** Of every evening by itself (min). */
+  eveningMinutes: number | null;
   /** Over the whole trip. */
-  minutes: number | null;
   waterMl: number | null;
 }
 
 export const NO_LIMITS: KitLimits = {
   grams: null,
   placeGrams: { pouch: null, pack: null, 'base-camp': null },
-  minutes: null,
+  eveningMinutes: null,
   waterMl: null,
 };
 
 /**
- * Whether limits bind: one of grams always does; those of minutes and water where the lightest kit that
- * leaves least unserved goes over them.
+ * Whether limits bind: one of grams always does; those of evenings and water where the best trade of the
+ * frontier goes over them.
  */
-export function limitsBind(solution: KitSolution, limits: KitLimits): boolean {
-  const { grams, placeGrams, minutes, waterMl } = limits;
+export function limitsBind(
+  solution: KitSolution,
+  limits: KitLimits,
+  gramsPerMinute: number,
+): boolean {
+  const { grams, placeGrams, eveningMinutes, waterMl } = limits;
   if ([grams, ...Object.values(placeGrams)].some((limit) => limit !== null)) return true;
-  const usual = solution.points[lightestServing(solution, solution.points)];
+  const usual = solution.points[bestTrade(solution.points, gramsPerMinute)];
   const totals = kitTotals(solution, new Set(usual?.items));
-  return totals.minutes > (minutes ?? Infinity) || totals.waterMl > (waterMl ?? Infinity);
+  const tightest = Math.max(0, ...totals.evenings);
+  return tightest > (eveningMinutes ?? Infinity) || totals.waterMl > (waterMl ?? Infinity);
 }
 
 /**
- * The quickest kit within limits, then the lightest of those, by a mixed-integer programme: one binary for
- * each thing, one choice of way for each need, a way only with all of its things. Null where what is held
- * in does not fit the limits. What does not fit stays unserved, at its loss.
+ * The best kit within limits, by a mixed-integer programme in two stages: evenings go over theirs as little
+ * as can be; of those kits the least grams, and minutes with losses at what a minute is worth (g/min). One
+ * binary for each thing, one for each that may hang on the belt, one choice of way for each need, a way only
+ * with all of its things. Null where what is held in does not fit. What does not fit stays unserved, at its
+ * loss; in its evening it counts as its slowest way, so that leaving it meets no limit.
  */
 export function limitedKit(
-  { items, needs, held, keptOut }: KitSolution,
+  solution: KitSolution,
   limits: KitLimits,
+  gramsPerMinute: number,
   solve: SolveLp,
 ): number[] | null {
+  const { items, needs, held, keptOut, belt } = solution;
   const programme = new LinearProgramme();
   const carried = items.map((_, i) => programme.binary(`x${i}`));
+  const hung = items.map(({ hangs }, i) => (hangs === 'may' ? programme.binary(`h${i}`) : null));
+  const onBelt = (i: number): string => hung[i] ?? carried[i]!;
   const cost: Terms = [];
-  const minutes: Terms = [];
   const water: Terms = [];
+  const days = Math.max(0, ...needs.map(({ perEvening }) => perEvening.length));
+  const evenings: Terms[] = Array.from({ length: days }, () => []);
+  const inEvenings = (need: SolvedNeed, minutes: number, way: string): void =>
+    need.perEvening.forEach((count, day) => evenings[day]!.push([count * minutes, way]));
   needs.forEach((need, n) => {
     const unserved = programme.binary(`u${n}`);
     cost.push([need.count * UNSERVED_MINUTES, unserved]);
+    inEvenings(need, unservedMinutes(need), unserved);
     const choices: Terms = [[1, unserved]];
     need.labels.forEach((label, l) => {
       const way = programme.binary(`y${n}_${l}`);
       choices.push([1, way]);
       cost.push([need.count * label.minutes, way]);
-      minutes.push([need.count * label.minutes, way]);
+      inEvenings(need, label.minutes, way);
       water.push([need.count * label.waterMl, way]);
+      const fromBelt = 'edgeId' in need.kind && need.kind.fromBelt;
       for (const i of label.items) {
-        programme.constrain(
-          [
-            [1, way],
-            [-1, carried[i]!],
-          ],
-          '<=',
-          0,
-        );
+        programme.constrain(atMost(way, fromBelt ? onBelt(i) : carried[i]!), '<=', 0);
       }
     });
     programme.constrain(choices, '=', 1);
   });
+  items.forEach((_, i) => {
+    if (hung[i]) programme.constrain(atMost(hung[i], carried[i]!), '<=', 0);
+  });
   for (const i of held) programme.constrain([[1, carried[i]!]], '=', 1);
   for (const i of keptOut) programme.constrain([[1, carried[i]!]], '=', 0);
-  const grams = (of: (place: CarryPlace) => boolean): Terms =>
-    items.flatMap(({ massG, place }, i): Terms => (of(place) ? [[massG, carried[i]!]] : []));
   const within = (terms: Terms, limit: number | null): void => {
     if (limit !== null) programme.constrain(worth(terms), '<=', limit);
   };
+  const grams: Terms = items.map(({ massG }, i) => [massG, carried[i]!]);
+  within(grams, limits.grams);
+  for (const place of CARRY_PLACES)
+    within(gramsAt(solution, place, carried, hung), limits.placeGrams[place]);
   within(
-    grams(() => true),
-    limits.grams,
+    items.flatMap(({ massG, hangs }, i): Terms => (hangs === 'never' ? [] : [[massG, onBelt(i)]])),
+    belt.mostG,
   );
-  for (const [place, limit] of Object.entries(limits.placeGrams)) {
-    within(
-      grams((own) => own === place),
-      limit,
+  within(water, limits.waterMl);
+  const over: Terms = [];
+  if (limits.eveningMinutes !== null) {
+    for (const [day, terms] of evenings.entries()) {
+      over.push([1, `o${day}`]);
+      within([...terms, [-1, `o${day}`]], limits.eveningMinutes);
+    }
+    const first = solve(programme.text(over));
+    if (!first) return null;
+    // The evenings may not go over by more than what is lost in rounding.
+    programme.constrain(
+      over,
+      '<=',
+      sum(over, ([k, name]) => k * (first[name] ?? 0)) + SAME_MINUTES,
     );
   }
-  within(minutes, limits.minutes);
-  within(water, limits.waterMl);
-  const first = solve(programme.text(worth(cost)));
-  if (!first) return null;
-  // Of the quickest, the lightest: the cost may not rise by more than what is lost in rounding.
-  const best = sum(cost, ([k, name]) => k * (first[name] ?? 0));
-  programme.constrain(worth(cost), '<=', best + SAME_MINUTES);
-  const lightest = solve(programme.text(grams(() => true))) ?? first;
-  return items.flatMap((_, i) => (Math.round(lightest[`x${i}`] ?? 0) === 1 ? [i] : []));
+  const trade = [...grams, ...cost.map(([k, name]): Terms[number] => [gramsPerMinute * k, name])];
+  const best = solve(programme.text(worth(trade)));
+  if (!best) return null;
+  return items.flatMap((_, i) => (Math.round(best[`x${i}`] ?? 0) === 1 ? [i] : []));
+}
+
+/** One binary no greater than another, as terms that stay below zero. */
+function atMost(part: string, whole: string): Terms {
+  return [
+    [1, part],
+    [-1, whole],
+  ];
+}
+
+/** Grams that lie in one place: what hangs on the belt is in the pouch, and nowhere else. */
+function gramsAt(
+  solution: KitSolution,
+  place: CarryPlace,
+  carried: readonly string[],
+  hung: readonly (string | null)[],
+): Terms {
+  const nowhere = { carried: new Set<number>(), hung: new Set<number>() };
+  return solution.items.flatMap(({ massG, hangs }, i): Terms => {
+    const lies = hangs === 'always' ? 'pouch' : placeIn(solution, nowhere, i);
+    const own: Terms = lies === place ? [[massG, carried[i]!]] : [];
+    const h = hung[i];
+    if (!h || (lies === 'pouch') === (place === 'pouch')) return own;
+    // Hung, it moves from where it would lie to the pouch.
+    if (place === 'pouch') return [...own, [massG, h]];
+    return lies === place ? [...own, [-massG, h]] : own;
+  });
 }
 
 const SAME_MINUTES = 1e-4;

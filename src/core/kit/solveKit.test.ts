@@ -28,12 +28,14 @@ const need = (id: string, change: Partial<KitNeed>): KitNeed => ({
   name: id,
   event: 'touch-up',
   count: 1,
+  perEvening: [],
   fromBelt: false,
   face: faceOf('scandi-knife'),
   condition: { apexRadiusUm: 3, damageDepthMm: 0 },
   target: { apexRadiusUm: 0.4, finishSizeUm: 30 },
   ...change,
 });
+const NOTHING = { carried: new Set<number>(), hung: new Set<number>() };
 const knife = need('knife', {});
 const axe = need('axe', {
   face: faceOf('felling-axe'),
@@ -44,12 +46,12 @@ const axe = need('axe', {
 const problem = (change: Partial<KitProblem> = {}): KitProblem => ({
   needs: [knife, axe],
   items: [
-    { id: 'plate', name: 'two-sided plate', massG: 90, place: 'pouch' },
-    { id: 'puck', name: 'puck', massG: 240, place: 'pack' },
-    { id: 'belt', name: 'belt', massG: 0, place: 'pouch' },
-    { id: 'crayon', name: 'crayon', massG: 14, place: 'pouch' },
-    { id: 'oil', name: 'oil', massG: 30, place: 'pack' },
-    { id: 'rag', name: 'rag', massG: 31, place: 'pack' },
+    { id: 'plate', name: 'two-sided plate', massG: 90, place: 'pouch', hangs: 'may' },
+    { id: 'puck', name: 'puck', massG: 240, place: 'pack', hangs: 'never' },
+    { id: 'belt', name: 'belt', massG: 0, place: 'pouch', hangs: 'always' },
+    { id: 'crayon', name: 'crayon', massG: 14, place: 'pouch', hangs: 'may' },
+    { id: 'oil', name: 'oil', massG: 30, place: 'pack', hangs: 'may' },
+    { id: 'rag', name: 'rag', massG: 31, place: 'pack', hangs: 'never' },
   ],
   abrasives: [
     { abrasive: stone(25, { id: 'plate/c' }), needsAll: ['plate'], needsOneOf: null },
@@ -65,6 +67,7 @@ const problem = (change: Partial<KitProblem> = {}): KitProblem => ({
   heldIn: [],
   keptOut: [],
   minutesPerTouchUp: 60,
+  beltMostG: 250,
   hand: usualHand,
   ...change,
 });
@@ -97,7 +100,7 @@ describe('the kits of a problem', () => {
     const solution = solveKit(problem({ covers, items: anyway }));
     expect(kits(solution).flat()).not.toContain('rag');
     const wipe = solution.needs.find(({ id }) => id === 'wipe')!;
-    expect(wayWith(wipe, new Set())).toMatchObject({ minutes: 0, things: ['rag'] });
+    expect(wayWith(wipe, NOTHING)).toMatchObject({ minutes: 0, things: ['rag'] });
   });
 
   it('serve what must be met from the belt by what hangs there alone', () => {
@@ -127,10 +130,16 @@ describe('the kits of a problem', () => {
             needsAll.every(has) && (needsOneOf === null || needsOneOf.some(has)),
         );
         for (const own of [knife, axe]) {
-          const path = shortestLadder(needProblem({ ...problem(), abrasives }, own));
+          const ladder = needProblem(problem(), own);
+          const path = shortestLadder({
+            ...ladder,
+            abrasives: ladder.abrasives.filter(({ id }) =>
+              abrasives.some(({ abrasive }) => abrasive.id === id),
+            ),
+          });
           const way = wayWith(
             solution.needs.find(({ id }) => id === own.id)!,
-            carried,
+            { carried, hung: new Set() },
           );
           expect(way?.minutes ?? null).toEqual(
             path ? (expect.closeTo(path.minutes, 6) as number) : null,
@@ -245,8 +254,8 @@ describe('what a kit has to serve', () => {
         // The closing strop and the lighter rung come on top.
         expect(taken).toBeGreaterThan(0.9 * said);
         expect(taken).toBeLessThan(2.2 * said);
-        // What is said to be quicker is not much slower out there.
-        if (i > 0) expect(taken).toBeLessThan(1.1 * both[i - 1]!.taken);
+        // What is said to be quicker is slower out there by no more than a finer first stone may cost.
+        if (i > 0) expect(taken).toBeLessThan(1.35 * both[i - 1]!.taken);
       });
     },
   );

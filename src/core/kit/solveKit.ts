@@ -11,6 +11,8 @@ export interface SolvedNeed {
   /** The edge in its state, or what else is covered. */
   kind: { edgeId: string; event: TouchUpEvent; fromBelt: boolean } | { cover: Cover };
   count: number;
+  /** How often of these it comes in each evening, by day. */
+  perEvening: readonly number[];
   labels: KitLabel[];
 }
 
@@ -24,6 +26,8 @@ export interface KitSolution {
   /** Indices of what is held in. */
   held: number[];
   keptOut: number[];
+  /** Grams that the belt takes, and what hangs there whatever else does. */
+  belt: { mostG: number; always: number[] };
   points: FrontierPoint[];
   proven: boolean;
 }
@@ -48,25 +52,26 @@ export function solveKit(
   const counted = new Map(items.map(({ id }, i) => [id, i]));
   const present = new Set(problem.items.map(({ id }) => id));
   const onBelt = new Set(
-    problem.items.filter(({ place }) => place === 'pouch').map(({ id }) => id),
+    problem.items.filter(({ hangs }) => hangs !== 'never').map(({ id }) => id),
   );
   const indicesOf = (ids: readonly string[]): number[] =>
     ids.flatMap((id) => counted.get(id) ?? []);
   const keptOut = indicesOf(problem.keptOut);
   const held = indicesOf(problem.heldIn).filter((i) => !keptOut.includes(i));
   const edges = problem.needs.map((need, i): SolvedNeed => {
-    const { id, edgeId, name, event, fromBelt, count } = need;
+    const { id, edgeId, name, event, fromBelt, count, perEvening } = need;
     const isAllowed = (itemId: string): boolean =>
       present.has(itemId) && (!fromBelt || onBelt.has(itemId));
     const labels = paretoLadders(problem, need, counted, isAllowed);
     onSolution(null, (WAYS_SHARE * (i + 1)) / problem.needs.length);
-    return { id, name, kind: { edgeId, event, fromBelt }, count, labels };
+    return { id, name, kind: { edgeId, event, fromBelt }, count, perEvening, labels };
   });
   const covers = problem.covers.map(({ cover, itemIds }): SolvedNeed => ({
     id: cover,
     name: cover,
     kind: { cover },
     count: 1,
+    perEvening: [],
     labels: itemIds
       .filter((id) => present.has(id))
       .map((id) => ({
@@ -77,17 +82,25 @@ export function solveKit(
       })),
   }));
   const needs = [...edges, ...covers];
+  const always = items.flatMap(({ hangs }, i) => (hangs === 'always' ? [i] : []));
+  const belt = { mostG: problem.beltMostG, always };
   const solution = ({ points, proven }: KitFrontier): KitSolution => ({
     items,
     anyway,
     needs,
     held,
     keptOut,
+    belt,
     points: points.map((point) => ({ ...point, grams: point.grams / MG_PER_G })),
     proven,
   });
   const frontier = kitFrontier({
-    needs,
+    needs: needs.map(({ count, labels, kind }) => ({
+      count,
+      labels,
+      fromBelt: 'edgeId' in kind && kind.fromBelt,
+    })),
+    belt: { mostMass: MG_PER_G * belt.mostG, always },
     held,
     keptOut,
     masses: items.map(({ massG }) => wholeMg(massG)),

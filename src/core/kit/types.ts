@@ -14,7 +14,10 @@ export interface KitItem {
   id: string;
   name: string;
   massG: number;
+  /** Where it goes when it does not hang on the belt for mid-job work. */
   place: CarryPlace;
+  /** Whether it hangs on the belt: because its keeper says so, where mid-job work uses it, or never. */
+  hangs: 'always' | 'may' | 'never';
 }
 
 /** One edge in one state that the kit has to bring to its target out there. */
@@ -25,6 +28,8 @@ export interface KitNeed {
   event: TouchUpEvent;
   /** How often it is expected to come. */
   count: number;
+  /** How often of these it comes in each evening, by day; empty where no days are known. */
+  perEvening: readonly number[];
   /** Whether it has to be met from what hangs on the belt. */
   fromBelt: boolean;
   face: WorkingFace;
@@ -65,6 +70,8 @@ export interface KitProblem {
   keptOut: readonly string[];
   /** A ladder that takes longer does not count as served. */
   minutesPerTouchUp: number;
+  /** Grams that the belt takes. */
+  beltMostG: number;
   hand: Hand;
 }
 

@@ -2,6 +2,7 @@ export { findLadder, span, type LadderRequest } from './findLadder';
 export {
   arcsFrom,
   comparePaths,
+  ladderGraph,
   ladderSolver,
   reaches,
   shortestLadder,
@@ -10,6 +11,7 @@ export {
   type LadderProblem,
   type LadderState,
 } from './shortestLadder';
+export { reachableGoal } from './chooseLadder';
 export { ladderChanges, type LadderChange, type OwnLadderProblem } from './ladderChanges';
 export { openDamageWays, takesBand, usualDamageWay } from './damageWays';
 export { damageBand, workedParts } from './workedParts';

@@ -60,6 +60,12 @@ export function forecastTrip(
       events: {
         midJob: eventCounts(all, ({ midJobEvents }) => midJobEvents),
         evening: eventCounts(all, ({ eveningEvents }) => eveningEvents),
+        evenings: Array.from({ length: days }, (_, day) =>
+          eventCounts(
+            all.map((own) => [own[day]!]),
+            ({ eveningEvents }) => eveningEvents,
+          ),
+        ),
       },
     };
   });

@@ -121,8 +121,8 @@ export interface EdgeForecast {
   strokesPerSide: Spread;
   waterMl: Spread;
   passes: Spread;
-  /** How often it is touched up over the trip (mean), by what it is brought back from. */
-  events: { midJob: EventCounts; evening: EventCounts };
+  /** How often it is touched up (mean), by what it is brought back from: over the trip, and evening by evening. */
+  events: { midJob: EventCounts; evening: EventCounts; evenings: EventCounts[] };
 }
 
 export interface TripForecast {

@@ -6,6 +6,7 @@ import {
   sessionToVersion11,
   stropToVersion11,
   toolToVersion11,
+  tripToVersion11,
   VERSION_10,
 } from './toVersion11';
 import { sessionToVersion9, VERSION_8 } from './toVersion9';
@@ -41,6 +42,7 @@ export const UPGRADES: readonly Upgrade[] = [
       tools: { from: VERSION_10.tool, upgrade: toolToVersion11 },
       abrasives: { from: VERSION_10.abrasive, upgrade: abrasiveToVersion11 },
       strops: { from: VERSION_10.strop, upgrade: stropToVersion11 },
+      trips: { from: VERSION_10.trip, upgrade: tripToVersion11 },
     },
     newStores: [],
   },

@@ -2,7 +2,14 @@
 
 import dynamic from 'next/dynamic';
 import { useState } from 'react';
-import { duplicates, type KitSolution, type KitStep, type Shelf } from '../../core';
+import {
+  duplicates,
+  kitTotals,
+  placeIn,
+  type KitSolution,
+  type KitStep,
+  type Shelf,
+} from '../../core';
 import type { CarryPlace } from '../../domain/terms';
 import type { Trip } from '../../domain/trip';
 import type { TripStep } from '../../live';
@@ -52,13 +59,16 @@ export function ChosenKit(props: {
           <h2>{kit.title}</h2>
           <FrontierChart
             points={points}
+            unserved={points.map(
+              ({ items }) => kitTotals(solution, new Set(items)).unserved.length,
+            )}
             at={at}
             says={`${grams(totals.grams)}, about ${minutes(totals.minutes)}, ${kit.serves}`}
             onChoose={(next) => kit.ask(points[next]!.grams)}
           />
           <p className="text-[0.9rem] text-soft">
-            Minutes over the trip, on a scale of ratios; 180 for each time that an edge goes
-            unserved. Squares are kits that no other betters; arrow keys go from one to the next.
+            Minutes over the trip, on a scale of ratios. Squares are kits that no other betters,
+            those above the line leave so many needs unserved; arrow keys go from one to the next.
           </p>
         </div>
       </div>
@@ -73,11 +83,17 @@ export function ChosenKit(props: {
         </div>
       )}
       <div className="mt-3">
-        <Mats {...look} shelf={shelf} lighter={lighter} heavier={heavier} />
+        <Mats
+          {...look}
+          placeOf={(i) => placeIn(solution, kit.kit, i)}
+          shelf={shelf}
+          lighter={lighter}
+          heavier={heavier}
+        />
       </div>
       <BesideIt solution={solution} carried={carried} vehicle={trip.kit.vehicle} />
       <LeftAtHome {...look} trips={trips} />
-      <CoverTable solution={solution} carried={carried} />
+      <CoverTable solution={solution} kit={kit.kit} />
       <ThingBar
         {...changesOf(onChange)}
         solution={solution}

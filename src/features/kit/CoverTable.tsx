@@ -1,6 +1,6 @@
 'use client';
 
-import { thingPrice, wayWith, type KitSolution, type SolvedNeed } from '../../core';
+import { thingPrice, wayWith, type Carrying, type KitSolution, type SolvedNeed } from '../../core';
 import { minutes } from '../../ui/format';
 import { needWords, timesWords } from '../../ui/words/kitWords';
 
@@ -8,13 +8,8 @@ import { needWords, timesWords } from '../../ui/words/kitWords';
 const MOST_OTHERS = 4;
 
 /** Edges down, things across: the minutes with each thing, and what the kit takes. */
-export function CoverTable({
-  solution,
-  carried,
-}: {
-  solution: KitSolution;
-  carried: ReadonlySet<number>;
-}) {
+export function CoverTable({ solution, kit }: { solution: KitSolution; kit: Carrying }) {
+  const { carried } = kit;
   const { items } = solution;
   const edges = solution.needs.filter(({ kind }) => !('cover' in kind));
   const own = [...carried].filter((i) => serves(edges, i));
@@ -55,7 +50,7 @@ export function CoverTable({
                 <td>{timesWords(need.count)}</td>
                 {[...own, ...others].map((i) => (
                   <td key={i} className={`number ${behindLine(i, others)}`}>
-                    <Cell need={need} item={i} carried={carried} />
+                    <Cell need={need} item={i} kit={kit} />
                   </td>
                 ))}
               </tr>
@@ -66,7 +61,7 @@ export function CoverTable({
       </div>
       <ul className="mt-2 sm:hidden">
         {sorted.map((need) => (
-          <NeedLine key={need.id} need={need} carried={carried} />
+          <NeedLine key={need.id} need={need} kit={kit} />
         ))}
       </ul>
     </section>
@@ -102,8 +97,8 @@ function WithoutIt(props: {
   );
 }
 
-function NeedLine({ need, carried }: { need: SolvedNeed; carried: ReadonlySet<number> }) {
-  const way = wayWith(need, carried);
+function NeedLine({ need, kit }: { need: SolvedNeed; kit: Carrying }) {
+  const way = wayWith(need, kit);
   return (
     <li className="flex items-baseline gap-3 border-b border-rule py-2">
       <span className="min-w-0 flex-1">
@@ -114,12 +109,15 @@ function NeedLine({ need, carried }: { need: SolvedNeed; carried: ReadonlySet<nu
   );
 }
 
-function Cell(props: { need: SolvedNeed; item: number; carried: ReadonlySet<number> }) {
-  const { need, item, carried } = props;
-  const taken = wayWith(need, carried);
+/** A thing that hangs elsewhere does nothing in mid-job: it counts with what the belt has. */
+function Cell(props: { need: SolvedNeed; item: number; kit: Carrying }) {
+  const { need, item, kit } = props;
+  const taken = wayWith(need, kit);
   const isTaken = taken?.items.includes(item) ?? false;
-  const way = need.labels.find(
-    ({ items }) => items.includes(item) && items.every((i) => i === item || carried.has(i)),
+  const withIt = { carried: new Set([...kit.carried, item]), hung: new Set([...kit.hung, item]) };
+  const way = wayWith(
+    { ...need, labels: need.labels.filter(({ items }) => items.includes(item)) },
+    withIt,
   );
   if (!way) return <span className="text-soft">–</span>;
   const value = way.minutes < 1 ? way.minutes.toFixed(1) : String(Math.round(way.minutes));

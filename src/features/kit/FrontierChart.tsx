@@ -9,6 +9,8 @@ import { FRONTIER_HEIGHT } from './frontierHeight';
 import { Course, FootAxis, Grip, LevelAxis, Plot, ticksAt, ticksOf } from '../../ui/plot';
 
 const TICKS_MINUTES = [1, 2, 5, 10, 20, 50, 100, 200, 500, 1000, 2000, 5000];
+/** Room above the line for kits that leave needs unserved (px). */
+const SHORT_PX = 22;
 /** Kits that take so many times as long as the quickest stand at the upper edge. */
 const MOST_RATIO = 60;
 
@@ -18,21 +20,25 @@ const MOST_RATIO = 60;
  */
 export default function FrontierChart(props: {
   points: readonly FrontierPoint[];
+  /** How many needs each of them leaves unserved. */
+  unserved: readonly number[];
   at: number;
   /** The chosen kit in words. */
   says: string;
   onChoose: (at: number) => void;
 }) {
-  const { points, at, says, onChoose } = props;
+  const { points, unserved, at, says, onChoose } = props;
   const [first, last, chosen] = [points[0], points.at(-1), points[at]];
   if (!first || !last || !chosen) return null;
   const mostGrams = Math.max(50, last.grams * 1.08);
   const least = Math.max(0.5, last.minutes * 0.85);
-  const most = Math.max(least * 2, Math.min(first.minutes * 1.1, least * MOST_RATIO));
+  const serving = points.filter((_, i) => unserved[i] === last0(unserved));
+  const most = Math.max(least * 2, Math.min(serving[0]!.minutes * 1.15, least * MOST_RATIO));
+  const isShort = (i: number): boolean => unserved[i]! > last0(unserved);
   return (
     <Plot
       height={FRONTIER_HEIGHT}
-      margin={{ left: 52, right: 24, top: 12, bottom: 44 }}
+      margin={{ left: 52, right: 24, top: 12 + SHORT_PX, bottom: 44 }}
       label={null}
       fontSize={13}
       firstWidth={700}
@@ -41,7 +47,9 @@ export default function FrontierChart(props: {
       onScrub={(px, x) => onChoose(nearest(points, x.invert(px)))}
     >
       {({ x, y, frame }) => {
-        const place = { x: x(chosen.grams), y: y(chosen.minutes) };
+        const yOf = (i: number): number =>
+          isShort(i) ? frame.top - SHORT_PX / 2 : y(points[i]!.minutes);
+        const place = { x: x(chosen.grams), y: yOf(at) };
         return (
           <>
             <LevelAxis frame={frame} ticks={ticksAt(y, TICKS_MINUTES)} hasLines />
@@ -53,7 +61,7 @@ export default function FrontierChart(props: {
               dropPx={40}
             />
             <Course
-              data={[...points, { grams: x.invert(frame.right), minutes: last.minutes }]}
+              data={[...serving, { grams: x.invert(frame.right), minutes: last.minutes }]}
               x={(point) => x(point.grams)}
               y={(point) => y(point.minutes)}
               curve={curveStepAfter}
@@ -62,13 +70,18 @@ export default function FrontierChart(props: {
               <rect
                 key={point.grams}
                 x={x(point.grams) - 3.5}
-                y={y(point.minutes) - 3.5}
+                y={yOf(i) - 3.5}
                 width={7}
                 height={7}
                 fill={i === at ? 'var(--ink)' : 'var(--color-base-100)'}
                 stroke="var(--ink)"
               />
             ))}
+            {serving.length < points.length && (
+              <text x={0} y={frame.top - SHORT_PX / 2 + 4}>
+                short
+              </text>
+            )}
             <Chosen {...place} foot={frame.bottom} />
             <Grip
               x={place.x}
@@ -94,6 +107,11 @@ function Chosen({ x, y, foot }: { x: number; y: number; foot: number }) {
       <path d={`M${x},${y + 9}V${foot}`} stroke="var(--ink)" />
     </>
   );
+}
+
+/** What the heaviest kit leaves unserved, no other serves. */
+function last0(unserved: readonly number[]): number {
+  return Math.min(...unserved);
 }
 
 function nearest(points: readonly FrontierPoint[], gramsAt: number): number {

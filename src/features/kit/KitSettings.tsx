@@ -67,7 +67,16 @@ export default function KitSettings(props: {
       <p className="text-[0.92rem] text-soft">
         0 sets no limit. The evenings and the water of the trip bind as well.
       </p>
-      <div className="grid gap-4 sm:grid-cols-2">
+      <div className="grid gap-4 sm:grid-cols-3">
+        <LimitedNumberField
+          label="A minute of work is worth"
+          unit="g"
+          min={0.01}
+          max={1000}
+          value={kit.gramsPerMinute}
+          hint="The kit shown first is the best trade at that."
+          onValue={(gramsPerMinute) => changeKit({ gramsPerMinute })}
+        />
         <LimitedNumberField
           label="Longest touch-up out there"
           unit="min"

@@ -1,6 +1,8 @@
-import type { KitSolution } from '../../core';
+import { maxIndex } from 'd3-array';
+import { eveningWork, type KitSolution } from '../../core';
 import type { Trip } from '../../domain/trip';
-import { grams, minutes, plural } from '../../ui/format';
+import { grams, minutes, plural, sentence } from '../../ui/format';
+import { needWords } from '../../ui/words/kitWords';
 import { OutThere } from './OutThere';
 import type { ChosenKit } from './useChosenKit';
 import type { ShownKits } from './useKits';
@@ -24,6 +26,7 @@ export function KitSums(props: {
         <b>About {minutes(totals.minutes)}</b> to the targets in {plural(trip.days, 'day')},{' '}
         {minutes(totals.minutes / trip.days)} a day; {serves}.{!solution.proven && ' Not proven.'}
       </p>
+      <TightestEvening kit={kit} trip={trip} solution={solution} />
       {trip.work.length > 0 && kits.share === null && (
         <OutThere trip={trip} now={now} kit={along} />
       )}
@@ -35,6 +38,37 @@ export function KitSums(props: {
       )}
       {kits.limitsBind && !kit.isPacked && <WithinLimits kit={kit} hasAny={kits.within !== null} />}
     </div>
+  );
+}
+
+/** The evening that has least room: within its limit by how much, or over it, and what to drop. */
+function TightestEvening({
+  kit,
+  trip,
+  solution,
+}: {
+  kit: ChosenKit;
+  trip: Trip;
+  solution: KitSolution;
+}) {
+  const { evenings } = kit.totals;
+  const day = maxIndex(evenings);
+  if (day < 0 || trip.nights === 'at home') return null;
+  const [own, most] = [evenings[day]!, trip.minutesPerEvening];
+  const name = `evening ${day + 1}`;
+  if (own <= most) {
+    return (
+      <p className="mt-1 text-[0.95rem]">
+        The tightest, {name}: {minutes(own)} of {minutes(most)}.
+      </p>
+    );
+  }
+  const heaviest = eveningWork(solution, kit.kit, day)[0];
+  return (
+    <p className="field-error mt-1">
+      {sentence(name)} cannot be kept: {minutes(own)} of {minutes(most)}.
+      {heaviest && ` Drop ${needWords(heaviest.need)} there: ${minutes(heaviest.minutes)} less.`}
+    </p>
   );
 }
 

@@ -5,6 +5,7 @@ import type { KitItem, KitSolution, KitStep, Shelf } from '../../core';
 import { grams, minutes, placeMm } from '../../ui/format';
 import { ThingDrawing } from '../../ui/things/ThingDrawing';
 import { useWidth } from '../../ui/useWidth';
+import type { CarryPlace } from '../../domain/terms';
 import { drawable, MATS, onMat } from './things';
 
 /** A wide mat shows a belt whole; a narrow one cuts it with an open end. */
@@ -18,21 +19,27 @@ type Ghost = 'comes' | 'leaves' | null;
 export function Mats(props: {
   solution: KitSolution;
   carried: ReadonlySet<number>;
+  /** Where a thing goes on this trip. */
+  placeOf: (item: number) => CarryPlace;
   shelf: Shelf;
   lighter: KitStep | null;
   heavier: KitStep | null;
   chosen: number | null;
   onChoose: (item: number) => void;
 }) {
-  const { solution, carried, shelf, lighter, heavier } = props;
+  const { solution, carried, placeOf, shelf, lighter, heavier } = props;
   const [ref, width] = useWidth<HTMLDivElement>(1000);
   const isWide = width >= WIDE_PX;
   const pxPerMm = isWide ? PX_PER_MM.wide : PX_PER_MM.narrow;
+  const placed = (index: number): KitItem => ({
+    ...solution.items[index]!,
+    place: placeOf(index),
+  });
   const shown = [
-    ...[...carried].map((index) => ({ item: solution.items[index]!, index })),
+    ...[...carried].map((index) => ({ item: placed(index), index })),
     ...(heavier?.comes ?? [])
       .filter((index) => !carried.has(index))
-      .map((index) => ({ item: solution.items[index]!, index })),
+      .map((index) => ({ item: placed(index), index })),
     ...solution.anyway.map((item) => ({ item, index: null })),
   ];
   return (

@@ -1,11 +1,12 @@
 import fc from 'fast-check';
-import type { KitSolution } from '../../core';
+import { carrying, type KitSolution } from '../../core';
 import { isSameKit, isSamePacking, packedItems, packedKit, withTicks } from './packing';
 
 const item = (id: string, massG: number) => ({
   id,
   name: id,
   massG,
+  hangs: 'may' as const,
   place: id === 'rod' ? ('pouch' as const) : ('pack' as const),
 });
 const solution: KitSolution = {
@@ -14,6 +15,7 @@ const solution: KitSolution = {
   needs: [],
   held: [],
   keptOut: [],
+  belt: { mostG: 250, always: [] },
   points: [],
   proven: true,
 };
@@ -24,7 +26,7 @@ it('a kit comes back from its packing as it was chosen, whatever stays in the ve
       fc.subarray([0, 1, 2]),
       fc.subarray(['rod', 'plate', 'file']),
       (chosen, vehicle) => {
-        const kit = packedKit(solution, new Set(chosen), vehicle);
+        const kit = packedKit(solution, carrying(solution, new Set(chosen)), vehicle);
         expect(isSameKit(packedItems(solution, kit)!, chosen)).toBe(true);
         expect(kit.some(({ itemId }) => itemId === 'belt')).toBe(true);
         const beside = kit.filter(({ place }) => place === 'workshop').map(({ itemId }) => itemId);
@@ -41,9 +43,9 @@ it('no kit is packed, or one with a thing that is gone: then there is none to sh
 });
 
 it('another kit keeps the ticks of what lies packed, but not of what goes elsewhere', () => {
-  const first = packedKit(solution, new Set([0, 1]), []);
+  const first = packedKit(solution, carrying(solution, new Set([0, 1])), []);
   const ticked = first.map((thing) => ({ ...thing, packed: true }));
-  const next = withTicks(packedKit(solution, new Set([0, 2]), []), ticked);
+  const next = withTicks(packedKit(solution, carrying(solution, new Set([0, 2])), []), ticked);
   const packed = next.filter((thing) => thing.packed).map(({ itemId }) => itemId);
   expect(packed).toEqual(['rod', 'belt']);
   expect(isSamePacking(ticked, first)).toBe(true);

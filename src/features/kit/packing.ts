@@ -1,16 +1,18 @@
-import type { KitSolution } from '../../core';
+import { placeIn, type Carrying, type KitSolution } from '../../core';
 import type { Carried } from '../../domain/trip';
 
 /** The things of a kit as they are to be packed, with what comes along anyway. */
 export function packedKit(
-  { items, anyway }: KitSolution,
-  carried: ReadonlySet<number>,
+  solution: KitSolution,
+  kit: Carrying,
   vehicle: readonly string[],
 ): Carried[] {
-  const along = [...[...carried].map((i) => items[i]!), ...anyway];
+  const { items, anyway } = solution;
+  const { carried } = kit;
   const beside = items.filter(({ id }, i) => vehicle.includes(id) && !carried.has(i));
   return [
-    ...along.map(({ id, place }) => ({ itemId: id, place })),
+    ...[...carried].map((i) => ({ itemId: items[i]!.id, place: placeIn(solution, kit, i) })),
+    ...anyway.map(({ id, place }) => ({ itemId: id, place })),
     // What is not carried is as far off as the workshop.
     ...beside.map(({ id }) => ({ itemId: id, place: 'workshop' as const })),
   ].map((thing) => ({ ...thing, packed: false, used: null }));

@@ -1,11 +1,13 @@
 import { useState } from 'react';
 import {
+  bestTrade,
+  carrying,
   kitTotals,
-  lightestServing,
   nextKit,
   oneStep,
   shownPoints,
   wayWith,
+  type Carrying,
   type FrontierPoint,
   type KitSolution,
   type KitStep,
@@ -22,6 +24,8 @@ export interface ChosenKit {
   points: readonly FrontierPoint[];
   at: number;
   carried: ReadonlySet<number>;
+  /** The same with what of it hangs on the belt. */
+  kit: Carrying;
   totals: ReturnType<typeof kitTotals>;
   /** How many needs go unserved, in words. */
   serves: string;
@@ -37,14 +41,17 @@ export interface ChosenKit {
   ask: (grams: number | null) => void;
 }
 
-/** Until another is asked for, the kit is the one that is packed, or the best within the limits. */
+/** Until another is asked for, the kit is the one that is packed, the best within the limits, or the best trade. */
 export function useChosenKit(trip: Trip, solution: KitSolution, kits: ShownKits): ChosenKit {
   const points = shownPoints(solution.points);
   const [wanted, ask] = useState<number | null>(null);
   const packed = packedItems(solution, trip.carried);
   const own = wanted === null ? (packed ?? kits.within) : null;
-  const at = placeOn(points, solution, wanted ?? (own && kitTotals(solution, new Set(own)).grams));
+  const { gramsPerMinute, vehicle } = trip.kit;
+  const gramsOf = (items: readonly number[]): number => kitTotals(solution, new Set(items)).grams;
+  const at = placeOn(points, gramsPerMinute, wanted ?? (own && gramsOf(own)));
   const carried = new Set(own ?? points[at]?.items ?? []);
+  const kit = carrying(solution, carried);
   const totals = kitTotals(solution, carried);
   const isOnFrontier = own === null || isSameKit(own, points[at]?.items ?? []);
   const step = (way: 'lighter' | 'heavier'): KitStep | null =>
@@ -54,6 +61,7 @@ export function useChosenKit(trip: Trip, solution: KitSolution, kits: ShownKits)
     points,
     at,
     carried,
+    kit,
     totals,
     serves:
       totals.unserved.length === 0
@@ -64,16 +72,16 @@ export function useChosenKit(trip: Trip, solution: KitSolution, kits: ShownKits)
     ),
     lighter: step('lighter'),
     heavier,
-    along: packedKit(solution, carried, trip.kit.vehicle),
+    along: packedKit(solution, kit, vehicle),
     is: own === null ? 'asked for' : packed !== null ? 'packed' : 'within limits',
     isPacked: packed !== null,
     ask,
   };
 }
 
-/** The heaviest kit of the frontier within so many grams; the lightest that serves where none are named. */
-function placeOn(points: readonly FrontierPoint[], solution: KitSolution, grams: number | null) {
-  if (grams === null) return lightestServing(solution, points);
+/** The heaviest kit of the frontier within so many grams; the best trade where none are named. */
+function placeOn(points: readonly FrontierPoint[], gramsPerMinute: number, grams: number | null) {
+  if (grams === null) return bestTrade(points, gramsPerMinute);
   return Math.max(
     0,
     points.findLastIndex((point) => point.grams <= grams),
@@ -82,7 +90,10 @@ function placeOn(points: readonly FrontierPoint[], solution: KitSolution, grams:
 
 /** Needs that a step serves, which the kit before it does not. */
 function gainedBy(solution: KitSolution, from: FrontierPoint, { to }: KitStep): SolvedNeed[] {
-  const [before, after] = [new Set(from.items), new Set(to.items)];
+  const [before, after] = [from, to].map(({ items }) => carrying(solution, new Set(items))) as [
+    Carrying,
+    Carrying,
+  ];
   return solution.needs.filter(
     (need) => wayWith(need, before) === null && wayWith(need, after) !== null,
   );

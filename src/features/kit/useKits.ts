@@ -64,7 +64,8 @@ export function useKits(input: {
   }, [events, zones, shelf, helpers, hand, trip]);
   const limits = limitsOf(trip);
   const [partial, setPartial] = useState<{ of: KitProblem; solution: KitSolution } | null>(null);
-  const asked = problem && { problem, limits };
+  const { gramsPerMinute } = trip.kit;
+  const asked = problem && { problem, limits, gramsPerMinute };
   const [state, stop, again] = useJob(asked, (own: KitAsked | null, onProgress) =>
     own
       ? startKits(own, (solution, share) => {
@@ -128,7 +129,8 @@ function limitsOf(trip: Trip): KitLimits {
   return {
     grams: mostG,
     placeGrams,
-    minutes: trip.days * trip.minutesPerEvening,
+    // Evenings at home have the whole shelf: they bind nothing that is carried.
+    eveningMinutes: trip.nights === 'at home' ? null : trip.minutesPerEvening,
     waterMl: trip.days * stoneWaterMl(trip),
   };
 }

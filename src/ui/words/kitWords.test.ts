@@ -10,7 +10,7 @@ it('says how often something comes', () => {
 });
 
 it('names edges by their state, and covers by what they are', () => {
-  const need = { id: 'x', name: 'Wren', count: 1, labels: [] };
+  const need = { id: 'x', name: 'Wren', count: 1, perEvening: [], labels: [] };
   const kind = { edgeId: 'wren/edge', event: 'deep chip' as const, fromBelt: true };
   expect(needWords({ ...need, kind })).toBe('Wren, deeply chipped, on the belt');
   expect(needWords({ ...need, kind: { cover: 'first aid' } })).toBe('first aid');

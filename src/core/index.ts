@@ -193,6 +193,7 @@ export {
   kitFrontier,
   kitProblem,
   bestTrade,
+  stepPrice,
   eveningWork,
   carrying,
   placeIn,

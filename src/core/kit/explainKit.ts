@@ -114,12 +114,35 @@ export function thingPrice(
   solution: KitSolution,
   carried: ReadonlySet<number>,
   item: number,
-): { minutes: number; unserved: SolvedNeed[] } {
+): KitPrice {
   const other = new Set(carried);
   if (other.has(item)) other.delete(item);
   else other.add(item);
-  const sets = carried.has(item) ? [other, carried] : [carried, other];
-  const [less, more] = sets.map((set) => carrying(solution, set)) as [Carrying, Carrying];
+  return carried.has(item)
+    ? kitPrice(solution, other, carried)
+    : kitPrice(solution, carried, other);
+}
+
+/** What a step of the frontier buys, or gives up: minutes of what both kits serve, and needs that one alone does. */
+export function stepPrice(solution: KitSolution, step: KitStep): KitPrice {
+  const { comes, leaves, to } = step;
+  const from = new Set([...to.items.filter((i) => !comes.includes(i)), ...leaves]);
+  const there = new Set(to.items);
+  return step.grams < 0 ? kitPrice(solution, there, from) : kitPrice(solution, from, there);
+}
+
+/** What one kit does more than another: the minutes it saves on what both serve, and what it serves alone. */
+export interface KitPrice {
+  minutes: number;
+  unserved: SolvedNeed[];
+}
+
+function kitPrice(
+  solution: KitSolution,
+  lessCarried: ReadonlySet<number>,
+  moreCarried: ReadonlySet<number>,
+): KitPrice {
+  const [less, more] = [carrying(solution, lessCarried), carrying(solution, moreCarried)];
   const unserved = solution.needs.filter(
     (need) => wayWith(need, more) !== null && wayWith(need, less) === null,
   );

@@ -8,9 +8,11 @@ export {
   oneStep,
   placeIn,
   shownPoints,
+  stepPrice,
   thingPrice,
   wayWith,
   type Carrying,
+  type KitPrice,
   type KitStep,
 } from './explainKit';
 export { fieldLadder } from './fieldLadder';

@@ -1,7 +1,7 @@
 'use client';
 
 import dynamic from 'next/dynamic';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import {
   duplicates,
   kitTotals,
@@ -9,12 +9,13 @@ import {
   type KitSolution,
   type KitStep,
   type Shelf,
+  type SolvedNeed,
 } from '../../core';
 import type { CarryPlace } from '../../domain/terms';
 import type { Trip } from '../../domain/trip';
 import type { TripStep } from '../../live';
 import { grams, listed, minutes } from '../../ui/format';
-import { needWords } from '../../ui/words/kitWords';
+import { needWords, stepWords, timesWords } from '../../ui/words/kitWords';
 import { CoverTable } from './CoverTable';
 import { FRONTIER_HEIGHT } from './frontierHeight';
 import { KitSums } from './KitSums';
@@ -22,7 +23,7 @@ import { LeftAtHome } from './LeftAtHome';
 import { Mats } from './Mats';
 import { isSamePacking, withTicks } from './packing';
 import { ThingBar } from './ThingBar';
-import { useChosenKit } from './useChosenKit';
+import { useChosenKit, type ChosenKit as ChosenKitOnFrontier } from './useChosenKit';
 import type { ShownKits } from './useKits';
 
 const FrontierChart = dynamic(() => import('./FrontierChart'), {
@@ -42,9 +43,10 @@ export function ChosenKit(props: {
 }) {
   const { trip, trips, shelf, solution, kits, now, onChange } = props;
   const kit = useChosenKit(trip, solution, kits);
-  const { points, at, carried, totals, lighter, heavier, along } = kit;
+  const { carried, totals, lighter, heavier, along } = kit;
   const [item, setItem] = useState<string | null>(null);
   const chosen = solution.items.findIndex(({ id }) => id === item);
+  const placeOf = (i: number): CarryPlace => placeIn(solution, kit.kit, i);
   const look = {
     solution,
     carried,
@@ -55,41 +57,21 @@ export function ChosenKit(props: {
     <>
       <div className="mt-2 grid gap-x-10 sm:grid-cols-[16rem_1fr]">
         <KitSums kit={kit} trip={trip} solution={solution} kits={kits} now={now} />
-        <div>
-          <h2>{kit.title}</h2>
-          <FrontierChart
-            points={points}
-            unserved={points.map(
-              ({ items }) => kitTotals(solution, new Set(items)).unserved.length,
-            )}
-            at={at}
-            says={`${grams(totals.grams)}, about ${minutes(totals.minutes)}, ${kit.serves}`}
-            onChoose={(next) => kit.ask(points[next]!.grams)}
-          />
-          <p className="text-[0.9rem] text-soft">
-            Minutes over the trip, on a scale of ratios. Squares are kits that no other betters,
-            those above the line leave so many needs unserved; arrow keys go from one to the next.
-          </p>
-        </div>
+        <Frontier kit={kit} solution={solution} />
       </div>
       <div className="mt-1 mb-3 grid grid-cols-2 gap-3 sm:hidden">
-        <StepButton step={lighter} onTake={(step) => kit.ask(step.to.grams)} />
-        <StepButton step={heavier} onTake={(step) => kit.ask(step.to.grams)} />
+        {[lighter, heavier].map((step, i) => (
+          <StepButton
+            key={i}
+            solution={solution}
+            step={step}
+            onTake={() => kit.ask(step!.to.grams)}
+          />
+        ))}
       </div>
-      {totals.unserved.length > 0 && (
-        <div className="mt-2 border-l-4 border-blaze pl-4">
-          <h2>Unserved</h2>
-          <p>{listed(totals.unserved.map(needWords))}.</p>
-        </div>
-      )}
+      <Unserved needs={totals.unserved} />
       <div className="mt-3">
-        <Mats
-          {...look}
-          placeOf={(i) => placeIn(solution, kit.kit, i)}
-          shelf={shelf}
-          lighter={lighter}
-          heavier={heavier}
-        />
+        <Mats {...look} placeOf={placeOf} shelf={shelf} lighter={lighter} heavier={heavier} />
       </div>
       <BesideIt solution={solution} carried={carried} vehicle={trip.kit.vehicle} />
       <LeftAtHome {...look} trips={trips} />
@@ -100,6 +82,7 @@ export function ChosenKit(props: {
         carried={carried}
         trips={trips}
         item={look.chosen}
+        placeOf={placeOf}
         vehicle={trip.kit.vehicle}
         isPacked={isSamePacking(along, trip.carried)}
         onPack={() => {
@@ -108,6 +91,31 @@ export function ChosenKit(props: {
         }}
       />
     </>
+  );
+}
+
+/** All kits worth a step, what the next one would buy, and the grip along them. */
+function Frontier({ kit, solution }: { kit: ChosenKitOnFrontier; solution: KitSolution }) {
+  const { points, at, totals } = kit;
+  const unserved = useMemo(
+    () => points.map(({ items }) => kitTotals(solution, new Set(items)).unserved.length),
+    [points, solution],
+  );
+  return (
+    <div>
+      <h2>{kit.title}</h2>
+      <FrontierChart
+        points={points}
+        unserved={unserved}
+        at={at}
+        says={`${grams(totals.grams)}, about ${minutes(totals.minutes)}, ${kit.serves}`}
+        onChoose={(next) => kit.ask(points[next]!.grams)}
+      />
+      <p className="text-[0.9rem] text-soft">
+        Minutes over the trip, on a scale of ratios. Squares are kits that no other betters, those
+        above the line leave more unserved than they must; arrow keys go from one to the next.
+      </p>
+    </div>
   );
 }
 
@@ -136,13 +144,23 @@ function BesideIt(props: {
   );
 }
 
-function StepButton({ step, onTake }: { step: KitStep | null; onTake: (step: KitStep) => void }) {
-  if (!step) return <span />;
-  const isLighter = step.grams < 0;
+/** What the kit cannot do, and how often that is expected to come. */
+function Unserved({ needs }: { needs: readonly SolvedNeed[] }) {
+  if (needs.length === 0) return null;
   return (
-    <button type="button" className="btn btn-outline h-auto py-2" onClick={() => onTake(step)}>
-      {grams(Math.abs(step.grams))} {isLighter ? 'less' : 'more'}, {minutes(Math.abs(step.minutes))}{' '}
-      {isLighter ? 'more' : 'less'}
+    <div className="mt-2 border-l-4 border-blaze pl-4">
+      <h2>Unserved</h2>
+      <p>{listed(needs.map((need) => `${needWords(need)} (${timesWords(need.count)})`))}.</p>
+    </div>
+  );
+}
+
+function StepButton(props: { solution: KitSolution; step: KitStep | null; onTake: () => void }) {
+  const { solution, step, onTake } = props;
+  if (!step) return <span />;
+  return (
+    <button type="button" className="btn btn-outline h-auto py-2" onClick={onTake}>
+      {stepWords(solution, step)}
     </button>
   );
 }

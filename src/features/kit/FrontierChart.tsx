@@ -32,9 +32,9 @@ export default function FrontierChart(props: {
   if (!first || !last || !chosen) return null;
   const mostGrams = Math.max(50, last.grams * 1.08);
   const least = Math.max(0.5, last.minutes * 0.85);
-  const serving = points.filter((_, i) => unserved[i] === last0(unserved));
+  const serving = points.filter((_, i) => unserved[i] === leastOf(unserved));
   const most = Math.max(least * 2, Math.min(serving[0]!.minutes * 1.15, least * MOST_RATIO));
-  const isShort = (i: number): boolean => unserved[i]! > last0(unserved);
+  const isShort = (i: number): boolean => unserved[i]! > leastOf(unserved);
   return (
     <Plot
       height={FRONTIER_HEIGHT}
@@ -66,17 +66,7 @@ export default function FrontierChart(props: {
               y={(point) => y(point.minutes)}
               curve={curveStepAfter}
             />
-            {points.map((point, i) => (
-              <rect
-                key={point.grams}
-                x={x(point.grams) - 3.5}
-                y={yOf(i) - 3.5}
-                width={7}
-                height={7}
-                fill={i === at ? 'var(--ink)' : 'var(--color-base-100)'}
-                stroke="var(--ink)"
-              />
-            ))}
+            <Squares at={at} places={points.map(({ grams: g }, i) => [x(g), yOf(i)])} />
             {serving.length < points.length && (
               <text x={0} y={frame.top - SHORT_PX / 2 + 4}>
                 short
@@ -99,6 +89,20 @@ export default function FrontierChart(props: {
   );
 }
 
+function Squares({ at, places }: { at: number; places: readonly [x: number, y: number][] }) {
+  return places.map(([x, y], i) => (
+    <rect
+      key={i}
+      x={x - 3.5}
+      y={y - 3.5}
+      width={7}
+      height={7}
+      fill={i === at ? 'var(--ink)' : 'var(--color-base-100)'}
+      stroke="var(--ink)"
+    />
+  ));
+}
+
 /** A ring around the chosen kit, and the line down to its grip. */
 function Chosen({ x, y, foot }: { x: number; y: number; foot: number }) {
   return (
@@ -109,8 +113,8 @@ function Chosen({ x, y, foot }: { x: number; y: number; foot: number }) {
   );
 }
 
-/** What the heaviest kit leaves unserved, no other serves. */
-function last0(unserved: readonly number[]): number {
+/** What even the best of them leaves unserved. */
+function leastOf(unserved: readonly number[]): number {
   return Math.min(...unserved);
 }
 

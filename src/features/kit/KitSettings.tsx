@@ -51,22 +51,7 @@ export default function KitSettings(props: {
         checked={kit.midJobFromBelt}
         onChange={({ target }) => changeKit({ midJobFromBelt: target.checked })}
       />
-      <div className="grid gap-4 sm:grid-cols-4">
-        {LIMITS.map(([key, label]) => (
-          <LimitedMeasureField
-            key={key}
-            label={label}
-            quantity="mass"
-            min={NO_LIMIT_G}
-            max={100_000}
-            value={kit[key] ?? NO_LIMIT_G}
-            onValue={(limitG) => changeKit({ [key]: limitG > NO_LIMIT_G ? limitG : null })}
-          />
-        ))}
-      </div>
-      <p className="text-[0.92rem] text-soft">
-        0 sets no limit. The evenings and the water of the trip bind as well.
-      </p>
+      <GramLimits kit={kit} onChange={changeKit} />
       <div className="grid gap-4 sm:grid-cols-3">
         <LimitedNumberField
           label="A minute of work is worth"
@@ -100,6 +85,31 @@ export default function KitSettings(props: {
           />
         )}
       </div>
+    </>
+  );
+}
+
+/** Most grams in all, and by place. */
+function GramLimits(props: { kit: Trip['kit']; onChange: (part: Partial<Trip['kit']>) => void }) {
+  const { kit, onChange } = props;
+  return (
+    <>
+      <div className="grid gap-4 sm:grid-cols-4">
+        {LIMITS.map(([key, label]) => (
+          <LimitedMeasureField
+            key={key}
+            label={label}
+            quantity="mass"
+            min={NO_LIMIT_G}
+            max={100_000}
+            value={kit[key] ?? NO_LIMIT_G}
+            onValue={(limitG) => onChange({ [key]: limitG > NO_LIMIT_G ? limitG : null })}
+          />
+        ))}
+      </div>
+      <p className="text-[0.92rem] text-soft">
+        0 sets no limit. The evenings and the water of the trip bind as well.
+      </p>
     </>
   );
 }

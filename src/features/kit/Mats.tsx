@@ -2,9 +2,10 @@
 
 import { sum } from 'd3-array';
 import type { KitItem, KitSolution, KitStep, Shelf } from '../../core';
-import { grams, minutes, placeMm } from '../../ui/format';
+import { grams, placeMm } from '../../ui/format';
 import { ThingDrawing } from '../../ui/things/ThingDrawing';
 import { useWidth } from '../../ui/useWidth';
+import { stepWords } from '../../ui/words/kitWords';
 import type { CarryPlace } from '../../domain/terms';
 import { drawable, MATS, onMat } from './things';
 
@@ -115,9 +116,8 @@ function Thing(props: {
       </span>
       {ghost && step && (
         <span className="block text-[0.92rem] font-semibold">
-          {ghost === 'comes'
-            ? `one step heavier: ${grams(step.grams)} more, ${minutes(-step.minutes)} less`
-            : `one step lighter leaves it: ${grams(-step.grams)} less, ${minutes(step.minutes)} more`}
+          {ghost === 'comes' ? 'one step heavier' : 'one step lighter leaves it'}:{' '}
+          {stepWords(solution, step)}
         </span>
       )}
     </>

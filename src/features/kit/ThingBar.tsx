@@ -20,6 +20,8 @@ export function ThingBar(props: {
   carried: ReadonlySet<number>;
   trips: readonly Trip[];
   item: number | null;
+  /** Where a thing goes on this trip. */
+  placeOf: (item: number) => CarryPlace;
   onHold: (id: string) => void;
   onKeepOut: (id: string) => void;
   onMove: (id: string, place: CarryPlace) => void;
@@ -31,8 +33,9 @@ export function ThingBar(props: {
   onPack: () => void;
 }) {
   const { solution, carried, trips, item, onHold, onKeepOut, onMove, onPack } = props;
-  const { vehicle, onVehicle, isPacked } = props;
+  const { vehicle, onVehicle, isPacked, placeOf } = props;
   const thing = item === null ? null : solution.items[item]!;
+  const lies = item === null ? null : placeOf(item);
   return (
     <section
       aria-label="The chosen thing"
@@ -62,7 +65,7 @@ export function ThingBar(props: {
                 In the vehicle
               </Held>
             )}
-            {CARRY_PLACES.filter((place) => place !== thing.place).map((place) => (
+            {CARRY_PLACES.filter((place) => place !== lies).map((place) => (
               <button
                 key={place}
                 type="button"

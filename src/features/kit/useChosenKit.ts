@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import {
   bestTrade,
   carrying,
@@ -6,12 +6,10 @@ import {
   nextKit,
   oneStep,
   shownPoints,
-  wayWith,
   type Carrying,
   type FrontierPoint,
   type KitSolution,
   type KitStep,
-  type SolvedNeed,
 } from '../../core';
 import type { Trip } from '../../domain/trip';
 import { plural } from '../../ui/format';
@@ -43,7 +41,7 @@ export interface ChosenKit {
 
 /** Until another is asked for, the kit is the one that is packed, the best within the limits, or the best trade. */
 export function useChosenKit(trip: Trip, solution: KitSolution, kits: ShownKits): ChosenKit {
-  const points = shownPoints(solution.points);
+  const points = useMemo(() => shownPoints(solution.points), [solution]);
   const [wanted, ask] = useState<number | null>(null);
   const packed = packedItems(solution, trip.carried);
   const own = wanted === null ? (packed ?? kits.within) : null;
@@ -67,9 +65,7 @@ export function useChosenKit(trip: Trip, solution: KitSolution, kits: ShownKits)
       totals.unserved.length === 0
         ? 'no edge unserved'
         : `${plural(totals.unserved.length, 'need')} unserved`,
-    title: stepTitle(solution, heavier ?? nextKit(points, at, 'heavier'), (next) =>
-      gainedBy(solution, points[at]!, next),
-    ),
+    title: stepTitle(solution, heavier ?? nextKit(points, at, 'heavier')),
     lighter: step('lighter'),
     heavier,
     along: packedKit(solution, kit, vehicle),
@@ -85,16 +81,5 @@ function placeOn(points: readonly FrontierPoint[], gramsPerMinute: number, grams
   return Math.max(
     0,
     points.findLastIndex((point) => point.grams <= grams),
-  );
-}
-
-/** Needs that a step serves, which the kit before it does not. */
-function gainedBy(solution: KitSolution, from: FrontierPoint, { to }: KitStep): SolvedNeed[] {
-  const [before, after] = [from, to].map(({ items }) => carrying(solution, new Set(items))) as [
-    Carrying,
-    Carrying,
-  ];
-  return solution.needs.filter(
-    (need) => wayWith(need, before) === null && wayWith(need, after) !== null,
   );
 }

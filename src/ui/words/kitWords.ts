@@ -1,5 +1,11 @@
-import type { KitSolution, KitStep, SolvedNeed, TouchUpEvent } from '../../core';
-import { grams, minutes } from '../format';
+import {
+  stepPrice,
+  type KitSolution,
+  type KitStep,
+  type SolvedNeed,
+  type TouchUpEvent,
+} from '../../core';
+import { grams, minutes, plural } from '../format';
 
 const EVENT_WORDS: Record<TouchUpEvent, string> = {
   strop: 'a little dull',
@@ -24,19 +30,30 @@ export function timesWords(count: number): string {
 }
 
 /** What the next kits on the frontier would buy, or give up. */
-export function stepTitle(
-  solution: KitSolution,
-  heavier: KitStep | null,
-  served: (step: KitStep) => SolvedNeed[],
-): string {
+export function stepTitle(solution: KitSolution, heavier: KitStep | null): string {
   if (!heavier) return 'Nothing heavier is quicker';
-  const gained = served(heavier);
-  if (gained.length > 0) {
-    return `The next ${grams(heavier.grams)} would serve ${needWords(gained[0]!)}`;
+  const { unserved, minutes: saved } = stepPrice(solution, heavier);
+  if (unserved.length > 0) {
+    return `The next ${grams(heavier.grams)} would serve ${needWords(unserved[0]!)}, ${timesWords(unserved[0]!.count)}`;
   }
   const named = heavier.comes.map((i) => solution.items[i]!.name).join(' and ');
-  return `The next ${grams(heavier.grams)}, ${named}, would buy ${minutes(-heavier.minutes)}`;
+  return `The next ${grams(heavier.grams)}, ${named}, would buy ${minutes(saved)}`;
 }
+
+/** A step in grams, with what it buys or gives up: 41 g less, 5 min more, 1 need unserved. */
+export function stepWords(solution: KitSolution, step: KitStep): string {
+  const { minutes: saved, unserved } = stepPrice(solution, step);
+  const isLighter = step.grams < 0;
+  const needs = plural(unserved.length, 'need');
+  return [
+    `${grams(Math.abs(step.grams))} ${isLighter ? 'less' : 'more'}`,
+    ...(saved >= LEAST_MINUTES ? [`${minutes(saved)} ${isLighter ? 'more' : 'less'}`] : []),
+    ...(unserved.length > 0 ? [`${needs} ${isLighter ? 'unserved' : 'served'}`] : []),
+  ].join(', ');
+}
+
+/** A step that saves less (min) is not said in minutes. */
+const LEAST_MINUTES = 0.05;
 
 /** Why a kit could not be planned, and the way on, by what the solver or the border said. */
 export function kitFailureWords({ name, message }: Error): string {

@@ -1,5 +1,6 @@
 'use client';
 
+import { sum } from 'd3-array';
 import dynamic from 'next/dynamic';
 import { useMemo, useState } from 'react';
 import {
@@ -18,6 +19,7 @@ import { grams, listed, minutes } from '../../ui/format';
 import { needWords, stepWords, timesWords } from '../../ui/words/kitWords';
 import { CoverTable } from './CoverTable';
 import { FRONTIER_HEIGHT } from './frontierHeight';
+import type { ShownKit } from './FrontierChart';
 import { KitSums } from './KitSums';
 import { LeftAtHome } from './LeftAtHome';
 import { Mats } from './Mats';
@@ -94,26 +96,33 @@ export function ChosenKit(props: {
   );
 }
 
+/** Needs that a kit cannot serve make it short from so many times a trip on. */
+const LIKELY_UNSERVED = 0.5;
+
 /** All kits worth a step, what the next one would buy, and the grip along them. */
 function Frontier({ kit, solution }: { kit: ChosenKitOnFrontier; solution: KitSolution }) {
   const { points, at, totals } = kit;
-  const unserved = useMemo(
-    () => points.map(({ items }) => kitTotals(solution, new Set(items)).unserved.length),
+  const shown = useMemo(
+    () =>
+      points.map(({ items }): ShownKit => {
+        const own = kitTotals(solution, new Set(items));
+        const unserved = sum(own.unserved, ({ count }) => count);
+        return { grams: own.grams, minutes: own.minutes, isShort: unserved >= LIKELY_UNSERVED };
+      }),
     [points, solution],
   );
   return (
     <div>
       <h2>{kit.title}</h2>
       <FrontierChart
-        points={points}
-        unserved={unserved}
+        kits={shown}
         at={at}
         says={`${grams(totals.grams)}, about ${minutes(totals.minutes)}, ${kit.serves}`}
         onChoose={(next) => kit.ask(points[next]!.grams)}
       />
       <p className="text-[0.9rem] text-soft">
-        Minutes over the trip, on a scale of ratios. Squares are kits that no other betters, those
-        above the line leave more unserved than they must; arrow keys go from one to the next.
+        Minutes over the trip, on a scale of ratios. Squares are kits that no other betters; those
+        above the line will likely leave an edge unserved. Arrow keys go from one to the next.
       </p>
     </div>
   );

@@ -3,38 +3,45 @@
 import { leastIndex } from 'd3-array';
 import { scaleLinear, scaleLog } from 'd3-scale';
 import { curveStepAfter } from 'd3-shape';
-import type { FrontierPoint } from '../../core';
 import { grams } from '../../ui/format';
 import { FRONTIER_HEIGHT } from './frontierHeight';
 import { Course, FootAxis, Grip, LevelAxis, Plot, ticksAt, ticksOf } from '../../ui/plot';
 
-const TICKS_MINUTES = [1, 2, 5, 10, 20, 50, 100, 200, 500, 1000, 2000, 5000];
+const TICKS_MINUTES = [1, 2, 5, 10, 20, 30, 50, 70, 100, 200, 500, 1000, 2000, 5000];
 /** Room above the line for kits that leave needs unserved (px). */
 const SHORT_PX = 22;
 /** Kits that take so many times as long as the quickest stand at the upper edge. */
 const MOST_RATIO = 60;
+
+/** A kit as the chart has it. */
+export interface ShownKit {
+  grams: number;
+  /** Expected minutes of what it serves. */
+  minutes: number;
+  /** Whether it will likely leave something unserved: it stands above the line then. */
+  isShort: boolean;
+}
 
 /**
  * Grams against expected minutes as a stepped line; the grip on the gram rule runs along it by hand, and by
  * the arrow keys from kit to kit.
  */
 export default function FrontierChart(props: {
-  points: readonly FrontierPoint[];
-  /** How many needs each of them leaves unserved. */
-  unserved: readonly number[];
+  /** Lightest first. */
+  kits: readonly ShownKit[];
   at: number;
   /** The chosen kit in words. */
   says: string;
   onChoose: (at: number) => void;
 }) {
-  const { points, unserved, at, says, onChoose } = props;
-  const [first, last, chosen] = [points[0], points.at(-1), points[at]];
+  const { kits, at, says, onChoose } = props;
+  const [first, last, chosen] = [kits[0], kits.at(-1), kits[at]];
   if (!first || !last || !chosen) return null;
   const mostGrams = Math.max(50, last.grams * 1.08);
-  const least = Math.max(0.5, last.minutes * 0.85);
-  const serving = points.filter((_, i) => unserved[i] === leastOf(unserved));
-  const most = Math.max(least * 2, Math.min(serving[0]!.minutes * 1.15, least * MOST_RATIO));
-  const isShort = (i: number): boolean => unserved[i]! > leastOf(unserved);
+  const serving = kits.filter(({ isShort }) => !isShort);
+  const all = (serving.length > 0 ? serving : kits).map(({ minutes }) => minutes);
+  const least = Math.max(0.5, Math.min(...all) * 0.85);
+  const most = Math.max(least * 2, Math.min(Math.max(...all) * 1.15, least * MOST_RATIO));
   return (
     <Plot
       height={FRONTIER_HEIGHT}
@@ -44,12 +51,12 @@ export default function FrontierChart(props: {
       firstWidth={700}
       x={(range) => scaleLinear([0, mostGrams], range)}
       y={(range) => scaleLog([least, most], range).clamp(true)}
-      onScrub={(px, x) => onChoose(nearest(points, x.invert(px)))}
+      onScrub={(px, x) => onChoose(nearest(kits, x.invert(px)))}
     >
       {({ x, y, frame }) => {
-        const yOf = (i: number): number =>
-          isShort(i) ? frame.top - SHORT_PX / 2 : y(points[i]!.minutes);
-        const place = { x: x(chosen.grams), y: yOf(at) };
+        const yOf = ({ isShort, minutes }: ShownKit): number =>
+          isShort ? frame.top - SHORT_PX / 2 : y(minutes);
+        const place = { x: x(chosen.grams), y: yOf(chosen) };
         return (
           <>
             <LevelAxis frame={frame} ticks={ticksAt(y, TICKS_MINUTES)} hasLines />
@@ -66,8 +73,8 @@ export default function FrontierChart(props: {
               y={(point) => y(point.minutes)}
               curve={curveStepAfter}
             />
-            <Squares at={at} places={points.map(({ grams: g }, i) => [x(g), yOf(i)])} />
-            {serving.length < points.length && (
+            <Squares at={at} places={kits.map((kit) => [x(kit.grams), yOf(kit)])} />
+            {serving.length < kits.length && (
               <text x={0} y={frame.top - SHORT_PX / 2 + 4}>
                 short
               </text>
@@ -77,7 +84,7 @@ export default function FrontierChart(props: {
               x={place.x}
               y={frame.bottom}
               at={at}
-              count={points.length}
+              count={kits.length}
               label="Grams of the kit"
               value={{ least: first.grams, most: last.grams, now: chosen.grams, words: says }}
               onMove={onChoose}
@@ -113,11 +120,6 @@ function Chosen({ x, y, foot }: { x: number; y: number; foot: number }) {
   );
 }
 
-/** What even the best of them leaves unserved. */
-function leastOf(unserved: readonly number[]): number {
-  return Math.min(...unserved);
-}
-
-function nearest(points: readonly FrontierPoint[], gramsAt: number): number {
-  return leastIndex(points, (point) => Math.abs(point.grams - gramsAt)) ?? 0;
+function nearest(kits: readonly ShownKit[], gramsAt: number): number {
+  return leastIndex(kits, (kit) => Math.abs(kit.grams - gramsAt)) ?? 0;
 }

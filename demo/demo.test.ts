@@ -26,7 +26,9 @@ it('the shipped file is what the script makes, and fits the schemas', () => {
 
 const benchOf = ({ schools }: Tool) =>
   benchAt({
-    where: 'bench',
+    spot: 'bench',
+    trip: null,
+    now: '',
     shelf: sample,
     schools,
     hand: handOf({

@@ -100,7 +100,14 @@ function playOne(past: PastJob, id: string, log: readonly Session[]): Session {
   const job = past.job ?? 'touch-up';
   const before = seenBefore(past, zone.id, log);
   const hand = handOf({ tools, sessions: log, shelf, pace: DEFAULT_PACE });
-  const bench = benchAt({ where: past.where, shelf, schools: tool.schools, hand });
+  const bench = benchAt({
+    spot: past.where === 'bench' ? 'bench' : 'camp',
+    trip: null,
+    now: '',
+    shelf,
+    schools: tool.schools,
+    hand,
+  });
   const asked = {
     tool,
     zone,

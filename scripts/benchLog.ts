@@ -19,7 +19,7 @@ const settings = defaultSettings('2026-01-01T00:00:00.000Z');
 function eachToolForItself(): number {
   const hand = handOf({ tools, sessions, shelf, pace: DEFAULT_PACE });
   const benchOf = ({ schools }: (typeof tools)[number]) =>
-    benchAt({ where: 'bench', shelf, schools, hand });
+    benchAt({ spot: 'bench', trip: null, now: '', shelf, schools, hand });
   return tools.flatMap((tool) => {
     const all = zoneStates({ tools, sessions, inspections });
     const states = all.filter((state) => state.tool.id === tool.id);

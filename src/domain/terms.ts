@@ -136,6 +136,9 @@ export const CARRY_PLACES = ['pouch', 'pack', 'base-camp'] as const;
 export type CarryPlace = (typeof CARRY_PLACES)[number];
 
 export const PLACES = [...CARRY_PLACES, 'workshop'] as const;
+/** Where a person stands with a tool, from the most at hand to the least. */
+export const SPOTS = ['bench', 'vehicle', 'camp', 'pack', 'belt'] as const;
+export type Spot = (typeof SPOTS)[number];
 
 export const GRINDS = ['scandi', 'convex', 'secondary-bevel', 'hollow'] as const;
 export type Grind = (typeof GRINDS)[number];

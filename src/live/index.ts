@@ -3,11 +3,12 @@ export { useOpening } from './opening';
 export { StoreProvider, useStore } from './StoreProvider';
 export { useNewestSessions, useRecords, useSessions } from './useRecords';
 export { useRecord, type LiveRecord } from './useRecord';
-export { useBench } from './useBench';
+export { useForecast, type ShownForecast } from './useForecast';
+export { useEdgeNeeds, useTripOut, type TripOut } from './useEdgeNeeds';
+export { useBench, useSpotOf, useTripAt, type Whereabouts } from './useBench';
 export { useChangeSettings } from './useChangeSettings';
 export { useSettings, useShelf } from './useShelf';
 export {
-  useEdgeNeeds,
   useHand,
   useSettledStandings,
   useStandings,
@@ -54,10 +55,5 @@ export {
 export { exportAll, startImport, type ImportJob, type ImportStage } from '../workers/filesClient';
 export { startKits, type KitAsked, type SolvedKits } from '../workers/kitClient';
 export { startLater, type Job } from '../workers/threads';
-export {
-  startForecast,
-  startTripWhatIf,
-  type ForecastAnswer,
-  type ForecastWish,
-} from '../workers/tripClient';
+export { startForecast, startTripWhatIf, type ForecastAnswer } from '../workers/tripClient';
 export { startCandidateWorth, startThingsWorth } from '../workers/worthClient';

@@ -33,7 +33,11 @@ export function useCare(): { rows: CareRow[]; trip: Trip | null } | undefined {
     queryFn: async () => {
       const logs = await Promise.all(hooked.map(({ id }) => log.sessionsOf(id)));
       const uses = hooked.map(
-        (tool, i) => [tool.id, spineUse(tool, logs[i]!, now, benchFor!(tool, 'bench'))] as const,
+        (tool, i) =>
+          [
+            tool.id,
+            spineUse(tool, logs[i]!, now, benchFor!(tool, { spot: 'bench', tripId: null })),
+          ] as const,
       );
       return new Map(uses.flatMap(([id, use]) => (use ? [[id, use] as const] : [])));
     },

@@ -2,7 +2,7 @@
 
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import type { EdgeNeed, Hand, Standings, SurfaceUse, ZoneState } from '../core';
+import type { Hand, Standings, SurfaceUse, ZoneState } from '../core';
 import type { LoggedSession } from '../domain/loggedSession';
 import { readStandings } from '../workers/wholeLogClient';
 import { KEPT_STANDINGS_KEY, STANDINGS_KEY } from './queryKeys';
@@ -28,7 +28,18 @@ export function useSettledStandings(): Standings | undefined {
   return hasSettled || isSettled ? standings : undefined;
 }
 
-function useJudging(): { standings: Standings | undefined; isSettled: boolean } {
+/** When what is shown was judged: another number for other standings. */
+export function useJudgedAt(): number {
+  return useJudging().judgedAt;
+}
+
+interface Judging {
+  standings: Standings | undefined;
+  isSettled: boolean;
+  judgedAt: number;
+}
+
+function useJudging(): Judging {
   const { snapshot } = useStore();
   const kept = useQuery({ queryKey: KEPT_STANDINGS_KEY, queryFn: () => snapshot.read() });
   const judged = useQuery({
@@ -39,8 +50,16 @@ function useJudging(): { standings: Standings | undefined; isSettled: boolean } 
   // The boundary of the route says so; drawing the screen again judges again.
   if (judged.isError && !judged.isFetching) throw judged.error;
   return judged.data
-    ? { standings: judged.data, isSettled: !judged.isFetching }
-    : { standings: kept.data?.standings, isSettled: kept.data?.isCurrent ?? false };
+    ? {
+        standings: judged.data,
+        isSettled: !judged.isFetching,
+        judgedAt: judged.dataUpdatedAt,
+      }
+    : {
+        standings: kept.data?.standings,
+        isSettled: kept.data?.isCurrent ?? false,
+        judgedAt: kept.dataUpdatedAt,
+      };
 }
 
 const NONE: LoggedSession[] = [];
@@ -76,9 +95,4 @@ export function useZoneStates(): ZoneState[] | undefined {
 /** How one zone stands; undefined while it is read, or where there is none. */
 export function useZoneState(toolId: string, zoneId: string): ZoneState | undefined {
   return useZoneStates()?.find(({ tool, zone }) => tool.id === toolId && zone.id === zoneId);
-}
-
-/** What every zone needs with the whole shelf at hand, most urgent first. */
-export function useEdgeNeeds(): EdgeNeed[] | undefined {
-  return useStandings()?.needs;
 }

@@ -193,7 +193,14 @@ function planned(
     hardness: lessons.hardness,
   });
   const hand = handBy(lessons.hand, DEFAULT_PACE);
-  const bench = benchAt({ where: 'field', shelf: sample, schools: tool.schools, hand });
+  const bench = benchAt({
+    spot: 'camp',
+    shelf: sample,
+    trip: null,
+    now: at,
+    schools: tool.schools,
+    hand,
+  });
   const [need] = edgeNeeds({ states: [own!], sessions: [], benchOf: () => bench });
   if (need?.plan?.outcome !== 'planned' || need.job !== 'touch-up') return null;
   return startSession({

@@ -1,6 +1,5 @@
 import { SPINE_WORKS, type EdgeAim, type SpineWork } from '../core';
-import type { Session } from '../domain/session';
-import { DAMAGE_WAYS, JOBS, type DamageWay, type Job } from '../domain/terms';
+import { DAMAGE_WAYS, JOBS, SPOTS, type DamageWay, type Job, type Spot } from '../domain/terms';
 
 /** A job as it stands in the address of its plan. */
 export interface JobAddress {
@@ -11,8 +10,10 @@ export interface JobAddress {
   aim: EdgeAim | null;
   /** What is to be done about damage; the usual way where it is null. */
   damageWay: DamageWay | null;
-  /** At the bench, or with what is carried. */
-  where: Session['where'];
+  /** Where it is worked; where the tool is by itself where null. */
+  spot: Spot | null;
+  /** The trip whose things are at hand there; the tool's own where null. */
+  tripId: string | null;
 }
 
 export const AIM_GRINDS = [
@@ -31,9 +32,10 @@ export function jobLink(input: {
   spineWork?: SpineWork;
   aim?: EdgeAim;
   damageWay?: DamageWay;
-  where?: Session['where'];
+  spot?: Spot;
+  tripId?: string;
 }): string {
-  const { toolId, zoneId, job, spineWork, aim, damageWay, where } = input;
+  const { toolId, zoneId, job, spineWork, aim, damageWay, spot, tripId } = input;
   const query = new URLSearchParams({ tool: toolId, zone: zoneId });
   if (job !== 'touch-up') query.set('job', job);
   if (spineWork) query.set('work', spineWork);
@@ -42,7 +44,8 @@ export function jobLink(input: {
     query.set('angle', String(aim.angleDeg));
   }
   if (damageWay) query.set('damage', damageWay);
-  if (where === 'field') query.set('where', where);
+  if (spot) query.set('at', spot);
+  if (tripId) query.set('trip', tripId);
   return `/touch-up?${query.toString()}`;
 }
 
@@ -55,7 +58,8 @@ export function readJob(query: { get(name: string): string | null }): JobAddress
     job: JOBS.find((job) => job === query.get('job')) ?? 'touch-up',
     spineWork: works.find((work) => work === query.get('work')) ?? null,
     damageWay: DAMAGE_WAYS.find((way) => way === query.get('damage')) ?? null,
-    where: query.get('where') === 'field' ? 'field' : 'bench',
+    spot: SPOTS.find((spot) => spot === query.get('at')) ?? null,
+    tripId: query.get('trip'),
     aim: grind && angleDeg >= 5 && angleDeg <= 60 ? { grind, angleDeg } : null,
   };
 }

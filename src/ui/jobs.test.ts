@@ -8,7 +8,14 @@ import { sample } from '../testing/sample';
 const query = (href: string): URLSearchParams => new URL(href, 'http://here').searchParams;
 
 describe('the address of a job', () => {
-  const plain = { job: 'touch-up', spineWork: null, aim: null, damageWay: null, where: 'bench' };
+  const plain = {
+    job: 'touch-up',
+    spineWork: null,
+    aim: null,
+    damageWay: null,
+    spot: null,
+    tripId: null,
+  };
   const edge = { toolId: 'old hob & co', zoneId: 'edge' };
 
   it('gives back what was put into it', () => {
@@ -32,7 +39,7 @@ describe('the address of a job', () => {
     expect(readJob(query(jobLink({ ...edge, job: 'angle', aim }))).aim).toEqual(aim);
     const read = readJob(query(jobLink({ ...edge, job: 'touch-up', damageWay: 'leave it' })));
     expect(read.damageWay).toBe('leave it');
-    expect(readJob(query(jobLink({ ...edge, job: 'hone', where: 'field' }))).where).toBe('field');
+    expect(readJob(query(jobLink({ ...edge, job: 'hone', spot: 'belt' }))).spot).toBe('belt');
   });
 });
 

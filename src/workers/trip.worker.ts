@@ -3,15 +3,18 @@ import {
   edgeCosts,
   forecastTrip,
   mapShelf,
+  needsOut,
   shelfOfTrip,
   setAdvice,
   tripProblem,
   tripShelf,
   tripWhatIf,
   type LearnedDulling,
+  type NeedsOut,
   type RefusedStone,
   type SetAdvice,
   type Shelf,
+  type Standings,
   type TripForecast,
   type TripOutcome,
   type TripProblem,
@@ -68,17 +71,10 @@ async function asked(
 ) {
   const trip: Trip = tripSchema.validateSync(message, { strict: true });
   const { store, tripDulling } = (opened ??= await open());
-  const [kept, abrasives, strops, compounds, lubricants] = await Promise.all([
-    store.snapshot.read(),
-    store.abrasives.list(),
-    store.strops.list(),
-    store.compounds.list(),
-    store.lubricants.list(),
-  ]);
-  if (!kept?.standings) return null;
-  const { states: zones, hand, tester } = kept.standings;
+  const [standings, things] = await Promise.all([readStandings(store), readShelf(store)]);
+  if (!standings) return null;
+  const { states: zones, hand, tester } = standings;
   const dulling = await tripDulling.of(trip, now, tester);
-  const things = { abrasives, strops, compounds, lubricants };
   const shelf = wanted === 'owned' ? allAlong(things) : shelfOfTrip(things, trip, now);
   return {
     trip,
@@ -91,6 +87,20 @@ async function asked(
     seed: SEED,
     costsOf: rememberedCosts,
   };
+}
+
+async function readStandings(store: Store): Promise<Standings | null> {
+  return (await store.snapshot.read())?.standings ?? null;
+}
+
+async function readShelf(store: Store): Promise<Shelf> {
+  const [abrasives, strops, compounds, lubricants] = await Promise.all([
+    store.abrasives.list(),
+    store.strops.list(),
+    store.compounds.list(),
+    store.lubricants.list(),
+  ]);
+  return { abrasives, strops, compounds, lubricants };
 }
 
 /** Everything that is owned, in the pack. */
@@ -113,6 +123,16 @@ const api = {
     const forecast = forecastTrip(problem, onProgress);
     const sets = size === 'whole' ? setAdvice(problem, forecast) : [];
     return { problem, forecast, refused, dulling: input.dulling, sets };
+  },
+  /** What the edges on a trip need now, by where they would be worked; null while nothing is judged. */
+  async needs(message: unknown, now: string): Promise<NeedsOut | null> {
+    const trip: Trip = tripSchema.validateSync(message, { strict: true });
+    const { store } = (opened ??= await open());
+    const [standings, shelf] = await Promise.all([readStandings(store), readShelf(store)]);
+    if (!standings) return null;
+    const { states: zones, hand, tester } = standings;
+    const logs = await Promise.all(trip.toolIds.map((id) => store.log.sessionsOf(id)));
+    return needsOut({ trip, zones, shelf, hand, tester, now, sessions: logs.flat() });
   },
   /** `toolId`: the tool whose ways are set beside the plan. */
   async whatIf(message: unknown, toolId: string, now: string): Promise<TripOutcome[] | null> {

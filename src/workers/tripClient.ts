@@ -1,12 +1,12 @@
 import { proxy } from 'comlink';
-import type { TripOutcome } from '../core';
+import type { NeedsOut, TripOutcome } from '../core';
 import type { Trip } from '../domain/trip';
 import { threadsOf, type Job } from './threads';
 import type { ForecastAnswer, ForecastWish, TripWorker } from './trip.worker';
 
 export type { ForecastAnswer, ForecastWish };
 
-const { start } = threadsOf<TripWorker>(
+const { start, share } = threadsOf<TripWorker>(
   () => new Worker(new URL('./trip.worker.ts', import.meta.url), { type: 'module' }),
 );
 
@@ -26,4 +26,9 @@ export function startTripWhatIf(
   now: string,
 ): Job<TripOutcome[] | null> {
   return start((api) => api.whatIf(trip, toolId, now));
+}
+
+/** What the edges on a trip need by a moment (ISO 8601), by where they would be worked. */
+export function readNeedsOut(trip: Trip, now: string): Promise<NeedsOut | null> {
+  return share((api) => api.needs(trip, now));
 }

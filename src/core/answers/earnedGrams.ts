@@ -6,9 +6,9 @@ import { edgeName } from '../../domain/edgeName';
 import { damageOf } from '../inspection';
 import { thingsWorth, type RackRound } from '../kit';
 import {
-  carriedShelf,
   edgeTarget,
   packedShelf,
+  shelfWithin,
   shelfAbrasives,
   shelfThings,
   workingFace,
@@ -100,7 +100,7 @@ function roundOf(
   shelf: Shelf,
   hand: Hand,
 ): RackRound {
-  const carried = carriedShelf(packedShelf(shelf, trip.carried));
+  const carried = shelfWithin(packedShelf(shelf, trip.carried), 'camp');
   return {
     needs: sessions.flatMap((session) => {
       const tool = tools.find(({ id }) => id === session.toolId);

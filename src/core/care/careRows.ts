@@ -1,6 +1,6 @@
 import { compareAsc, isAfter } from 'date-fns';
 import type { Trip } from '../../domain/trip';
-import { dayOfTrip } from '../../domain/tripDays';
+import { dayOfTrip, tripPhase } from '../../domain/tripDays';
 import type { CareLog, CareRow } from './careRow';
 import { stoneRows } from './stoneCare';
 import { compoundRows, stropRows } from './stropCare';
@@ -20,8 +20,9 @@ export function careRows(asked: CareLog): CareRow[] {
   return rows.sort((a, b) => compareAsc(a.dueAt ?? NEVER, b.dueAt ?? NEVER));
 }
 
-/** Rows of what goes on a trip that are due by its morning, and not put off past it. */
-export function careBeforeTrip(rows: readonly CareRow[], trip: Trip): CareRow[] {
+/** Rows of what goes on a trip that are due by its morning, and not put off past it; none once it has begun. */
+export function careBeforeTrip(rows: readonly CareRow[], trip: Trip, now: string): CareRow[] {
+  if (tripPhase(trip, now) !== 'ahead') return [];
   const start = dayOfTrip(trip, 0).toISOString();
   return rows.filter(
     ({ goes, dueAt, putOff }) =>

@@ -1,13 +1,13 @@
 import { FAMILIES } from '../../domain/families';
 import { dishAngleError } from '../edge';
-import { carriedShelf } from '../ladder';
+import { shelfWithin } from '../ladder';
 import type { SurfaceUse } from '../log';
 import { counted, row, usedUp, type CareLog, type CareRow } from './careRow';
 import { PRIORS } from '../priors';
 
 /** What stones, files and papers want: to be flat, to be clean, and a fresh face in its time. */
 export function stoneRows(asked: CareLog): CareRow[] {
-  const along = new Set(carriedShelf(asked.shelf).abrasives.map(({ id }) => id));
+  const along = new Set(shelfWithin(asked.shelf, 'camp').abrasives.map(({ id }) => id));
   return asked.shelf.abrasives.flatMap((stone): CareRow[] => {
     const { id, dishMm, lengthMm, faces } = stone;
     const use = totalUse(faces.map((face) => asked.surfaceUse.get(`${id}/${face.id}`)));

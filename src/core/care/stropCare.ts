@@ -1,10 +1,10 @@
 import type { Compound, Strop } from '../../domain/shelf';
-import { carriedShelf, otherFaceId, otherFaceName } from '../ladder';
+import { shelfWithin, otherFaceId, otherFaceName } from '../ladder';
 import { counted, dated, usedUp, type CareLog, type CareRow } from './careRow';
 
 /** What strops want: compound, to be scraped clean, a fresh face, and oil on their leather. */
 export function stropRows(asked: CareLog): CareRow[] {
-  const along = new Set(carriedShelf(asked.shelf).strops.map(({ id }) => id));
+  const along = new Set(shelfWithin(asked.shelf, 'camp').strops.map(({ id }) => id));
   return asked.shelf.strops.flatMap((strop) => {
     const goes = along.has(strop.id);
     const faces = facesOf(strop).flatMap((face) => faceRows(asked, strop, face, goes));

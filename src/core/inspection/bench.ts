@@ -1,10 +1,10 @@
 import type { LoggedSession } from '../../domain/loggedSession';
-import type { Carried } from '../../domain/trip';
 import type { Schools } from '../../domain/schools';
+import type { Spot } from '../../domain/terms';
 import {
   abrasivesAtHand,
-  carriedShelf,
-  packedShelf,
+  shelfAt,
+  type AtHandTrip,
   type Hand,
   type LadderAbrasive,
   type Shelf,
@@ -20,19 +20,23 @@ export interface Bench {
   hand: Hand;
 }
 
-/** A place to work at: the whole shelf at the bench, what does not live in the workshop out there. */
+/** A place to work at, with what is at hand there. */
 export function benchAt(input: {
-  where: LoggedSession['where'];
+  spot: Spot;
   shelf: Shelf;
-  /** The kit of the trip that one is on; things live where they do where none is said. */
-  kit?: readonly Carried[];
+  /** The trip that one is on, or plans for; null for none. */
+  trip: AtHandTrip | null;
+  /** ISO 8601. */
+  now: string;
   /** The keeper's: lubricants are reached for in its order. */
   schools: Schools;
   hand: Hand;
 }): Bench {
-  const { where, shelf, kit = [], schools, hand } = input;
-  const owned = abrasivesAtHand(shelf, schools);
-  const carried = carriedShelf(packedShelf(shelf, kit));
-  const abrasives = where === 'bench' ? owned : abrasivesAtHand(carried, schools);
-  return { where, abrasives, owned, hand };
+  const { spot, shelf, trip, now, schools, hand } = input;
+  return {
+    where: spot === 'bench' ? 'bench' : 'field',
+    abrasives: abrasivesAtHand(shelfAt(spot, shelf, trip, now), schools),
+    owned: abrasivesAtHand(shelf, schools),
+    hand,
+  };
 }

@@ -78,8 +78,7 @@ export function zoneStates(input: {
 
 const toolIdOf = ({ toolId }: { toolId: string }): string => toolId;
 
-/** The work that each zone asks for, most urgent first: tools to stop using,
- * then by state, then by minutes, then by name. */
+/** The work that each zone asks for, most urgent first. */
 export function edgeNeeds(input: {
   states: readonly ZoneState[];
   sessions: readonly LoggedSession[];
@@ -95,13 +94,17 @@ export function edgeNeeds(input: {
       const seen = byUsualTester(seenLast(zoneState.state), tester);
       return edgeNeed(zoneState, seen, sessionsOf.get(tool.id) ?? [], input.benchOf(tool));
     })
-    .sort(
-      (a, b) =>
-        Number(b.stops.length > 0) - Number(a.stops.length > 0) ||
-        URGENCY.indexOf(a.state.word) - URGENCY.indexOf(b.state.word) ||
-        (b.plan?.minutes ?? 0) - (a.plan?.minutes ?? 0) ||
-        a.tool.name.localeCompare(b.tool.name),
-    );
+    .sort(byUrgency);
+}
+
+/** The most urgent first: tools to stop using, then by state, then by minutes, then by name. */
+export function byUrgency(a: EdgeNeed, b: EdgeNeed): number {
+  return (
+    Number(b.stops.length > 0) - Number(a.stops.length > 0) ||
+    URGENCY.indexOf(a.state.word) - URGENCY.indexOf(b.state.word) ||
+    (b.plan?.minutes ?? 0) - (a.plan?.minutes ?? 0) ||
+    a.tool.name.localeCompare(b.tool.name)
+  );
 }
 
 /** The work that one zone asks for at one bench, by its tool's own log. */

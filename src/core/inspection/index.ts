@@ -5,13 +5,21 @@ export { damageLooks, damageOnce } from './damageSeen';
 export { planTouchUp } from './planTouchUp';
 export { triage } from './triage';
 export { SAME_ANGLE_DEG, workedAngle } from './workedAngle';
+export { asksForWork } from './asksForWork';
 export { benchAt, type Bench } from './bench';
 export { edgeJobOf } from './edgeJobOf';
 export { damageChoices, type DamageChoice } from './damageChoices';
 export { faceGrowthMm } from './thinAlong';
 export { ownLadderProblem, planJob } from './planJob';
 export { honeReaches } from './lightestJob';
-export { edgeNeeds, bluntestWord, zoneStates, type EdgeNeed, type ZoneState } from './edgeNeeds';
+export {
+  byUrgency,
+  edgeNeeds,
+  bluntestWord,
+  zoneStates,
+  type EdgeNeed,
+  type ZoneState,
+} from './edgeNeeds';
 export { checksOf, stopReasons, type StopReason } from './stopUse';
 export {
   jobOfRung,

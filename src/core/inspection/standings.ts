@@ -59,7 +59,8 @@ export function standings(input: {
       states,
       sessions,
       tester,
-      benchOf: ({ schools }) => benchAt({ where: 'bench', shelf, schools, hand }),
+      benchOf: ({ schools }) =>
+        benchAt({ spot: 'bench', shelf, trip: null, now: '', schools, hand }),
     }),
     underWay: sessions
       .filter(({ finishedAt }) => finishedAt === null)

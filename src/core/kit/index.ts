@@ -12,7 +12,6 @@ export {
   thingPrice,
   wayWith,
   type Carrying,
-  type KitPrice,
   type KitStep,
 } from './explainKit';
 export { fieldLadder } from './fieldLadder';

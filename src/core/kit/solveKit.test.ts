@@ -289,7 +289,7 @@ describe('a packed kit as a shelf', () => {
       packed: i === 0,
       used: null,
     }));
-    const own = { carried, startsOn: '2026-06-10', days: 3 };
+    const own = { carried, kit: trip.kit, startsOn: '2026-06-10', days: 3 };
     const alongOn = (day: string): string[] =>
       shelfOfTrip(sample, own, `${day}T12:00:00.000Z`).abrasives.flatMap(({ id, place }) =>
         place === 'workshop' ? [] : [id],

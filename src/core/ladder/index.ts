@@ -21,8 +21,6 @@ export { toolForm, workingFace } from './workingFace';
 export { handling } from './handling';
 export {
   abrasivesAtHand,
-  beltShelf,
-  carriedShelf,
   otherFaceId,
   otherFaceName,
   shelfAbrasives,
@@ -32,7 +30,14 @@ export {
 export { KEEN_SHARE } from './stropWork';
 export { stropOutlooks, type StropOutlook } from './stropOutlook';
 export { oneChip } from './oneChip';
-export { leftUnticked, packedShelf, shelfOfTrip } from './packedShelf';
+export {
+  leftUnticked,
+  packedShelf,
+  shelfAt,
+  shelfOfTrip,
+  shelfWithin,
+  type AtHandTrip,
+} from './atHand';
 export { mapShelf, shelfThings } from './shelfThings';
 export { freshSince } from './freshSince';
 export { edgeSections } from './edgeSections';

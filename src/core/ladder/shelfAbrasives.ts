@@ -127,27 +127,3 @@ export function otherFaceId(stropId: string, other = 0): string {
 export function otherFaceName(name: string, other: number): string {
   return other === 0 ? `${name}, other face` : `${name}, third face`;
 }
-
-/** What is not left in the workshop, with what its strops are loaded with. */
-export function carriedShelf(shelf: Shelf): Shelf {
-  return shelfIn(shelf, (place) => place !== 'workshop');
-}
-
-/** What hangs on the belt: at hand in the middle of a job. */
-export function beltShelf(shelf: Shelf): Shelf {
-  return shelfIn(shelf, (place) => place === 'pouch');
-}
-
-function shelfIn(shelf: Shelf, isMeant: (place: Abrasive['place']) => boolean): Shelf {
-  const isThere = ({ place }: Pick<Abrasive, 'place'>): boolean => isMeant(place);
-  const strops = shelf.strops.filter(isThere);
-  const loads = new Set(
-    strops.flatMap((strop) => [strop, ...strop.otherFaces].map(({ compoundId }) => compoundId)),
-  );
-  return {
-    abrasives: shelf.abrasives.filter(isThere),
-    strops,
-    compounds: shelf.compounds.filter((bar) => isThere(bar) || loads.has(bar.id)),
-    lubricants: shelf.lubricants.filter(isThere),
-  };
-}

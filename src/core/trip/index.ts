@@ -12,6 +12,8 @@ export {
   type OutLine,
 } from './maintenance';
 export { ladderAt } from './ladderAt';
+export { needsOut, SPOTS_OUT, type NeedsOut, type SpotOut } from './needsOut';
+export { tonightLines, type TonightLine } from './tonight';
 export { rustRisk } from './rustRisk';
 export { setAdvice, type SetAdvice } from './setAdvice';
 export { thingsCarried } from './thingsCarried';

@@ -100,7 +100,7 @@ export function simulateEdge(
   const state: State = {
     apexUm: Array.from({ length: edge.copies }, () => edge.startUm),
     inHand: 0,
-    chipMm: Array.from({ length: edge.copies }, () => 0),
+    chipMm: Array.from({ length: edge.copies }, (_, i) => (i === 0 ? edge.startChipMm : 0)),
     isHome: false,
   };
   return Array.from({ length: days }, (_, day) => {

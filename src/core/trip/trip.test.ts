@@ -47,6 +47,7 @@ function edge(
     toolId: kind,
     zoneId: zone.id,
     targetUm: zone.targetApexUm,
+    startChipMm: 0,
     startUm: Math.min(zone.targetApexUm, costs.finishUm),
     copies: 1,
     toolSdLn: 0.7,

@@ -66,6 +66,7 @@ export function tripProblem(input: {
         eveningCosts: costsWith(evening),
         targetUm: zone.targetApexUm,
         startUm: isUnderWay ? (presentUm ?? zone.targetApexUm) : startUm(presentUm, zone, costs),
+        startChipMm: isUnderWay ? state.damageDepthMm : 0,
         fromDay: isUnderWay ? firstDayAhead(trip, state.observedAt) : 0,
         copies: tool.count,
         toolSdLn: dullingFactor(dulling, tool.id, work[0]?.taskId ?? '').sdLn,

@@ -1,8 +1,7 @@
 import type { Trip } from '../../domain/trip';
 import {
   abrasivesAtHand,
-  beltShelf,
-  carriedShelf,
+  shelfWithin,
   stepWaterMl,
   type LadderAbrasive,
   type Shelf,
@@ -37,12 +36,12 @@ export function tripShelf(
     if (stepWaterMl(abrasive) > stoneWaterMl(trip)) return 'water';
     return !trip.hasFlat && liesFlat(abrasive) ? 'flat' : null;
   };
-  const all = abrasivesAtHand(carriedShelf(shelf));
+  const all = abrasivesAtHand(shelfWithin(shelf, 'camp'));
   const usable = (things: LadderAbrasive[]): LadderAbrasive[] =>
     things.filter((abrasive) => whyNot(abrasive) === null);
   const carried = usable(all);
   return {
-    midJob: trip.kit.midJobFromBelt ? usable(abrasivesAtHand(beltShelf(shelf))) : carried,
+    midJob: trip.kit.midJobFromBelt ? usable(abrasivesAtHand(shelfWithin(shelf, 'belt'))) : carried,
     carried,
     evening: trip.nights === 'at home' ? abrasivesAtHand(shelf) : carried,
     refused: all.flatMap((abrasive): RefusedStone[] => {

@@ -47,6 +47,8 @@ export interface TripEdge {
   zoneId: string;
   targetUm: number;
   startUm: number;
+  /** The chip that it has already (mm); 0 for none. */
+  startChipMm: number;
   /** Knives alike that are swapped as each dulls. */
   copies: number;
   /** Spread (sd of ln) of how fast this very tool dulls. */

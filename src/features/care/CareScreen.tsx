@@ -11,7 +11,8 @@ import {
   type ZoneState,
 } from '../../core';
 import type { Trip } from '../../domain/trip';
-import { useCare, useZoneStates } from '../../live';
+import { useNow, useCare, useZoneStates } from '../../live';
+import { tripPhase } from '../../domain/tripDays';
 import { minutes, plural } from '../../ui/format';
 import Link from '../../ui/Link';
 import { saveCalendar } from '../../ui/saveCalendar';
@@ -36,12 +37,15 @@ export function CareScreen() {
 }
 
 function CareBoard(props: { rows: CareRow[]; trip: Trip | null; states: readonly ZoneState[] }) {
-  const { rows, trip, states } = props;
+  const { rows, states } = props;
+  const now = useNow();
+  // What has begun pulls nothing forward any more.
+  const trip = props.trip && tripPhase(props.trip, now) === 'ahead' ? props.trip : null;
   const acts = useCareActs();
   const [list, setList] = useState<HTMLDivElement | null>(null);
   const [frame, width] = useWidth<HTMLDivElement>(1200);
   const isNarrow = width < NARROW_PX;
-  const before = trip ? careBeforeTrip(rows, trip) : rows.filter(isDue);
+  const before = trip ? careBeforeTrip(rows, trip, now) : rows.filter(isDue);
   const due = careGroups(rows.filter((row) => before.includes(row) || isDue(row)));
   const dated = rows.filter(({ dueAt }) => dueAt !== null);
   const later = careGroups(dated.filter((row) => !due.flat().includes(row)));

@@ -4,14 +4,14 @@ import { useQuery } from '@tanstack/react-query';
 import { nanoid } from 'nanoid';
 import { useSearchParams } from 'next/navigation';
 import { useState } from 'react';
-import { putAway, type PutAway } from '../../core';
+import { asksForWork, putAway, type PutAway } from '../../core';
 import type { Care } from '../../domain/care';
 import { newRecord } from '../../domain/newRecord';
 import type { Session } from '../../domain/session';
 import { useEdgeNeeds, useRecords, useStore } from '../../live';
 import Link from '../../ui/Link';
 import { listed, minutes, sentence } from '../../ui/format';
-import { asksForWork, touchUpLink, workWithMinutes } from '../../ui/words/needWords';
+import { touchUpLink, workWithMinutes } from '../../ui/words/needWords';
 
 const ORDERS: Record<PutAway['doing'], readonly [title: string, how: string]> = {
   scrub: ['Wash', 'brush and rinse; lay it flat to dry'],

@@ -46,7 +46,7 @@ export function useJudgedLook(
   const byTester = useTester();
   const seen = useMemo(() => byTester(read), [byTester, read]);
   const benchFor = useBench();
-  const bench = useMemo(() => benchFor?.(tool, 'bench'), [benchFor, tool]);
+  const bench = useMemo(() => benchFor?.(tool), [benchFor, tool]);
   const knownApexUm = state.apex?.apexRadiusUm ?? null;
   const judged = useMemo(() => {
     if (!bench) return null;

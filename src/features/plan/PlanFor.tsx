@@ -5,7 +5,7 @@ import dynamic from 'next/dynamic';
 import { useState, type ReactNode } from 'react';
 import { NO_WISHES, spineStretch, type EdgeNeed, type JobPlan } from '../../core';
 import { edgeName } from '../../domain/edgeName';
-import type { Job } from '../../domain/terms';
+import type { Job, Spot } from '../../domain/terms';
 import type { Settings } from '../../domain/settings';
 import type { JobAddress } from '../../ui/jobAddress';
 import { leftDamageWords } from '../../ui/words/leftDamageWords';
@@ -35,6 +35,8 @@ interface PlanProps {
   /** All edges of the rack: others may come along in one sitting. */
   edges: readonly EdgeNeed[];
   address: JobAddress;
+  /** Where it is worked until the person says otherwise. */
+  spot: Spot;
   settings: Settings;
 }
 
@@ -43,7 +45,7 @@ export function PlanFor(props: PlanProps) {
   const { need, address, settings } = props;
   const { tool, stops } = need;
   const { job } = address;
-  const [wishes, setWishes] = useState<PlanWishes>(() => firstWishes(need, address));
+  const [wishes, setWishes] = useState<PlanWishes>(() => firstWishes(need, address, props.spot));
   const planned = usePlan(need, address, wishes);
   const start = useStart(need, address, wishes);
   const others = useOtherEdges(job === 'touch-up' ? props.edges : NO_EDGES, need, wishes);
@@ -131,10 +133,14 @@ function OutOfReach({ job, plan }: { job: Job; plan: JobPlan }) {
 }
 
 /** What is wished before anything was changed: the edge as it stands, and what the address asks for. */
-function firstWishes({ state, zone }: LoggedNeed, { where, damageWay }: JobAddress): PlanWishes {
+function firstWishes(
+  { state, zone }: LoggedNeed,
+  { tripId, damageWay }: JobAddress,
+  spot: Spot,
+): PlanWishes {
   return {
     seen: { tests: [...state.tests], findings: [...state.findings] },
-    where,
+    where: { spot, tripId },
     workSince: null,
     asks: { work: zone.work, targetApexUm: zone.targetApexUm },
     damageWay,
@@ -171,6 +177,7 @@ function FromHere(props: {
         tool={tool}
         zone={zone}
         observedAt={state.apex && state.observedAt}
+        planIn={planned.planIn}
         wishes={wishes}
         onChange={onWish}
       />

@@ -1,14 +1,17 @@
 'use client';
 
 import { useState, type ReactNode } from 'react';
-import { edgeTarget, workingFace } from '../../core';
+import { edgeTarget, workingFace, type JobPlan } from '../../core';
 import { SCHOOLS } from '../../domain/schools';
 import type { Observation } from '../../domain/session';
 import type { Tool, Zone } from '../../domain/tool';
 import { KINDS } from '../../domain/kinds';
 import { AsksChoice } from '../../ui/AsksChoice';
 import { Choice } from '../../ui/Choice';
-import { ago, angleBothWays, chipDepth, placeMm } from '../../ui/format';
+import { ago, angleBothWays, chipDepth, minutes, placeMm, sentence } from '../../ui/format';
+import { useTripAt } from '../../live';
+import { SPOTS, type Spot } from '../../domain/terms';
+import { SPOT_WORDS, whereOf } from '../../ui/words/spotWords';
 import { ObservationFields } from '../../ui/ObservationFields';
 import { stopWords } from '../../ui/words/finishWords';
 import { asksWords, TEST_WORDS } from '../../ui/words/testWords';
@@ -22,12 +25,14 @@ interface HeadProps {
   zone: Zone;
   observedAt: string | null;
   wishes: PlanWishes;
+  /** The same job with what is at hand elsewhere. */
+  planIn: (spot: Spot) => JobPlan | null;
   onChange: (wishes: PlanWishes) => void;
 }
 
 /** What the plan starts from, each in a line that opens: the edge now, what it must do, the place. */
 export function PlanHead(props: HeadProps) {
-  const { tool, zone, wishes, onChange } = props;
+  const { tool, zone, wishes } = props;
   const { seen, where } = wishes;
   const untested = seen.tests.length === 0;
   const [open, setOpen] = useState<Part | null>(untested ? 'now' : null);
@@ -50,7 +55,7 @@ export function PlanHead(props: HeadProps) {
           {asksWords(zone)}
         </Fact>
         <Fact label="where" open={open === 'where'} onToggle={() => toggle('where')}>
-          {where === 'bench' ? 'at the bench' : 'out on the trail'}
+          {SPOT_WORDS[where.spot].there}
         </Fact>
       </div>
       {zone.noImpacts && (
@@ -62,9 +67,7 @@ export function PlanHead(props: HeadProps) {
         <div className="mt-2 border-l-4 border-neutral pl-4">
           {open === 'now' && <EdgeNow {...props} />}
           {open === 'for' && <AskedFor {...props} />}
-          {open === 'where' && (
-            <Place where={where} onChoose={(place) => onChange({ ...wishes, where: place })} />
-          )}
+          {open === 'where' && <Place {...props} />}
         </div>
       )}
     </div>
@@ -98,7 +101,11 @@ function EdgeNow({ zone, observedAt, wishes, onChange }: HeadProps) {
 /** What the edge must do, and how finely it is finished for this. */
 function AskedFor({ tool, zone, wishes, onChange }: HeadProps) {
   const finish = wishes.finish ?? tool.schools.finish;
-  const target = edgeTarget({ ...tool, schools: { ...tool.schools, finish } }, zone, wishes.where);
+  const target = edgeTarget(
+    { ...tool, schools: { ...tool.schools, finish } },
+    zone,
+    whereOf(wishes.where.spot),
+  );
   return (
     <>
       <AsksChoice tool={tool} value={zone} onChange={(asks) => onChange({ ...wishes, asks })} />
@@ -115,30 +122,37 @@ function AskedFor({ tool, zone, wishes, onChange }: HeadProps) {
   );
 }
 
-/** Where the person is, and what is at hand there. */
-function Place(props: {
-  where: PlanWishes['where'];
-  onChoose: (place: PlanWishes['where']) => void;
-}) {
-  const { where, onChoose } = props;
+/** Where the person is, each place with the minutes that the job takes with what is at hand there. */
+function Place({ tool, wishes, planIn, onChange }: HeadProps) {
+  const { where } = wishes;
+  const trip = useTripAt()?.(tool.id, where) ?? null;
+  const hasVehicle = trip?.carried.some(({ place }) => place === 'workshop') ?? false;
+  const spots = SPOTS.filter(
+    (spot) => spot === 'bench' || spot === 'camp' || (trip && (spot !== 'vehicle' || hasVehicle)),
+  );
   return (
     <>
       <Choice
         legend="Where are you?"
-        options={[
-          ['bench', 'At the bench'],
-          ['field', 'Out on the trail'],
-        ]}
-        chosen={where}
-        onChoose={onChoose}
+        options={spots.map((spot) => [
+          spot,
+          `${sentence(trip || spot === 'bench' ? SPOT_WORDS[spot].there : 'out on the trail')}: ${minutesWords(planIn(spot))}`,
+        ])}
+        chosen={where.spot}
+        onChoose={(spot) => onChange({ ...wishes, where: { ...where, spot } })}
       />
       <p className="mt-2 text-[0.95rem] text-soft">
-        {where === 'bench'
-          ? 'Everything on the shelf is at hand.'
-          : 'Only what lives in pouch, pack and base camp is at hand; a finish twice as coarse is good enough.'}
+        {SPOT_WORDS[where.spot].atHand}
+        {where.spot !== 'bench' && ' A finish twice as coarse is good enough.'}
+        {trip && where.spot !== 'bench' && ` By what ${trip.name} has along.`}
       </p>
     </>
   );
+}
+
+function minutesWords(plan: JobPlan | null): string {
+  if (!plan || plan.outcome === 'out of reach') return 'nothing there works it';
+  return plan.outcome === 'leave alone' ? 'leave it alone' : minutes(plan.minutes);
 }
 
 function Fact(props: { label: string; open: boolean; onToggle: () => void; children: ReactNode }) {

@@ -9,6 +9,7 @@ import {
   useRecords,
   useSettings,
   useSettledStandings,
+  useSpotOf,
   useStandings,
   useToolLog,
 } from '../../live';
@@ -22,11 +23,12 @@ export function PlanScreen() {
   const params = useSearchParams();
   const needs = useSettledStandings()?.needs;
   const settings = useSettings();
+  const spotOf = useSpotOf();
   const address = useMemo(() => readJob(params), [params]);
   const toolId = params.get('tool') ?? '';
   const log = useToolLog(toolId);
   const own = useMemo(() => needs?.filter(({ tool }) => tool.id === toolId) ?? [], [needs, toolId]);
-  if (!needs || !settings || !log) return null;
+  if (!needs || !settings || !log || !spotOf) return null;
 
   const need = own.find(({ zone }) => zone.id === params.get('zone')) ?? own[0];
   if (!need) return <ChooseEdge />;
@@ -34,6 +36,7 @@ export function PlanScreen() {
     <PlanFor
       key={`${need.tool.id}/${need.zone.id}`}
       address={address}
+      spot={address.spot ?? spotOf(need.tool.id).spot}
       need={{ ...need, sessions: log.sessions }}
       edges={needs}
       settings={settings}

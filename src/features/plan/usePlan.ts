@@ -3,16 +3,17 @@ import {
   edgeJobOf,
   planJob,
   withArcPasses,
+  type Bench,
   type EdgeAim,
   type EdgeJob,
   type JobPlan,
   type LadderAbrasive,
   type OwnLadder,
 } from '../../core';
-import { useBench, useTester } from '../../live';
+import { useBench, useTester, type Whereabouts } from '../../live';
 import type { Observation, Session } from '../../domain/session';
 import type { Schools } from '../../domain/schools';
-import type { DamageWay, HeldWay } from '../../domain/terms';
+import type { DamageWay, HeldWay, Spot } from '../../domain/terms';
 import type { Zone } from '../../domain/tool';
 import type { JobAddress } from '../../ui/jobAddress';
 import type { LoggedNeed } from './loggedNeed';
@@ -20,7 +21,8 @@ import type { LoggedNeed } from './loggedNeed';
 /** What a person says of a plan: the edge as seen now, the place, what to do about damage, the stones. */
 export interface PlanWishes {
   seen: Observation;
-  where: Session['where'];
+  /** Where it is worked, and for which trip. */
+  where: Whereabouts & { spot: Spot };
   /** Work done since the touch-up before, where the person notes it. */
   workSince: Session['workSince'];
   /** What the edge must do this time. */
@@ -43,6 +45,8 @@ export interface PlannedEdge {
   plan: JobPlan | null;
   /** The same edge at another angle or grind. */
   planAt: (aim: EdgeAim) => JobPlan | null;
+  /** The same job with what is at hand elsewhere. */
+  planIn: (spot: Spot) => JobPlan | null;
 }
 
 /** The plan of a job as the screen has it; undefined while the shelf is read. */
@@ -59,16 +63,22 @@ export function usePlan(
     [need.tool, finish],
   );
   const benchFor = useBench();
-  const bench = useMemo(() => {
-    const usual = benchFor?.(tool, where);
+  const benchIn = useMemo(() => {
     const asHeld = (things: readonly LadderAbrasive[]): LadderAbrasive[] =>
       things.map((thing) =>
         thing.kind === 'stone' ? { ...thing, held: held[thing.id] ?? null } : thing,
       );
-    return usual && { ...usual, abrasives: asHeld(usual.abrasives), owned: asHeld(usual.owned) };
-  }, [benchFor, tool, where, held]);
+    return (
+      benchFor &&
+      ((spot: Spot): Bench => {
+        const usual = benchFor(tool, { spot, tripId: where.tripId });
+        return { ...usual, abrasives: asHeld(usual.abrasives), owned: asHeld(usual.owned) };
+      })
+    );
+  }, [benchFor, tool, where.tripId, held]);
+  const bench = useMemo(() => benchIn?.(where.spot), [benchIn, where.spot]);
   return useMemo(() => {
-    if (!bench) return undefined;
+    if (!bench || !benchIn) return undefined;
     const seen = byTester(read);
     const zone = { ...need.zone, ...asks };
     const problem = {
@@ -82,7 +92,9 @@ export function usePlan(
       damageWay,
       ownLadder,
     };
-    if (stops.length > 0) return { zone, edge: null, plan: null, planAt: () => null };
+    if (stops.length > 0) {
+      return { zone, edge: null, plan: null, planAt: () => null, planIn: () => null };
+    }
     const plan = planJob({ ...address, ...problem });
     const { pace } = bench.hand;
     return {
@@ -90,9 +102,11 @@ export function usePlan(
       edge: edgeJobOf(problem),
       plan: plan && arcPasses ? withArcPasses(plan, { ...tool, zone, pace }) : plan,
       planAt: (aim) => planJob({ ...problem, job: 'angle', spineWork: null, aim }),
+      planIn: (spot) => planJob({ ...address, ...problem, bench: benchIn(spot) }),
     };
   }, [
     bench,
+    benchIn,
     need.zone,
     asks,
     tool,

@@ -1,11 +1,18 @@
 'use client';
 
 import { useMemo } from 'react';
-import { edgeJobOf, planJob, type EdgeJob, type EdgeNeed, type JobPlan } from '../../core';
+import {
+  asksForWork,
+  edgeJobOf,
+  planJob,
+  type EdgeJob,
+  type EdgeNeed,
+  type JobPlan,
+} from '../../core';
 import { useBench, useLogsOf, useTester, useUnderWayAll } from '../../live';
 import { handleId } from '../../domain/sharedHandle';
 import type { Tool, Zone } from '../../domain/tool';
-import { asksForWork } from '../../ui/words/needWords';
+
 import type { PlanWishes } from './usePlan';
 
 /** Another edge that could be worked in the same sitting. */

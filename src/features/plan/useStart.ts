@@ -16,6 +16,7 @@ import type { Observation } from '../../domain/session';
 import type { LoggedSession } from '../../domain/loggedSession';
 import { useStore, tripIdAt, type Store } from '../../live';
 import type { JobAddress } from '../../ui/jobAddress';
+import { whereOf } from '../../ui/words/spotWords';
 import { stepWords } from '../../ui/words/stepWords';
 import { notice } from '../../ui/notice';
 import { guideLink, underWayOn } from '../../ui/words/underWay';
@@ -36,7 +37,7 @@ export function useStart(
   const router = useRouter();
   const common = (own: Tool) => ({
     toolId: own.id,
-    where,
+    where: whereOf(where.spot),
     byFeel: own.schools.counting === 'by feel',
     wordsOf: (step: LadderStep) => stepWords(step, toolForm(own.kind) === 'axe'),
   });

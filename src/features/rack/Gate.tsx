@@ -6,7 +6,7 @@ import type { ReactNode } from 'react';
 import type { EdgeNeed } from '../../core';
 import type { Trip } from '../../domain/trip';
 import { dayOfTrip, tripDayOf } from '../../domain/tripDays';
-import { useCare } from '../../live';
+import { useCare, useNow } from '../../live';
 import { minutes, plural } from '../../ui/format';
 import Link from '../../ui/Link';
 import { gateWork } from './gateWork';
@@ -17,7 +17,7 @@ const MOST_LINES = 6;
 /** The next trip as a gate on the rail: what goes stands before it, with what must be done by then. */
 export default function Gate({ trip, needs }: { trip: Trip; needs: readonly EdgeNeed[] }) {
   const care = useCare();
-  const lines = gateWork(trip, needs, care?.rows ?? []);
+  const lines = gateWork(trip, needs, care?.rows ?? [], useNow());
   const start = dayOfTrip(trip, 0);
   const away = -tripDayOf(trip, new Date());
   const [shown, more] =

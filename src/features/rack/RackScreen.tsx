@@ -2,27 +2,45 @@
 
 import { sum } from 'd3-array';
 import Link from '../../ui/Link';
-import type { EdgeNeed } from '../../core';
-import { useEdgeNeeds, useRecords } from '../../live';
+import { asksForWork, type EdgeNeed } from '../../core';
+import { useEdgeNeeds, useRecords, useTripOut } from '../../live';
 import type { Trip } from '../../domain/trip';
-import { nextTrip, tripDayOf } from '../../domain/tripDays';
+import { nextTrip, openTrips, tripDayOf, tripPhase } from '../../domain/tripDays';
+import { tripQuery } from '../../ui/useChosenTrip';
 import { chipDepth, dayAhead, minutes, placeMm, plural, sentence } from '../../ui/format';
 import { stopWords } from '../../ui/words/stopWords';
 import { HangTool } from './HangTool';
 import { Rail } from './Rail';
 import { RackList } from './RackList';
+import dynamic from 'next/dynamic';
 import { SampleNotice } from './SampleNotice';
-import { asksForWork, touchUpLink, workInWords } from '../../ui/words/needWords';
+import { touchUpLink, workInWords } from '../../ui/words/needWords';
+
+const Today = dynamic(() => import('./Today').then((own) => own.Today), { ssr: false });
 
 /** Home: what is blunt, what each tool needs before the next trip, and the one thing to do next. */
 export function RackScreen() {
   const tools = useRecords('tools');
   const trips = useRecords('trips');
   const needs = useEdgeNeeds();
-  if (!tools || !trips || !needs) return null;
+  const out = useTripOut();
+  if (!tools || !trips || !needs || out === undefined) return null;
   if (tools.length === 0) return <EmptyRack />;
+  if (out) {
+    return (
+      <>
+        <SampleNotice />
+        <Today out={out} tools={tools} />
+        <Rail tools={tools} needs={needs} trip={null} />
+        <RackList tools={tools} needs={needs} trip={null} />
+      </>
+    );
+  }
 
   const trip = nextTrip(trips, new Date());
+  const back = openTrips(trips).find(
+    (own) => own.checkedInAt === null && tripPhase(own, new Date()) === 'over',
+  );
   const open = needs.filter(asksForWork);
   const total = sum(open, ({ plan }) => plan?.minutes ?? 0);
   const toolsWithWork = new Set(open.map(({ tool }) => tool.id)).size;
@@ -43,6 +61,14 @@ export function RackScreen() {
             ? 'Nothing wants work: leave the edges alone.'
             : `${plural(toolsWithWork, 'tool wants', 'tools want')} work${total > 0 ? `, ${minutes(total)} in all` : ''}.`}
         </p>
+        {back && (
+          <Link
+            href={`/trip/back${tripQuery(back.id)}`}
+            className="link inline-flex min-h-12 items-center"
+          >
+            Back from {back.name}: look the tools through
+          </Link>
+        )}
         <div className="ml-auto">
           <HangTool />
         </div>

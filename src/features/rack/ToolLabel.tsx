@@ -1,7 +1,7 @@
 'use client';
 
 import Link from '../../ui/Link';
-import { bluntestWord, type EdgeNeed } from '../../core';
+import { asksForWork, bluntestWord, type EdgeNeed } from '../../core';
 import type { Tool } from '../../domain/tool';
 import { KINDS } from '../../domain/kinds';
 import { EdgeStrip, type Stretch } from '../../ui/edge-strip/EdgeStrip';
@@ -9,7 +9,7 @@ import { useUnderWay } from '../../live';
 import { sentence } from '../../ui/format';
 import { jobLink } from '../../ui/jobAddress';
 import { guideLink, underWayWords } from '../../ui/words/underWay';
-import { asksForWork, toolLink, touchUpLink, workWithMinutes } from '../../ui/words/needWords';
+import { toolLink, touchUpLink, workWithMinutes } from '../../ui/words/needWords';
 
 /** Name, strip, state and needed work of one tool, under its silhouette. */
 export function ToolLabel({ tool, needs }: { tool: Tool; needs: readonly EdgeNeed[] }) {

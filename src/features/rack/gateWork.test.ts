@@ -19,7 +19,7 @@ const care = careRows({
 
 describe('what a trip wants done before it', () => {
   it('is its edges first, then care, what takes longest first, like work in one line', () => {
-    const [edges, ...rest] = gateWork(trip, needs, care);
+    const [edges, ...rest] = gateWork(trip, needs, care, now);
     expect(edges!.words).toMatch(/^\d edges$/);
     const minutes = rest.map((line) => line.minutes);
     expect(minutes).toEqual([...minutes].sort((a, b) => b - a));
@@ -33,13 +33,13 @@ describe('what a trip wants done before it', () => {
         ? { ...need, state: { ...need.state, word: 'unknown' as const, apex: null }, plan: null }
         : need,
     );
-    expect(gateWork(trip, bare, care)[0]).toEqual({ words: 'test 1 edge', minutes: 1 });
+    expect(gateWork(trip, bare, care, now)[0]).toEqual({ words: 'test 1 edge', minutes: 1 });
     const forbidden = [{ toolId: 'wren', rule: 'forbidden there' }];
-    expect(gateWork({ ...trip, forbidden }, bare, care)[0]!.words).toMatch(/^\d edges$/);
+    expect(gateWork({ ...trip, forbidden }, bare, care, now)[0]!.words).toMatch(/^\d edges$/);
   });
 
   it('is care alone where the edges that go need nothing, and nothing where nothing goes', () => {
-    expect(gateWork(trip, [], care)[0]!.words).not.toMatch(/edge/);
-    expect(gateWork({ ...trip, toolIds: [] }, needs, [])).toEqual([]);
+    expect(gateWork(trip, [], care, now)[0]!.words).not.toMatch(/edge/);
+    expect(gateWork({ ...trip, toolIds: [] }, needs, [], now)).toEqual([]);
   });
 });

@@ -1,9 +1,15 @@
 import { sum } from 'd3-array';
-import { careBeforeTrip, isUntested, TEST_MINUTES, type CareRow, type EdgeNeed } from '../../core';
+import {
+  asksForWork,
+  careBeforeTrip,
+  isUntested,
+  TEST_MINUTES,
+  type CareRow,
+  type EdgeNeed,
+} from '../../core';
 import type { Trip } from '../../domain/trip';
 import { goesAlong } from '../../domain/tripDays';
 import { plural } from '../../ui/format';
-import { asksForWork } from '../../ui/words/needWords';
 
 /** One line of what a trip wants done before it. */
 export interface GateLine {
@@ -16,6 +22,7 @@ export function gateWork(
   trip: Trip,
   needs: readonly EdgeNeed[],
   care: readonly CareRow[],
+  now: string,
 ): GateLine[] {
   const going = needs.filter(({ tool }) => goesAlong(trip, tool.id));
   const edges = going.filter((need) => need.plan?.outcome === 'planned' && asksForWork(need));
@@ -36,7 +43,7 @@ export function gateWork(
     });
   }
   const rest: GateLine[] = [];
-  for (const { doing, minutes } of careBeforeTrip(care, trip)) {
+  for (const { doing, minutes } of careBeforeTrip(care, trip, now)) {
     const words = LINE_WORDS[doing];
     const present = rest.find((line) => line.words === words);
     if (present) present.minutes += minutes;

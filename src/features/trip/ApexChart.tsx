@@ -16,7 +16,7 @@ import { Band, Course, Level, LevelAxis, Plot, ticksAt } from '../../ui/plot';
 import { edgeTitle } from '../../ui/words/tripWords';
 import { EdgeWorking } from './EdgeWorking';
 import { DAY_HOURS } from './paint';
-import { LIKELY, rungPath } from './RungMark';
+import { LIKELY, rungPath } from '../../ui/RungMark';
 
 const MARGIN = { left: 64, right: 0, top: 12, bottom: 74 };
 /** Share of a day's column that its eight hours take; the rest is the evening. */

@@ -4,7 +4,7 @@ import { listed, minutes } from '../../ui/format';
 import { jobLink } from '../../ui/jobAddress';
 import Link from '../../ui/Link';
 import { tripQuery } from '../../ui/useChosenTrip';
-import { DoneListLine, HomeLines, ListHeading, ListLine } from './ListLine';
+import { DoneListLine, HomeLines, ListHeading, ListLine } from '../../ui/ListLine';
 import type { ListProps } from './listProps';
 
 /** What to do on return: look everything through, dry it, and what each edge wants then. */

@@ -5,7 +5,7 @@ import Link from '../../ui/Link';
 import { listed, minutes, ml } from '../../ui/format';
 import { stopWords } from '../../ui/words/stopWords';
 import { careGroupReason, careGroupTitle } from '../../ui/words/careWords';
-import { DoneListLine, HomeLines, ListHeading, ListLine } from './ListLine';
+import { DoneListLine, HomeLines, ListHeading, ListLine } from '../../ui/ListLine';
 import type { ListProps } from './listProps';
 
 /** What to do at home: edges, coarse first so that stones are shared, then stones and steel. */

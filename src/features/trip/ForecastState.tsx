@@ -1,6 +1,6 @@
 import { plural } from '../../ui/format';
 import { failureWords } from '../../ui/words/failureWords';
-import type { ShownForecast } from './useForecast';
+import type { ShownForecast } from '../../live';
 
 /** How much stands behind the figures, and how far the rest is. */
 export function ForecastState({ shown }: { shown: ShownForecast }) {

@@ -1,12 +1,14 @@
 import { sum } from 'd3-array';
-import type { DoneLine, OutDay, OutLine } from '../../core';
+import type { DoneLine, OutDay, OutLine, TonightLine } from '../../core';
+import type { Spot } from '../../domain/terms';
+import { TonightLines } from '../../ui/TonightLines';
 import Link from '../../ui/Link';
 import { listed, minutes } from '../../ui/format';
 import { jobLink } from '../../ui/jobAddress';
 import { chanceWords, spreadWords } from '../../ui/words/tripWords';
 import type { EdgeNamer } from '../../ui/words/edgeNames';
-import { DoneListLine, ListLine } from './ListLine';
-import { RungMark } from './RungMark';
+import { DoneListLine, ListLine } from '../../ui/ListLine';
+import { RungMark } from '../../ui/RungMark';
 
 /** Work is named in a list from this chance on. */
 const NAMED_FROM = 0.3;
@@ -75,38 +77,40 @@ export function OutDayLines(props: {
 /** Tonight by itself, first on the days of the trip: each line starts its job. */
 export function Tonight(props: {
   day: OutDay;
+  /** What tonight asks for, known and likely. */
+  lines: readonly TonightLine[];
   done: readonly DoneLine[];
   nameOf: EdgeNamer;
   dayName: string;
   /** Whether the work of the day is over: nothing comes in mid-job any more. */
   isEvening: boolean;
 }) {
-  const { day, done, nameOf, dayName, isEvening } = props;
-  const lines = [...(isEvening ? [] : likely(day.midJob)), ...likely(day.evening)];
-  const isMidJob = (line: OutLine): boolean => day.midJob.includes(line);
+  const { day, lines, done, nameOf, dayName, isEvening } = props;
+  const midJob = isEvening ? [] : likely(day.midJob);
   return (
     <section aria-label="Tonight" className="mt-3 border-y-2 border-ink bg-base-200 px-3 py-2">
       <div className="flex flex-wrap items-baseline justify-between gap-x-4">
         <h2>Tonight, {dayName}</h2>
-        <span className="figures text-lg">{spreadWords(day.eveningMinutes)}</span>
+        <span className="figures text-lg">{minutes(sum(lines, (line) => line.minutes))}</span>
       </div>
       <ul>
         {done.map((line) => (
           <DoneListLine key={line.sessionId} name={nameOf(line)} done={line} />
         ))}
-        {lines.map((line, i) => (
+        {midJob.map((line, i) => (
           <ListLine
             isNext={i === 0}
-            key={`${line.edgeId} ${line.rung} ${isMidJob(line)}`}
+            key={`${line.edgeId} ${line.rung}`}
             mark={<RungMark rung={line.rung} chance={line.chance} />}
             name={nameOf(line)}
-            says={`${line.rung}${isMidJob(line) ? ' in mid-job' : ''}, ${chanceWords(line.chance)}`}
-            link={fieldLink(line)}
+            says={`${line.rung} in mid-job, ${chanceWords(line.chance)}`}
+            link={fieldLink(line, 'belt')}
             minutes={minutes(line.minutes)}
           />
         ))}
+        <TonightLines lines={lines} nameOf={nameOf} spot="camp" isNext={midJob.length === 0} />
       </ul>
-      {lines.length === 0 && (
+      {lines.length + midJob.length === 0 && (
         <p className="py-2">
           {done.length > 0
             ? 'Nothing more is likely tonight.'
@@ -153,6 +157,6 @@ function OutWork({ line, name }: { line: OutLine; name: string }) {
   );
 }
 
-function fieldLink({ toolId, zoneId }: OutLine): string {
-  return jobLink({ toolId, zoneId, job: 'touch-up', where: 'field' });
+function fieldLink({ toolId, zoneId }: OutLine, spot: Spot = 'camp'): string {
+  return jobLink({ toolId, zoneId, job: 'touch-up', spot });
 }

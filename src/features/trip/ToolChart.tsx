@@ -7,7 +7,7 @@ import { edgeName } from '../../domain/edgeName';
 import type { TripTask } from '../../domain/tripTasks';
 import { useRecords } from '../../live';
 import { Choice } from '../../ui/Choice';
-import type { ShownForecast } from './useForecast';
+import type { ShownForecast } from '../../live';
 
 const ApexChart = dynamic(() => import('./ApexChart'), { ssr: false });
 

@@ -3,12 +3,21 @@
 import { format, getHours } from 'date-fns';
 import dynamic from 'next/dynamic';
 import { useMemo } from 'react';
-import { careBeforeTrip, doneOnTrip, maintenancePlan, travelling, workSpan } from '../../core';
+import {
+  careBeforeTrip,
+  doneOnTrip,
+  maintenancePlan,
+  tonightLines,
+  travelling,
+  workSpan,
+} from '../../core';
 import type { Tool } from '../../domain/tool';
 import type { Trip } from '../../domain/trip';
 import { dayOfTrip, tripDayOf, tripPhase } from '../../domain/tripDays';
 import {
   useCare,
+  useForecast,
+  useTripOut,
   useNow,
   useRecords,
   useSessionsBetween,
@@ -26,7 +35,7 @@ import { ToolChart } from './ToolChart';
 import { TripFacts } from './TripFacts';
 import { TripLists } from './TripLists';
 import { TripWhatIf } from './TripWhatIf';
-import { useForecast } from './useForecast';
+
 import { usePainting, type Painting } from './usePainting';
 import { WorkGrid } from './WorkGrid';
 import { tasksOfTrip, type TripTask } from '../../domain/tripTasks';
@@ -61,6 +70,8 @@ export function TripBoard({ kept }: { kept: Trip }) {
   const nameOf = edgeNames(tools);
   const plan = answer && maintenancePlan({ trip, tools, needs, ...answer });
   const tonight = phase === 'under way' ? plan?.out[today] : undefined;
+  const out = useTripOut();
+  const needsThere = out?.trip.id === trip.id ? out.needs.camp : [];
   const cell = picked && going.has(picked.toolId) && picked.day < trip.days ? picked : null;
   const brush = <Brush tasks={tasks} chosen={taskId} onChoose={setTaskId} />;
   return (
@@ -69,6 +80,7 @@ export function TripBoard({ kept }: { kept: Trip }) {
       {tonight && (
         <Tonight
           day={tonight}
+          lines={tonightLines(needsThere, tonight)}
           done={done.out[today] ?? []}
           nameOf={nameOf}
           dayName={dayName(today)}
@@ -126,7 +138,7 @@ export function TripBoard({ kept }: { kept: Trip }) {
         </div>
         {answer && plan && (
           <TripLists
-            care={care ? careBeforeTrip(care.rows, trip) : []}
+            care={care ? careBeforeTrip(care.rows, trip, now) : []}
             trip={trip}
             plan={plan}
             tools={tools}

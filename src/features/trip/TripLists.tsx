@@ -7,7 +7,7 @@ import { setWords, spreadWords } from '../../ui/words/tripWords';
 import { BackList } from './BackList';
 import { BeforeList } from './BeforeList';
 import { LeftUnticked } from './LeftUnticked';
-import { ListHeading } from './ListLine';
+import { ListHeading } from '../../ui/ListLine';
 import type { ListProps } from './listProps';
 import { OutDayLines } from './OutDayLines';
 

@@ -15,7 +15,7 @@ import type { Trip, TripWork } from '../../domain/trip';
 import type { TripTask } from '../../domain/tripTasks';
 import { edgePath, edgeWeight } from '../../ui/edge-strip/edgePath';
 import { DAY_HOURS, workIn } from './paint';
-import { RungMark } from './RungMark';
+import { RungMark } from '../../ui/RungMark';
 import { taskFill } from './TaskPattern';
 import { hoursWords, jobWords, taskName } from './taskWords';
 

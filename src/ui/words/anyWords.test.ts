@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import {
+  asksForWork,
   adviseAngle,
   judgeEdge,
   schoolCosts,
@@ -18,7 +19,7 @@ import { toolOf } from '../../testing/ladderFixtures';
 import { sample } from '../../testing/sample';
 import { sampleStandings } from '../../testing/sampleStandings';
 import { adviceWords, angleReason } from './angleWords';
-import { asksForWork, edgeStands, workInWords, workWithMinutes } from './needWords';
+import { edgeStands, workInWords, workWithMinutes } from './needWords';
 import { feelWords } from './feelWords';
 import { schoolNoteWords } from './schoolNotes';
 import { stepWords } from './stepWords';

@@ -1,6 +1,14 @@
-import { benchAt, DEFAULT_PACE, edgeNeeds, handOf, zoneStates, type EdgeNeed } from '../../core';
+import {
+  asksForWork,
+  benchAt,
+  DEFAULT_PACE,
+  edgeNeeds,
+  handOf,
+  zoneStates,
+  type EdgeNeed,
+} from '../../core';
 import { sample } from '../../testing/sample';
-import { asksForWork, touchUpLink, workInWords, workWithMinutes } from './needWords';
+import { touchUpLink, workInWords, workWithMinutes } from './needWords';
 
 const hand = handOf({
   tools: sample.tools,
@@ -11,7 +19,8 @@ const hand = handOf({
 const needs = edgeNeeds({
   sessions: sample.sessions,
   states: zoneStates(sample),
-  benchOf: ({ schools }) => benchAt({ where: 'bench', shelf: sample, schools, hand }),
+  benchOf: ({ schools }) =>
+    benchAt({ spot: 'bench', shelf: sample, trip: null, now: '', schools, hand }),
 });
 const of = (name: string, zoneId = 'edge'): EdgeNeed =>
   needs.find(({ tool, zone }) => tool.name === name && zone.id === zoneId)!;

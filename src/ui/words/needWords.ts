@@ -1,4 +1,4 @@
-import { stoneClass, type EdgeNeed } from '../../core';
+import { asksForWork, stoneClass, type EdgeNeed } from '../../core';
 import { minutes } from '../format';
 import { jobLink } from '../jobAddress';
 import { leftDamageWords } from './leftDamageWords';
@@ -11,12 +11,6 @@ const STONE_WORDS = { fine: 'Fine stone', medium: 'Medium stone', coarse: 'Coars
 export function edgeStands({ state, stops }: Pick<EdgeNeed, 'state' | 'stops'>): string {
   if (stops.length > 0) return 'stop use';
   return state.word === 'unknown' ? 'not tested' : state.word;
-}
-
-/** Whether an edge asks for anything before it goes out. */
-export function asksForWork({ state, plan, beyond }: EdgeNeed): boolean {
-  if (beyond !== null) return true;
-  return state.word === 'unknown' || (state.word !== 'keen' && plan?.outcome !== 'leave alone');
 }
 
 /** What an edge needs, in a word or two: the lightest thing first. */

@@ -5,7 +5,6 @@ import {
   fieldLadder,
   edgeHold,
   heldStep,
-  shelfOfTrip,
   shelfThings,
   stepHold,
   type Bench,
@@ -79,7 +78,6 @@ export function cardSides(input: {
   person: string;
 }): CardSide[] {
   const { trip, edges, shelf, hand, now, helpers, coinThicknessMm, person } = input;
-  const along = shelfOfTrip(shelf, trip, now);
   const day = (offset: number): string => format(dayOfTrip(trip, offset), 'd MMM');
   const days = `${day(0)} to ${day(trip.days - 1)}`;
   return cardPages(edges).map(({ edges: own, isLast }, i) => ({
@@ -87,7 +85,7 @@ export function cardSides(input: {
     note: [person, days, i > 0 && `side ${i + 1}`].filter(Boolean).join(', '),
     rows: own.map((edge) => {
       const { schools } = edge.tool;
-      return row(edge, benchAt({ where: 'field', shelf: along, schools, hand }), coinThicknessMm);
+      return row(edge, benchAt({ spot: 'camp', shelf, trip, now, schools, hand }), coinThicknessMm);
     }),
     mats: isLast ? packedMats(trip, shelf, helpers) : [],
     cautions: isLast ? cautions(edges, coinThicknessMm) : [],

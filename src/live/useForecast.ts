@@ -1,9 +1,10 @@
 'use client';
 
 import { useMemo } from 'react';
-import type { ZoneState } from '../../core';
-import type { Trip } from '../../domain/trip';
-import { useJob, startForecast, type ForecastAnswer, type ForecastWish } from '../../live';
+import type { ZoneState } from '../core';
+import type { Trip } from '../domain/trip';
+import { startForecast, type ForecastAnswer, type ForecastWish } from '../workers/tripClient';
+import { useJob } from './useJob';
 
 interface Asked {
   trip: Trip;

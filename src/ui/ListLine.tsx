@@ -1,10 +1,10 @@
 import type { ReactNode } from 'react';
-import type { DoneLine, HomeLine } from '../../core';
-import { edgeName } from '../../domain/edgeName';
-import Link from '../../ui/Link';
-import { minutes } from '../../ui/format';
-import { Pegs } from '../../ui/Pegs';
-import { touchUpLink, workInWords } from '../../ui/words/needWords';
+import type { DoneLine, HomeLine } from '../core';
+import { edgeName } from '../domain/edgeName';
+import Link from './Link';
+import { minutes } from './format';
+import { Pegs } from './Pegs';
+import { touchUpLink, workInWords } from './words/needWords';
 
 export function ListHeading({ title, sum }: { title: string; sum: string }) {
   return (

@@ -1,0 +1,36 @@
+import type { LoggedSession } from '../../domain/loggedSession';
+import type { Spot } from '../../domain/terms';
+import type { Trip } from '../../domain/trip';
+import { goesAlong } from '../../domain/tripDays';
+import { benchAt, edgeNeeds, type EdgeNeed, type ZoneState } from '../inspection';
+import type { Hand, Shelf } from '../ladder';
+import type { TesterScale } from '../sharpness';
+
+/** Where a person works out there, from the least at hand to the most. */
+export const SPOTS_OUT = ['belt', 'pack', 'camp', 'vehicle'] as const satisfies readonly Spot[];
+export type SpotOut = (typeof SPOTS_OUT)[number];
+
+/** What the edges on a trip need, by where they would be worked. */
+export type NeedsOut = Record<SpotOut, EdgeNeed[]>;
+
+/** The work that every edge on a trip asks for with what is at hand in each place there. */
+export function needsOut(input: {
+  trip: Trip;
+  zones: readonly ZoneState[];
+  shelf: Shelf;
+  hand: Hand;
+  sessions: readonly LoggedSession[];
+  tester: TesterScale | null;
+  now: string;
+}): NeedsOut {
+  const { trip, zones, shelf, hand, sessions, tester, now } = input;
+  const states = zones.filter(({ tool }) => goesAlong(trip, tool.id));
+  const at = (spot: SpotOut): EdgeNeed[] =>
+    edgeNeeds({
+      states,
+      sessions,
+      tester,
+      benchOf: ({ schools }) => benchAt({ spot, shelf, trip, now, schools, hand }),
+    });
+  return { belt: at('belt'), pack: at('pack'), camp: at('camp'), vehicle: at('vehicle') };
+}

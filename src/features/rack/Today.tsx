@@ -1,0 +1,164 @@
+'use client';
+
+import { format, isSameDay } from 'date-fns';
+import { sum } from 'd3-array';
+import { useState } from 'react';
+import {
+  maintenancePlan,
+  tonightLines,
+  type EdgeNeed,
+  type SpotOut,
+  type TonightLine,
+} from '../../core';
+import { edgeName } from '../../domain/edgeName';
+import type { Tool } from '../../domain/tool';
+import { dayOfTrip, tripDayOf } from '../../domain/tripDays';
+import { useForecast, useNow, useStandings, type TripOut } from '../../live';
+import { chipDepth, minutes, placeMm } from '../../ui/format';
+import { jobLink } from '../../ui/jobAddress';
+import Link from '../../ui/Link';
+import { TonightLines } from '../../ui/TonightLines';
+import { tripQuery } from '../../ui/useChosenTrip';
+import { edgeNames } from '../../ui/words/edgeNames';
+import { workInWords } from '../../ui/words/needWords';
+import { TodayHours } from './TodayHours';
+import { TodayMats } from './TodayMats';
+import { TomorrowLines } from './TomorrowLines';
+
+/** The rack while a trip is under way: what tonight asks for, with what is at hand where one stands. */
+export function Today({ out, tools }: { out: TripOut; tools: readonly Tool[] }) {
+  const { trip, needs } = out;
+  const [spot, setSpot] = useState<SpotOut>('camp');
+  const [tellsHours, setTellsHours] = useState(false);
+  const now = useNow();
+  const states = useStandings()?.states ?? [];
+  const { answer } = useForecast(trip, states, now);
+  const today = tripDayOf(trip, now);
+  const days = answer && maintenancePlan({ trip, tools, needs: needs.camp, ...answer }).out;
+  const tomorrow = days?.[today + 1] ?? null;
+  const nameOf = edgeNames(tools);
+  const linesAt = (where: SpotOut): TonightLine[] =>
+    tonightLines(needs[where], days?.[today] ?? null);
+  const lines = linesAt(spot);
+  const total = sum(lines, (line) => line.minutes);
+  const first = lines[0];
+  return (
+    <>
+      <div className="mx-auto w-full max-w-[82rem] px-4 py-3 sm:px-8">
+        <div className="flex flex-wrap items-baseline gap-x-6">
+          <h1>
+            {first
+              ? `Tonight ${minutes(total)}, ${nameOf(first)} first`
+              : 'Nothing tonight: wipe and dry the edges, leave them alone'}
+          </h1>
+          <p className="text-soft">
+            <Link
+              href={`/trip${tripQuery(trip.id)}`}
+              className="link inline-flex min-h-12 items-center"
+            >
+              {trip.name}
+            </Link>
+            , day {today + 1} of {trip.days}, {format(dayOfTrip(trip, today), 'EEE d MMM')}
+          </p>
+        </div>
+        <div className="mt-1 grid gap-x-10 gap-y-3 lg:grid-cols-2">
+          <div>
+            <TodayMats trip={trip} now={now} chosen={spot} onChoose={setSpot} linesAt={linesAt} />
+            <NotedToday needs={needs.camp.filter((need) => isNotedToday(need, now))} />
+          </div>
+          <div>
+            <h2 className="border-b-2 border-ink">
+              Tonight, {minutes(total)} of {minutes(trip.minutesPerEvening)}
+            </h2>
+            <ul>
+              <TonightLines lines={lines} nameOf={nameOf} spot={spot} />
+            </ul>
+            {lines.length === 0 && <p className="py-2">Leave the edges alone.</p>}
+            {tomorrow && <TomorrowLines day={tomorrow} nameOf={nameOf} />}
+          </div>
+        </div>
+      </div>
+      <TodayBar
+        isTold={trip.toldDays.includes(today)}
+        onHours={() => setTellsHours(true)}
+        first={first}
+        spot={spot}
+      />
+      {tellsHours && (
+        <TodayHours trip={trip} day={today} tools={tools} onClose={() => setTellsHours(false)} />
+      )}
+    </>
+  );
+}
+
+/** The day's hours, and the one thing to do now. */
+function TodayBar(props: {
+  isTold: boolean;
+  onHours: () => void;
+  first: TonightLine | undefined;
+  spot: SpotOut;
+}) {
+  const { isTold, onHours, first, spot } = props;
+  return (
+    <div className="sticky bottom-0 z-10 order-last mt-auto border-t-2 border-rule bg-base-200 print:static">
+      <div className="mx-auto flex max-w-[82rem] items-center gap-3 px-4 py-3 sm:px-8">
+        <button type="button" className="btn btn-outline h-auto py-2" onClick={onHours}>
+          <span>
+            Today’s hours
+            <span className="block text-[0.9rem] font-normal">
+              {isTold ? 'told' : 'not in yet, 1 min'}
+            </span>
+          </span>
+        </button>
+        {first && (
+          <Link
+            href={jobLink({
+              toolId: first.toolId,
+              zoneId: first.zoneId,
+              job: first.need?.job ?? 'touch-up',
+              spot,
+            })}
+            className="btn btn-primary ml-auto px-7 text-lg"
+          >
+            Start, {minutes(first.minutes)}
+          </Link>
+        )}
+      </div>
+    </div>
+  );
+}
+
+/** Damage of today, and the way to note more. */
+function NotedToday({ needs }: { needs: readonly EdgeNeed[] }) {
+  return (
+    <section aria-label="Noted today" className="mt-3">
+      {needs.length > 0 && <h2>Noted today</h2>}
+      <ul>
+        {needs.map((need) => (
+          <DamageLine key={`${need.tool.id}/${need.zone.id}`} need={need} />
+        ))}
+      </ul>
+      <Link href="/inspect" className="btn btn-outline mt-2">
+        Note damage
+      </Link>
+    </section>
+  );
+}
+
+function isNotedToday({ state }: EdgeNeed, now: string): boolean {
+  return state.damageDepthMm > 0 && state.observedAt !== null && isSameDay(state.observedAt, now);
+}
+
+/** Damage of today: where and how deep, and what will be done about it with what is here. */
+function DamageLine({ need }: { need: EdgeNeed }) {
+  const { tool, zone, state } = need;
+  const chip = state.findings.find(({ leftOnPurpose, depthMm }) => !leftOnPurpose && depthMm > 0);
+  return (
+    <li className="border-b border-rule py-2">
+      <b>{edgeName(tool, zone)}</b>
+      {chip && `, ${chip.kind} ${chipDepth(chip.depthMm)} at ${placeMm(chip.atMm)}`}:{' '}
+      {workInWords(need).toLowerCase()}
+      {need.plan?.outcome === 'planned' && `, ${minutes(need.plan.minutes)}`}
+    </li>
+  );
+}

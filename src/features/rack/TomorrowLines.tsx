@@ -1,0 +1,36 @@
+import type { OutDay } from '../../core';
+import { minutes } from '../../ui/format';
+import type { EdgeNamer } from '../../ui/words/edgeNames';
+import { chanceWords } from '../../ui/words/tripWords';
+import { RungMark } from '../../ui/RungMark';
+
+/** Work is named from this chance on. */
+const NAMED_FROM = 0.3;
+
+/** What tomorrow will likely bring: in mid-job and in its evening. */
+export function TomorrowLines({ day, nameOf }: { day: OutDay; nameOf: EdgeNamer }) {
+  const lines = [
+    ...day.midJob.map((line) => ({ ...line, when: 'in mid-job' })),
+    ...day.evening.map((line) => ({ ...line, when: 'in the evening' })),
+  ].filter(({ chance }) => chance >= NAMED_FROM);
+  return (
+    <section aria-label="Tomorrow" className="mt-3">
+      <h2>Tomorrow</h2>
+      {lines.length === 0 && <p className="text-soft">Nothing is likely.</p>}
+      <ul>
+        {lines.map((line) => (
+          <li
+            key={`${line.edgeId} ${line.rung} ${line.when}`}
+            className="flex items-center gap-3 py-1"
+          >
+            <RungMark rung={line.rung} chance={line.chance} />
+            <span>
+              <b>{nameOf(line)}</b> {line.rung} {line.when}, {chanceWords(line.chance)},{' '}
+              {minutes(line.minutes)}
+            </span>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}

@@ -1,0 +1,34 @@
+import type { SpotOut, TonightLine } from '../core';
+import { minutes } from './format';
+import { jobLink } from './jobAddress';
+import { ListLine } from './ListLine';
+import { RungMark } from './RungMark';
+import type { EdgeNamer } from './words/edgeNames';
+import { workInWords } from './words/needWords';
+import { chanceWords } from './words/tripWords';
+
+/** An evening's work, each line with its start where one stands. */
+export function TonightLines(props: {
+  lines: readonly TonightLine[];
+  nameOf: EdgeNamer;
+  spot: SpotOut;
+  /** Whether the first is the one thing to do now. */
+  isNext?: boolean;
+}) {
+  const { lines, nameOf, spot, isNext = false } = props;
+  return lines.map((line, i) => {
+    const { toolId, zoneId, need, rung, chance } = line;
+    const job = need?.job ?? 'touch-up';
+    return (
+      <ListLine
+        key={line.edgeId}
+        isNext={isNext && i === 0}
+        mark={<RungMark rung={rung} chance={chance} />}
+        name={nameOf(line)}
+        says={need ? workInWords(need).toLowerCase() : `${rung}, ${chanceWords(chance)}`}
+        link={jobLink({ toolId, zoneId, job, spot })}
+        minutes={minutes(line.minutes)}
+      />
+    );
+  });
+}

@@ -75,7 +75,7 @@ const findingSchema = object({
 export type Finding = InferType<typeof findingSchema>;
 
 /** What was seen and tested at one moment. */
-const observationSchema = object({
+export const observationSchema = object({
   tests: array(testSchema.required()).max(50).required(),
   findings: array(findingSchema.required()).max(200).required(),
 }).noUnknown();

@@ -11,6 +11,7 @@ import {
   text,
   timestampOrNull,
 } from './fields';
+import { observationSchema } from './session';
 import { TASK_IDS } from './tasks';
 import { CARRY_PLACES, CLIMATES, COVERS, PLACES } from './terms';
 
@@ -131,6 +132,14 @@ export const tripSchema = object({
   kit: kitSchema.required(),
   /** What of the shelf goes along, and what of it was used; empty until it is packed. */
   carried: array(carriedSchema.required()).max(200).required(),
+  /** What was looked at on return and is not noted yet: a check-in goes on where it was left. */
+  looksBack: array(
+    object({ toolId: identifier(), zoneId: identifier(), seen: observationSchema.required() })
+      .noUnknown()
+      .required(),
+  )
+    .max(300)
+    .required(),
   /** When its tools were looked through on return. */
   checkedInAt: timestampOrNull(),
   archivedAt: timestampOrNull(),
@@ -171,6 +180,7 @@ export const USUAL_TRIP = {
     gramsPerMinute: 1,
   },
   carried: [],
+  looksBack: [],
   checkedInAt: null,
   archivedAt: null,
 } satisfies Partial<Trip>;

@@ -14,6 +14,11 @@ export function tripPhase(trip: Pick<Trip, 'startsOn' | 'days'>, at: string | Da
   return day < 0 ? 'ahead' : day < trip.days ? 'under way' : 'over';
 }
 
+/** Whether its tools may be looked through: from its last day on. */
+export function mayCheckIn(trip: Pick<Trip, 'startsOn' | 'days'>, at: string | Date): boolean {
+  return tripDayOf(trip, at) >= trip.days - 1;
+}
+
 /** The morning of one of its days. */
 export function dayOfTrip({ startsOn }: Pick<Trip, 'startsOn'>, day: number): Date {
   return addDays(parseISO(startsOn), day);

@@ -3,6 +3,7 @@ export { useOpening } from './opening';
 export { StoreProvider, useStore } from './StoreProvider';
 export { useNewestSessions, useRecords, useSessions } from './useRecords';
 export { useRecord, type LiveRecord } from './useRecord';
+export { useCareActs, type CareActs } from './useCareActs';
 export { useForecast, type ShownForecast } from './useForecast';
 export { useEdgeNeeds, useTripOut, type TripOut } from './useEdgeNeeds';
 export { useBench, useSpotOf, useTripAt, type Whereabouts } from './useBench';
@@ -38,7 +39,7 @@ export { usePhotos } from './usePhotos';
 export { useTester } from './useTester';
 export { useTripDraft, type TripStep } from './useTripDraft';
 export { useSetAside } from './useSetAside';
-export { useTakeBack, useUndoable } from './useUndoable';
+export { useUndoable } from './useUndoable';
 export { useUnusable } from './useUnusable';
 
 /** What screens ask of storage and of threads directly. */
@@ -47,7 +48,6 @@ export {
   noteOil,
   startEmpty,
   tripIdAt,
-  type Act,
   type FailedWrite,
   type MergeReport,
   type Store,

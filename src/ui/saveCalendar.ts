@@ -6,6 +6,6 @@ import { saying } from './saying';
 export function saveCalendar(fileName: string, lines: readonly CalendarLine[]): Promise<void> {
   return saying(async () => {
     const { tripCalendar } = await import('../formats/tripCalendar');
-    downloadText(fileName, tripCalendar(lines), 'text/calendar');
+    downloadText(fileName, tripCalendar(lines, new Date().toISOString()), 'text/calendar');
   });
 }

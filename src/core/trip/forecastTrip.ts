@@ -127,6 +127,12 @@ function edgeDay(day: number, hours: number, runs: readonly RunDay[]): EdgeDay {
     lostHours: mean(runs, ({ lostHours }) => lostHours)!,
     midJobMinutes: of(({ midJobMinutes }) => midJobMinutes),
     eveningMinutes: of(({ eveningMinutes }) => eveningMinutes),
+    midJobMinutesBy: minutesBy(runs, ({ midJob, midJobMinutes }) =>
+      midJob.map((rung) => ({ rung, minutes: midJobMinutes / midJob.length })),
+    ),
+    eveningMinutesBy: minutesBy(runs, ({ eveningWork: rung, eveningMinutes: minutes }) =>
+      rung ? [{ rung, minutes }] : [],
+    ),
     swaps: mean(runs, ({ swaps }) => swaps)!,
   };
 }
@@ -135,6 +141,23 @@ function chances(runs: readonly RunDay[], of: (run: RunDay) => readonly RungOut[
   return Object.fromEntries(
     RUNGS_OUT.map((rung) => [rung, share(runs, (run) => of(run).includes(rung))]),
   ) as Chances;
+}
+
+/** Mean minutes of each rung, over the runs in which it comes. */
+function minutesBy(
+  runs: readonly RunDay[],
+  of: (run: RunDay) => readonly { rung: RungOut; minutes: number }[],
+): Record<RungOut, number> {
+  const all = runs.flatMap((run) => of(run));
+  return Object.fromEntries(
+    RUNGS_OUT.map((rung) => [
+      rung,
+      mean(
+        all.filter((own) => own.rung === rung),
+        ({ minutes }) => minutes,
+      ) ?? 0,
+    ]),
+  ) as Record<RungOut, number>;
 }
 
 function share(runs: readonly RunDay[], holds: (run: RunDay) => boolean): number {

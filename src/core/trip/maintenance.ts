@@ -1,4 +1,3 @@
-import { sum } from 'd3-array';
 import type { Tool } from '../../domain/tool';
 import type { Trip } from '../../domain/trip';
 import { goesAlong } from '../../domain/tripDays';
@@ -118,8 +117,7 @@ function outDay(
         const own = edge.days[day]!;
         const chance = own[when][rung];
         if (chance < LISTED_FROM) return [];
-        const all = sum(RUNGS_OUT, (each) => own[when][each]);
-        const { mean } = when === 'midJob' ? own.midJobMinutes : own.eveningMinutes;
+        const minutesBy = when === 'midJob' ? own.midJobMinutesBy : own.eveningMinutesBy;
         return [
           {
             edgeId: edge.id,
@@ -127,7 +125,7 @@ function outDay(
             zoneId: edge.zoneId,
             rung,
             chance,
-            minutes: mean / Math.max(all, chance),
+            minutes: minutesBy[rung],
           },
         ];
       }),

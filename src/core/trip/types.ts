@@ -112,6 +112,9 @@ export interface EdgeDay {
   lostHours: number;
   midJobMinutes: Spread;
   eveningMinutes: Spread;
+  /** Mean minutes of each rung when it comes; 0 for one that never does. */
+  midJobMinutesBy: Record<RungOut, number>;
+  eveningMinutesBy: Record<RungOut, number>;
   swaps: number;
 }
 

@@ -2,7 +2,7 @@
  * From version 10 to 11: what a zone measures afterwards stands with the step that grinds it so, and a step
  * says which facet of an arc it works, how
  * it was held, and whether it went by feel. A spine keeps the stretch that is worked; a blade may share another's handle; a strop may
- * have three faces. A kit says what a minute is worth, a trip which of its days were told. Of older steps the last that grinds behind the apex is that step.
+ * have three faces. A kit says what a minute is worth, a trip which of its days were told and what was looked at on return. Of older steps the last that grinds behind the apex is that step.
  */
 
 import { mixed } from 'yup';
@@ -53,7 +53,12 @@ export function stropToVersion11({ otherFace, ...strop }: Loose): Loose {
 }
 
 export function tripToVersion11(trip: Loose): Loose {
-  return { ...trip, kit: { ...(trip.kit as Loose), gramsPerMinute: 1 }, toldDays: [] };
+  return {
+    ...trip,
+    kit: { ...(trip.kit as Loose), gramsPerMinute: 1 },
+    toldDays: [],
+    looksBack: [],
+  };
 }
 
 /** The finest mesh whose label can be trusted; what was labelled finer is kept as the size that it was taken for. */

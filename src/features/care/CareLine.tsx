@@ -6,7 +6,7 @@ import { careGroupKey, USUAL_EVERY, type CareGroup, type CareRow } from '../../c
 import { LimitedNumberField, TextField } from '../../ui/forms/fields';
 import { day, minutes } from '../../ui/format';
 import { careDue, careGroupReason, careGroupTitle } from '../../ui/words/careWords';
-import type { CareActs } from './useCareActs';
+import type { CareActs } from '../../live';
 
 const WAITS = [
   [7, 'a week'],

@@ -11,7 +11,7 @@ import {
   type ZoneState,
 } from '../../core';
 import type { Trip } from '../../domain/trip';
-import { useNow, useCare, useZoneStates } from '../../live';
+import { useNow, useCareActs, useCare, useZoneStates } from '../../live';
 import { tripPhase } from '../../domain/tripDays';
 import { minutes, plural } from '../../ui/format';
 import Link from '../../ui/Link';
@@ -24,7 +24,6 @@ import { CareLine } from './CareLine';
 import { CareRule, ruleWidth } from './CareRule';
 import { JustDoneLines } from './JustDoneLines';
 import { ThinningLines } from './ThinningLines';
-import { useCareActs } from './useCareActs';
 
 /** Screens narrower than this have the narrow rule. */
 const NARROW_PX = 640;
@@ -138,7 +137,9 @@ function calendarLines(groups: readonly CareGroup[]) {
   return groups.map((group) => {
     const row = group[0];
     const due = max([parseISO(row.putOff?.until ?? row.dueAt!), new Date()]);
+    const things = group.map(({ thingId }) => thingId).sort();
     return {
+      id: `care ${row.doing} ${things.join(' ')}`,
       title: careGroupTitle(group),
       details: [careGroupReason(group), minutes(sum(group, (each) => each.minutes))],
       startsOn: formatISO(due, { representation: 'date' }),

@@ -1,5 +1,5 @@
 import { PegHole } from './CareLine';
-import type { CareActs } from './useCareActs';
+import type { CareActs } from '../../live';
 
 /** What was done while the screen stands: the peg in its hole, and the way to take it out again. */
 export function JustDoneLines({ acts }: { acts: CareActs }) {

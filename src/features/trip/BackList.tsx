@@ -1,5 +1,7 @@
 import { sum } from 'd3-array';
 import type { Trip } from '../../domain/trip';
+import { mayCheckIn } from '../../domain/tripDays';
+import { useNow } from '../../live';
 import { listed, minutes } from '../../ui/format';
 import { jobLink } from '../../ui/jobAddress';
 import Link from '../../ui/Link';
@@ -11,6 +13,7 @@ import type { ListProps } from './listProps';
 export function BackList(props: ListProps) {
   const { trip, plan, done, phase, tools, nameOf } = props;
   const isOver = phase === 'over';
+  const now = useNow();
   const ahead = isOver ? plan.home : plan.back;
   const total = sum<{ minutes: number }>(ahead, (line) => line.minutes);
   const nameOfTool = (toolId: string): string => tools.find(({ id }) => id === toolId)?.name ?? '';
@@ -26,6 +29,8 @@ export function BackList(props: ListProps) {
         <li className="border-b border-rule py-2">
           {trip.checkedInAt ? (
             'Looked through on return.'
+          ) : !mayCheckIn(trip, now) ? (
+            'Look the tools through: from the last day on.'
           ) : (
             <Link
               href={`/trip/back${tripQuery(trip.id)}`}

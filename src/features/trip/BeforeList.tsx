@@ -1,11 +1,14 @@
+'use client';
+
 import { sum } from 'd3-array';
 import { careOrders, type CareRow } from '../../core';
 import { edgeName } from '../../domain/edgeName';
+import { useCareActs } from '../../live';
 import Link from '../../ui/Link';
 import { listed, minutes, ml } from '../../ui/format';
 import { stopWords } from '../../ui/words/stopWords';
 import { careGroupReason, careGroupTitle } from '../../ui/words/careWords';
-import { DoneListLine, HomeLines, ListHeading, ListLine } from '../../ui/ListLine';
+import { DoneListLine, HomeLines, ListHeading } from '../../ui/ListLine';
 import type { ListProps } from './listProps';
 
 /** What to do at home: edges, coarse first so that stones are shared, then stones and steel. */
@@ -60,13 +63,24 @@ export function BeforeList(props: ListProps) {
 
 /** Care as orders: what is done for several things stands once. */
 function Care({ care }: { care: readonly CareRow[] }) {
+  const acts = useCareActs();
   return careOrders(care).map((rows) => (
-    <ListLine
+    <li
       key={`${rows[0].thingId} ${rows[0].doing}`}
-      name={careGroupTitle(rows)}
-      says={careGroupReason(rows)}
-      link="/care"
-      minutes={minutes(sum(rows, (row) => row.minutes))}
-    />
+      className="flex min-h-12 items-center gap-3 border-b border-rule py-1"
+    >
+      <span className="min-w-0 flex-1">
+        <b>{careGroupTitle(rows)}</b> {careGroupReason(rows)},{' '}
+        {minutes(sum(rows, (row) => row.minutes))}
+      </span>
+      <button
+        type="button"
+        className="btn btn-outline min-w-24"
+        aria-label={`${careGroupTitle(rows)}: done`}
+        onClick={() => void acts.done(rows, '')}
+      >
+        Done
+      </button>
+    </li>
   ));
 }

@@ -38,14 +38,23 @@ function linesOf(trip: Trip, plan: MaintenancePlan, nameOf: EdgeNamer) {
   const home = sum(plan.home, (line) => line.minutes);
   return [
     {
+      id: `trip ${trip.id} before`,
       title: `Edges before ${trip.name}: ${minutes(home)}`,
       details: plan.home.map(
         ({ need }) => `${edgeName(need.tool, need.zone)}: ${workInWords(need)}`,
       ),
       startsOn: day(-1),
     },
-    { title: trip.name, details: [], startsOn: day(0), endsOn: day(trip.days) },
+    {
+      id: `trip ${trip.id}`,
+      title: trip.name,
+      details: [],
+      startsOn: day(0),
+      endsOn: day(trip.days),
+      isBusy: true,
+    },
     ...plan.out.map((out) => ({
+      id: `trip ${trip.id} evening ${out.day}`,
       title: `Edges this evening: about ${minutes(out.eveningMinutes.median)}`,
       details: out.evening.map(
         (line) => `${nameOf(line)}: ${line.rung}, ${Math.round(10 * line.chance)} in 10`,

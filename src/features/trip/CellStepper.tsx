@@ -27,7 +27,8 @@ export function CellStepper(props: {
 }) {
   const { trip, tool, day, task, dayName, onHours, onCount, onRubOut, onCopyDay, onUndo } = props;
   const job = workIn(trip, { toolId: tool.id, day }).find(({ taskId }) => taskId === task?.id);
-  const [wantsCount, setWantsCount] = useState(false);
+  // What people count is asked for by its count.
+  const [wantsCount, setWantsCount] = useState(true);
   const usual = task?.counted ?? null;
   const isCounted = usual !== null && (job ? job.counted !== null : wantsCount);
   const perHour = job?.counted?.perHour ?? lastRate(trip, task?.id) ?? usual?.perHour ?? 1;

@@ -1,6 +1,6 @@
 import { sum } from 'd3-array';
 import type { ReactNode } from 'react';
-import { stoneWaterMl, type DoneOnTrip, type EdgeDay, type OutDay, type Spread } from '../../core';
+import { RUNGS_OUT, stoneWaterMl, type DoneOnTrip, type OutDay, type Spread } from '../../core';
 import { minutes, ml } from '../../ui/format';
 import { Working } from '../../ui/Working';
 import { setWords, spreadWords } from '../../ui/words/tripWords';
@@ -68,36 +68,43 @@ function OutThere(props: ListProps) {
 
 /** What the minutes of each day are made of: every edge's share, in mid-job and in the evening. */
 function DaysWorking({ plan, forecast, nameOf, dayName }: ListProps) {
-  const shares = (day: number, of: (own: EdgeDay) => Spread): string =>
+  const shares = (day: number, when: 'midJob' | 'eveningWork'): string =>
     forecast.edges
-      .filter((edge) => of(edge.days[day]!).mean >= LEAST_SHARE_MINUTES)
-      .map((edge) => `${nameOf(edge)} ${Math.round(10 * of(edge.days[day]!).mean) / 10}`)
+      .flatMap((edge) => {
+        const own = edge.days[day]!;
+        const by = when === 'midJob' ? own.midJobMinutesBy : own.eveningMinutesBy;
+        return RUNGS_OUT.filter((rung) => own[when][rung] * by[rung] >= LEAST_SHARE_MINUTES).map(
+          (rung) => `${nameOf(edge)}, ${rung} ${rounded(own[when][rung])} × ${rounded(by[rung])}`,
+        );
+      })
       .join(' + ') || 'nothing';
   return (
     <Working
       lines={plan.out.flatMap(({ day, midJobMinutes, eveningMinutes }) => [
         {
           what: `${dayName(day)}, mid-job`,
-          formula: shares(day, (own) => own.midJobMinutes),
+          formula: shares(day, 'midJob'),
           answer: `${minutes(midJobMinutes.mean)}, half of them under ${minutes(midJobMinutes.median)}`,
         },
         {
           what: `${dayName(day)}, evening`,
-          formula: shares(day, (own) => own.eveningMinutes),
+          formula: shares(day, 'eveningWork'),
           answer: `${minutes(eveningMinutes.mean)}, half of them under ${minutes(eveningMinutes.median)}`,
         },
       ])}
     >
       <p className="mt-2 text-[0.95rem]">
-        Means of each edge, chance times minutes; the working of an edge stands under its chart. In
-        sum {minutes(forecast.minutes.mean)} on average, half of all trips under{' '}
-        {minutes(forecast.minutes.median)}.
+        The chance of each kind of work times its minutes when it comes; the working of an edge
+        stands under its chart. In sum {minutes(forecast.minutes.mean)} on average, half of all
+        trips under {minutes(forecast.minutes.median)}.
       </p>
     </Working>
   );
 }
 
-/** An edge whose share of a day is smaller (min) is not named. */
+const rounded = (value: number): number => Math.round(100 * value) / 100;
+
+/** Work whose share of a day is smaller (min) is not named. */
 const LEAST_SHARE_MINUTES = 0.05;
 
 function WaterOfDays({ days, atHandMl }: { days: readonly OutDay[]; atHandMl: number }) {
@@ -106,6 +113,8 @@ function WaterOfDays({ days, atHandMl }: { days: readonly OutDay[]; atHandMl: nu
   return (
     <p className={most > atHandMl ? 'field-error mt-2' : 'mt-2 text-[0.95rem] text-soft'}>
       Stones want up to {ml(most)} of the {ml(atHandMl)} that they have a day.
+      {most > atHandMl &&
+        ' Use a file, a dry diamond or a strop those days, or set more water aside for them.'}
     </p>
   );
 }

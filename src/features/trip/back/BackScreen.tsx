@@ -1,17 +1,26 @@
 'use client';
 
 import { useRouter } from 'next/navigation';
-import { useMemo, useState } from 'react';
+import { useMemo } from 'react';
 import { thingsCarried, workSpan, type Shelf } from '../../../core';
 import type { LoggedSession } from '../../../domain/loggedSession';
 import type { Observation } from '../../../domain/session';
-import type { Tool } from '../../../domain/tool';
+import type { Helper } from '../../../domain/shelf';
+import type { Tool, Zone } from '../../../domain/tool';
 import type { Trip } from '../../../domain/trip';
-import { goesAlong } from '../../../domain/tripDays';
-import { useRecords, useSessionsBetween, useShelf } from '../../../live';
+import { dayOfTrip, goesAlong, mayCheckIn } from '../../../domain/tripDays';
+import {
+  useNow,
+  useRecords,
+  useSessionsBetween,
+  useShelf,
+  useTripDraft,
+  useZoneStates,
+} from '../../../live';
 import Link from '../../../ui/Link';
-import { useChosenTrip } from '../../../ui/useChosenTrip';
+import { tripQuery, useChosenTrip } from '../../../ui/useChosenTrip';
 import { EdgeBack } from './EdgeBack';
+import { HoursBack } from './HoursBack';
 import { ThingsBack } from './ThingsBack';
 import { useCheckIn } from './useCheckIn';
 
@@ -22,8 +31,10 @@ export function BackScreen() {
   const [chosenId] = useChosenTrip();
   const tools = useRecords('tools');
   const trips = useRecords('trips');
+  const helpers = useRecords('helpers');
   const shelf = useShelf();
-  if (!tools || !trips || !shelf) return null;
+  const now = useNow();
+  if (!tools || !trips || !shelf || !helpers) return null;
   const trip = trips.find(({ id }) => id === chosenId);
   if (!trip) {
     return (
@@ -38,40 +49,60 @@ export function BackScreen() {
       </section>
     );
   }
-  return <Trip key={trip.id} trip={trip} tools={tools} shelf={shelf} />;
+  if (!mayCheckIn(trip, now)) {
+    return (
+      <section className="mx-auto w-full max-w-3xl px-4 py-6 sm:px-8">
+        <h1>Back from {trip.name}</h1>
+        <p className="mt-2">
+          Its tools are looked through when it is over: from its last day on.{' '}
+          <Link href={`/trip${tripQuery(trip.id)}`} className="link">
+            To the trip
+          </Link>
+        </p>
+      </section>
+    );
+  }
+  return <Returned key={trip.id} trip={trip} tools={tools} shelf={shelf} helpers={helpers} />;
 }
 
-function Trip({ trip, tools, shelf }: { trip: Trip; tools: readonly Tool[]; shelf: Shelf }) {
-  const { from, to } = useMemo(() => workSpan(trip), [trip]);
-  const sessions = useSessionsBetween(from, to);
-  return sessions ? <CheckIn trip={trip} tools={tools} shelf={shelf} sessions={sessions} /> : null;
-}
-
-function CheckIn(props: {
+function Returned(props: {
   trip: Trip;
   tools: readonly Tool[];
   shelf: Shelf;
+  helpers: readonly Helper[];
+}) {
+  const { trip, ...rest } = props;
+  const { from, to } = useMemo(() => workSpan(trip), [trip]);
+  const sessions = useSessionsBetween(from, to);
+  return sessions ? <CheckIn {...rest} kept={trip} sessions={sessions} /> : null;
+}
+
+function CheckIn(props: {
+  kept: Trip;
+  tools: readonly Tool[];
+  shelf: Shelf;
+  helpers: readonly Helper[];
   sessions: readonly LoggedSession[];
 }) {
-  const { trip, tools, shelf, sessions } = props;
+  const { kept, tools, shelf, helpers, sessions } = props;
   const router = useRouter();
+  const { trip, change } = useTripDraft(kept);
   const checkIn = useCheckIn(trip);
+  const walked = useWalked(trip);
   const edges = tools
     .filter(({ id }) => goesAlong(trip, id))
     .flatMap((tool) => tool.zones.map((zone) => ({ key: `${tool.id}/${zone.id}`, tool, zone })));
-  const [seen, setSeen] = useState<ReadonlyMap<string, Observation>>(new Map());
-  const [things, setThings] = useState(() => thingsCarried(trip, shelf, sessions));
-  const looked = edges.filter(({ key }) => isSomething(seen.get(key)));
+  const seenOf = (tool: Tool, zone: Zone): Observation =>
+    trip.looksBack.find(({ toolId, zoneId }) => toolId === tool.id && zoneId === zone.id)?.seen ??
+    NOTHING_SEEN;
+  const things = thingsCarried(trip, shelf, sessions);
+  const looked = trip.looksBack.filter(({ seen }) => isSomething(seen));
+  const count = edges.filter(
+    ({ key, tool, zone }) => walked.has(key) || isSomething(seenOf(tool, zone)),
+  ).length;
 
   const save = async (): Promise<void> => {
-    await checkIn(
-      looked.map(({ key, tool, zone }) => ({
-        toolId: tool.id,
-        zoneId: zone.id,
-        seen: seen.get(key)!,
-      })),
-      things,
-    );
+    await checkIn(looked, things);
     router.push('/trip');
   };
   return (
@@ -79,6 +110,7 @@ function CheckIn(props: {
       <h1>Back from {trip.name}</h1>
       <p className="mt-1 text-lg text-soft">
         Wipe and dry each edge, look along it, test it once. It teaches how fast your work dulls.
+        What you say is kept as you say it.
       </p>
       <ul className="mt-3 border-t-2 border-ink">
         {edges.map(({ key, tool, zone }) => (
@@ -86,15 +118,24 @@ function CheckIn(props: {
             key={key}
             tool={tool}
             zone={zone}
-            seen={seen.get(key) ?? NOTHING_SEEN}
-            onSeen={(next) => setSeen(new Map(seen).set(key, next))}
+            seen={seenOf(tool, zone)}
+            isWalked={walked.has(key)}
+            onSeen={(seen) =>
+              change((own) => withLook(own, { toolId: tool.id, zoneId: zone.id, seen }))
+            }
           />
         ))}
       </ul>
-      <ThingsBack shelf={shelf} things={things} onChange={setThings} />
+      <HoursBack trip={trip} tools={tools} onChange={change} />
+      <ThingsBack
+        shelf={shelf}
+        helpers={helpers}
+        things={things}
+        onChange={(carried) => change((own) => ({ ...own, carried }))}
+      />
       <div className="sticky bottom-0 -mx-4 mt-4 flex flex-wrap items-center gap-x-6 gap-y-2 border-t-2 border-rule bg-base-200 px-4 py-3 sm:-mx-8 sm:px-8">
         <p role="status">
-          {looked.length} of {edges.length} edges looked at
+          {count} of {edges.length} edges looked at
         </p>
         <button
           type="button"
@@ -108,6 +149,24 @@ function CheckIn(props: {
   );
 }
 
-function isSomething(seen: Observation | undefined): boolean {
-  return seen !== undefined && seen.tests.length + seen.findings.length > 0;
+/** The edges that were walked whole since the trip’s last day, on the inspection’s own screen. */
+function useWalked(trip: Trip): ReadonlySet<string> {
+  const states = useZoneStates() ?? [];
+  const last = dayOfTrip(trip, trip.days - 1).toISOString();
+  return new Set(
+    states
+      .filter(({ state }) => state.observedAt !== null && state.observedAt >= last)
+      .map(({ tool, zone }) => `${tool.id}/${zone.id}`),
+  );
+}
+
+function withLook(trip: Trip, look: Trip['looksBack'][number]): Trip {
+  const others = trip.looksBack.filter(
+    ({ toolId, zoneId }) => toolId !== look.toolId || zoneId !== look.zoneId,
+  );
+  return { ...trip, looksBack: [...others, look] };
+}
+
+function isSomething(seen: Observation): boolean {
+  return seen.tests.length + seen.findings.length > 0;
 }

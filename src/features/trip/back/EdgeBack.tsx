@@ -13,15 +13,19 @@ export function EdgeBack(props: {
   tool: Tool;
   zone: Zone;
   seen: Observation;
+  /** Whether the whole edge was walked since. */
+  isWalked: boolean;
   onSeen: (seen: Observation) => void;
 }) {
-  const { tool, zone, seen, onSeen } = props;
+  const { tool, zone, seen, isWalked, onSeen } = props;
   return (
     <li className="border-b border-rule">
       <details>
         <summary className="flex min-h-14 cursor-pointer flex-wrap items-center gap-x-4 py-1">
           <span className="sign text-xl">{edgeName(tool, zone)}</span>
-          <span className="ml-auto">{seenWords(seen)}</span>
+          <span className="ml-auto">
+            {isWalked && seen.tests.length === 0 ? 'walked and noted' : seenWords(seen)}
+          </span>
         </summary>
         <div className="grid gap-3 pb-4">
           <ObservationFields

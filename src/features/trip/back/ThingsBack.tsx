@@ -2,6 +2,7 @@
 
 import { sum } from 'd3-array';
 import { shelfThings, type Shelf } from '../../../core';
+import type { Helper } from '../../../domain/shelf';
 import type { Carried } from '../../../domain/trip';
 import { CheckField } from '../../../ui/forms/fields';
 import { grams } from '../../../ui/format';
@@ -9,11 +10,12 @@ import { grams } from '../../../ui/format';
 /** What of the things that went along was used; what the log knows of is ticked already. */
 export function ThingsBack(props: {
   shelf: Shelf;
+  helpers: readonly Helper[];
   things: readonly Carried[];
   onChange: (things: Carried[]) => void;
 }) {
-  const { shelf, things, onChange } = props;
-  const all = shelfThings(shelf);
+  const { shelf, helpers, things, onChange } = props;
+  const all = [...shelfThings(shelf), ...helpers];
   const named = things.flatMap((thing) => {
     const item = all.find(({ id }) => id === thing.itemId);
     return item ? [{ thing, item }] : [];

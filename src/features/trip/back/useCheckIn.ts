@@ -28,6 +28,8 @@ export function useCheckIn(trip: Trip) {
     const checkedIn: Trip = {
       ...trip,
       carried: things.map((thing) => ({ ...thing, used: thing.used ?? false })),
+      toldDays: Array.from({ length: trip.days }, (_, day) => day),
+      looksBack: [],
       checkedInAt: at,
       updatedAt: at,
     };

@@ -1,6 +1,6 @@
-import { otherFaceId, type CareRow } from '../../core';
-import type { Abrasive, Strop } from '../../domain/shelf';
-import type { Store } from '../../live';
+import { otherFaceId, type CareRow } from '../core';
+import type { Abrasive, Strop } from '../domain/shelf';
+import type { Store } from '../data';
 
 /**
  * A thing of the shelf as its care leaves it, to be written with the note of it; null where nothing changes.

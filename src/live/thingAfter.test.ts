@@ -1,6 +1,6 @@
-import type { CareRow } from '../../core';
-import { freshStore } from '../../testing/stores';
-import { sample } from '../../testing/sample';
+import type { CareRow } from '../core';
+import { freshStore } from '../testing/stores';
+import { sample } from '../testing/sample';
 import { thingAfter } from './thingAfter';
 
 const at = '2030-01-01T00:00:00.000Z';

@@ -3,11 +3,13 @@
 import { addDays } from 'date-fns';
 import { nanoid } from 'nanoid';
 import { useState } from 'react';
-import type { CareGroup } from '../../core';
-import type { Care } from '../../domain/care';
-import { newRecord } from '../../domain/newRecord';
-import { useStore, useTakeBack, useUndoable, type Act } from '../../live';
-import { careGroupTitle } from '../../ui/words/careWords';
+import type { CareGroup } from '../core';
+import type { Care } from '../domain/care';
+import { newRecord } from '../domain/newRecord';
+import type { Act } from '../data';
+import { useStore } from './StoreProvider';
+import { useTakeBack, useUndoable } from './useUndoable';
+import { careGroupTitle } from '../ui/words/careWords';
 import { thingAfter } from './thingAfter';
 
 /** Care that was done while the screen stands, with the way to take it back. */

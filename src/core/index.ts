@@ -108,6 +108,7 @@ export type { ApexEstimate, FinishName, StropReading, StropSeries, TesterScale }
 export {
   adviseAngle,
   asksForWork,
+  promisedOnLeaving,
   byUrgency,
   benchAt,
   bluntestWord,
@@ -255,6 +256,7 @@ export {
   SPOTS_OUT,
   maintenancePlan,
   TEST_MINUTES,
+  heaviestRung,
   RUNGS_OUT,
   setAdvice,
   stoneWaterMl,

@@ -5,6 +5,7 @@ export { damageLooks, damageOnce } from './damageSeen';
 export { planTouchUp } from './planTouchUp';
 export { triage } from './triage';
 export { SAME_ANGLE_DEG, workedAngle } from './workedAngle';
+export { promisedOnLeaving } from './promised';
 export { asksForWork } from './asksForWork';
 export { benchAt, type Bench } from './bench';
 export { edgeJobOf } from './edgeJobOf';

@@ -1,15 +1,17 @@
 import type { Tool, Zone } from '../../domain/tool';
 import { edgeTarget, workingFace, type Hand, type LadderAbrasive, type Ladder } from '../ladder';
-import { EVENT_STATES, ladderAt } from '../trip';
+import { EVENT_STATES, ladderAt, type TouchUpEvent } from '../trip';
 
-/** The touch-up of a tired edge with what is carried: what a field card says of it. */
+/** How an edge is brought back out there with what is at hand, from the state that an event stands for. */
 export function fieldLadder(input: {
   tool: Tool;
   zone: Zone;
   abrasives: readonly LadderAbrasive[];
   hand: Hand;
+  event: TouchUpEvent;
 }): Ladder {
-  const { tool, zone, abrasives, hand } = input;
+  const { tool, zone, abrasives, hand, event } = input;
   const [face, target] = [workingFace(tool, zone), edgeTarget(tool, zone, 'field')];
-  return ladderAt({ face, target, abrasives, hand }, EVENT_STATES['touch-up'].ratio, 0);
+  const { ratio, chipMm } = EVENT_STATES[event];
+  return ladderAt({ face, target, abrasives, hand }, ratio, chipMm);
 }

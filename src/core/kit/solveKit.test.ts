@@ -307,8 +307,10 @@ describe('a packed kit as a shelf', () => {
   it('gives the field card its ladder: what is carried works the edge, or nothing does', () => {
     const [own] = zones;
     const abrasives = problem().abrasives.map(({ abrasive }) => abrasive);
-    const plan = fieldLadder({ ...own!, abrasives, hand: judged.hand });
+    const plan = fieldLadder({ ...own!, abrasives, hand: judged.hand, event: 'touch-up' });
     expect(plan.outcome).toBe('planned');
-    expect(fieldLadder({ ...own!, abrasives: [], hand: judged.hand }).outcome).toBe('out of reach');
+    expect(
+      fieldLadder({ ...own!, abrasives: [], hand: judged.hand, event: 'touch-up' }).outcome,
+    ).toBe('out of reach');
   });
 });

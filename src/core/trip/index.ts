@@ -11,6 +11,7 @@ export {
   type OutDay,
   type OutLine,
 } from './maintenance';
+export { heaviestRung } from './heaviestRung';
 export { ladderAt } from './ladderAt';
 export { needsOut, SPOTS_OUT, type NeedsOut, type SpotOut } from './needsOut';
 export { tonightLines, type TonightLine } from './tonight';

@@ -7,6 +7,9 @@ const DULL_HOURS = 0.1;
 /** Or where mid-job work comes so often, over all days. */
 const OFTEN = 0.1;
 
+/** A saving smaller than this (min) is none. */
+const WORTH_MINUTES = 1;
+
 /** What a way costs over the whole trip, all of it means. */
 interface WayCost {
   minutes: number;
@@ -25,6 +28,12 @@ export interface SetAdvice {
   oneMore: WayCost;
   oneStopMore: WayCost;
   cheaper: 'one more' | 'touch-up';
+  /** Whether one more of them would save anything at all. */
+  oneMoreSaves: boolean;
+  /** Minutes of work after which one of them is dull and the next is taken up. */
+  swapMinutes: number;
+  /** How long all of them last at that work (h), and at which. */
+  lasts: { hours: number; taskId: string };
 }
 
 /**
@@ -44,6 +53,12 @@ export function setAdvice(problem: TripProblem, forecast: TripForecast): SetAdvi
       costOf(forecastTrip({ ...problem, edges: [edge], ...change }).edges[0]!);
     const { policy } = problem;
     const oneMore = alone({ edges: [{ ...edge, copies: edge.copies + 1 }] });
+    const [job] = edge.work.filter(({ day }) => day === first.day);
+    const work = job ?? edge.work[0]!;
+    const swapHours =
+      work.wear.umPerHour > 0
+        ? Math.max(0, work.needUm - edge.startUm) / work.wear.umPerHour
+        : Infinity;
     const oneStopMore = alone({ policy: { ...policy, midJobStops: policy.midJobStops + 1 } });
     return [
       {
@@ -54,6 +69,9 @@ export function setAdvice(problem: TripProblem, forecast: TripForecast): SetAdvi
         asPlanned: costOf(own),
         oneMore,
         oneStopMore,
+        oneMoreSaves: lost(costOf(own)) - lost(oneMore) >= WORTH_MINUTES,
+        swapMinutes: 60 * swapHours,
+        lasts: { hours: edge.copies * swapHours, taskId: work.taskId },
         cheaper: lost(oneMore) <= lost(oneStopMore) ? 'one more' : 'touch-up',
       },
     ];

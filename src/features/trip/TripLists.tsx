@@ -1,6 +1,7 @@
 import { sum } from 'd3-array';
 import type { ReactNode } from 'react';
 import { RUNGS_OUT, stoneWaterMl, type DoneOnTrip, type OutDay, type Spread } from '../../core';
+import { tasksOfTrip } from '../../domain/tripTasks';
 import { minutes, ml } from '../../ui/format';
 import { Working } from '../../ui/Working';
 import { setWords, spreadWords } from '../../ui/words/tripWords';
@@ -57,7 +58,12 @@ function OutThere(props: ListProps) {
           return (
             tool && (
               <p key={advice.edgeId} className="mt-2">
-                {setWords(advice, tool.name, dayName(advice.day))}
+                {setWords(
+                  advice,
+                  tool.name,
+                  dayName(advice.day),
+                  tasksOfTrip(trip).find(({ id }) => id === advice.lasts.taskId),
+                )}
               </p>
             )
           );

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import type { EdgeForecast, SetAdvice } from '../../core';
+import { TRIP_TASKS } from '../../domain/tripTasks';
 import { chanceWords, edgeTitle, setWords, spreadWords } from './tripWords';
 
 const none = { strop: 0, stone: 0, file: 0 };
@@ -67,16 +68,29 @@ describe('a set that gives up before its work', () => {
       asPlanned: { minutes: 10, belowHours: 0.5 },
       oneMore: { minutes: 12, belowHours: 0.25 },
       oneStopMore: { minutes: 10, belowHours: 0.4 },
+      oneMoreSaves: true,
+      swapMinutes: 35,
+      lasts: { hours: 1.2, taskId: 'fish' },
       ...change,
     }) as SetAdvice;
 
+  const fish = TRIP_TASKS.find(({ id }) => id === 'fish');
+
+  it('says that one more saves only where it does', () => {
+    const none = setWords(advice({ oneMoreSaves: false }), 'Sprig', 'Mon 30', undefined);
+    expect(none).toContain('1.2 h of work');
+    expect(none).toMatch(/one more would save nothing\.$/);
+    expect(none).not.toContain('saves most');
+  });
+
   it('says what is cheaper first, and what either way saves and costs', () => {
-    expect(setWords(advice({}), 'Sprig', 'Mon 30')).toBe(
-      'The 2 of Sprig may be dull before the job ends on Mon 30: one more saves most ' +
+    expect(setWords(advice({}), 'Sprig', 'Mon 30', fish)).toBe(
+      'Swap Sprig at about 35 min; the 2 last about 10 fish. Lay the dull ones apart, for one batch in ' +
+        'the evening. The 2 may be dull before the job ends on Mon 30: one more saves most ' +
         '(2 min more work, 15 min less with a dull edge); a touch-up in mid-job: no more work, ' +
         '6 min less with a dull edge.',
     );
-    expect(setWords(advice({ cheaper: 'touch-up' }), 'Sprig', 'Mon 30')).toMatch(
+    expect(setWords(advice({ cheaper: 'touch-up' }), 'Sprig', 'Mon 30', fish)).toMatch(
       /: a touch-up in mid-job costs least \(no more work, .*\); one more: 2 min more work/,
     );
   });

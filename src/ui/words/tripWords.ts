@@ -1,4 +1,5 @@
 import type { EdgeForecast, RungOut, SetAdvice, Spread } from '../../core';
+import type { TripTask } from '../../domain/tripTasks';
 import { minutes } from '../format';
 
 /** Minutes as a forecast has them: the middle, and two in three. */
@@ -40,14 +41,28 @@ export function edgeTitle(
 }
 
 /** What a set that gives up before its work does is best helped with, and what either way costs. */
-export function setWords(advice: SetAdvice, name: string, dayName: string): string {
-  const { copies, asPlanned, oneMore, oneStopMore, cheaper } = advice;
+export function setWords(
+  advice: SetAdvice,
+  name: string,
+  dayName: string,
+  task: TripTask | undefined,
+): string {
+  const { copies, asPlanned, oneMore, oneStopMore, cheaper, oneMoreSaves, swapMinutes, lasts } =
+    advice;
   const saved = (way: SetAdvice['oneMore']): string => {
     const dull = 60 * (asPlanned.belowHours - way.belowHours);
     const spent = way.minutes - asPlanned.minutes;
     const work = spent > 0.5 ? `${minutes(spent)} more work` : 'no more work';
     return `${work}, ${minutes(Math.max(0, dull))} less with a dull edge`;
   };
+  const counted = task?.counted;
+  const many = counted
+    ? `about ${Math.max(1, Math.round(lasts.hours * counted.perHour))} ${counted.unit}`
+    : `${Math.round(10 * lasts.hours) / 10} h of ${task?.name ?? 'work'}`;
+  const swap = `Swap ${name} at about ${minutes(swapMinutes)}; the ${copies} last ${many}. Lay the dull ones apart, for one batch in the evening.`;
+  if (!oneMoreSaves) {
+    return `${swap} They may be dull before the job ends on ${dayName}: a touch-up in mid-job costs ${saved(oneStopMore)}; one more would save nothing.`;
+  }
   const [first, second] =
     cheaper === 'one more'
       ? [`one more saves most (${saved(oneMore)})`, `a touch-up in mid-job: ${saved(oneStopMore)}`]
@@ -55,5 +70,5 @@ export function setWords(advice: SetAdvice, name: string, dayName: string): stri
           `a touch-up in mid-job costs least (${saved(oneStopMore)})`,
           `one more: ${saved(oneMore)}`,
         ];
-  return `The ${copies} of ${name} may be dull before the job ends on ${dayName}: ${first}; ${second}.`;
+  return `${swap} The ${copies} may be dull before the job ends on ${dayName}: ${first}; ${second}.`;
 }

@@ -1,4 +1,4 @@
-import type { PackedMat } from './cardSides';
+import type { CardRowData, PackedMat } from './cardSides';
 
 /** What goes along, mat by mat, with a box for each thing. */
 export function PackingList({ mats }: { mats: readonly PackedMat[] }) {
@@ -34,5 +34,61 @@ export function Cautions({ lines }: { lines: readonly string[] }) {
     <p className="mt-2 border-t border-current pt-1 leading-[1.3]">
       <b>{first}</b> {rest.join(' ')}
     </p>
+  );
+}
+
+/** The tools that go along, person by person, with a box for each. */
+export function ToolList({ groups }: { groups: readonly PackedMat[] }) {
+  return (
+    <div className="grid grid-cols-3 gap-x-4 border-t-[5px] border-current pt-1">
+      {groups.map(({ name, things }) => (
+        <div key={name} className="min-w-0">
+          <p>
+            <b>{name}</b>
+          </p>
+          <ul>
+            {things.map((thing) => (
+              <li key={thing} className="flex items-center gap-1.5 leading-[1.25]">
+                <span aria-hidden className="size-3 shrink-0 border-[1.5px] border-current" />
+                <b className="truncate">{thing}</b>
+              </li>
+            ))}
+          </ul>
+        </div>
+      ))}
+    </div>
+  );
+}
+
+const WEDGE_PX = 58;
+
+/** Wedges at their true angle, to fold the card by: what goes under a blade, or upon a cheek. */
+export function Wedges({ rows }: { rows: readonly CardRowData[] }) {
+  const angles = new Map<number, string[]>();
+  for (const { holds, angleDeg, name } of rows) {
+    const own = Math.round(10 * (holds.way === 'tilt the stone' ? holds.tiltDeg : angleDeg)) / 10;
+    angles.set(own, [...new Set([...(angles.get(own) ?? []), name])]);
+  }
+  return (
+    <div className="mt-1 border-t border-current pt-1">
+      <b>Wedges, true angle</b>
+      <div className="flex flex-wrap gap-x-3">
+        {[...angles]
+          .sort(([a], [b]) => a - b)
+          .map(([angle, names]) => {
+            const height = WEDGE_PX * Math.tan((angle * Math.PI) / 180);
+            return (
+              <div key={angle} className="w-[68px]">
+                <svg width={WEDGE_PX} height={height} aria-hidden className="block">
+                  <path d={`M0,${height}H${WEDGE_PX}V0Z`} fill="currentColor" />
+                </svg>
+                <p className="leading-[1.05]">
+                  <b>{angle}°</b> <span className="text-[11px]">{names.join(', ')}</span>
+                </p>
+              </div>
+            );
+          })}
+      </div>
+    </div>
   );
 }

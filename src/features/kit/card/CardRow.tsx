@@ -2,27 +2,30 @@ import { EdgeStrip } from '../../../ui/edge-strip/EdgeStrip';
 import { toolOutline } from '../../../ui/silhouette/outline';
 import { LyingSilhouette } from '../../../ui/silhouette/Silhouette';
 import { LiftDrawing } from './LiftDrawing';
-import type { CardRowData } from './cardSides';
+import { RungMark } from '../../../ui/RungMark';
+import type { CardLine, CardRowData } from './cardSides';
 
 /** The most that a silhouette takes on a card (px): an axe is as high as it is short. */
 const SILHOUETTE_PX = { long: 92, high: 20 };
 
-/** One edge on the card: what it is, how it stands, its angle with its lift, and the strokes of its ladder. */
+/** One edge on the card: what it is, how it leaves, its angle with its lift, and what to do when. */
 export function CardRow({ row }: { row: CardRowData }) {
-  const { tool, zone, state, name, what, stands, angle, hold, steps, watch } = row;
+  const { tool, zone, word, findings, name, person, what, stands, angle, hold, lines, watch } = row;
   const { lengthMm, widthMm } = toolOutline(tool);
   const scale = Math.min(SILHOUETTE_PX.long / lengthMm, SILHOUETTE_PX.high / widthMm);
   const zoneMm = zone.endMm - zone.startMm;
   return (
     <article className="card-row">
       <div className="min-w-0">
-        <div className="flex items-center justify-between gap-2">
-          <h3 className="truncate text-[19px] leading-[1.15]">{name}</h3>
-          <LyingSilhouette tool={tool} scale={scale} />
+        <div className="flex items-center justify-between gap-1">
+          <h3 className="truncate text-[17px] leading-[1.1]">{name}</h3>
+          <b className="shrink-0 leading-[1.1]">{stands}</b>
         </div>
-        <p className="truncate leading-[1.2]">
-          {what}, <b>{stands}</b>
+        <p className="truncate leading-[1.15]">
+          {what}
+          {person && `, ${person}`}
         </p>
+        <LyingSilhouette tool={tool} scale={scale} />
         <EdgeStrip
           edgeLengthMm={zoneMm}
           stretches={[
@@ -30,38 +33,53 @@ export function CardRow({ row }: { row: CardRowData }) {
               name: zone.name,
               startMm: 0,
               endMm: zoneMm,
-              word: state.word,
-              findings: state.findings.map((seen) => ({
-                ...seen,
-                atMm: seen.atMm - zone.startMm,
-              })),
+              word,
+              findings: findings.map((seen) => ({ ...seen, atMm: seen.atMm - zone.startMm })),
             },
           ]}
         />
       </div>
       <div className="min-w-0">
-        <div className="flex items-center gap-2">
-          <span className="sign figures text-[32px] leading-none">{angle}</span>
-          <span className="leading-tight">
-            <span className="whitespace-nowrap">{row.perSide}</span>
-            <b className="block whitespace-nowrap">{hold}</b>
-          </span>
+        <div className="flex items-end justify-between">
+          <span className="sign figures text-[26px] leading-none">{angle}</span>
           <LiftDrawing hold={row.holds} angleDeg={row.angleDeg} />
         </div>
-        <div className="flex items-baseline gap-3 leading-[1.2]">
-          {steps.length === 0 && <p className="mt-1">Nothing carried works it.</p>}
-          {steps.map((step) => (
-            <p key={step.name} className="line-clamp-2 min-w-0 leading-[1.1]">
-              <b className="figures text-[22px]">{step.strokes}</b> {step.name}
-            </p>
-          ))}
-        </div>
-      </div>
-      {watch && (
-        <p className="col-span-2 truncate leading-[1.2]">
-          <b>Watch</b> {watch}
+        <p className="leading-[1.1]">
+          <span className="block">{row.perSide}</span>
+          <b>{hold}</b>
         </p>
-      )}
+      </div>
+      <dl className="min-w-0 leading-[1.15]">
+        {lines.map((line) => (
+          <div key={line.when} className="flex gap-1">
+            <dt className="w-[4.6em] shrink-0">{line.when}</dt>
+            <dd className="min-w-0">
+              <CardLineWords line={line} />
+            </dd>
+          </div>
+        ))}
+        {watch && (
+          <div className="truncate">
+            <b>Watch</b> {watch}
+          </div>
+        )}
+      </dl>
     </article>
+  );
+}
+
+function CardLineWords({ line: { rung, steps, words, angle } }: { line: CardLine }) {
+  if (!rung) return <b>{words}</b>;
+  return (
+    <>
+      <RungMark rung={rung} chance={1} />{' '}
+      {steps.map(({ strokes, name }, i) => (
+        <span key={name}>
+          {i > 0 && ' → '}
+          <b className="figures text-[17px]">{strokes}</b> {name}
+        </span>
+      ))}{' '}
+      {angle}
+    </>
   );
 }

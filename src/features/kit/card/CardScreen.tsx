@@ -2,14 +2,15 @@
 
 import { useState } from 'react';
 import { goesAlong, nextTrip } from '../../../domain/tripDays';
-import { useHand, useNow, useRecords, useSettings, useShelf, useZoneStates } from '../../../live';
+import { useHand, useNow, useRecords, useSettings, useShelf, useEdgeNeeds } from '../../../live';
 import { downloadText } from '../../../ui/download';
+import { embeddedFont } from '../../../ui/embeddedFont';
 import { SelectField } from '../../../ui/forms/fields';
 import Link from '../../../ui/Link';
 import { tripQuery, useChosenTrip } from '../../../ui/useChosenTrip';
 import { CardRow } from './CardRow';
-import { Cautions, PackingList } from './CardFoot';
-import { cardSides } from './cardSides';
+import { Cautions, PackingList, ToolList, Wedges } from './CardFoot';
+import { cardSides, type CardRowData, type CardSide as Side } from './cardSides';
 import { cardSvg } from './cardSvg';
 
 /** The field card of a trip, A5 on both sides: its edges by angle, lift and strokes, and the packing list. */
@@ -17,20 +18,20 @@ export function CardScreen() {
   const [chosenId] = useChosenTrip();
   const trips = useRecords('trips');
   const helpers = useRecords('helpers');
-  const states = useZoneStates();
+  const needs = useEdgeNeeds();
   const shelf = useShelf();
   const hand = useHand();
   const now = useNow();
   const settings = useSettings();
   const [person, setPerson] = useState('');
-  if (!trips || !helpers || !states || !shelf || !hand || !settings) return null;
+  if (!trips || !helpers || !needs || !shelf || !hand || !settings) return null;
   const trip = trips.find(({ id }) => id === chosenId) ?? nextTrip(trips, now);
   if (!trip) {
     return <NoCard />;
   }
   const carrierOf = (toolId: string): string =>
     trip.carriers.find((own) => own.toolId === toolId)?.person ?? '';
-  const edges = states.filter(
+  const edges = needs.filter(
     ({ tool }) =>
       goesAlong(trip, tool.id) && (person === '' || ['', person].includes(carrierOf(tool.id))),
   );
@@ -61,29 +62,41 @@ export function CardScreen() {
         <button type="button" className="btn btn-primary ml-auto" onClick={() => window.print()}>
           Print the card
         </button>
-        {sides.map((side, i) => (
-          <button
-            key={i}
-            type="button"
-            className="link min-h-12"
-            onClick={() =>
-              downloadText(`open-trail-card-${i + 1}.svg`, cardSvg(side), 'image/svg+xml')
-            }
-          >
-            Side {i + 1} as SVG
-          </button>
-        ))}
+        <SideFiles sides={sides} />
         <Link href={`/kit${tripQuery(trip.id)}`} className="link inline-flex min-h-12 items-center">
           Back to the kit
         </Link>
       </div>
       <div className="mt-4 flex flex-wrap gap-6 print:mt-0 print:block">
         {sides.map((side, i) => (
-          <CardSide key={i} side={side} name={`Side ${i + 1}`} />
+          <CardSide
+            key={i}
+            side={side}
+            name={`Side ${i + 1}`}
+            all={sides.flatMap(({ rows }) => rows)}
+          />
         ))}
       </div>
     </div>
   );
+}
+
+/** Each side as a file of its own, with its font within. */
+function SideFiles({ sides }: { sides: readonly Side[] }) {
+  return sides.map((side, i) => (
+    <button
+      key={i}
+      type="button"
+      className="link min-h-12"
+      onClick={() =>
+        void embeddedFont().then((font) =>
+          downloadText(`open-trail-card-${i + 1}.svg`, cardSvg(side, font), 'image/svg+xml'),
+        )
+      }
+    >
+      Side {i + 1} as SVG
+    </button>
+  ));
 }
 
 function NoCard() {
@@ -100,7 +113,13 @@ function NoCard() {
   );
 }
 
-function CardSide({ side, name }: { side: ReturnType<typeof cardSides>[number]; name: string }) {
+function CardSide(props: {
+  side: Side;
+  name: string;
+  /** The rows of all sides. */
+  all: readonly CardRowData[];
+}) {
+  const { side, name, all } = props;
   return (
     <section aria-label={name} className="card-side">
       <header className="flex items-baseline justify-between border-b-[5px] border-current">
@@ -110,7 +129,9 @@ function CardSide({ side, name }: { side: ReturnType<typeof cardSides>[number]; 
       {side.rows.map((row) => (
         <CardRow key={row.key} row={row} />
       ))}
+      {side.tools.length > 0 && <ToolList groups={side.tools} />}
       {side.cautions.length > 0 && <PackingList mats={side.mats} />}
+      {side.cautions.length > 0 && <Wedges rows={all} />}
       {side.cautions.length > 0 && <Cautions lines={side.cautions} />}
     </section>
   );

@@ -1,6 +1,6 @@
-import type { ZoneState } from '../../../core';
+import type { EdgeNeed } from '../../../core';
 
-export type CardEdge = ZoneState;
+export type CardEdge = EdgeNeed;
 
 /** Edges that a side holds, and that it holds beside the packing list. */
 const EDGES_A_SIDE = 7;

@@ -1,16 +1,12 @@
-import { DEFAULT_PACE, handOf, zoneStates } from '../../../core';
+import { asksForWork } from '../../../core';
+import { sampleStandings } from '../../../testing/sampleStandings';
 import { sample } from '../../../testing/sample';
 import { cardSides } from './cardSides';
 import { cardSvg } from './cardSvg';
 
 const trip = sample.trips.find(({ id }) => id === 'tarrow-ness')!;
-const hand = handOf({
-  tools: sample.tools,
-  sessions: sample.sessions,
-  shelf: sample,
-  pace: DEFAULT_PACE,
-});
-const edges = zoneStates(sample).filter(({ tool }) => trip.toolIds.includes(tool.id));
+const { hand, needs } = sampleStandings();
+const edges = needs.filter(({ tool }) => trip.toolIds.includes(tool.id));
 
 function sidesOf(change: Partial<typeof trip> = {}, now = `${trip.startsOn}T12:00:00.000Z`) {
   return cardSides({
@@ -30,10 +26,14 @@ describe('the sides of a field card', () => {
     const sides = sidesOf();
     const rows = sides.flatMap((side) => side.rows);
     expect(rows).toHaveLength(edges.length);
-    for (const { angle, hold, steps } of rows) {
+    for (const { angle, hold, lines } of rows) {
       expect(angle).toMatch(/^\d+(\.\d)?°$/);
       expect(hold).toMatch(/mm|flat/);
-      steps.forEach(({ strokes }) => expect(Number(strokes)).toBeGreaterThan(0));
+      expect(lines.map(({ when }) => when)).toEqual(['mid-job', 'evening', 'if it chips']);
+      for (const { steps, words } of lines) {
+        expect(steps.length > 0).toBe(words === '');
+        steps.forEach(({ strokes }) => expect(Number(strokes)).toBeGreaterThan(0));
+      }
     }
     expect(sides.filter(({ cautions }) => cautions.length > 0)).toHaveLength(1);
     expect(sides.at(-1)!.mats).toEqual([]);
@@ -59,7 +59,9 @@ describe('the sides of a field card', () => {
     }));
     for (const now of ['2020-01-01T12:00:00.000Z', `${trip.startsOn}T12:00:00.000Z`]) {
       const rows = sidesOf({ carried }, now).flatMap((side) => side.rows);
-      const names = new Set(rows.flatMap(({ steps }) => steps.map(({ name }) => name)));
+      const names = new Set(
+        rows.flatMap(({ lines }) => lines.flatMap(({ steps }) => steps.map(({ name }) => name))),
+      );
       expect(names.size).toBeGreaterThan(0);
       for (const name of names) expect(name).toMatch(/^(paper strips P400|trouser belt)/);
     }
@@ -68,7 +70,49 @@ describe('the sides of a field card', () => {
   it('say so where nothing carried works an edge', () => {
     const none = [{ itemId: 'crayon-1', place: 'pack' as const, packed: true, used: null }];
     const fine = sidesOf({ carried: none }).flatMap((side) => side.rows);
-    expect(fine.some(({ steps }) => steps.length === 0)).toBe(true);
+    expect(fine.some(({ lines }) => lines.every(({ steps }) => steps.length === 0))).toBe(true);
+  });
+});
+
+describe('what an edge is promised to be', () => {
+  it('is what its work at home ends at: no blunt edge stands beside strokes for a tired one', () => {
+    const before = sidesOf({}, '2020-01-01T12:00:00.000Z').flatMap(({ rows }) => rows);
+    const worked = edges.filter(
+      (need) => asksForWork(need) && need.plan?.outcome === 'planned' && need.job === 'touch-up',
+    );
+    expect(worked.length).toBeGreaterThan(2);
+    for (const { tool, zone } of worked) {
+      const row = before.find(({ key }) => key === `${tool.id}/${zone.id}`)!;
+      expect(row.stands).toMatch(/^(keen|works)$/);
+    }
+  });
+
+  it('stands as it is once the trip is under way', () => {
+    const there = sidesOf().flatMap(({ rows }) => rows);
+    for (const { tool, zone, state, stops } of edges) {
+      const row = there.find(({ key }) => key === `${tool.id}/${zone.id}`)!;
+      expect(row.word).toBe(state.word);
+      expect(row.stands === 'stop use').toBe(stops.length > 0);
+    }
+  });
+
+  it('is met in mid-job from the belt alone, and a set by its next knife', () => {
+    const carried = [
+      { itemId: 'pocket-plate', place: 'pack' as const, packed: false, used: null },
+      { itemId: 'paper-400', place: 'pouch' as const, packed: false, used: null },
+      { itemId: 'belt', place: 'pouch' as const, packed: false, used: null },
+    ];
+    const rows = sidesOf({ carried }).flatMap((side) => side.rows);
+    for (const { tool, lines } of rows) {
+      const names = lines[0]!.steps.map(({ name }) => name);
+      for (const name of names) expect(name).toMatch(/^(paper strips P400|trouser belt)/);
+      if (tool.count > 1) expect(lines[0]!.words).toContain('take the next one');
+    }
+  });
+
+  it('names the tools by who carries them', () => {
+    const { tools } = sidesOf().at(-1)!;
+    expect(tools.find(({ name }) => name === 'Fenn')!.things).toEqual(['Old Hob']);
   });
 });
 
@@ -85,9 +129,9 @@ describe('a side as SVG', () => {
     expect(parsed.documentElement.getAttribute('width')).toBe('148mm');
     const words = [...parsed.querySelectorAll('text')].map(({ textContent }) => textContent);
     expect(words.filter((text) => text === odd)).toHaveLength(1 + side!.rows.length);
-    for (const { angle, hold, steps } of side!.rows) {
+    for (const { angle, hold } of side!.rows) {
       expect(words).toEqual(expect.arrayContaining([angle, ...hold.split(', ')]));
-      for (const { strokes } of steps) expect(words).toContain(`${strokes} a side`);
     }
+    expect(words.filter((text) => text?.startsWith('mid-job: '))).toHaveLength(side!.rows.length);
   });
 });

@@ -1,36 +1,56 @@
-import { sum } from 'd3-array';
+import { ascending, sort, sum } from 'd3-array';
 import { format } from 'date-fns';
 import {
   benchAt,
   fieldLadder,
   edgeHold,
+  heaviestRung,
   heldStep,
+  PRIORS,
+  promisedOnLeaving,
   shelfThings,
   stepHold,
-  type Bench,
+  type EdgeNeed,
+  type EdgeWord,
   type Hand,
+  type Hold,
   type HoldGuide,
+  type RungOut,
   type Shelf,
-  type ZoneState,
 } from '../../../core';
 import type { Helper } from '../../../domain/shelf';
 import { KINDS } from '../../../domain/kinds';
 import type { Tool, Zone } from '../../../domain/tool';
 import type { Trip } from '../../../domain/trip';
-import { dayOfTrip } from '../../../domain/tripDays';
-import { deg, fineMm, grams, listed, placeMm, um } from '../../../ui/format';
+import { dayOfTrip, tripPhase } from '../../../domain/tripDays';
+import type { Finding } from '../../../domain/session';
+import { deg, fineMm, grams, listed, placeMm } from '../../../ui/format';
 import { holdHeadline, holdInShort } from '../../../ui/words/holdWords';
-import { edgeStands } from '../../../ui/words/needWords';
 import { GROUPS } from '../things';
 import { cardPages } from './cardPages';
+
+/** What to do with an edge at one time: strokes on each side and what with, or a word. */
+export interface CardLine {
+  when: 'mid-job' | 'evening' | 'if it chips';
+  rung: RungOut | null;
+  /** The angle, where it is another than the row's. */
+  angle: string;
+  steps: { strokes: string; name: string }[];
+  /** In the place of steps where there are none. */
+  words: string;
+}
 
 /** One edge as the card has it, in words. */
 export interface CardRowData {
   key: string;
   tool: Tool;
   zone: Zone;
-  state: ZoneState['state'];
+  /** The word that its strip is drawn by, and what is left of its damage on leaving. */
+  word: EdgeWord;
+  findings: readonly Finding[];
   name: string;
+  /** Whose it is; empty where it is everybody's. */
+  person: string;
   what: string;
   stands: string;
   angle: string;
@@ -39,8 +59,8 @@ export interface CardRowData {
   /** What the angle is told by, and where a lift is read. */
   perSide: string;
   holds: HoldGuide;
-  /** Strokes a side and what with; empty where nothing carried works it. */
-  steps: { strokes: string; name: string }[];
+  /** In mid-job, each evening, and if it chips. */
+  lines: CardLine[];
   watch: string;
 }
 
@@ -55,19 +75,21 @@ export interface CardSide {
   title: string;
   note: string;
   rows: CardRowData[];
+  /** The tools by person; empty but on the last side. */
+  tools: PackedMat[];
   /** Empty but on the last side. */
   mats: PackedMat[];
   cautions: string[];
 }
 
 /** Steps of a ladder that a row has room for. */
-const MOST_STEPS = 3;
+const MOST_STEPS = 2;
 const LONGEST_NOTE = 74;
 
-/** What stands on the sides of a field card: edges by angle, lift and strokes, the packing list, the cautions. */
-export function cardSides(input: {
+interface CardInput {
   trip: Trip;
-  edges: readonly ZoneState[];
+  /** The edges with the work that they ask for where they are now. */
+  edges: readonly EdgeNeed[];
   shelf: Shelf;
   hand: Hand;
   /** Printed before leaving, its strokes are those with the kit that will be there. */
@@ -76,28 +98,57 @@ export function cardSides(input: {
   coinThicknessMm: number;
   /** Whose card it is; everybody's where it is empty. */
   person: string;
-}): CardSide[] {
-  const { trip, edges, shelf, hand, now, helpers, coinThicknessMm, person } = input;
+}
+
+/** What stands on the sides of a field card: edges by person, the packing list, wedges, the cautions. */
+export function cardSides(input: CardInput): CardSide[] {
+  const { trip, edges, shelf, helpers, coinThicknessMm, person } = input;
   const day = (offset: number): string => format(dayOfTrip(trip, offset), 'd MMM');
-  const days = `${day(0)} to ${day(trip.days - 1)}`;
-  return cardPages(edges).map(({ edges: own, isLast }, i) => ({
+  const days = `${day(0)} to ${day(trip.days - 1)}, as promised on leaving`;
+  const tools = [...new Set(edges.map(({ tool }) => tool.id))];
+  const byPerson = sort(
+    edges,
+    (a, b) =>
+      ascending(carrierOf(trip, a.tool.id), carrierOf(trip, b.tool.id)) ||
+      tools.indexOf(a.tool.id) - tools.indexOf(b.tool.id) ||
+      a.zone.startMm - b.zone.startMm,
+  );
+  return cardPages(byPerson).map(({ edges: own, isLast }, i) => ({
     title: i === 0 ? trip.name : 'Edges and packing',
     note: [person, days, i > 0 && `side ${i + 1}`].filter(Boolean).join(', '),
-    rows: own.map((edge) => {
-      const { schools } = edge.tool;
-      return row(edge, benchAt({ spot: 'camp', shelf, trip, now, schools, hand }), coinThicknessMm);
-    }),
+    rows: own.map((edge) => row(edge, input)),
+    tools: isLast ? toolsOf(trip, byPerson) : [],
     mats: isLast ? packedMats(trip, shelf, helpers) : [],
     cautions: isLast ? cautions(edges, coinThicknessMm) : [],
   }));
 }
 
-function row(edge: ZoneState, bench: Bench, coinThicknessMm: number): CardRowData {
-  const { tool, zone, state } = edge;
-  const { steps, outcome } = fieldLadder({ ...bench, tool, zone });
+/** Who carries a tool; empty where it is everybody's. */
+function carrierOf({ carriers }: Trip, toolId: string): string {
+  return carriers.find((own) => own.toolId === toolId)?.person ?? '';
+}
+
+/** The tools that go along, person by person. */
+function toolsOf(trip: Trip, edges: readonly EdgeNeed[]): PackedMat[] {
+  const names = new Map<string, Set<string>>();
+  for (const { tool } of edges) {
+    const person = carrierOf(trip, tool.id) || 'everybody';
+    const words = tool.count > 1 ? `${tool.name} × ${tool.count}` : tool.name;
+    names.set(person, (names.get(person) ?? new Set()).add(words));
+  }
+  return [...names].map(([name, things]) => ({ name, grams: '', things: [...things] }));
+}
+
+function row(edge: EdgeNeed, input: CardInput): CardRowData {
+  const { trip, coinThicknessMm, now } = input;
+  const { tool, zone, state, plan } = edge;
   const held = { tool, zone, coinThicknessMm };
-  const [first] = outcome === 'planned' ? steps : [];
-  const hold = (first && stepHold(heldStep(first), held)) ?? edgeHold(held);
+  const isAhead = tripPhase(trip, now) === 'ahead';
+  const stands = edge.stops.length > 0 ? ('stop use' as const) : state.word;
+  const promised = isAhead ? promisedOnLeaving(edge) : stands;
+  const leaves = isAhead && plan?.outcome === 'planned' && !plan.leftDamage;
+  const lines = linesOf(edge, input);
+  const hold = lines.find(({ hold: own }) => own !== null)?.hold ?? edgeHold(held);
   const { guide } = hold;
   const isTilted = guide.way === 'tilt the stone';
   const note = tool.notes.split(/(?<=\.)\s/)[0]!.slice(0, LONGEST_NOTE);
@@ -105,29 +156,69 @@ function row(edge: ZoneState, bench: Bench, coinThicknessMm: number): CardRowDat
     key: `${tool.id}/${zone.id}`,
     tool,
     zone,
-    state,
-    name: tool.name,
+    word: promised === 'stop use' ? state.word : promised,
+    findings: leaves ? [] : state.findings,
+    name: tool.count > 1 ? `${tool.name} × ${tool.count}` : tool.name,
+    person: carrierOf(trip, tool.id),
     what: tool.zones.length > 1 ? zone.name : KINDS[tool.kind].name,
-    stands: edgeStands(edge),
+    stands: promised === 'unknown' ? 'not tested' : promised,
     angle: deg(hold.angleDeg),
     angleDeg: hold.angleDeg,
     holds: guide,
     hold: isTilted ? holdHeadline(guide) : holdInShort(guide),
     perSide: isTilted ? `per side, read ${placeMm(guide.leverMm)} back` : 'per side',
-    steps:
-      outcome === 'planned'
-        ? steps.slice(0, MOST_STEPS).map(({ abrasive, strokesPerSide }) => ({
-            strokes: String(strokesPerSide),
-            name: unbroken(
-              abrasive.kind === 'strop'
-                ? abrasive.name
-                : `${abrasive.name}, ${um(abrasive.sizeUm)}`,
-            ),
-          }))
-        : [],
+    lines: lines.map(({ line, hold: own }) => ({
+      ...line,
+      angle: own && own.angleDeg !== hold.angleDeg ? `at ${deg(own.angleDeg)}` : '',
+    })),
     watch: [zone.noImpacts ? 'No impacts here.' : '', note].filter(Boolean).join(' '),
   };
 }
+
+/** When an edge is brought back, from what, and where one stands then. */
+const TIMES = [
+  { when: 'mid-job', event: 'strop', spot: 'belt' },
+  { when: 'evening', event: 'touch-up', spot: 'camp' },
+  { when: 'if it chips', event: 'chip', spot: 'camp' },
+] as const;
+
+function linesOf(edge: EdgeNeed, { trip, shelf, hand, now, coinThicknessMm }: CardInput) {
+  const { tool, zone } = edge;
+  const { schools, count } = tool;
+  return TIMES.map(({ when, event, spot }): { line: CardLine; hold: Hold | null } => {
+    const { abrasives } = benchAt({ spot, shelf, trip, now, schools, hand });
+    const ladder = fieldLadder({ tool, zone, abrasives, hand, event });
+    const { outcome, steps } = ladder;
+    const isLong = ladder.minutes > PRIORS.awayMinutes.value;
+    const first = outcome === 'planned' && !isLong ? steps[0] : undefined;
+    if (when === 'mid-job' && count > 1) {
+      return {
+        line: { ...NO_WORK, when, words: 'take the next one, touch up in the evening' },
+        hold: null,
+      };
+    }
+    if (!first) {
+      const words = when === 'if it chips' ? 'leave it, for home' : 'leave it';
+      return { line: { ...NO_WORK, when, words }, hold: null };
+    }
+    return {
+      line: {
+        when,
+        rung: heaviestRung(steps.map(({ abrasive }) => abrasive)),
+        angle: '',
+        words: '',
+        steps: steps.slice(0, MOST_STEPS).map(({ abrasive, strokesPerSide }) => ({
+          strokes: String(strokesPerSide),
+          // What a strop is loaded with is known by then.
+          name: unbroken(abrasive.kind === 'strop' ? abrasive.name.split(', ')[0]! : abrasive.name),
+        })),
+      },
+      hold: stepHold(heldStep(first), { tool, zone, coinThicknessMm }),
+    };
+  });
+}
+
+const NO_WORK = { rung: null, angle: '', steps: [] };
 
 /** Words in which no number stands at the end of a line without its unit. */
 function unbroken(words: string): string {
@@ -149,7 +240,7 @@ function packedMats(trip: Trip, shelf: Shelf, helpers: readonly Helper[]): Packe
 }
 
 /** The usual cautions, once. */
-function cautions(edges: readonly ZoneState[], coinThicknessMm: number): string[] {
+function cautions(edges: readonly EdgeNeed[], coinThicknessMm: number): string[] {
   const stopped = new Set(
     edges.filter(({ stops }) => stops.length > 0).map(({ tool }) => tool.name),
   );
@@ -157,7 +248,7 @@ function cautions(edges: readonly ZoneState[], coinThicknessMm: number): string[
     `Crack or loose head: stop.${stopped.size > 0 ? ` ${listed([...stopped])} must not be used.` : ''}`,
     'Firm seat, good light, nobody in reach, dressing at hand. Glove on the holding hand; fingers',
     'below and behind the face. Strop on a board. Wipe from spine toward edge. Never catch a tool.',
-    'Strokes a side are guesses, half to double: stop when the sign is there.',
+    'The number is strokes on each side: guesses, half to double; stop when the sign is there.',
     `Coin ${fineMm(coinThicknessMm)}. Tools each to its own scale.`,
   ];
 }

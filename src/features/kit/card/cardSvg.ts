@@ -1,6 +1,6 @@
 import { edgePath, edgeWeight } from '../../../ui/edge-strip/edgePath';
 import { toolOutline } from '../../../ui/silhouette/outline';
-import type { CardRowData, CardSide } from './cardSides';
+import type { CardLine, CardRowData, CardSide } from './cardSides';
 import { LIFT, liftShape } from './liftShape';
 
 /** A5 upright (mm), and where things stand on it. */
@@ -10,27 +10,32 @@ const ROWS_FROM_MM = 17;
 const RIGHT_MM = 68;
 const SILHOUETTE_MM = 24;
 const LIFT_MM = 17;
-/** Room of a letter (mm) in the words of a step, in whatever font they are shown, and letters across the page. */
-const LETTER_MM = 2;
+/** Letters across the page, and across the right of a row, in whatever font they are shown. */
 const LONGEST_LINE = 68;
+const LONGEST_STEPS = 52;
 /** The strip is drawn in pixels, four to the millimetre. */
 const STRIP = { pxPerMm: 4, widthMm: 52 };
 
-/** One side of a field card as an SVG file, to scale on paper. Throws nothing; every text is escaped. */
-export function cardSvg(side: CardSide): string {
+/**
+ * One side of a field card as an SVG file, to scale on paper, with the rule of its font within. Throws nothing;
+ * every text is escaped.
+ */
+export function cardSvg(side: CardSide, fontRule = ''): string {
   const { marginMm, widthMm, heightMm } = PAGE;
   const foot = ROWS_FROM_MM + side.rows.length * ROW_MM + 6;
-  const longest = Math.max(0, ...side.mats.map(({ things }) => things.length));
+  const lists = [...side.tools, ...side.mats];
+  const longest = Math.max(0, ...lists.map(({ things }) => things.length));
   const cautionsFrom = foot + 5 * (longest + 1) + 6;
   return [
     `<svg xmlns="http://www.w3.org/2000/svg" width="${widthMm}mm" height="${heightMm}mm" viewBox="0 0 ${widthMm} ${heightMm}" font-family="Archivo, sans-serif" font-size="3.7" fill="#000">`,
+    fontRule && `<style>${fontRule}</style>`,
     `<rect width="${widthMm}" height="${heightMm}" fill="#fff"/>`,
     text(marginMm, 12, side.title, 'font-size="7" font-weight="700"'),
     text(widthMm - marginMm, 12, side.note, 'text-anchor="end"'),
     line(14, 1.3),
     ...side.rows.map((row, i) => rowSvg(row, ROWS_FROM_MM + i * ROW_MM)),
-    ...side.mats.flatMap(({ name, grams, things }, i) => {
-      const x = marginMm + i * ((widthMm - 2 * marginMm) / Math.max(3, side.mats.length));
+    ...lists.flatMap(({ name, grams, things }, i) => {
+      const x = marginMm + i * ((widthMm - 2 * marginMm) / Math.max(3, lists.length));
       return [
         text(x, foot, `${name}  ${grams}`, 'font-weight="700"'),
         ...things.flatMap((thing, t) => [
@@ -47,14 +52,14 @@ export function cardSvg(side: CardSide): string {
 }
 
 function rowSvg(row: CardRowData, top: number): string {
-  const { tool, zone, state, name, what, stands, angle, hold, steps, watch } = row;
+  const { tool, zone, word, findings: left, name, what, stands, angle, hold, lines, watch } = row;
   const { marginMm, widthMm } = PAGE;
   const outline = toolOutline(tool);
   const scale = SILHOUETTE_MM / outline.lengthMm;
   const lying = `translate(${RIGHT_MM - SILHOUETTE_MM - 3} ${top + 1 + outline.widthMm * scale}) rotate(-90) scale(${scale})`;
   const stripEnd = STRIP.widthMm * STRIP.pxPerMm;
   const zoneMm = zone.endMm - zone.startMm;
-  const findings = state.findings.map(({ kind, atMm, depthMm }) => ({
+  const findings = left.map(({ kind, atMm, depthMm }) => ({
     kind,
     depthMm,
     x: ((atMm - zone.startMm) / zoneMm) * stripEnd,
@@ -65,7 +70,7 @@ function rowSvg(row: CardRowData, top: number): string {
     text(marginMm, top + 5, name, 'font-size="5.2" font-weight="700"'),
     text(marginMm, top + 9.6, `${what}, ${stands}`),
     `<g transform="${lying}"><path d="${outline.handle}" fill="#999"/><path d="${outline.blade}" fill="#222"/></g>`,
-    `<g transform="translate(${marginMm} ${top + 10}) scale(${1 / STRIP.pxPerMm})"><path d="${edgePath(state.word, 0, stripEnd, 18, chips)}" fill="none" stroke="#000" stroke-width="${edgeWeight(state.word)}"/>${findings
+    `<g transform="translate(${marginMm} ${top + 10}) scale(${1 / STRIP.pxPerMm})"><path d="${edgePath(word, 0, stripEnd, 18, chips)}" fill="none" stroke="#000" stroke-width="${edgeWeight(word)}"/>${findings
       .map(({ x }) => `<path d="M${x - 4},8h8l-4,7Z"/>`)
       .join('')}</g>`,
     text(RIGHT_MM, top + 8, angle, 'font-size="8.5" font-weight="700"'),
@@ -74,21 +79,23 @@ function rowSvg(row: CardRowData, top: number): string {
       .split(', ')
       .map((part, i) => text(RIGHT_MM + 17, top + 4.5 + 4.5 * i, part, 'font-weight="700"')),
     liftSvg(row, widthMm - marginMm - LIFT_MM, top),
-    ...(steps.length === 0 ? [text(RIGHT_MM, top + 16, 'Nothing carried works it.')] : []),
-    ...steps.flatMap((step, i) => {
-      const roomMm = (widthMm - marginMm - RIGHT_MM) / steps.length;
-      const x = RIGHT_MM + roomMm * i;
-      const [first = '', second = '', ...more] = wrapped(step.name, Math.floor(roomMm / LETTER_MM));
-      return [
-        text(x, top + 16, `${step.strokes} a side`, 'font-size="4.6" font-weight="700"'),
-        text(x, top + 19.6, first, 'font-size="3.2"'),
-        text(x, top + 22.8, more.length > 0 ? `${second} …` : second, 'font-size="3.2"'),
-      ];
-    }),
+    ...lines.map((own, i) =>
+      text(RIGHT_MM, top + 15.4 + 3.9 * i, lineWords(own), 'font-size="3.1"'),
+    ),
     text(marginMm, top + 25, watch && `Watch: ${watch}`, 'font-size="3.2"'),
     `<line x1="${marginMm}" x2="${widthMm - marginMm}" y1="${top + ROW_MM - 1}" y2="${top + ROW_MM - 1}" stroke="#000" stroke-width="0.3"/>`,
     '</g>',
   ].join('');
+}
+
+/** When, the strokes on each side and what with, or a word. */
+function lineWords({ when, steps, words, angle }: CardLine): string {
+  const work = steps.map(({ strokes, name }) => `${strokes} ${name}`).join(', then ') || words;
+  const [first = '', ...more] = wrapped(
+    `${when}: ${[work, angle].filter(Boolean).join(' ')}`,
+    LONGEST_STEPS,
+  );
+  return more.length > 0 ? `${first} …` : first;
 }
 
 /** The hold drawn at its true angle, at the right of a row. */

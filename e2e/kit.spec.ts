@@ -106,7 +106,7 @@ test('a kit is packed mat by mat, and is what a touch-up on the trip is planned 
   await expect(packing.getByRole('heading', { name: /^1 of \d+ things packed/ })).toBeVisible();
   await untilStored(page);
   await standLater(page, 6, 19);
-  await open(page, '/touch-up?tool=bracken&zone=chop&where=field');
+  await open(page, '/touch-up?tool=bracken&zone=chop&at=camp');
   await expect(page.getByText(new RegExp(packed!.trim(), 'i')).first()).toBeVisible();
   await expect(page.getByRole('region', { name: 'Steps' }).getByText(/ceramic rod/)).toHaveCount(0);
   await open(page, '/trip');
@@ -231,7 +231,9 @@ test('eleven tools still fit on two sides', async ({ page }, info) => {
   await page.getByRole('button', { name: 'Note it' }).click();
   await untilStored(page);
   await open(page, '/kit/card?trip=tarrow-ness');
-  await expect(page.getByText('Wren the wren-4')).toBeVisible({ timeout: 30_000 });
+  await expect(page.getByRole('heading', { name: 'Wren the wren-4' })).toBeVisible({
+    timeout: 30_000,
+  });
   await expect(page.locator('.card-row')).toHaveCount(12);
   const path = info.outputPath('card.pdf');
   await page.pdf({ path, preferCSSPageSize: true });

@@ -21,7 +21,7 @@ test('on the trip days it opens on tonight, and an evening that is done changes 
   await line.click();
   await expect(page.getByRole('heading', { level: 1 })).toContainText('Wren');
   // Out there only what is carried is planned with.
-  await expect(page).toHaveURL(/where=field/);
+  await expect(page).toHaveURL(/at=camp/);
   await page.getByRole('button', { name: 'Start the touch-up' }).click();
   await expect(page.getByTestId('count')).toHaveText('0');
   await page.getByRole('button', { name: '+10' }).click();

@@ -2,10 +2,12 @@
 
 import { format, isSameDay } from 'date-fns';
 import { sum } from 'd3-array';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import {
+  doneOnTrip,
   maintenancePlan,
   tonightLines,
+  workSpan,
   type EdgeNeed,
   type SpotOut,
   type TonightLine,
@@ -13,7 +15,7 @@ import {
 import { edgeName } from '../../domain/edgeName';
 import type { Tool } from '../../domain/tool';
 import { dayOfTrip, tripDayOf } from '../../domain/tripDays';
-import { useForecast, useNow, useStandings, type TripOut } from '../../live';
+import { useForecast, useNow, useSessionsBetween, useStandings, type TripOut } from '../../live';
 import { chipDepth, minutes, placeMm } from '../../ui/format';
 import { jobLink } from '../../ui/jobAddress';
 import Link from '../../ui/Link';
@@ -34,11 +36,14 @@ export function Today({ out, tools }: { out: TripOut; tools: readonly Tool[] }) 
   const states = useStandings()?.states ?? [];
   const { answer } = useForecast(trip, states, now);
   const today = tripDayOf(trip, now);
+  const { from, to } = useMemo(() => workSpan(trip), [trip]);
+  const sessions = useSessionsBetween(from, to);
+  const done = doneOnTrip(trip, sessions ?? []).out[today] ?? [];
   const days = answer && maintenancePlan({ trip, tools, needs: needs.camp, ...answer }).out;
   const tomorrow = days?.[today + 1] ?? null;
   const nameOf = edgeNames(tools);
   const linesAt = (where: SpotOut): TonightLine[] =>
-    tonightLines(needs[where], days?.[today] ?? null);
+    tonightLines(needs[where], days?.[today] ?? null, done);
   const lines = linesAt(spot);
   const total = sum(lines, (line) => line.minutes);
   const first = lines[0];

@@ -80,7 +80,7 @@ export function TripBoard({ kept }: { kept: Trip }) {
       {tonight && (
         <Tonight
           day={tonight}
-          lines={tonightLines(needsThere, tonight)}
+          lines={tonightLines(needsThere, tonight, done.out[today] ?? [])}
           done={done.out[today] ?? []}
           nameOf={nameOf}
           dayName={dayName(today)}

@@ -40,27 +40,25 @@ export function Cautions({ lines }: { lines: readonly string[] }) {
 /** The tools that go along, person by person, with a box for each. */
 export function ToolList({ groups }: { groups: readonly PackedMat[] }) {
   return (
-    <div className="grid grid-cols-3 gap-x-4 border-t-[5px] border-current pt-1">
+    <ul className="border-t-[5px] border-current pt-1">
       {groups.map(({ name, things }) => (
-        <div key={name} className="min-w-0">
-          <p>
-            <b>{name}</b>
-          </p>
-          <ul>
-            {things.map((thing) => (
-              <li key={thing} className="flex items-center gap-1.5 leading-[1.25]">
-                <span aria-hidden className="size-3 shrink-0 border-[1.5px] border-current" />
-                <b className="truncate">{thing}</b>
-              </li>
-            ))}
-          </ul>
-        </div>
+        <li key={name} className="flex flex-wrap items-center gap-x-2.5 leading-[1.25]">
+          <span>{name}:</span>
+          {things.map((thing) => (
+            <span key={thing} className="inline-flex items-center gap-1">
+              <span aria-hidden className="size-3 shrink-0 border-[1.5px] border-current" />
+              <b>{thing}</b>
+            </span>
+          ))}
+        </li>
       ))}
-    </div>
+    </ul>
   );
 }
 
 const WEDGE_PX = 58;
+/** Names that stand under a wedge. */
+const MOST_NAMES = 3;
 
 /** Wedges at their true angle, to fold the card by: what goes under a blade, or upon a cheek. */
 export function Wedges({ rows }: { rows: readonly CardRowData[] }) {
@@ -83,7 +81,11 @@ export function Wedges({ rows }: { rows: readonly CardRowData[] }) {
                   <path d={`M0,${height}H${WEDGE_PX}V0Z`} fill="currentColor" />
                 </svg>
                 <p className="leading-[1.05]">
-                  <b>{angle}°</b> <span className="text-[11px]">{names.join(', ')}</span>
+                  <b>{angle}°</b>{' '}
+                  <span className="text-[11px]">
+                    {names.slice(0, MOST_NAMES).join(', ')}
+                    {names.length > MOST_NAMES && ' …'}
+                  </span>
                 </p>
               </div>
             );

@@ -9,13 +9,13 @@ import type { CardLine, CardRowData } from './cardSides';
 const SILHOUETTE_PX = { long: 92, high: 20 };
 
 /** One edge on the card: what it is, how it leaves, its angle with its lift, and what to do when. */
-export function CardRow({ row }: { row: CardRowData }) {
+export function CardRow({ row, isShort }: { row: CardRowData; isShort: boolean }) {
   const { tool, zone, word, findings, name, person, what, stands, angle, hold, lines, watch } = row;
   const { lengthMm, widthMm } = toolOutline(tool);
   const scale = Math.min(SILHOUETTE_PX.long / lengthMm, SILHOUETTE_PX.high / widthMm);
   const zoneMm = zone.endMm - zone.startMm;
   return (
-    <article className="card-row">
+    <article className={`card-row ${isShort ? 'card-row-short' : ''}`}>
       <div className="min-w-0">
         <div className="flex items-center justify-between gap-1">
           <h3 className="truncate text-[17px] leading-[1.1]">{name}</h3>
@@ -58,7 +58,7 @@ export function CardRow({ row }: { row: CardRowData }) {
             </dd>
           </div>
         ))}
-        {watch && (
+        {watch && !isShort && (
           <div className="truncate">
             <b>Watch</b> {watch}
           </div>

@@ -127,7 +127,7 @@ function CardSide(props: {
         <span>{side.note}</span>
       </header>
       {side.rows.map((row) => (
-        <CardRow key={row.key} row={row} />
+        <CardRow key={row.key} row={row} isShort={side.isShort} />
       ))}
       {side.tools.length > 0 && <ToolList groups={side.tools} />}
       {side.cautions.length > 0 && <PackingList mats={side.mats} />}

@@ -74,6 +74,8 @@ export interface PackedMat {
 export interface CardSide {
   title: string;
   note: string;
+  /** Whether its rows are lower, without their notes. */
+  isShort: boolean;
   rows: CardRowData[];
   /** The tools by person; empty but on the last side. */
   tools: PackedMat[];
@@ -113,7 +115,8 @@ export function cardSides(input: CardInput): CardSide[] {
       tools.indexOf(a.tool.id) - tools.indexOf(b.tool.id) ||
       a.zone.startMm - b.zone.startMm,
   );
-  return cardPages(byPerson).map(({ edges: own, isLast }, i) => ({
+  return cardPages(byPerson).map(({ edges: own, isShort, isLast }, i) => ({
+    isShort,
     title: i === 0 ? trip.name : 'Edges and packing',
     note: [person, days, i > 0 && `side ${i + 1}`].filter(Boolean).join(', '),
     rows: own.map((edge) => row(edge, input)),

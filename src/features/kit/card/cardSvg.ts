@@ -5,7 +5,7 @@ import { LIFT, liftShape } from './liftShape';
 
 /** A5 upright (mm), and where things stand on it. */
 const PAGE = { widthMm: 148, heightMm: 210, marginMm: 7 };
-const ROW_MM = 27;
+const ROW_MM = { full: 27, short: 20.8 };
 const ROWS_FROM_MM = 17;
 const RIGHT_MM = 68;
 const SILHOUETTE_MM = 24;
@@ -22,7 +22,8 @@ const STRIP = { pxPerMm: 4, widthMm: 52 };
  */
 export function cardSvg(side: CardSide, fontRule = ''): string {
   const { marginMm, widthMm, heightMm } = PAGE;
-  const foot = ROWS_FROM_MM + side.rows.length * ROW_MM + 6;
+  const rowMm = side.isShort ? ROW_MM.short : ROW_MM.full;
+  const foot = ROWS_FROM_MM + side.rows.length * rowMm + 6;
   const lists = [...side.tools, ...side.mats];
   const longest = Math.max(0, ...lists.map(({ things }) => things.length));
   const cautionsFrom = foot + 5 * (longest + 1) + 6;
@@ -33,7 +34,7 @@ export function cardSvg(side: CardSide, fontRule = ''): string {
     text(marginMm, 12, side.title, 'font-size="7" font-weight="700"'),
     text(widthMm - marginMm, 12, side.note, 'text-anchor="end"'),
     line(14, 1.3),
-    ...side.rows.map((row, i) => rowSvg(row, ROWS_FROM_MM + i * ROW_MM)),
+    ...side.rows.map((row, i) => rowSvg(row, ROWS_FROM_MM + i * rowMm, rowMm)),
     ...lists.flatMap(({ name, grams, things }, i) => {
       const x = marginMm + i * ((widthMm - 2 * marginMm) / Math.max(3, lists.length));
       return [
@@ -51,7 +52,8 @@ export function cardSvg(side: CardSide, fontRule = ''): string {
   ].join('\n');
 }
 
-function rowSvg(row: CardRowData, top: number): string {
+function rowSvg(row: CardRowData, top: number, rowMm: number): string {
+  const isShort = rowMm < ROW_MM.full;
   const { tool, zone, word, findings: left, name, what, stands, angle, hold, lines, watch } = row;
   const { marginMm, widthMm } = PAGE;
   const outline = toolOutline(tool);
@@ -80,10 +82,15 @@ function rowSvg(row: CardRowData, top: number): string {
       .map((part, i) => text(RIGHT_MM + 17, top + 4.5 + 4.5 * i, part, 'font-weight="700"')),
     liftSvg(row, widthMm - marginMm - LIFT_MM, top),
     ...lines.map((own, i) =>
-      text(RIGHT_MM, top + 15.4 + 3.9 * i, lineWords(own), 'font-size="3.1"'),
+      text(
+        RIGHT_MM,
+        top + rowMm - (isShort ? 8.2 : 11.6) + 3.5 * i,
+        lineWords(own),
+        'font-size="3"',
+      ),
     ),
-    text(marginMm, top + 25, watch && `Watch: ${watch}`, 'font-size="3.2"'),
-    `<line x1="${marginMm}" x2="${widthMm - marginMm}" y1="${top + ROW_MM - 1}" y2="${top + ROW_MM - 1}" stroke="#000" stroke-width="0.3"/>`,
+    text(marginMm, top + 25, isShort ? '' : watch && `Watch: ${watch}`, 'font-size="3.2"'),
+    `<line x1="${marginMm}" x2="${widthMm - marginMm}" y1="${top + rowMm - 1}" y2="${top + rowMm - 1}" stroke="#000" stroke-width="0.3"/>`,
     '</g>',
   ].join('');
 }

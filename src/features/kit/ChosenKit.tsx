@@ -13,6 +13,7 @@ import {
   type SolvedNeed,
 } from '../../core';
 import type { CarryPlace } from '../../domain/terms';
+import type { Helper } from '../../domain/shelf';
 import type { Trip } from '../../domain/trip';
 import type { TripStep } from '../../live';
 import { grams, listed, minutes } from '../../ui/format';
@@ -38,12 +39,13 @@ export function ChosenKit(props: {
   trip: Trip;
   trips: readonly Trip[];
   shelf: Shelf;
+  helpers: readonly Helper[];
   solution: KitSolution;
   kits: ShownKits;
   now: string;
   onChange: (step: TripStep) => void;
 }) {
-  const { trip, trips, shelf, solution, kits, now, onChange } = props;
+  const { trip, trips, shelf, helpers, solution, kits, now, onChange } = props;
   const kit = useChosenKit(trip, solution, kits);
   const { carried, totals, lighter, heavier, along } = kit;
   const [item, setItem] = useState<string | null>(null);
@@ -73,7 +75,14 @@ export function ChosenKit(props: {
       </div>
       <Unserved needs={totals.unserved} />
       <div className="mt-3">
-        <Mats {...look} placeOf={placeOf} shelf={shelf} lighter={lighter} heavier={heavier} />
+        <Mats
+          {...look}
+          placeOf={placeOf}
+          shelf={shelf}
+          helpers={helpers}
+          lighter={lighter}
+          heavier={heavier}
+        />
       </div>
       <BesideIt solution={solution} carried={carried} vehicle={trip.kit.vehicle} />
       <LeftAtHome {...look} trips={trips} />

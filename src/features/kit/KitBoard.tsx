@@ -46,7 +46,7 @@ export function KitBoard(props: BoardProps) {
         <div className="hidden sm:block">{choice}</div>
       </div>
       {trip.carried.length > 0 && (
-        <Packing trip={trip} shelf={shelf} helpers={helpers} onChange={onChange} />
+        <Packing trip={trip} shelf={shelf} helpers={helpers} tools={tools} onChange={onChange} />
       )}
       <div className="mt-2">
         <Folded

@@ -6,8 +6,10 @@ import { grams, placeMm } from '../../ui/format';
 import { ThingDrawing } from '../../ui/things/ThingDrawing';
 import { useWidth } from '../../ui/useWidth';
 import { stepWords } from '../../ui/words/kitWords';
+import type { Helper } from '../../domain/shelf';
 import type { CarryPlace } from '../../domain/terms';
-import { drawable, MATS, onMat } from './things';
+import { HelperDrawing } from '../../ui/things/HelperDrawing';
+import { drawable, helperShape, MATS, onMat } from './things';
 
 /** A wide mat shows a belt whole; a narrow one cuts it with an open end. */
 const WIDE_PX = 640;
@@ -23,6 +25,7 @@ export function Mats(props: {
   /** Where a thing goes on this trip. */
   placeOf: (item: number) => CarryPlace;
   shelf: Shelf;
+  helpers: readonly Helper[];
   lighter: KitStep | null;
   heavier: KitStep | null;
   chosen: number | null;
@@ -88,6 +91,7 @@ function ghostOf(index: number | null, lighter: KitStep | null, heavier: KitStep
 function Thing(props: {
   solution: KitSolution;
   shelf: Shelf;
+  helpers: readonly Helper[];
   item: KitItem;
   index: number | null;
   pxPerMm: number;
@@ -97,7 +101,8 @@ function Thing(props: {
   chosen: number | null;
   onChoose: (item: number) => void;
 }) {
-  const { solution, shelf, item, index, pxPerMm, mostPx, ghost, step, chosen, onChoose } = props;
+  const { solution, shelf, helpers, item, index, pxPerMm, mostPx, ghost, step, chosen, onChoose } =
+    props;
   const thing = drawable(shelf, item.id);
   const isHeld = index !== null && solution.held.includes(index);
   const isChosen = index !== null && index === chosen;
@@ -122,9 +127,13 @@ function Thing(props: {
       )}
     </>
   );
-  const drawing = thing && (
+  const drawing = (
     <span className={`block w-fit ${outline} ${outline ? 'outline-offset-4' : ''}`}>
-      <ThingDrawing thing={thing} pxPerMm={pxPerMm} mostPx={mostPx} />
+      {thing ? (
+        <ThingDrawing thing={thing} pxPerMm={pxPerMm} mostPx={mostPx} />
+      ) : (
+        <HelperDrawing shape={helperShape(shelf, helpers, item.id)} pxPerMm={pxPerMm} />
+      )}
     </span>
   );
   return (

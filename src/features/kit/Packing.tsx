@@ -1,12 +1,14 @@
 'use client';
 
-import { sum } from 'd3-array';
+import { rollups, sum } from 'd3-array';
 import { shelfThings, type Shelf } from '../../core';
 import type { Helper } from '../../domain/shelf';
+import type { Tool } from '../../domain/tool';
+import { goesAlong } from '../../domain/tripDays';
 import type { Carried, Trip } from '../../domain/trip';
 import type { TripStep } from '../../live';
 import { CheckField } from '../../ui/forms/fields';
-import { grams, plural } from '../../ui/format';
+import { grams, listed, plural } from '../../ui/format';
 import Link from '../../ui/Link';
 import { notice } from '../../ui/notice';
 import { tripQuery } from '../../ui/useChosenTrip';
@@ -17,10 +19,11 @@ export function Packing(props: {
   trip: Trip;
   shelf: Shelf;
   helpers: readonly Helper[];
+  tools: readonly Tool[];
   /** Returns the step that takes it back. */
   onChange: (step: TripStep) => TripStep;
 }) {
-  const { trip, shelf, helpers, onChange } = props;
+  const { trip, shelf, helpers, tools, onChange } = props;
   const { carried } = trip;
   const unpack = (): void => {
     const back = onChange((own) => ({ ...own, carried: [] }));
@@ -50,6 +53,13 @@ export function Packing(props: {
           Unpack, and choose anew
         </button>
       </div>
+      <p>
+        {toolsByPerson(trip, tools).map(([person, names]) => (
+          <span key={person} className="mr-6">
+            {person}: <b>{listed(names)}</b>
+          </span>
+        ))}
+      </p>
       <div className="grid gap-x-8 sm:grid-cols-3">
         {GROUPS.map(([place, name]) => {
           const own = carried.filter((thing) => thing.place === place);
@@ -76,6 +86,14 @@ export function Packing(props: {
       </div>
     </section>
   );
+}
+
+/** The tools that go along, by who carries them. */
+function toolsByPerson(trip: Trip, tools: readonly Tool[]): [person: string, names: string[]][] {
+  const going = tools.filter(({ id }) => goesAlong(trip, id));
+  const carrierOf = ({ id }: Tool): string =>
+    trip.carriers.find(({ toolId }) => toolId === id)?.person ?? 'everybody';
+  return rollups(going, (own) => own.map(({ name }) => name), carrierOf);
 }
 
 function ticked(trip: Trip, itemId: string, packed: boolean): Trip {

@@ -1,6 +1,7 @@
 import type { KitItem, Shelf } from '../../core';
-import type { Abrasive, Strop } from '../../domain/shelf';
-import type { CarryPlace } from '../../domain/terms';
+import type { Abrasive, Helper, Strop } from '../../domain/shelf';
+import type { CarryPlace, HelperKind } from '../../domain/terms';
+import type { HelperShape } from '../../ui/things/HelperDrawing';
 import type { Carried, Trip } from '../../domain/trip';
 
 export const MATS: readonly (readonly [CarryPlace, string])[] = [
@@ -22,6 +23,23 @@ export function drawable(shelf: Shelf, id: string): Abrasive | Strop | null {
     shelf.strops.find((own) => own.id === id) ??
     null
   );
+}
+
+const HELPER_SHAPES: Partial<Record<HelperKind, HelperShape>> = {
+  marker: 'pen',
+  coins: 'coins',
+  gloves: 'glove',
+  wipes: 'cloth',
+  'oil or wax': 'tin',
+};
+
+/** The shape of what has no measures of its own: a helper, a lubricant, a bar of compound. */
+export function helperShape(shelf: Shelf, helpers: readonly Helper[], id: string): HelperShape {
+  const helper = helpers.find((own) => own.id === id);
+  if (helper) return HELPER_SHAPES[helper.kind] ?? 'box';
+  if (shelf.compounds.some((own) => own.id === id)) return 'bar';
+  const wet = shelf.lubricants.find((own) => own.id === id);
+  return wet && wet.kind !== 'fat' ? 'bottle' : 'tin';
 }
 
 /** Things on one mat, the longest first. */

@@ -9,9 +9,9 @@ export function Brush(props: {
   onChoose: (taskId: string) => void;
 }) {
   const { tasks, chosen, onChoose } = props;
-  const brushes = [...tasks.map(({ id, name }) => ({ id, name })), { id: RUB_OUT, name: RUB_OUT }];
+  const brushes = [{ id: RUB_OUT, name: RUB_OUT }, ...tasks.map(({ id, name }) => ({ id, name }))];
   return (
-    <fieldset className="mb-2 min-w-0">
+    <fieldset className="min-w-0 sm:mb-2">
       <legend className="sr-only flex-wrap justify-between gap-x-6 sm:not-sr-only sm:flex sm:w-full">
         <span>
           <b>Brush</b>, gentlest on the edge first
@@ -27,7 +27,8 @@ export function Brush(props: {
             key={id}
             type="button"
             aria-pressed={chosen === id}
-            className={`min-h-12 shrink-0 cursor-pointer px-2 py-1 text-left text-[0.95rem] ${chosen === id ? 'bg-neutral text-neutral-content' : 'hover:bg-base-200'}`}
+            // Under the thumb rubbing out comes first; where there is room it stands at the end.
+            className={`${id === RUB_OUT ? 'sm:order-last' : ''} min-h-12 shrink-0 cursor-pointer px-2 py-1 text-left text-[0.95rem] ${chosen === id ? 'bg-neutral text-neutral-content' : 'hover:bg-base-200'}`}
             onClick={() => onChoose(id)}
           >
             {name}

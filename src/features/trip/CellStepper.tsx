@@ -1,5 +1,6 @@
 'use client';
 
+import { CopyPlus, Undo2 } from 'lucide-react';
 import { useState, type ReactNode } from 'react';
 import type { Tool } from '../../domain/tool';
 import type { Trip } from '../../domain/trip';
@@ -38,12 +39,12 @@ export function CellStepper(props: {
       ? onCount({ amount: Math.max(0, amount + by), perHour })
       : onHours(Math.max(0, (job?.hours ?? 0) + by * STEP_HOURS));
   return (
-    <div className="flex flex-wrap items-center gap-x-4 gap-y-1">
-      <p className="min-w-28 flex-1 leading-tight">
-        <b>
+    <div className="flex items-center gap-x-1 gap-y-1 sm:flex-wrap sm:gap-x-4">
+      <p className="min-w-0 flex-1 leading-tight sm:min-w-28">
+        <b className="block truncate">
           {tool.name}, {dayName}
         </b>
-        <span className="block text-soft">{task?.name ?? 'rub out'}</span>
+        <span className="block truncate text-soft">{task?.name ?? 'rub out'}</span>
       </p>
       {task ? (
         <>
@@ -53,7 +54,8 @@ export function CellStepper(props: {
           {usual && (
             <button
               type="button"
-              className="btn btn-ghost"
+              className="btn btn-ghost px-2 sm:px-4"
+              aria-label={isCounted ? 'By hours' : `By ${usual.unit}`}
               onClick={() => {
                 setWantsCount(!isCounted);
                 if (!job) return;
@@ -61,7 +63,10 @@ export function CellStepper(props: {
                 else onCount({ amount: Math.max(1, Math.round(job.hours * perHour)), perHour });
               }}
             >
-              {isCounted ? 'By hours' : `By ${usual.unit}`}
+              <span className="hidden sm:inline">
+                {isCounted ? 'By hours' : `By ${usual.unit}`}
+              </span>
+              <span className="sm:hidden">{isCounted ? 'h' : '№'}</span>
             </button>
           )}
           {isCounted && job && (
@@ -91,11 +96,25 @@ function DayActs(props: {
   const { isLastDay, onCopyDay, onUndo } = props;
   return (
     <>
-      <button type="button" className="btn btn-outline" disabled={isLastDay} onClick={onCopyDay}>
-        Copy day on
+      <button
+        type="button"
+        className="btn btn-outline px-2.5 sm:px-4"
+        aria-label="Copy day on"
+        disabled={isLastDay}
+        onClick={onCopyDay}
+      >
+        <span className="hidden sm:inline">Copy day on</span>
+        <CopyPlus aria-hidden className="size-6 sm:hidden" />
       </button>
-      <button type="button" className="btn btn-ghost" disabled={!onUndo} onClick={() => onUndo?.()}>
-        Undo
+      <button
+        type="button"
+        className="btn btn-ghost px-2.5 sm:px-4"
+        aria-label="Undo"
+        disabled={!onUndo}
+        onClick={() => onUndo?.()}
+      >
+        <span className="hidden sm:inline">Undo</span>
+        <Undo2 aria-hidden className="size-6 sm:hidden" />
       </button>
     </>
   );
@@ -105,7 +124,7 @@ function DayActs(props: {
 function PerHour(props: { unit: string; perHour: number; onChange: (perHour: number) => void }) {
   const { unit, perHour, onChange } = props;
   return (
-    <div className="w-36">
+    <div className="hidden w-36 sm:block">
       <LimitedNumberField
         label={`${unit} an hour`}
         min={0.01}
@@ -126,20 +145,22 @@ function Steps(props: {
 }) {
   const { what, isEmpty, onStep, children } = props;
   return (
-    <span className="flex items-center gap-2">
+    <span className="flex items-center gap-1 sm:gap-2">
       <button
         type="button"
-        className="btn btn-outline w-12 text-2xl"
+        className="btn btn-outline w-12 px-0 text-2xl"
         aria-label={`Less ${what}`}
         disabled={isEmpty}
         onClick={() => onStep(-1)}
       >
         −
       </button>
-      <output className="sign min-w-14 text-center text-xl">{children}</output>
+      <output className="sign min-w-10 text-center text-lg sm:min-w-14 sm:text-xl">
+        {children}
+      </output>
       <button
         type="button"
-        className="btn btn-outline w-12 text-2xl"
+        className="btn btn-outline w-12 px-0 text-2xl"
         aria-label={`More ${what}`}
         onClick={() => onStep(1)}
       >

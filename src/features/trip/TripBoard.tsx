@@ -129,7 +129,7 @@ export function TripBoard({ kept }: { kept: Trip }) {
               )
             }
           />
-          <div className="sticky bottom-0 z-10 -mx-4 mt-2 border-t-2 border-rule bg-base-200 px-4 py-2 sm:static sm:mx-0 sm:border-0 sm:bg-transparent sm:px-0">
+          <div className="sticky bottom-0 z-10 -mx-4 mt-2 border-t-2 border-rule bg-base-200 px-4 py-1 sm:static sm:mx-0 sm:border-0 sm:bg-transparent sm:px-0">
             <CellInHand painting={painting} tools={usable} tasks={tasks} dayName={dayName} />
             <div className="mt-1 sm:hidden">{brush}</div>
           </div>

@@ -139,7 +139,12 @@ test('work since and corrected counts: the log learns how long a finish lasts', 
   await expect(page).toHaveURL(/\/log\/entry/);
   await page.getByText('Correct what was written down').click();
   await page.getByLabel('Left').first().fill('44');
-  await page.getByLabel('It passed, after').selectOption('shaves');
+  await page.getByText('It passed, after:').click();
+  await page.getByRole('button', { name: 'shaves, both ways' }).click();
+  // What was in the hand, and at which angle, can be put right too.
+  const hand = page.getByLabel('In the hand').first();
+  await hand.selectOption({ label: 'fine plate' });
+  await page.getByLabel('Angle, per side').first().fill('24');
   await page.getByRole('button', { name: 'Keep the correction' }).click();
   await expect(page.getByRole('cell', { name: '44', exact: true })).toBeVisible();
   await expect(page.getByRole('heading', { name: /After: shaves/ })).toBeVisible();

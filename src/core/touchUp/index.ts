@@ -14,3 +14,4 @@ export { handInSets, setsOf } from './scheme';
 export { BURR_PARTS, burrGaps } from './burrGaps';
 export { putAway, type PutAway } from './putAway';
 export { gateAt, gateLooks, owedPerSide, type Gate } from './gate';
+export { stepWith } from './stepWith';

@@ -63,7 +63,7 @@ export function EntryScreen() {
       </div>
       <EntrySteps session={session} />
       <EntryReadings session={session} />
-      <CorrectEntry key={session.updatedAt} session={session} />
+      <CorrectEntry key={session.updatedAt} session={session} zone={zone} />
       {tool && <EntryPictures session={session} name={tool.name} />}
       <EntryNotes
         notes={session.notes}

@@ -1,0 +1,86 @@
+'use client';
+
+import { useState } from 'react';
+import { abrasivesAtHand, stepWith, type LadderAbrasive } from '../../core';
+import type { SessionStep } from '../../domain/session';
+import { useShelf } from '../../live';
+import { NumberField, SelectField } from '../../ui/forms/fields';
+
+/** The steps of an entry, to be put right: what was in the hand, its angle, strokes and minutes. */
+export function CorrectSteps(props: {
+  steps: readonly SessionStep[];
+  onChange: (steps: SessionStep[]) => void;
+}) {
+  const { steps, onChange } = props;
+  const shelf = useShelf();
+  const things = shelf ? abrasivesAtHand(shelf) : [];
+  return steps.map((step, i) => (
+    <StepFields
+      key={i}
+      step={step}
+      things={things}
+      onChange={(own) => onChange(steps.map((each, at) => (at === i ? own : each)))}
+    />
+  ));
+}
+
+function StepFields(props: {
+  step: SessionStep;
+  things: readonly LadderAbrasive[];
+  onChange: (step: SessionStep) => void;
+}) {
+  const { step, things, onChange } = props;
+  const isKnown = things.some(({ id }) => id === step.itemId);
+  const options = things.map(({ id, name }) => [id, name] as const);
+  return (
+    <fieldset className="grid gap-4 sm:grid-cols-5">
+      <legend className="font-semibold">{step.abrasiveName}</legend>
+      <SelectField
+        label="In the hand"
+        value={step.itemId}
+        options={isKnown ? options : [[step.itemId, step.abrasiveName], ...options]}
+        onChange={({ target }) => {
+          const thing = things.find(({ id }) => id === target.value);
+          if (thing) onChange(stepWith(step, thing));
+        }}
+      />
+      <TypedNumber
+        label="Angle, per side"
+        value={step.angleDeg}
+        onNumber={(angleDeg) => onChange({ ...step, angleDeg })}
+      />
+      <TypedNumber
+        label="Left"
+        value={step.left}
+        onNumber={(left) => onChange({ ...step, left: Math.round(left) })}
+      />
+      <TypedNumber
+        label="Right"
+        value={step.right}
+        onNumber={(right) => onChange({ ...step, right: Math.round(right) })}
+      />
+      <TypedNumber
+        label="Minutes"
+        value={Math.round(step.activeSeconds / 6) / 10}
+        onNumber={(minutes) => onChange({ ...step, activeSeconds: Math.round(60 * minutes) })}
+      />
+    </fieldset>
+  );
+}
+
+/** A number that is kept as typed; what is none changes nothing until it is one, and is refused as it is kept. */
+function TypedNumber(props: { label: string; value: number; onNumber: (value: number) => void }) {
+  const { label, value, onNumber } = props;
+  const [typed, setTyped] = useState(String(value));
+  return (
+    <NumberField
+      label={label}
+      min={0}
+      value={typed}
+      onChange={({ target }) => {
+        setTyped(target.value);
+        onNumber(target.value.trim() === '' ? NaN : Number(target.value));
+      }}
+    />
+  );
+}

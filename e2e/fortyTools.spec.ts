@@ -36,7 +36,7 @@ test('forty tools go on a trip, into a kit and through care', async ({ page }, i
   await expect(page.getByRole('region', { name: 'Out there' })).toContainText('Old Hob');
   const before = page.getByRole('region', { name: 'Before you go' });
   const lines = before.getByRole('link', { name: /^Plan / });
-  await expect.poll(() => lines.count()).toBeGreaterThan(20);
+  await expect.poll(() => lines.count()).toBeGreaterThan(12);
   await untilStored(page);
 
   await open(page, '/kit');

@@ -17,7 +17,7 @@ test('from a tool on the rack to a logged touch-up that outlives the browser', a
     await page.locator('a[href="/touch-up?tool=wren&zone=edge"]:visible').click();
     await expect(page.getByRole('heading', { level: 1 })).toContainText('Wren');
     await page.getByRole('button', { name: /^where/ }).click();
-    await page.getByRole('button', { name: 'Out on the trail' }).click();
+    await page.getByRole('button', { name: /^At camp: / }).click();
     await page.getByText('Signs, cautions and working of step 1').click();
     await page.getByText('Show working').first().click();
     await expect(page.getByText('mm³/(N·m)').first()).toBeVisible();

@@ -76,7 +76,7 @@ function Care({ care }: { care: readonly CareRow[] }) {
       <button
         type="button"
         className="btn btn-outline min-w-24"
-        aria-label={`${careGroupTitle(rows)}: done`}
+        aria-label={`${careGroupTitle(rows)}, ${minutes(sum(rows, (row) => row.minutes))}: done`}
         onClick={() => void acts.done(rows, '')}
       >
         Done

@@ -60,7 +60,7 @@ export function CardRow({ row, isShort }: { row: CardRowData; isShort: boolean }
         ))}
         {watch && !isShort && (
           <div className="truncate">
-            <b>Watch</b> {watch}
+            <dt className="inline font-bold">Watch</dt> <dd className="inline">{watch}</dd>
           </div>
         )}
       </dl>

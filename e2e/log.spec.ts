@@ -130,3 +130,21 @@ test('a picture is kept with an entry', async ({ page }) => {
   await expect(page.getByRole('heading', { name: 'Pictures' })).toBeVisible();
   await expect(picture).toHaveCount(0);
 });
+
+test('a look is listed, put right and struck out like a touch-up, and comes back', async ({
+  page,
+}) => {
+  await open(page, '/log');
+  await page.getByText('Looks and tests').click();
+  const looks = page.getByRole('link', { name: /not tested|paper|shaves|newsprint|nail/ });
+  await looks.first().click();
+  await expect(page).toHaveURL(/\/log\/look/);
+  await page.getByRole('button', { name: 'shaves, both ways' }).click();
+  await page.getByRole('button', { name: 'Keep the correction' }).click();
+  await expect(page.getByText(/^Looked at on .*: shaves/)).toBeVisible();
+  await page.getByRole('button', { name: 'Strike it out' }).click();
+  await expect(page).toHaveURL(/\/log$/);
+  await page.getByRole('button', { name: 'Undo' }).last().click();
+  await page.getByText('Looks and tests').click();
+  await expect(page.getByRole('link', { name: /shaves/ }).first()).toBeVisible();
+});

@@ -123,7 +123,7 @@ async function run(): Promise<void> {
   const wholeMs = millisecondsEach(() => solveKit(problem), 3);
   const { points } = asFrontier(solution);
   console.log(`Kits of ${solution.items.length} things for ${solution.needs.length} needs`);
-  console.log(`  ways and all ${points.length} points              ${wholeMs.toFixed(0)} ms`);
+  console.log(`  ways, places and all ${points.length} points      ${wholeMs.toFixed(0)} ms`);
   const frontierMs = millisecondsEach(() => asFrontier(solution), 5);
   const solve = solveBy(await loadHighs());
   const programmeMs = millisecondsEach(() => {

@@ -1,9 +1,8 @@
 'use client';
 
 import { useState } from 'react';
-import { edgeName } from '../../domain/edgeName';
 import type { Session } from '../../domain/session';
-import type { Tool, Zone } from '../../domain/tool';
+import type { Zone } from '../../domain/tool';
 import { WORK_UNITS, type WorkUnit } from '../../domain/terms';
 import { useRecords, useStore, useUndoable, tripIdAt } from '../../live';
 import { NumberField, SelectField, TextField } from '../../ui/forms/fields';
@@ -11,6 +10,7 @@ import { ObservationFields } from '../../ui/ObservationFields';
 import { failureWords } from '../../ui/words/failureWords';
 import { seenInWords } from '../../ui/words/seenWords';
 import { CorrectSteps } from './CorrectSteps';
+import { EdgeSelect } from './EdgeSelect';
 import { dayIn, isPast, movedTo } from './entryDay';
 
 type WorkNoted = { amount: number; unit: WorkUnit };
@@ -41,7 +41,7 @@ export function CorrectEntry({ session, zone }: { session: Session; zone: Zone |
         }}
       >
         <div className="grid gap-4 sm:grid-cols-4">
-          <EdgeSelect tools={tools} draft={draft} onChange={change} />
+          <EdgeSelect tools={tools} edge={draft} onChange={change} />
           <TextField
             label="Day"
             type="date"
@@ -85,33 +85,6 @@ export function CorrectEntry({ session, zone }: { session: Session; zone: Zone |
         </div>
       </form>
     </details>
-  );
-}
-
-/** Which edge it was, of all that hang; one that was taken down stays as it is. */
-function EdgeSelect(props: {
-  tools: readonly Tool[];
-  draft: Session;
-  onChange: (part: Pick<Session, 'toolId' | 'zoneId'>) => void;
-}) {
-  const { tools, draft, onChange } = props;
-  const edges = tools.flatMap((tool) => tool.zones.map((zone) => ({ tool, zone })));
-  const own = `${draft.toolId}/${draft.zoneId}`;
-  const options = edges.map(
-    ({ tool, zone }) => [`${tool.id}/${zone.id}`, edgeName(tool, zone)] as const,
-  );
-  return (
-    <SelectField
-      label="Which edge"
-      value={own}
-      options={
-        options.some(([key]) => key === own) ? options : [[own, 'a tool taken down'], ...options]
-      }
-      onChange={({ target }) => {
-        const edge = edges.find(({ tool, zone }) => `${tool.id}/${zone.id}` === target.value);
-        if (edge) onChange({ toolId: edge.tool.id, zoneId: edge.zone.id });
-      }}
-    />
   );
 }
 

@@ -24,6 +24,7 @@ import { logRows } from './logRows';
 import { LogTable } from './LogTable';
 import { useLogFilter } from './logView';
 
+const LooksList = dynamic(() => import('./LooksList').then((own) => own.LooksList), { ssr: false });
 const LogChart = dynamic(() => import('./chart/LogChart'), { ssr: false });
 
 /** So many entries are shown while the rest of a long log is read. */
@@ -66,6 +67,7 @@ export function LogScreen() {
       {rows.length === 0 ? (
         <>
           <Nothing />
+          <LooksList tools={tools} />
           <LogFiles rows={found} />
         </>
       ) : (
@@ -107,6 +109,7 @@ export function LogScreen() {
             onPoint={setPointed}
             onCompare={compare}
           />
+          <LooksList tools={tools} />
           <LogFiles rows={found} />
         </>
       )}

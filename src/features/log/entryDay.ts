@@ -12,15 +12,22 @@ export function isPast(day: string): boolean {
   return isValid(at) && differenceInCalendarDays(at, new Date()) <= 0;
 }
 
+/** A moment at the same hour on another day, as a date field has it. */
+export function onDay(iso: string, day: string): string {
+  const days = differenceInCalendarDays(parseISO(day), parseISO(iso));
+  return days === 0 ? iso : addDays(parseISO(iso), days).toISOString();
+}
+
 /** An entry on another day, at the same hour: all of its moments move with it. */
 export function movedTo(session: Session, day: string): Session {
+  const startedAt = onDay(session.startedAt, day);
+  if (startedAt === session.startedAt) return session;
   const days = differenceInCalendarDays(parseISO(day), parseISO(session.startedAt));
-  if (days === 0) return session;
   const moved = (iso: string): string => addDays(parseISO(iso), days).toISOString();
   const orNull = (iso: string | null): string | null => iso && moved(iso);
   return {
     ...session,
-    startedAt: moved(session.startedAt),
+    startedAt,
     finishedAt: orNull(session.finishedAt),
     pausedAt: orNull(session.pausedAt),
     steps: session.steps.map((step) => ({ ...step, finishedAt: orNull(step.finishedAt) })),

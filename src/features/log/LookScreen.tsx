@@ -1,0 +1,140 @@
+'use client';
+
+import { useRouter, useSearchParams } from 'next/navigation';
+import { useState } from 'react';
+import { edgeName } from '../../domain/edgeName';
+import type { Inspection } from '../../domain/session';
+import type { Tool } from '../../domain/tool';
+import { useRecord, useRecords, useStore, useUndoable } from '../../live';
+import { NotesField, TextField } from '../../ui/forms/fields';
+import { day } from '../../ui/format';
+import Link from '../../ui/Link';
+import { notice } from '../../ui/notice';
+import { ObservationFields } from '../../ui/ObservationFields';
+import { failureWords } from '../../ui/words/failureWords';
+import { seenInWords } from '../../ui/words/seenWords';
+import { EdgeSelect } from './EdgeSelect';
+import { dayIn, isPast, onDay } from './entryDay';
+
+/** One look at an edge, with its tests: to be read, put right, and struck out. */
+export function LookScreen() {
+  const id = useSearchParams().get('id') ?? '';
+  const { record: look } = useRecord('inspections', id);
+  const tools = useRecords('tools');
+  if (look === undefined || !tools) return null;
+  if (look === null) {
+    return (
+      <section className="mx-auto w-full max-w-3xl px-4 py-6 sm:px-8">
+        <h1>There is no such look here</h1>
+        <p className="mt-2">
+          It may be struck out, or on another device.{' '}
+          <Link href="/log" className="link">
+            To the log
+          </Link>
+        </p>
+      </section>
+    );
+  }
+  return <Look key={look.updatedAt} look={look} tools={tools} />;
+}
+
+function Look({ look, tools }: { look: Inspection; tools: readonly Tool[] }) {
+  const { keep, strike } = useLookActs(look);
+  const [draft, setDraft] = useState(look);
+  const [when, setWhen] = useState(() => dayIn(look.at));
+  const [failure, setFailure] = useState<string | null>(null);
+  const tool = tools.find(({ id }) => id === draft.toolId);
+  const zone = tool?.zones.find(({ id }) => id === draft.zoneId);
+  return (
+    <article className="mx-auto w-full max-w-3xl px-4 py-5 sm:px-8">
+      <h1>{tool && zone ? edgeName(tool, zone) : 'A tool taken down'}</h1>
+      <p className="text-lg text-soft">
+        Looked at on {day(look.at)}: {seenInWords(look.seen)}
+        {checkWords(look)}
+      </p>
+      <form
+        noValidate
+        className="mt-4 grid gap-4"
+        onSubmit={(event) => {
+          event.preventDefault();
+          void keep(draft, when).then(setFailure);
+        }}
+      >
+        <div className="grid gap-4 sm:grid-cols-2">
+          <EdgeSelect
+            tools={tools}
+            edge={draft}
+            onChange={(edge) => setDraft({ ...draft, ...edge })}
+          />
+          <TextField
+            label="Day"
+            type="date"
+            value={when}
+            onChange={(event) => setWhen(event.target.value)}
+          />
+        </div>
+        {zone && (
+          <ObservationFields
+            legend="The finest test that it passed"
+            value={draft.seen}
+            onChange={(seen) => setDraft({ ...draft, seen })}
+            zone={zone}
+          />
+        )}
+        <NotesField
+          label="Notes"
+          value={draft.notes}
+          onChange={(event) => setDraft({ ...draft, notes: event.target.value })}
+        />
+        {failure && (
+          <p role="alert" className="field-error">
+            {failure}
+          </p>
+        )}
+        <div className="flex flex-wrap gap-3">
+          <button className="btn btn-neutral">Keep the correction</button>
+          <button type="button" className="btn btn-ghost" onClick={() => void strike()}>
+            Strike it out
+          </button>
+        </div>
+      </form>
+    </article>
+  );
+}
+
+/** What may be done about a look: keep it as it was corrected, what stood in the way or null; strike it out. */
+function useLookActs(look: Inspection) {
+  const store = useStore();
+  const router = useRouter();
+  const undoable = useUndoable();
+  const now = (): string => new Date().toISOString();
+  return {
+    keep: async (draft: Inspection, when: string): Promise<string | null> => {
+      if (when !== dayIn(look.at) && !isPast(when)) {
+        return 'The day must not lie ahead, and must be one.';
+      }
+      const record = { ...draft, at: onDay(draft.at, when), updatedAt: now() };
+      try {
+        await undoable('The look is corrected.', () =>
+          store.whole.putTogether([{ store: 'inspections', record }]),
+        );
+        return null;
+      } catch (error) {
+        return failureWords(error as Error);
+      }
+    },
+    strike: async (): Promise<void> => {
+      await store.inspections.remove(look.id, now());
+      router.push('/log');
+      void notice('The look is struck out.', {
+        action: { label: 'Undo', onClick: () => void store.inspections.restore(look.id, now()) },
+      });
+    },
+  };
+}
+
+/** What was found of the whole tool. */
+function checkWords({ checks }: Inspection): string {
+  const found = Object.entries(checks).flatMap(([part, word]) => (word ? [`${part} ${word}`] : []));
+  return found.length > 0 ? `; ${found.join(', ')}` : '';
+}

@@ -1,0 +1,54 @@
+'use client';
+
+import { useQuery } from '@tanstack/react-query';
+import { compareDesc } from 'date-fns';
+import { useMemo, useState } from 'react';
+import type { Tool } from '../../domain/tool';
+import { useStore } from '../../live';
+import { day, plural } from '../../ui/format';
+import Link from '../../ui/Link';
+import { edgeNames } from '../../ui/words/edgeNames';
+import { seenInWords } from '../../ui/words/seenWords';
+
+/** So many looks are listed at a time. */
+const PAGE = 30;
+
+/** Every look and test between touch-ups, newest first: each leads to where it can be put right or struck out. */
+export function LooksList({ tools }: { tools: readonly Tool[] }) {
+  const { log } = useStore();
+  const [shown, setShown] = useState(PAGE);
+  const looks = useQuery({
+    queryKey: ['inspectionLines', 'all'],
+    queryFn: () => log.inspections(),
+  }).data;
+  const sorted = useMemo(() => [...(looks ?? [])].sort((a, b) => compareDesc(a.at, b.at)), [looks]);
+  if (sorted.length === 0) return null;
+  const nameOf = edgeNames(tools);
+  return (
+    <details className="mt-6 border-y border-rule">
+      <summary className="min-h-12 cursor-pointer py-3">
+        <b>Looks and tests</b>{' '}
+        <span className="text-soft">{plural(sorted.length, 'look')} between touch-ups</span>
+      </summary>
+      <ul>
+        {sorted.slice(0, shown).map((look) => (
+          <li key={look.id} className="border-t border-rule">
+            <Link
+              href={`/log/look?id=${look.id}`}
+              className="flex min-h-12 flex-wrap items-center gap-x-4 hover:underline"
+            >
+              <span className="figures w-28">{day(look.at)}</span>
+              <b>{nameOf(look)}</b>
+              <span>{seenInWords(look.seen)}</span>
+            </Link>
+          </li>
+        ))}
+      </ul>
+      {sorted.length > shown && (
+        <button type="button" className="link min-h-12" onClick={() => setShown(shown + PAGE)}>
+          {plural(sorted.length - shown, 'more look')}
+        </button>
+      )}
+    </details>
+  );
+}

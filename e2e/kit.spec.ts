@@ -176,6 +176,10 @@ test('the field card prints on two A5 sides, for everybody and for one person', 
   await page.pdf({ path, preferCSSPageSize: true });
   const pages = execFileSync('grep', ['-ac', '/Type /Page$', path], { encoding: 'utf8' });
   expect(Number(pages)).toBe(2);
+  await page.getByLabel('two sides on a sheet of A4').check();
+  await page.pdf({ path, preferCSSPageSize: true });
+  const sheets = execFileSync('grep', ['-ac', '/Type /Page$', path], { encoding: 'utf8' });
+  expect(Number(sheets)).toBe(1);
   const saved = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Side 1 as SVG' }).click();
   expect((await saved).suggestedFilename()).toBe('open-trail-card-1.svg');

@@ -176,6 +176,14 @@ describe('what a kit has to serve', () => {
     }
   });
 
+  it('comes in its evenings as often as the forecast has it there, and not in mid-job', () => {
+    for (const need of needsOfForecast(forecast, zones, true)) {
+      const { events } = forecast.edges.find(({ id }) => id === need.edgeId)!;
+      const evenings = need.perEvening.reduce((sum, count) => sum + count, 0);
+      expect(evenings).toBeCloseTo(need.fromBelt ? 0 : events.evening[need.event], 9);
+    }
+  });
+
   it('comes apart where mid-job is met from the belt', () => {
     const together = needsOfForecast(forecast, zones, false);
     const apart = needsOfForecast(forecast, zones, true);

@@ -1,11 +1,12 @@
 'use client';
 
 import { useState } from 'react';
+import type { Trip } from '../../../domain/trip';
 import { goesAlong, nextTrip } from '../../../domain/tripDays';
 import { useHand, useNow, useRecords, useSettings, useShelf, useEdgeNeeds } from '../../../live';
 import { downloadText } from '../../../ui/download';
 import { embeddedFont } from '../../../ui/embeddedFont';
-import { SelectField } from '../../../ui/forms/fields';
+import { CheckField, SelectField } from '../../../ui/forms/fields';
 import Link from '../../../ui/Link';
 import { tripQuery, useChosenTrip } from '../../../ui/useChosenTrip';
 import { CardRow } from './CardRow';
@@ -24,6 +25,7 @@ export function CardScreen() {
   const now = useNow();
   const settings = useSettings();
   const [person, setPerson] = useState('');
+  const [isTwoUp, setTwoUp] = useState(false);
   if (!trips || !helpers || !needs || !shelf || !hand || !settings) return null;
   const trip = trips.find(({ id }) => id === chosenId) ?? nextTrip(trips, now);
   if (!trip) {
@@ -47,27 +49,17 @@ export function CardScreen() {
   });
   return (
     <div className="mx-auto w-full max-w-[78rem] px-4 py-3 sm:px-8 print:max-w-none print:p-0">
-      <div className="flex flex-wrap items-end gap-x-6 gap-y-2 print:hidden">
-        <h1>Field card, {trip.name}</h1>
-        {trip.people.length > 0 && (
-          <div className="w-48">
-            <SelectField
-              label="Whose card"
-              value={person}
-              options={[['', 'everybody'], ...trip.people.map((each) => [each, each] as const)]}
-              onChange={(event) => setPerson(event.target.value)}
-            />
-          </div>
-        )}
-        <button type="button" className="btn btn-primary ml-auto" onClick={() => window.print()}>
-          Print the card
-        </button>
-        <SideFiles sides={sides} />
-        <Link href={`/kit${tripQuery(trip.id)}`} className="link inline-flex min-h-12 items-center">
-          Back to the kit
-        </Link>
-      </div>
-      <div className="mt-4 flex flex-wrap gap-6 print:mt-0 print:block">
+      <CardHead
+        trip={trip}
+        sides={sides}
+        person={person}
+        onPerson={setPerson}
+        isTwoUp={isTwoUp}
+        onTwoUp={setTwoUp}
+      />
+      <div
+        className={`mt-4 flex flex-wrap gap-6 print:mt-0 print:block print:gap-0 ${isTwoUp ? 'card-two-up' : ''}`}
+      >
         {sides.map((side, i) => (
           <CardSide
             key={i}
@@ -77,6 +69,45 @@ export function CardScreen() {
           />
         ))}
       </div>
+    </div>
+  );
+}
+
+/** Whose card it is, how it is printed, and its sides as files. */
+function CardHead(props: {
+  trip: Trip;
+  sides: readonly Side[];
+  person: string;
+  onPerson: (person: string) => void;
+  isTwoUp: boolean;
+  onTwoUp: (isTwoUp: boolean) => void;
+}) {
+  const { trip, sides, person, onPerson, isTwoUp, onTwoUp } = props;
+  return (
+    <div className="flex flex-wrap items-end gap-x-6 gap-y-2 print:hidden">
+      <h1>Field card, {trip.name}</h1>
+      {trip.people.length > 0 && (
+        <div className="w-48">
+          <SelectField
+            label="Whose card"
+            value={person}
+            options={[['', 'everybody'], ...trip.people.map((each) => [each, each] as const)]}
+            onChange={(event) => onPerson(event.target.value)}
+          />
+        </div>
+      )}
+      <CheckField
+        label="two sides on a sheet of A4"
+        checked={isTwoUp}
+        onChange={(event) => onTwoUp(event.target.checked)}
+      />
+      <button type="button" className="btn btn-primary ml-auto" onClick={() => window.print()}>
+        Print the card
+      </button>
+      <SideFiles sides={sides} />
+      <Link href={`/kit${tripQuery(trip.id)}`} className="link inline-flex min-h-12 items-center">
+        Back to the kit
+      </Link>
     </div>
   );
 }

@@ -70,8 +70,8 @@ function Care({ care }: { care: readonly CareRow[] }) {
       className="flex min-h-12 items-center gap-3 border-b border-rule py-1"
     >
       <span className="min-w-0 flex-1">
-        <b>{careGroupTitle(rows)}</b> {careGroupReason(rows)},{' '}
-        {minutes(sum(rows, (row) => row.minutes))}
+        <b>{careGroupTitle(rows)}</b>, {minutes(sum(rows, (row) => row.minutes))}.{' '}
+        {careGroupReason(rows)}
       </span>
       <button
         type="button"

@@ -57,7 +57,7 @@ export function TodayMats(props: {
                 onClick={() => onChoose(spot)}
               >
                 <span
-                  className={`sign self-stretch px-3 py-3 text-lg ${isChosen ? 'bg-neutral text-neutral-content' : ''} w-24 shrink-0`}
+                  className={`sign self-stretch px-3 py-3 text-lg ${isChosen ? 'bg-neutral text-neutral-content' : ''} w-[5.5rem] shrink-0`}
                 >
                   {MAT_WORDS[spot]}
                 </span>
@@ -75,7 +75,9 @@ export function TodayMats(props: {
                         ),
                     )}
                   </span>
-                  <span className="block text-[0.92rem] leading-tight">
+                  <span
+                    className={`text-[0.92rem] leading-tight ${isChosen ? 'block' : 'sr-only sm:not-sr-only sm:block'}`}
+                  >
                     {added.map(({ name }) => name).join(', ') || 'nothing'}
                   </span>
                 </span>

@@ -1,13 +1,13 @@
 import type { Observation } from '../../domain/session';
-import { chipDepth, grams } from '../format';
-import { TEST_WORDS } from './testWords';
+import { chipDepth } from '../format';
+import { testWords } from './entryWords';
 
 /** What was seen of an edge, in a few words: its test or grams, and its deepest damage. */
-export function seenInWords({ tests, findings }: Observation): string {
-  const last = tests.at(-1);
-  const test = last?.test ? TEST_WORDS[last.test] : last?.grams ? grams(last.grams) : 'not tested';
+export function seenInWords(seen: Observation): string {
+  const { findings } = seen;
+  const test = testWords(seen);
   const deepest = findings.reduce(
-    (most, seen) => (seen.depthMm > (most?.depthMm ?? 0) ? seen : most),
+    (most, own) => (own.depthMm > (most?.depthMm ?? 0) ? own : most),
     findings[0],
   );
   if (!deepest) return test;

@@ -3,10 +3,9 @@
 import { edgeName } from '../../../domain/edgeName';
 import type { Observation } from '../../../domain/session';
 import type { Tool, Zone } from '../../../domain/tool';
-import { chipDepth } from '../../../ui/format';
 import Link from '../../../ui/Link';
 import { ObservationFields } from '../../../ui/ObservationFields';
-import { TEST_WORDS } from '../../../ui/words/testWords';
+import { seenInWords } from '../../../ui/words/seenWords';
 
 /** One edge that came back: folded until it is its turn, its state in a word from then on. */
 export function EdgeBack(props: {
@@ -23,9 +22,7 @@ export function EdgeBack(props: {
       <details>
         <summary className="flex min-h-14 cursor-pointer flex-wrap items-center gap-x-4 py-1">
           <span className="sign text-xl">{edgeName(tool, zone)}</span>
-          <span className="ml-auto">
-            {isWalked && seen.tests.length === 0 ? 'walked and noted' : seenWords(seen)}
-          </span>
+          <span className="ml-auto">{backWords(seen, isWalked)}</span>
         </summary>
         <div className="grid gap-3 pb-4">
           <ObservationFields
@@ -46,12 +43,7 @@ export function EdgeBack(props: {
   );
 }
 
-function seenWords({ tests, findings }: Observation): string {
-  const test = tests.at(-1)?.test;
-  const chip = findings.find(({ kind }) => kind === 'chip');
-  const words = [
-    ...(test ? [TEST_WORDS[test]] : []),
-    ...(chip ? [`a chip of ${chipDepth(chip.depthMm)}`] : []),
-  ];
-  return words.join(', ') || 'not looked at';
+function backWords(seen: Observation, isWalked: boolean): string {
+  if (seen.tests.length + seen.findings.length > 0) return seenInWords(seen);
+  return isWalked ? 'walked and noted' : 'not looked at';
 }

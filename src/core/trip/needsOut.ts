@@ -32,5 +32,12 @@ export function needsOut(input: {
       tester,
       benchOf: ({ schools }) => benchAt({ spot, shelf, trip, now, schools, hand }),
     });
-  return { belt: at('belt'), pack: at('pack'), camp: at('camp'), vehicle: at('vehicle') };
+  const camp = at('camp');
+  const hasVehicle = trip.carried.some(({ place }) => place === 'workshop');
+  return {
+    belt: at('belt'),
+    pack: at('pack'),
+    camp,
+    vehicle: hasVehicle ? at('vehicle') : camp,
+  };
 }

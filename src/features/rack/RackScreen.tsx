@@ -24,8 +24,11 @@ export function RackScreen() {
   const trips = useRecords('trips');
   const needs = useEdgeNeeds();
   const out = useTripOut();
-  if (!tools || !trips || !needs || out === undefined) return null;
+  if (!tools || !trips) return null;
   if (tools.length === 0) return <EmptyRack />;
+  const present = openTrips(trips).find((own) => tripPhase(own, new Date()) === 'under way');
+  if (present && !(needs && out)) return <CountingTonight trip={present} />;
+  if (!needs || out === undefined) return null;
   if (out) {
     return (
       <>
@@ -77,6 +80,20 @@ export function RackScreen() {
       <RackList tools={tools} needs={needs} trip={trip ?? null} />
       <NextWork need={open.find(({ plan }) => plan?.outcome === 'planned') ?? open[0]} />
     </>
+  );
+}
+
+/** The trip that is under way, while what tonight asks for is still planned. */
+function CountingTonight({ trip }: { trip: Trip }) {
+  return (
+    <div className="mx-auto w-full max-w-[82rem] px-4 py-3 sm:px-8">
+      <h1>
+        {trip.name}, day {tripDayOf(trip, new Date()) + 1} of {trip.days}
+      </h1>
+      <p role="status" className="mt-2">
+        Counting what tonight asks for, with what is at hand …
+      </p>
+    </div>
   );
 }
 

@@ -73,6 +73,7 @@ test('a trip is packed, left for, worked with a chip, told in the evening, and c
   await standLater(page, 3, 18);
   await open(page, '/');
   await page.getByRole('link', { name: /^Back from Tarrow Ness/ }).click();
+  await expect(title).toHaveText('Back from Tarrow Ness');
   await page.getByText('Tern', { exact: true }).click();
   await page.getByRole('button', { name: 'tears paper' }).click();
   await expect(page.getByText(/^[12] of 8 edges looked at/)).toBeVisible();

@@ -97,9 +97,12 @@ export function findLadder(request: LadderRequest): Ladder {
       ? helpfulStone({ problem, owned: sorted(face, request.owned ?? []).fitting, found: best })
       : null;
   if (!found) return { ...none, outcome: 'out of reach', missingStone };
+  // A sequence that the person chose is told of where it hardly hops.
+  const isChosen = ownLadder.sequence !== null && !found.wishesFailed;
+  const shown = isChosen ? { ...problem, bySchool: false } : problem;
   return {
     ...none,
-    ...described(problem, found.path, request.target, missingStone),
+    ...described(shown, found.path, request.target, missingStone),
     outcome: 'planned',
     firstStones: found.byFirst.map(firstStone),
     quickest: compared(found.path, (priced ? best : null)?.path ?? found.quickest),

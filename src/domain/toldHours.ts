@@ -1,4 +1,4 @@
-import type { Trip, TripWork } from './trip';
+import { LEAST_WORK, type Trip, type TripWork } from './trip';
 
 /** Work of one tool at one task, on the days of a trip that nobody has told as they really were. */
 export interface UntoldWork {
@@ -8,9 +8,6 @@ export interface UntoldWork {
   jobs: TripWork[];
   hours: number;
 }
-
-/** Shorter work is none (h). */
-const LEAST_HOURS = 0.1;
 
 /** What was planned on days that were not told, together by tool and task. */
 export function untoldWork({ work, toldDays }: Pick<Trip, 'work' | 'toldDays'>): UntoldWork[] {
@@ -37,6 +34,6 @@ export function withToldHours(trip: Trip, { jobs, hours }: UntoldWork, told: num
   const share = told / hours;
   const real = jobs
     .map((job) => ({ ...job, hours: Math.min(24, job.hours * share), counted: null }))
-    .filter((job) => job.hours >= LEAST_HOURS);
+    .filter((job) => job.hours >= LEAST_WORK);
   return { ...trip, work: [...trip.work.filter((own) => !isOne(own)), ...real] };
 }

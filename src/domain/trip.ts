@@ -15,6 +15,9 @@ import { observationSchema } from './session';
 import { TASK_IDS } from './tasks';
 import { CARRY_PLACES, CLIMATES, COVERS, PLACES } from './terms';
 
+/** Less of a job than this is none: hours, or things counted. */
+export const LEAST_WORK = 0.1;
+
 /** Work of one tool on one day. */
 const workSchema = object({
   toolId: identifier(),
@@ -22,9 +25,9 @@ const workSchema = object({
   day: count(365),
   /** One of the painted tasks, or the person's own. */
   taskId: identifier(),
-  hours: measure(0.1, 24),
+  hours: measure(LEAST_WORK, 24),
   /** Where it was counted by number: how many, and how many make an hour. */
-  counted: object({ amount: measure(0.1, 100_000), perHour: measure(0.01, 10_000) })
+  counted: object({ amount: measure(LEAST_WORK, 100_000), perHour: measure(0.01, 10_000) })
     .noUnknown()
     .nullable()
     .defined(),

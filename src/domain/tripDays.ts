@@ -46,6 +46,11 @@ export function openTrips(trips: readonly Trip[]): Trip[] {
     .sort((a, b) => (a.startsOn < b.startsOn ? -1 : 1));
 }
 
+/** The trip that is under way; undefined where none is. */
+export function tripUnderWay(trips: readonly Trip[], at: string | Date): Trip | undefined {
+  return openTrips(trips).find((trip) => tripPhase(trip, at) === 'under way');
+}
+
 /** The next trip that has not ended, or that is under way. */
 export function nextTrip(trips: readonly Trip[], at: string | Date): Trip | undefined {
   return openTrips(trips).find((trip) => tripPhase(trip, at) !== 'over');

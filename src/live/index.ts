@@ -6,7 +6,7 @@ export { useRecord, type LiveRecord } from './useRecord';
 export { useCareActs, type CareActs } from './useCareActs';
 export { useForecast, type ShownForecast } from './useForecast';
 export { useEdgeNeeds, useTripOut, type TripOut } from './useEdgeNeeds';
-export { useBench, useSpotOf, useTripAt, type Whereabouts } from './useBench';
+export { useBench, useSpotOf, type Whereabouts } from './useBench';
 export { useChangeSettings } from './useChangeSettings';
 export { useSettings, useShelf } from './useShelf';
 export {
@@ -26,6 +26,7 @@ export {
   useReadToolLog,
   useLogsOf,
   useToolLog,
+  useLooks,
   useToolStops,
   useWorkedTools,
   type ToolLog,

@@ -1,28 +1,12 @@
 import type { CareRow } from '../core';
+import { careRow } from '../testing/careRow';
 import { freshStore } from '../testing/stores';
 import { sample } from '../testing/sample';
 import { thingAfter } from './thingAfter';
 
 const at = '2030-01-01T00:00:00.000Z';
-const row = (thingId: string, doing: CareRow['doing']): CareRow => ({
-  thingId,
-  doing,
-  name: thingId,
-  minutes: 1,
-  goes: true,
-  used: null,
-  usedDays: null,
-  aWeek: null,
-  hollowDeg: null,
-  rustAt: null,
-  isClogged: false,
-  lastAt: null,
-  ownDueAt: null,
-  dueAt: null,
-  tripId: null,
-  putOff: null,
-  freshLeft: null,
-});
+const row = (thingId: string, doing: CareRow['doing']): CareRow =>
+  careRow({ thingId, doing, name: thingId });
 
 /** The sample's shelf, with a two-sided strop. */
 async function shelf() {

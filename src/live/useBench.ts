@@ -52,19 +52,13 @@ export function useBench(): ((tool: Tool, where?: Whereabouts) => Bench) | undef
   );
 }
 
-/** The trip that says what is at hand for a tool; undefined while it is read. */
-export function useTripAt(): ((toolId: string, where: Whereabouts) => Trip | null) | undefined {
+/** Where a tool is, by itself where nothing is said, and its trip; undefined while it is read. */
+export function useSpotOf():
+  ((toolId: string, where?: Whereabouts) => ReturnType<typeof spotOf>) | undefined {
   const trips = useRecords('trips');
   const now = useNow();
   return useMemo(
-    () => trips && ((toolId, where) => spotOf(trips, toolId, where, now).trip),
+    () => trips && ((toolId, where = HERE) => spotOf(trips, toolId, where, now)),
     [trips, now],
   );
-}
-
-/** Where a tool is by itself, and its trip; undefined while it is read. */
-export function useSpotOf(): ((toolId: string) => ReturnType<typeof spotOf>) | undefined {
-  const trips = useRecords('trips');
-  const now = useNow();
-  return useMemo(() => trips && ((toolId) => spotOf(trips, toolId, HERE, now)), [trips, now]);
 }

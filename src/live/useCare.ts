@@ -10,6 +10,7 @@ import { useNow } from './useNow';
 import { useRecords } from './useRecords';
 import { useShelf } from './useShelf';
 import { useSurfaceUse } from './useStandings';
+import { useLooks } from './useToolLog';
 import { useBench } from './useBench';
 
 /** Everything that is due between trips, and the next trip that pulls it forward; undefined while it is read. */
@@ -20,10 +21,7 @@ export function useCare(): { rows: CareRow[]; trip: Trip | null } | undefined {
   const trips = useRecords('trips');
   const shelf = useShelf();
   const surfaceUse = useSurfaceUse();
-  const inspections = useQuery({
-    queryKey: ['inspectionLines', 'all'],
-    queryFn: () => log.inspections(),
-  }).data;
+  const inspections = useLooks();
   const now = useNow();
   const benchFor = useBench();
   const hooked = (tools ?? []).filter(({ spine }) => spine.use === 'burnished hook');

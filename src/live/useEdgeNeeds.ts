@@ -4,7 +4,7 @@ import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import { byUrgency, type EdgeNeed, type NeedsOut } from '../core';
 import type { Trip } from '../domain/trip';
-import { goesAlong, openTrips, tripPhase } from '../domain/tripDays';
+import { goesAlong, tripUnderWay } from '../domain/tripDays';
 import { readNeedsOut } from '../workers/tripClient';
 import { useNow } from './useNow';
 import { useRecords } from './useRecords';
@@ -21,7 +21,7 @@ export function useTripOut(): TripOut | null | undefined {
   const trips = useRecords('trips');
   const now = useNow();
   const judgedAt = useJudgedAt();
-  const trip = trips && openTrips(trips).find((own) => tripPhase(own, now) === 'under way');
+  const trip = trips && tripUnderWay(trips, now);
   const needs = useQuery({
     queryKey: ['needs out', trip?.id, trip?.updatedAt, now, judgedAt],
     queryFn: () => readNeedsOut(trip!, now),

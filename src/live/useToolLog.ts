@@ -23,7 +23,7 @@ export function useToolLog(toolId: string): ToolLog | undefined {
     queryKey: ['sessionLines', toolId],
     queryFn: () => log.sessionsOf(toolId),
   }).data;
-  const inspections = useLooksAt(toolId);
+  const inspections = useLooksAt([toolId]);
   return useMemo(
     () => sessions && inspections && { sessions, inspections },
     [sessions, inspections],
@@ -41,11 +41,7 @@ export function useLogsOf(toolIds: readonly string[]): Map<string, LoggedSession
   }).data;
 }
 
-function useLooksAt(toolId: string): Inspection[] | undefined {
-  return useLooksAtAll([toolId]);
-}
-
-function useLooksAtAll(toolIds: readonly string[]): Inspection[] | undefined {
+function useLooksAt(toolIds: readonly string[]): Inspection[] | undefined {
   const { log } = useStore();
   return useQuery({
     queryKey: ['inspectionLines', ...toolIds],
@@ -61,7 +57,7 @@ export function useToolStops(toolId: string): StopReason[] | undefined {
   const tools = useRecords('tools');
   const own = tools?.find(({ id }) => id === toolId);
   const blades = (tools ?? []).filter((tool) => own && handleId(tool) === handleId(own));
-  const looks = useLooksAtAll(blades.length > 0 ? blades.map(({ id }) => id) : [toolId]);
+  const looks = useLooksAt(blades.length > 0 ? blades.map(({ id }) => id) : [toolId]);
   return useMemo(
     () => tools && looks && stopReasons(checksOf(toolId, looks)),
     [toolId, tools, looks],
@@ -94,4 +90,13 @@ export function useLineCount(lines: 'sessionLines' | 'inspectionLines'): number 
 export function useWorkedTools(): string[] | undefined {
   const { log } = useStore();
   return useQuery({ queryKey: ['sessionLines', 'tools'], queryFn: () => log.workedTools() }).data;
+}
+
+/** Every look of the log; undefined while it is read. */
+export function useLooks(): Inspection[] | undefined {
+  const { log } = useStore();
+  return useQuery({
+    queryKey: ['inspectionLines', 'all'],
+    queryFn: () => log.inspections(),
+  }).data;
 }

@@ -1,4 +1,5 @@
-import type { SpotOut, TonightLine } from '../core';
+import type { TonightLine } from '../core';
+import type { SpotOut } from '../domain/spots';
 import { minutes } from './format';
 import { jobLink } from './jobAddress';
 import { ListLine } from './ListLine';
@@ -6,6 +7,11 @@ import { RungMark } from './RungMark';
 import type { EdgeNamer } from './words/edgeNames';
 import { workInWords } from './words/needWords';
 import { chanceWords } from './words/tripWords';
+
+/** Where an evening's line is planned, with what is at hand where one stands. */
+export function tonightLink({ toolId, zoneId, need }: TonightLine, spot: SpotOut): string {
+  return jobLink({ toolId, zoneId, job: need?.job ?? 'touch-up', spot });
+}
 
 /** An evening's work, each line with its start where one stands. */
 export function TonightLines(props: {
@@ -17,8 +23,7 @@ export function TonightLines(props: {
 }) {
   const { lines, nameOf, spot, isNext = false } = props;
   return lines.map((line, i) => {
-    const { toolId, zoneId, need, rung, chance } = line;
-    const job = need?.job ?? 'touch-up';
+    const { need, rung, chance } = line;
     return (
       <ListLine
         key={line.edgeId}
@@ -26,7 +31,7 @@ export function TonightLines(props: {
         mark={<RungMark rung={rung} chance={chance} />}
         name={nameOf(line)}
         says={need ? workInWords(need).toLowerCase() : `${rung}, ${chanceWords(chance)}`}
-        link={jobLink({ toolId, zoneId, job, spot })}
+        link={tonightLink(line, spot)}
         minutes={minutes(line.minutes)}
       />
     );

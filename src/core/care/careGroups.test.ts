@@ -1,26 +1,8 @@
+import { careRow } from '../../testing/careRow';
 import { careGroups, careOrders, type CareGroup, type CareRow } from '.';
 
-const row = (change: Partial<CareRow>): CareRow => ({
-  thingId: 'wren',
-  name: 'Wren',
-  doing: 'film',
-  minutes: 1,
-  goes: true,
-
-  used: null,
-  usedDays: null,
-  aWeek: null,
-  hollowDeg: null,
-  rustAt: null,
-  isClogged: false,
-  freshLeft: null,
-  lastAt: null,
-  ownDueAt: null,
-  dueAt: '2026-11-26T00:00:00.000Z',
-  tripId: null,
-  putOff: null,
-  ...change,
-});
+const row = (change: Partial<CareRow>): CareRow =>
+  careRow({ dueAt: '2026-11-26T00:00:00.000Z', ...change });
 
 const names = (groups: readonly CareGroup[]): string[][] =>
   groups.map((group) => group.map(({ name }) => name));

@@ -3,7 +3,7 @@ import { UNSERVED_MINUTES, type FrontierPoint } from './kitFrontier';
 import type { CarryPlace } from '../../domain/terms';
 import { chooseBelt } from './chooseBelt';
 import type { KitLabel } from './paretoLadders';
-import type { KitSolution, SolvedNeed } from './solveKit';
+import { isFromBelt, type KitSolution, type SolvedNeed } from './solveKit';
 
 /** Things that go along, by index, and those of them that hang on the belt. */
 export interface Carrying {
@@ -22,10 +22,6 @@ export function carrying(solution: KitSolution, carried: ReadonlySet<number>): C
     lossMinutes: UNSERVED_MINUTES,
   });
   return { carried, hung };
-}
-
-function isFromBelt({ kind }: SolvedNeed): boolean {
-  return 'edgeId' in kind && kind.fromBelt;
 }
 
 /**
@@ -124,11 +120,9 @@ export function thingPrice(
 }
 
 /** What a step of the frontier buys, or gives up: minutes of what both kits serve, and needs that one alone does. */
-export function stepPrice(solution: KitSolution, step: KitStep): KitPrice {
-  const { comes, leaves, to } = step;
-  const from = new Set([...to.items.filter((i) => !comes.includes(i)), ...leaves]);
-  const there = new Set(to.items);
-  return step.grams < 0 ? kitPrice(solution, there, from) : kitPrice(solution, from, there);
+export function stepPrice(solution: KitSolution, { from, to, grams }: KitStep): KitPrice {
+  const [less, more] = grams < 0 ? [to, from] : [from, to];
+  return kitPrice(solution, new Set(less.items), new Set(more.items));
 }
 
 /** What one kit does more than another: the minutes it saves on what both serve, and what it serves alone. */
@@ -178,6 +172,7 @@ export function bestTrade(points: readonly FrontierPoint[], gramsPerMinute: numb
 
 /** What changes between two kits. */
 export interface KitStep {
+  from: FrontierPoint;
   to: FrontierPoint;
   /** Its place among the shown points. */
   at: number;
@@ -223,6 +218,7 @@ export function nextKit(
 
 function stepTo(from: FrontierPoint, to: FrontierPoint, at: number): KitStep {
   return {
+    from,
     to,
     at,
     comes: to.items.filter((i) => !from.items.includes(i)),

@@ -3,7 +3,7 @@ import { CARRY_PLACES, type CarryPlace } from '../../domain/terms';
 import { bestTrade, kitTotals, placeIn, unservedMinutes } from './explainKit';
 import { LinearProgramme, type Terms } from './linearProgramme';
 import { UNSERVED_MINUTES } from './kitFrontier';
-import type { KitSolution, SolvedNeed } from './solveKit';
+import { isFromBelt, type KitSolution, type SolvedNeed } from './solveKit';
 import type { SolveLp } from './types';
 
 /** Limits that bind across needs; null where there is none. */
@@ -75,9 +75,8 @@ export function limitedKit(
       cost.push([need.count * label.minutes, way]);
       inEvenings(need, label.minutes, way);
       water.push([need.count * label.waterMl, way]);
-      const fromBelt = 'edgeId' in need.kind && need.kind.fromBelt;
       for (const i of label.items) {
-        programme.constrain(atMost(way, fromBelt ? onBelt(i) : carried[i]!), '<=', 0);
+        programme.constrain(atMost(way, isFromBelt(need) ? onBelt(i) : carried[i]!), '<=', 0);
       }
     });
     programme.constrain(choices, '=', 1);

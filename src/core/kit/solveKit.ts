@@ -16,6 +16,11 @@ export interface SolvedNeed {
   labels: KitLabel[];
 }
 
+/** Whether a need has to be met from the belt. */
+export function isFromBelt({ kind }: Pick<SolvedNeed, 'kind'>): boolean {
+  return 'edgeId' in kind && kind.fromBelt;
+}
+
 /** Everything that can be said of the kits of a problem, without planning an edge again. */
 export interface KitSolution {
   /** Things that weigh something; ways and kits name them by their index. */
@@ -95,11 +100,7 @@ export function solveKit(
     proven,
   });
   const frontier = kitFrontier({
-    needs: needs.map(({ count, labels, kind }) => ({
-      count,
-      labels,
-      fromBelt: 'edgeId' in kind && kind.fromBelt,
-    })),
+    needs: needs.map((need) => ({ ...need, fromBelt: isFromBelt(need) })),
     belt: { mostMass: MG_PER_G * belt.mostG, always },
     held,
     keptOut,

@@ -25,14 +25,19 @@ const REACH: Record<Exclude<Spot, 'bench'>, readonly Place[]> = {
 export function shelfAt(spot: Spot, shelf: Shelf, trip: AtHandTrip | null, now: string): Shelf {
   if (spot === 'bench' || (spot === 'camp' && trip?.nights === 'at home')) return shelf;
   if (!trip) return shelfWithin(shelf, spot);
-  const { carried } = trip;
-  const inVehicle = carried.filter(({ place }) => place === 'workshop').map(({ itemId }) => itemId);
   const there = shelfOfTrip(shelf, trip, now);
-  const isReached = spot === 'vehicle' ? new Set([...inVehicle, ...trip.kit.vehicle]) : null;
-  const reached = mapShelf(there, (thing) =>
-    isReached?.has(thing.id) ? { ...thing, place: 'base-camp' } : thing,
+  return shelfWithin(spot === 'vehicle' ? withVehicle(there, trip) : there, spot);
+}
+
+/** A shelf with what stays in the vehicle as near as the camp. */
+function withVehicle(shelf: Shelf, { carried, kit }: AtHandTrip): Shelf {
+  const inIt = new Set([
+    ...kit.vehicle,
+    ...carried.filter(({ place }) => place === 'workshop').map(({ itemId }) => itemId),
+  ]);
+  return mapShelf(shelf, (thing) =>
+    inIt.has(thing.id) ? { ...thing, place: 'base-camp' } : thing,
   );
-  return shelfWithin(reached, spot);
 }
 
 /** The part of a shelf within reach of a spot out there, with what its strops are loaded with. */

@@ -5,6 +5,7 @@ export { forecastTrip } from './forecastTrip';
 export {
   isUntested,
   maintenancePlan,
+  NAMED_FROM,
   TEST_MINUTES,
   type HomeLine,
   type MaintenancePlan,
@@ -13,7 +14,7 @@ export {
 } from './maintenance';
 export { heaviestRung } from './heaviestRung';
 export { ladderAt } from './ladderAt';
-export { needsOut, SPOTS_OUT, type NeedsOut, type SpotOut } from './needsOut';
+export { needsOut, type NeedsOut } from './needsOut';
 export { tonightLines, type TonightLine } from './tonight';
 export { rustRisk } from './rustRisk';
 export { setAdvice, type SetAdvice } from './setAdvice';

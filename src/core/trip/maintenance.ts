@@ -13,6 +13,9 @@ import {
   type TripProblem,
 } from './types';
 
+/** Work is named in a list from this chance on. */
+export const NAMED_FROM = 0.3;
+
 /** Work is listed from this chance on, and drawn full from a half. */
 const LISTED_FROM = 0.1;
 

@@ -1,14 +1,10 @@
 import type { LoggedSession } from '../../domain/loggedSession';
-import type { Spot } from '../../domain/terms';
+import { spotsOut, type SpotOut } from '../../domain/spots';
 import type { Trip } from '../../domain/trip';
 import { goesAlong } from '../../domain/tripDays';
 import { benchAt, edgeNeeds, type EdgeNeed, type ZoneState } from '../inspection';
 import type { Hand, Shelf } from '../ladder';
 import type { TesterScale } from '../sharpness';
-
-/** Where a person works out there, from the least at hand to the most. */
-export const SPOTS_OUT = ['belt', 'pack', 'camp', 'vehicle'] as const satisfies readonly Spot[];
-export type SpotOut = (typeof SPOTS_OUT)[number];
 
 /** What the edges on a trip need, by where they would be worked. */
 export type NeedsOut = Record<SpotOut, EdgeNeed[]>;
@@ -33,11 +29,10 @@ export function needsOut(input: {
       benchOf: ({ schools }) => benchAt({ spot, shelf, trip, now, schools, hand }),
     });
   const camp = at('camp');
-  const hasVehicle = trip.carried.some(({ place }) => place === 'workshop');
   return {
     belt: at('belt'),
     pack: at('pack'),
     camp,
-    vehicle: hasVehicle ? at('vehicle') : camp,
+    vehicle: spotsOut(trip).includes('vehicle') ? at('vehicle') : camp,
   };
 }

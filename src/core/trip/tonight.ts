@@ -1,7 +1,7 @@
 import { asksForWork, type EdgeNeed } from '../inspection';
 import type { DoneLine } from './doneOnTrip';
 import { heaviestRung } from './heaviestRung';
-import type { OutDay } from './maintenance';
+import { NAMED_FROM, type OutDay } from './maintenance';
 import type { RungOut } from './types';
 
 /** An evening's work on one edge. */
@@ -16,9 +16,6 @@ export interface TonightLine {
   chance: number;
   minutes: number;
 }
-
-/** Work that the day makes likely is named from this chance on. */
-const NAMED_FROM = 0.3;
 
 /**
  * What tonight asks for: edges that need work as they were last seen, damage noted today among it, with what

@@ -1,8 +1,9 @@
 'use client';
 
-import { rollups, sum } from 'd3-array';
+import { sum } from 'd3-array';
 import { shelfThings, type Shelf } from '../../core';
 import type { Helper } from '../../domain/shelf';
+import { toolsByPerson } from '../../domain/carriers';
 import type { Tool } from '../../domain/tool';
 import { goesAlong } from '../../domain/tripDays';
 import type { Carried, Trip } from '../../domain/trip';
@@ -25,6 +26,7 @@ export function Packing(props: {
 }) {
   const { trip, shelf, helpers, tools, onChange } = props;
   const { carried } = trip;
+  const going = tools.filter(({ id }) => goesAlong(trip, id));
   const unpack = (): void => {
     const back = onChange((own) => ({ ...own, carried: [] }));
     void notice('Unpacked.', { action: { label: 'Undo', onClick: () => void onChange(back) } });
@@ -54,9 +56,9 @@ export function Packing(props: {
         </button>
       </div>
       <p>
-        {toolsByPerson(trip, tools).map(([person, names]) => (
+        {toolsByPerson(trip, going).map(([person, own]) => (
           <span key={person} className="mr-6">
-            {person}: <b>{listed(names)}</b>
+            {person}: <b>{listed(own.map(({ name }) => name))}</b>
           </span>
         ))}
       </p>
@@ -86,14 +88,6 @@ export function Packing(props: {
       </div>
     </section>
   );
-}
-
-/** The tools that go along, by who carries them. */
-function toolsByPerson(trip: Trip, tools: readonly Tool[]): [person: string, names: string[]][] {
-  const going = tools.filter(({ id }) => goesAlong(trip, id));
-  const carrierOf = ({ id }: Tool): string =>
-    trip.carriers.find(({ toolId }) => toolId === id)?.person ?? 'everybody';
-  return rollups(going, (own) => own.map(({ name }) => name), carrierOf);
 }
 
 function ticked(trip: Trip, itemId: string, packed: boolean): Trip {

@@ -11,7 +11,7 @@ import { failureWords } from '../../ui/words/failureWords';
 import { seenInWords } from '../../ui/words/seenWords';
 import { CorrectSteps } from './CorrectSteps';
 import { EdgeSelect } from './EdgeSelect';
-import { dayIn, isPast, movedTo } from './entryDay';
+import { dayFault, dayIn, movedTo } from './entryDay';
 
 type WorkNoted = { amount: number; unit: WorkUnit };
 
@@ -93,9 +93,8 @@ function useKeepEntry(session: Session) {
   const store = useStore();
   const undoable = useUndoable();
   return async (draft: Session, when: string, work: WorkNoted): Promise<string | null> => {
-    if (when !== dayIn(session.startedAt) && !isPast(when)) {
-      return 'The day must not lie ahead, and must be one.';
-    }
+    const fault = dayFault(session.startedAt, when);
+    if (fault) return fault;
     const moved = movedTo(draft, when);
     const { toolId, startedAt } = moved;
     const isElsewhere = moved !== draft || toolId !== session.toolId;

@@ -14,7 +14,7 @@ import { ObservationFields } from '../../ui/ObservationFields';
 import { failureWords } from '../../ui/words/failureWords';
 import { seenInWords } from '../../ui/words/seenWords';
 import { EdgeSelect } from './EdgeSelect';
-import { dayIn, isPast, onDay } from './entryDay';
+import { dayFault, dayIn, onDay } from './entryDay';
 
 /** One look at an edge, with its tests: to be read, put right, and struck out. */
 export function LookScreen() {
@@ -110,9 +110,8 @@ function useLookActs(look: Inspection) {
   const now = (): string => new Date().toISOString();
   return {
     keep: async (draft: Inspection, when: string): Promise<string | null> => {
-      if (when !== dayIn(look.at) && !isPast(when)) {
-        return 'The day must not lie ahead, and must be one.';
-      }
+      const fault = dayFault(look.at, when);
+      if (fault) return fault;
       const record = { ...draft, at: onDay(draft.at, when), updatedAt: now() };
       try {
         await undoable('The look is corrected.', () =>

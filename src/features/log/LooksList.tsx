@@ -1,10 +1,9 @@
 'use client';
 
-import { useQuery } from '@tanstack/react-query';
 import { compareDesc } from 'date-fns';
 import { useMemo, useState } from 'react';
 import type { Tool } from '../../domain/tool';
-import { useStore } from '../../live';
+import { useLooks } from '../../live';
 import { day, plural } from '../../ui/format';
 import Link from '../../ui/Link';
 import { edgeNames } from '../../ui/words/edgeNames';
@@ -15,12 +14,8 @@ const PAGE = 30;
 
 /** Every look and test between touch-ups, newest first: each leads to where it can be put right or struck out. */
 export function LooksList({ tools }: { tools: readonly Tool[] }) {
-  const { log } = useStore();
   const [shown, setShown] = useState(PAGE);
-  const looks = useQuery({
-    queryKey: ['inspectionLines', 'all'],
-    queryFn: () => log.inspections(),
-  }).data;
+  const looks = useLooks();
   const sorted = useMemo(() => [...(looks ?? [])].sort((a, b) => compareDesc(a.at, b.at)), [looks]);
   if (sorted.length === 0) return null;
   const nameOf = edgeNames(tools);

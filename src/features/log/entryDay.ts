@@ -12,6 +12,12 @@ export function isPast(day: string): boolean {
   return isValid(at) && differenceInCalendarDays(at, new Date()) <= 0;
 }
 
+/** What is wrong with the day that something of a moment is moved to; null where nothing is, or where it stays. */
+export function dayFault(iso: string, day: string): string | null {
+  const isOk = day === dayIn(iso) || isPast(day);
+  return isOk ? null : 'The day must not lie ahead, and must be one.';
+}
+
 /** A moment at the same hour on another day, as a date field has it. */
 export function onDay(iso: string, day: string): string {
   const days = differenceInCalendarDays(parseISO(day), parseISO(iso));

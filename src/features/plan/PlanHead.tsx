@@ -9,8 +9,9 @@ import { KINDS } from '../../domain/kinds';
 import { AsksChoice } from '../../ui/AsksChoice';
 import { Choice } from '../../ui/Choice';
 import { ago, angleBothWays, chipDepth, minutes, placeMm, sentence } from '../../ui/format';
-import { useTripAt } from '../../live';
-import { SPOTS, type Spot } from '../../domain/terms';
+import { useSpotOf } from '../../live';
+import { spotsOut } from '../../domain/spots';
+import type { Spot } from '../../domain/terms';
 import { SPOT_WORDS, whereOf } from '../../ui/words/spotWords';
 import { ObservationFields } from '../../ui/ObservationFields';
 import { stopWords } from '../../ui/words/finishWords';
@@ -125,11 +126,8 @@ function AskedFor({ tool, zone, wishes, onChange }: HeadProps) {
 /** Where the person is, each place with the minutes that the job takes with what is at hand there. */
 function Place({ tool, wishes, planIn, onChange }: HeadProps) {
   const { where } = wishes;
-  const trip = useTripAt()?.(tool.id, where) ?? null;
-  const hasVehicle = trip?.carried.some(({ place }) => place === 'workshop') ?? false;
-  const spots = SPOTS.filter(
-    (spot) => spot === 'bench' || spot === 'camp' || (trip && (spot !== 'vehicle' || hasVehicle)),
-  );
+  const trip = useSpotOf()?.(tool.id, where).trip ?? null;
+  const spots: Spot[] = ['bench', ...(trip ? spotsOut(trip).reverse() : (['camp'] as const))];
   return (
     <>
       <Choice

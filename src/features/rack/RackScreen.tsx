@@ -5,7 +5,7 @@ import Link from '../../ui/Link';
 import { asksForWork, type EdgeNeed } from '../../core';
 import { useEdgeNeeds, useRecords, useTripOut } from '../../live';
 import type { Trip } from '../../domain/trip';
-import { nextTrip, openTrips, tripDayOf, tripPhase } from '../../domain/tripDays';
+import { nextTrip, openTrips, tripDayOf, tripPhase, tripUnderWay } from '../../domain/tripDays';
 import { tripQuery } from '../../ui/useChosenTrip';
 import { chipDepth, dayAhead, minutes, placeMm, plural, sentence } from '../../ui/format';
 import { stopWords } from '../../ui/words/stopWords';
@@ -26,7 +26,7 @@ export function RackScreen() {
   const out = useTripOut();
   if (!tools || !trips) return null;
   if (tools.length === 0) return <EmptyRack />;
-  const present = openTrips(trips).find((own) => tripPhase(own, new Date()) === 'under way');
+  const present = tripUnderWay(trips, new Date());
   if (present && !(needs && out)) return <CountingTonight trip={present} />;
   if (!needs || out === undefined) return null;
   if (out) {

@@ -9,17 +9,16 @@ import {
   tonightLines,
   workSpan,
   type EdgeNeed,
-  type SpotOut,
   type TonightLine,
 } from '../../core';
+import type { SpotOut } from '../../domain/spots';
 import { edgeName } from '../../domain/edgeName';
 import type { Tool } from '../../domain/tool';
 import { dayOfTrip, tripDayOf } from '../../domain/tripDays';
 import { useForecast, useNow, useSessionsBetween, useStandings, type TripOut } from '../../live';
 import { chipDepth, minutes, placeMm } from '../../ui/format';
-import { jobLink } from '../../ui/jobAddress';
 import Link from '../../ui/Link';
-import { TonightLines } from '../../ui/TonightLines';
+import { tonightLink, TonightLines } from '../../ui/TonightLines';
 import { tripQuery } from '../../ui/useChosenTrip';
 import { edgeNames } from '../../ui/words/edgeNames';
 import { workInWords } from '../../ui/words/needWords';
@@ -116,15 +115,7 @@ function TodayBar(props: {
           </span>
         </button>
         {first && (
-          <Link
-            href={jobLink({
-              toolId: first.toolId,
-              zoneId: first.zoneId,
-              job: first.need?.job ?? 'touch-up',
-              spot,
-            })}
-            className="btn btn-primary ml-auto px-7 text-lg"
-          >
+          <Link href={tonightLink(first, spot)} className="btn btn-primary ml-auto px-7 text-lg">
             Start, {minutes(first.minutes)}
           </Link>
         )}

@@ -2,16 +2,13 @@
 
 import { useState } from 'react';
 import type { Tool } from '../../domain/tool';
-import type { Trip, TripWork } from '../../domain/trip';
+import { LEAST_WORK, type Trip, type TripWork } from '../../domain/trip';
 import { tasksOfTrip, type TripTask } from '../../domain/tripTasks';
 import { useStore } from '../../live';
 import { Dialog } from '../../ui/Dialog';
 import { LimitedNumberField } from '../../ui/forms/fields';
 import Link from '../../ui/Link';
 import { tripQuery } from '../../ui/useChosenTrip';
-
-/** Less of a job than this is none: hours, or things counted. */
-const LEAST = 0.1;
 
 /**
  * The hours of a day as they really were: as planned by one tap, else a number a job; what is counted is told
@@ -33,7 +30,9 @@ export function TodayHours(props: {
       ...own,
       work: [
         ...own.work.filter((job) => job.day !== day),
-        ...work.filter(({ hours, counted }) => hours >= LEAST && (counted?.amount ?? 1) >= LEAST),
+        ...work.filter(
+          ({ hours, counted }) => hours >= LEAST_WORK && (counted?.amount ?? 1) >= LEAST_WORK,
+        ),
       ],
       toldDays: [...new Set([...own.toldDays, day])],
       updatedAt: new Date().toISOString(),

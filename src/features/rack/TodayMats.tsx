@@ -1,7 +1,8 @@
 'use client';
 
 import { sum } from 'd3-array';
-import { shelfAt, shelfThings, SPOTS_OUT, type SpotOut, type TonightLine } from '../../core';
+import { shelfAt, shelfThings, type TonightLine } from '../../core';
+import { spotsOut, type SpotOut } from '../../domain/spots';
 import type { Trip } from '../../domain/trip';
 import { useShelf } from '../../live';
 import { minutes, plural } from '../../ui/format';
@@ -31,8 +32,7 @@ export function TodayMats(props: {
   const { trip, now, chosen, onChoose, linesAt } = props;
   const shelf = useShelf();
   if (!shelf) return null;
-  const hasVehicle = trip.carried.some(({ place }) => place === 'workshop');
-  const spots = SPOTS_OUT.filter((spot) => spot !== 'vehicle' || hasVehicle);
+  const spots = spotsOut(trip);
   const all = linesAt('camp');
   const thingsAt = (spot: SpotOut) => shelfThings(shelfAt(spot, shelf, trip, now));
   return (

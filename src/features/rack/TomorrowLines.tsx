@@ -1,11 +1,8 @@
-import type { OutDay } from '../../core';
+import { NAMED_FROM, type OutDay } from '../../core';
 import { minutes } from '../../ui/format';
 import type { EdgeNamer } from '../../ui/words/edgeNames';
 import { chanceWords } from '../../ui/words/tripWords';
 import { RungMark } from '../../ui/RungMark';
-
-/** Work is named from this chance on. */
-const NAMED_FROM = 0.3;
 
 /** What tomorrow will likely bring: in mid-job and in its evening. */
 export function TomorrowLines({ day, nameOf }: { day: OutDay; nameOf: EdgeNamer }) {

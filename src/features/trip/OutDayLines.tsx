@@ -1,5 +1,5 @@
 import { sum } from 'd3-array';
-import type { DoneLine, OutDay, OutLine, TonightLine } from '../../core';
+import { NAMED_FROM, type DoneLine, type OutDay, type OutLine, type TonightLine } from '../../core';
 import type { Spot } from '../../domain/terms';
 import { TonightLines } from '../../ui/TonightLines';
 import Link from '../../ui/Link';
@@ -9,9 +9,6 @@ import { chanceWords, spreadWords } from '../../ui/words/tripWords';
 import type { EdgeNamer } from '../../ui/words/edgeNames';
 import { DoneListLine, ListLine } from '../../ui/ListLine';
 import { RungMark } from '../../ui/RungMark';
-
-/** Work is named in a list from this chance on. */
-const NAMED_FROM = 0.3;
 
 const likely = (lines: readonly OutLine[]): OutLine[] =>
   lines.filter(({ chance }) => chance >= NAMED_FROM);

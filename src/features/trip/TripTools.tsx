@@ -1,6 +1,7 @@
 'use client';
 
 import { useState } from 'react';
+import { carrierOf } from '../../domain/carriers';
 import type { Tool } from '../../domain/tool';
 import type { Trip } from '../../domain/trip';
 import { CheckField, SelectField, TextField } from '../../ui/forms/fields';
@@ -84,7 +85,7 @@ function ToolLine(props: {
 }) {
   const { tool, trip, onGoes, onCarrier, onRule } = props;
   const goes = trip.toolIds.includes(tool.id);
-  const carrier = trip.carriers.find(({ toolId }) => toolId === tool.id)?.person ?? '';
+  const carrier = carrierOf(trip, tool.id);
   const rule = trip.forbidden.find(({ toolId }) => toolId === tool.id)?.rule ?? null;
   const [typedRule, setTypedRule] = useState(rule ?? '');
   return (

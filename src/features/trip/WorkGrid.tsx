@@ -2,6 +2,7 @@
 
 import type { ReactNode } from 'react';
 import { KINDS } from '../../domain/kinds';
+import { carrierOf } from '../../domain/carriers';
 import type { Tool } from '../../domain/tool';
 import { useWidth } from '../../ui/useWidth';
 import { WorkCell, type CellContent, type Painting } from './WorkCell';
@@ -26,8 +27,6 @@ export function WorkGrid(
   const [ref, width] = useWidth<HTMLDivElement>(820);
   const isNarrow = width < NARROW_PX;
   const days = Array.from({ length: trip.days }, (_, day) => day);
-  const carrierOf = (toolId: string): string =>
-    trip.carriers.find((own) => own.toolId === toolId)?.person ?? '';
   const least = isNarrow ? trip.days * 64 : 144 + trip.days * 128;
   return (
     <>
@@ -58,7 +57,7 @@ export function WorkGrid(
               <ToolRow
                 key={tool.id}
                 tool={tool}
-                person={carrierOf(tool.id)}
+                person={carrierOf(trip, tool.id)}
                 isNarrow={isNarrow}
                 isChosen={tool.id === chosenToolId}
                 onChoose={() => onChoose(tool.id)}

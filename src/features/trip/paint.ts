@@ -1,11 +1,9 @@
-import type { Trip, TripWork } from '../../domain/trip';
+import { LEAST_WORK, type Trip, type TripWork } from '../../domain/trip';
 
 /** Hours of one day that a cell holds. */
 export const DAY_HOURS = 8;
 /** Hours are painted in halves. */
 const PAINT_STEP_HOURS = 0.5;
-/** Work that is counted by number takes so long at least. */
-const LEAST_HOURS = 0.1;
 
 type Cell = Pick<TripWork, 'toolId' | 'day'>;
 
@@ -30,7 +28,7 @@ export function withCount(
   counted: { amount: number; perHour: number },
 ): Trip {
   const { amount, perHour } = counted;
-  const hours = Math.min(24, Math.max(LEAST_HOURS, amount / perHour));
+  const hours = Math.min(24, Math.max(LEAST_WORK, amount / perHour));
   const job: TripWork = { ...cell, taskId, hours, counted };
   return {
     ...trip,

@@ -1,3 +1,4 @@
+import { careRow } from '../../testing/careRow';
 import { addDays, addMinutes } from 'date-fns';
 import fc from 'fast-check';
 import { careRows, type CareRow } from '../../core';
@@ -6,26 +7,7 @@ import { sampleStandings } from '../../testing/sampleStandings';
 import { careDue, careGroupReason, careGroupTitle, careReason } from './careWords';
 
 const now = new Date('2026-11-23T08:00:00.000Z');
-const blank: CareRow = {
-  thingId: 'denim',
-  name: 'denim on a board',
-  doing: 'load',
-  minutes: 2,
-  goes: true,
-
-  used: null,
-  usedDays: null,
-  aWeek: null,
-  hollowDeg: null,
-  rustAt: null,
-  isClogged: false,
-  freshLeft: null,
-  lastAt: null,
-  ownDueAt: null,
-  dueAt: null,
-  tripId: null,
-  putOff: null,
-};
+const blank = careRow({ thingId: 'denim', name: 'denim on a board', doing: 'load', minutes: 2 });
 
 describe('when care is due', () => {
   const due = (days: number) => careDue({ dueAt: addDays(now, days).toISOString() }, now);

@@ -1,6 +1,7 @@
 'use client';
 
 import { useState } from 'react';
+import { carrierOf } from '../../../domain/carriers';
 import type { Trip } from '../../../domain/trip';
 import { goesAlong, nextTrip } from '../../../domain/tripDays';
 import { useHand, useNow, useRecords, useSettings, useShelf, useEdgeNeeds } from '../../../live';
@@ -31,11 +32,10 @@ export function CardScreen() {
   if (!trip) {
     return <NoCard />;
   }
-  const carrierOf = (toolId: string): string =>
-    trip.carriers.find((own) => own.toolId === toolId)?.person ?? '';
   const edges = needs.filter(
     ({ tool }) =>
-      goesAlong(trip, tool.id) && (person === '' || ['', person].includes(carrierOf(tool.id))),
+      goesAlong(trip, tool.id) &&
+      (person === '' || ['', person].includes(carrierOf(trip, tool.id))),
   );
   const sides = cardSides({
     trip,

@@ -19,6 +19,7 @@ import {
   type Shelf,
 } from '../../../core';
 import type { Helper } from '../../../domain/shelf';
+import { carrierOf, toolsByPerson } from '../../../domain/carriers';
 import { KINDS } from '../../../domain/kinds';
 import type { Tool, Zone } from '../../../domain/tool';
 import type { Trip } from '../../../domain/trip';
@@ -126,20 +127,18 @@ export function cardSides(input: CardInput): CardSide[] {
   }));
 }
 
-/** Who carries a tool; empty where it is everybody's. */
-function carrierOf({ carriers }: Trip, toolId: string): string {
-  return carriers.find((own) => own.toolId === toolId)?.person ?? '';
-}
-
 /** The tools that go along, person by person. */
 function toolsOf(trip: Trip, edges: readonly EdgeNeed[]): PackedMat[] {
-  const names = new Map<string, Set<string>>();
-  for (const { tool } of edges) {
-    const person = carrierOf(trip, tool.id) || 'everybody';
-    const words = tool.count > 1 ? `${tool.name} × ${tool.count}` : tool.name;
-    names.set(person, (names.get(person) ?? new Set()).add(words));
-  }
-  return [...names].map(([name, things]) => ({ name, grams: '', things: [...things] }));
+  const tools = new Map(edges.map(({ tool }) => [tool.id, tool]));
+  return toolsByPerson(trip, tools.values()).map(([name, own]) => ({
+    name,
+    grams: '',
+    things: own.map(nameWithCount),
+  }));
+}
+
+function nameWithCount({ name, count }: Tool): string {
+  return count > 1 ? `${name} × ${count}` : name;
 }
 
 function row(edge: EdgeNeed, input: CardInput): CardRowData {
@@ -161,7 +160,7 @@ function row(edge: EdgeNeed, input: CardInput): CardRowData {
     zone,
     word: promised === 'stop use' ? state.word : promised,
     findings: leaves ? [] : state.findings,
-    name: tool.count > 1 ? `${tool.name} × ${tool.count}` : tool.name,
+    name: nameWithCount(tool),
     person: carrierOf(trip, tool.id),
     what: tool.zones.length > 1 ? zone.name : KINDS[tool.kind].name,
     stands: promised === 'unknown' ? 'not tested' : promised,

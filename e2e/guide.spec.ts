@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { expect, startTouchUp, test, untilStored } from './fixtures';
+import { expect, leaveStep, startTouchUp, test, untilStored } from './fixtures';
 
 /** So many strokes on the side that is up, then a reading of the force tester. */
 async function readAfter(page: Page, tens: number, grams: number): Promise<void> {
@@ -39,6 +39,42 @@ test('grams on a strop are one curve, that says where the best was and stays in 
   await page.getByRole('button', { name: 'Write it into the log' }).click();
   await expect(page).toHaveURL(/\/log\/entry/);
   await expect(page.getByRole('heading', { level: 3 })).toHaveText(said);
+});
+
+test('a series goes over two surfaces, a stone between: each has its own curve, and the second goes past its best', async ({
+  page,
+}) => {
+  await startTouchUp(page, 'plover');
+  const title = page.getByRole('heading', { level: 3 });
+  await readAfter(page, 1, 420);
+  await page.getByRole('button', { name: 'Go on with this step' }).click();
+  await readAfter(page, 1, 390);
+  await expect(title).toContainText(/2 readings more, at other counts/);
+  await page.getByRole('button', { name: 'Go on with this step' }).click();
+  await page.getByRole('button', { name: 'This step' }).click();
+  await page
+    .getByRole('group', { name: /planned anew/ })
+    .getByRole('button', { name: /then trouser belt/ })
+    .first()
+    .click();
+  await expect(page.getByText(/^step 2 of 3/)).toBeVisible();
+  await page.getByRole('button', { name: '+10' }).click();
+  await leaveStep(page);
+  await expect(page.getByText(/^step 3 of 3, trouser belt/)).toBeVisible();
+  // What was read on the first says nothing of this one.
+  await readAfter(page, 1, 360);
+  await expect(title).toContainText(/4 readings more, at other counts/);
+  for (const grams of [260, 240, 275, 320, 370]) {
+    await page.getByRole('button', { name: 'Go on with this step' }).click();
+    await readAfter(page, 1, grams);
+  }
+  await expect(title).toContainText(/^Past it by \d+ strokes: best at about \d+ strokes/);
+  const said = await title.innerText();
+  await page.getByRole('button', { name: 'Finish here' }).click();
+  await page.getByRole('button', { name: 'Write it into the log' }).click();
+  await expect(page).toHaveURL(/\/log\/entry/);
+  await expect(title).toHaveCount(2);
+  await expect(title.last()).toHaveText(said);
 });
 
 test('ink is asked for after a few strokes, and its answer is a lift in millimetres', async ({

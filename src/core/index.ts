@@ -292,6 +292,7 @@ export type {
   TripProblem,
 } from './trip';
 export {
+  careAfterTrip,
   careBeforeTrip,
   careGroupKey,
   careGroups,

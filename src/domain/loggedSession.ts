@@ -21,7 +21,15 @@ type UnreadOfStep =
 
 /** What of a session only its own page shows. */
 type UnreadOfSession =
-  'createdAt' | 'updatedAt' | 'deletedAt' | 'sitting' | 'damageWay' | 'side' | 'pausedAt' | 'steps';
+  | 'createdAt'
+  | 'updatedAt'
+  | 'deletedAt'
+  | 'sitting'
+  | 'damageWay'
+  | 'spot'
+  | 'side'
+  | 'pausedAt'
+  | 'steps';
 
 /** A step as the log is read: what was done with what, beside the count that was planned. */
 export type LoggedStep = Omit<SessionStep, UnreadOfStep>;

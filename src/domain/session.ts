@@ -32,6 +32,7 @@ import {
   SHAVING_WAYS,
   SIDES,
   SKIP_REASONS,
+  SPOTS,
   STEP_TASKS,
   WORK_UNITS,
 } from './terms';
@@ -203,6 +204,8 @@ export const sessionSchema = object({
   startedAt: timestamp(),
   finishedAt: timestampOrNull(),
   where: oneOf(['bench', 'field']),
+  /** The place out there that it is worked at, which says what is at hand; null where nobody said. */
+  spot: oneOfOrNull(SPOTS),
   /** Counted by the guide as it was done, or written down later. */
   written: oneOf(['in the guide', 'afterwards']),
   /** Work that the edge had done since the touch-up before; null where it was not noted. */

@@ -46,7 +46,7 @@ export function useCare(): { rows: CareRow[]; trip: Trip | null } | undefined {
       return undefined;
     const trip = nextTrip(trips, now) ?? null;
     const along = trip ? shelfOfTrip(shelf, trip, now) : shelf;
-    const asked = { tools, care, surfaceUse, inspections, spines, trip, now };
+    const asked = { tools, care, surfaceUse, inspections, spines, trip, trips, now };
     return { rows: careRows({ ...asked, shelf: along }), trip };
   }, [tools, care, trips, shelf, surfaceUse, inspections, spines, now]);
 }

@@ -12,6 +12,7 @@ export const careRow = (change: Partial<CareRow>): CareRow => ({
   aWeek: null,
   hollowDeg: null,
   rustAt: null,
+  backFromWetAt: null,
   isClogged: false,
   freshLeft: null,
   lastAt: null,

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { strokesSince } from '../log';
 import { addDays } from 'date-fns';
-import { careBeforeTrip, careRows, spineUse } from '.';
+import { careAfterTrip, careBeforeTrip, careRows, spineUse } from '.';
 import type { Care } from '../../domain/care';
 import { planSpine } from '../jobs';
 import { abrasivesAtHand } from '../ladder';
@@ -21,6 +21,7 @@ const asked = {
   inspections: sample.inspections,
   care: sample.care,
   spines: new Map(),
+  trips: [],
   trip,
   now,
 };
@@ -61,6 +62,18 @@ describe('what is due between trips', () => {
     expect(wax.dueAt! < now).toBe(true);
     // Never done: from when it was hung.
     expect(rowOf(rows, 'crook', 'film').lastAt).toBeNull();
+  });
+
+  it('asks for a film after a trip in wet or salt until one is in the log, and not again just before the next', () => {
+    const over = { ...trip, id: 'over', startsOn: '2026-11-10', days: 3 };
+    const back = { ...asked, trips: [over], care: [] };
+    const film = rowOf(careRows(back), 'old-hob', 'film');
+    expect(film.backFromWetAt).not.toBeNull();
+    expect(careAfterTrip(careRows(back), over)).toContainEqual(film);
+    const done = entry({ thingId: 'old-hob', doing: 'film', at: '2026-11-22T08:00:00.000Z' });
+    const filmed = careRows({ ...back, care: [done] });
+    expect(careAfterTrip(filmed, over).map(({ thingId }) => thingId)).not.toContain('old-hob');
+    expect(careBeforeTrip(filmed, trip, now)).not.toContain(rowOf(filmed, 'old-hob', 'film'));
   });
 
   it('is pulled before a trip that wants it, and says its own day beside that', () => {

@@ -16,6 +16,7 @@ const asked = {
   inspections: sample.inspections,
   care: sample.care,
   spines: new Map(),
+  trips: [],
   trip: null,
   now,
 };

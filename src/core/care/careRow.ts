@@ -4,7 +4,7 @@ import type { Care, CareDoing } from '../../domain/care';
 import type { Inspection } from '../../domain/session';
 import type { Tool } from '../../domain/tool';
 import type { Trip } from '../../domain/trip';
-import { dayOfTrip, tripPhase } from '../../domain/tripDays';
+import { dayOfTrip, tripDayOf, tripPhase } from '../../domain/tripDays';
 import type { Shelf } from '../ladder';
 import { strokesAWeek, strokesSince, type SurfaceUse } from '../log';
 
@@ -29,6 +29,8 @@ export interface CareRow {
   hollowDeg: number | null;
   /** When rust was found that no film has met since; null where none was. */
   rustAt: string | null;
+  /** The last day of a trip in wet or salt that no film has met since; null where none was. */
+  backFromWetAt: string | null;
   /** A face that does not cut as it should. */
   isClogged: boolean;
   /** Fresh sheets or faces that lie by; null where none are counted. */
@@ -83,6 +85,8 @@ const MINUTES: Record<CareDoing, number> = {
   'look at compound': 1,
   'file spine': 4,
 };
+/** What was done or looked at so shortly before a trip need not be done again for it (days, prior). */
+const FRESH_FOR_TRIP_DAYS = 7;
 /** Nothing is looked ahead to farther than a lifetime (days). */
 const FARTHEST_DAYS = 36_500;
 
@@ -106,6 +110,8 @@ export interface CareLog {
   spines: ReadonlyMap<string, SpineUse>;
   /** The next trip; null where none is planned. */
   trip: Trip | null;
+  /** All trips, those that are over too. */
+  trips: readonly Trip[];
   now: string;
 }
 
@@ -155,6 +161,7 @@ export function row(
     aWeek: null,
     hollowDeg: null,
     rustAt: null,
+    backFromWetAt: null,
     isClogged: false,
     freshLeft: null,
     ...rest,
@@ -241,9 +248,13 @@ export function dated(
   const days = Math.max(0, Math.round((Date.parse(asked.now) - Date.parse(last)) / DAY_MS));
   // What nobody has noted is not over, however long ago it was hung: it is to be looked at.
   const due = addDays(last, most).toISOString();
+  const isFresh =
+    noted !== undefined &&
+    asked.trip !== null &&
+    tripDayOf(asked.trip, noted) >= -FRESH_FOR_TRIP_DAYS;
   return row(asked, thing, doing, {
     goes,
-    isWanted,
+    isWanted: isWanted && !isFresh,
     ownDueAt: noted || due > asked.now ? due : asked.now,
     used: { amount: days, most, unit: 'days', isUsual },
   });

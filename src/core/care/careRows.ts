@@ -1,6 +1,6 @@
 import { compareAsc, isAfter } from 'date-fns';
 import type { Trip } from '../../domain/trip';
-import { dayOfTrip, tripPhase } from '../../domain/tripDays';
+import { dayOfTrip, goesAlong, tripPhase } from '../../domain/tripDays';
 import type { CareLog, CareRow } from './careRow';
 import { stoneRows } from './stoneCare';
 import { compoundRows, stropRows } from './stropCare';
@@ -27,5 +27,13 @@ export function careBeforeTrip(rows: readonly CareRow[], trip: Trip, now: string
   return rows.filter(
     ({ goes, dueAt, putOff }) =>
       goes && dueAt !== null && !isAfter(dueAt, start) && !(putOff && isAfter(putOff.until, start)),
+  );
+}
+
+/** Rows of what came back from a trip in wet or salt, and has had no film since. */
+export function careAfterTrip(rows: readonly CareRow[], trip: Trip): CareRow[] {
+  const lastDay = dayOfTrip(trip, trip.days - 1).toISOString();
+  return rows.filter(
+    ({ thingId, backFromWetAt }) => goesAlong(trip, thingId) && backFromWetAt === lastDay,
   );
 }

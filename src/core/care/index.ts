@@ -6,6 +6,6 @@ export {
   type DoneTogether,
 } from './careGroups';
 export { USUAL_EVERY, type CareRow } from './careRow';
-export { careBeforeTrip, careRows } from './careRows';
+export { careAfterTrip, careBeforeTrip, careRows } from './careRows';
 export { spineUse } from './spineUse';
 export { SHINY_FROM, STROP_AGES, stropAge, type StropAge } from './stropAge';

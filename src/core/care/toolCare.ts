@@ -1,7 +1,7 @@
 import { greatest } from 'd3-array';
 import { isAfter } from 'date-fns';
 import type { Tool } from '../../domain/tool';
-import { goesAlong } from '../../domain/tripDays';
+import { dayOfTrip, goesAlong, tripPhase } from '../../domain/tripDays';
 import { rustRisk } from '../trip';
 import { workingSteel } from '../wear';
 import { dated, dayAtPace, row, type CareLog, type CareRow, type SpineUse } from './careRow';
@@ -24,8 +24,9 @@ export function toolRows(asked: CareLog): CareRow[] {
       rows.push(dated(asked, tool, 'head and haft', goes, looked ?? null, goes));
     }
     const rustAt = rustSeen(asked, tool);
-    if (rustAt !== null) {
-      rows.push(row(asked, tool, 'film', { goes, rustAt, ownDueAt: asked.now }));
+    const backFromWetAt = wetSince(asked, tool);
+    if (rustAt !== null || backFromWetAt !== null) {
+      rows.push(row(asked, tool, 'film', { goes, rustAt, backFromWetAt, ownDueAt: asked.now }));
     } else if (!workingSteel(tool.steel).stainless) {
       const isHarsh = goes && rustRisk(tool, trip?.climate ?? []) === 'high';
       rows.push(dated(asked, tool, 'film', goes, null, isHarsh));
@@ -41,11 +42,29 @@ function rustSeen({ inspections, care }: CareLog, tool: Tool): string | null {
   const looks = inspections.filter(({ toolId }) => toolId === tool.id);
   const latest = greatest(looks, ({ at }) => Date.parse(at));
   if (!latest?.seen.findings.some(({ kind }) => kind === 'rust')) return null;
-  const isMet = care.some(
-    ({ thingId, doing, kind, at }) =>
-      thingId === tool.id && doing === 'film' && kind === 'done' && isAfter(at, latest.at),
+  return isFilmed(care, tool, latest.at) ? null : latest.at;
+}
+
+/** The last day of the latest trip on which a tool's steel rusts, where no film has met it since; else null. */
+function wetSince({ trips, care, now }: CareLog, tool: Tool): string | null {
+  const harsh = trips.filter(
+    (trip) =>
+      tripPhase(trip, now) === 'over' &&
+      goesAlong(trip, tool.id) &&
+      rustRisk(tool, trip.climate) === 'high',
   );
-  return isMet ? null : latest.at;
+  const lastDays = harsh.map((trip) => dayOfTrip(trip, trip.days - 1).toISOString());
+  const latest = greatest(lastDays);
+  if (latest === undefined) return null;
+  return isFilmed(care, tool, latest) ? null : latest;
+}
+
+/** Whether a film was put on a tool after a moment. */
+function isFilmed(care: CareLog['care'], { id }: Tool, since: string): boolean {
+  return care.some(
+    ({ thingId, doing, kind, at }) =>
+      thingId === id && doing === 'film' && kind === 'done' && isAfter(at, since),
+  );
 }
 
 /** A hook that can be raised a few times more before its spine is filed. */

@@ -46,6 +46,7 @@ describe('several blades on one handle', () => {
         inspections: [],
         care: [],
         spines: new Map(),
+        trips: [],
         trip: null,
         now: '2026-11-23T08:00:00.000Z',
       })

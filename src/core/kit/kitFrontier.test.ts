@@ -267,6 +267,34 @@ describe('a kit within limits', () => {
   });
 });
 
+describe('a belt with too much on it', () => {
+  it('keeps what always hangs there, and takes nothing beside it', () => {
+    const solution = solved({
+      needs: [
+        { count: 1, labels: [{ items: [0], minutes: 20 }] },
+        { count: 1, labels: [{ items: [1], minutes: 5 }] },
+      ],
+      masses: [100, 20],
+      held: [0],
+      keptOut: [],
+    });
+    const onBelt: KitSolution = {
+      ...solution,
+      items: solution.items.map((item, i) => ({ ...item, hangs: i === 0 ? 'always' : 'may' })),
+      needs: solution.needs.map((own) => ({
+        ...own,
+        kind: { edgeId: 'edge', event: 'touch-up', fromBelt: true },
+      })),
+      belt: { mostG: 60, always: [0] },
+    };
+    const limits = { ...NO_LIMITS, grams: 500 };
+    expect(limitedKit(onBelt, limits, 1, solve)).toEqual([0]);
+    expect(limitedKit({ ...onBelt, belt: { mostG: 120, always: [0] } }, limits, 1, solve)).toEqual([
+      0, 1,
+    ]);
+  });
+});
+
 describe('evenings', () => {
   const over = (evenings: readonly number[], most: number): number =>
     evenings.reduce((sum, minutes) => sum + Math.max(0, minutes - most), 0);

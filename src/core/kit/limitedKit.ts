@@ -53,7 +53,7 @@ export function limitedKit(
   gramsPerMinute: number,
   solve: SolveLp,
 ): number[] | null {
-  const { items, needs, held, keptOut, belt } = solution;
+  const { items, needs, held, keptOut } = solution;
   const programme = new LinearProgramme();
   const carried = items.map((_, i) => programme.binary(`x${i}`));
   const hung = items.map(({ hangs }, i) => (hangs === 'may' ? programme.binary(`h${i}`) : null));
@@ -93,10 +93,7 @@ export function limitedKit(
   within(grams, limits.grams);
   for (const place of CARRY_PLACES)
     within(gramsAt(solution, place, carried, hung), limits.placeGrams[place]);
-  within(
-    items.flatMap(({ massG, hangs }, i): Terms => (hangs === 'never' ? [] : [[massG, onBelt(i)]])),
-    belt.mostG,
-  );
+  beltRows(solution, programme, onBelt);
   within(water, limits.waterMl);
   const over: Terms = [];
   if (limits.eveningMinutes !== null) {
@@ -117,6 +114,35 @@ export function limitedKit(
   const best = solve(programme.text(worth(trade)));
   if (!best) return null;
   return items.flatMap((_, i) => (Math.round(best[`x${i}`] ?? 0) === 1 ? [i] : []));
+}
+
+/** What hangs whatever else does may go over what the belt takes, and then nothing else hangs beside it. */
+function beltRows(
+  { items, belt }: KitSolution,
+  programme: LinearProgramme,
+  onBelt: (item: number) => string,
+): void {
+  const hanging = items.flatMap(({ massG, hangs }, i): Terms =>
+    hangs === 'never' ? [] : [[massG, onBelt(i)]],
+  );
+  const alwaysG = sum(belt.always, (i) => items[i]!.massG);
+  if (alwaysG <= belt.mostG) {
+    programme.constrain(hanging, '<=', belt.mostG);
+    return;
+  }
+  const over = programme.binary('over');
+  programme.constrain([...hanging, [belt.mostG - alwaysG, over]], '<=', belt.mostG);
+  items.forEach(({ hangs }, i) => {
+    if (hangs === 'may')
+      programme.constrain(
+        [
+          [1, onBelt(i)],
+          [1, over],
+        ],
+        '<=',
+        1,
+      );
+  });
 }
 
 /** One binary no greater than another, as terms that stay below zero. */

@@ -1,5 +1,6 @@
 import { findHone } from '../jobs';
 import { KEEN_UP_TO } from '../sharpness';
+import { chooseStrop, type LadderProblem } from '../ladder';
 import type { KitNeed, KitProblem, NeedWay } from './types';
 
 /**
@@ -24,5 +25,14 @@ export function honeWays(
     const serves =
       plan.outcome === 'planned' && plan.apexRadiusUm <= KEEN_UP_TO * target.apexRadiusUm;
     return serves ? [{ things: [abrasive], minutes: plan.minutes }] : [];
+  });
+}
+
+/** The strops that serve a need, each by itself, as far as a plan would take them alone. */
+export function stropWays(ladder: LadderProblem, { target }: Pick<KitNeed, 'target'>): NeedWay[] {
+  const goal = { ...ladder.goal, apexUm: target.apexRadiusUm };
+  return ladder.abrasives.flatMap((strop) => {
+    const alone = chooseStrop({ ...ladder, goal, abrasives: [strop] });
+    return alone ? [{ things: [strop], minutes: alone.minutes }] : [];
   });
 }

@@ -1,6 +1,6 @@
 import { arcsFrom, reaches, stateKey, stepWaterMl, type LadderState } from '../ladder';
 import { needProblem } from './needProblem';
-import { honeWays } from './needWays';
+import { honeWays, stropWays } from './needWays';
 import type { KitNeed, KitProblem } from './types';
 
 /** One way to serve a need that no other betters: the things it takes, and how long it is. */
@@ -53,7 +53,8 @@ export function paretoLadders(
       }
     }
   }
-  for (const { things, minutes } of honeWays({ ...problem, abrasives }, need)) {
+  const alone = [...honeWays({ ...problem, abrasives }, need), ...stropWays(ladder, need)];
+  for (const { things, minutes } of alone) {
     if (minutes > limit) continue;
     for (const items of takes.get(things[0]!.id)!) {
       keep(done, { items, minutes, waterMl: 0, things: things.map(({ id }) => id) });

@@ -4,7 +4,9 @@ import { sampleStandings } from '../../testing/sampleStandings';
 import { usualHand } from '../../testing/bench';
 import { faceOf, stone, strop } from '../../testing/ladderFixtures';
 import {
+  abrasivesAtHand,
   mapShelf,
+  shelfWithin,
   leftUnticked,
   packedShelf,
   shelfThings,
@@ -156,6 +158,53 @@ describe('the kits of a problem', () => {
 });
 
 const judged = sampleStandings();
+
+describe('one list of what is at hand', () => {
+  const owned = shelfThings(sample).map(({ id }) => id);
+  const noWishes = { heldIn: [], keptOut: [], places: [], mostPouchG: null, covers: [] };
+
+  it('gives plan, card and kit one ladder: the kit its quickest, the others that or a lighter one hardly slower', () => {
+    const lists = fc.subarray(owned, { minLength: 1, maxLength: 6 });
+    fc.assert(
+      fc.property(lists, fc.constantFrom(...judged.states), (ids, zone) => {
+        const there = shelfWithin(
+          mapShelf(sample, (thing) => ({
+            ...thing,
+            place: ids.includes(thing.id) ? 'pack' : 'workshop',
+          })),
+          'camp',
+        );
+        const abrasives = abrasivesAtHand(there, zone.tool.schools);
+        const plan = fieldLadder({ ...zone, abrasives, hand: judged.hand, event: 'touch-up' });
+        const solution = solveKit(
+          kitProblem({
+            needs: needsOfEachOnce([zone], 0),
+            shelf: there,
+            helpers: [],
+            hand: judged.hand,
+            wishes: noWishes,
+            minutesPerTouchUp: Infinity,
+          }),
+        );
+        const all = new Set(solution.items.map((_, i) => i));
+        const way = wayWith(solution.needs[0]!, { carried: all, hung: all });
+        expect(way !== null).toBe(plan.outcome === 'planned');
+        if (!way) return;
+        const own = plan.steps.map(({ abrasive }) => abrasive.id);
+        if (own.join() === way.things.join()) return;
+        // Lighter: a strop alone for no more than five minutes, or a finer stone for a minute or a fifth.
+        const isStrop = plan.steps.length === 1 && plan.steps[0]!.abrasive.kind === 'strop';
+        const most = isStrop ? 5 : Math.max(way.minutes + 1, 1.2 * way.minutes);
+        const closing = plan.steps.slice(1).filter(({ abrasive }) => abrasive.kind === 'strop');
+        const beforeIt = plan.minutes - closing.reduce((sum, step) => sum + step.minutes, 0);
+        expect(beforeIt).toBeLessThanOrEqual(most + 1e-6);
+        expect(beforeIt).toBeGreaterThanOrEqual(way.minutes - 1e-6);
+      }),
+      { numRuns: 250 },
+    );
+  });
+});
+
 const trip = sample.trips[0]!;
 const zones = judged.states.filter(({ tool }) => trip.toolIds.includes(tool.id));
 

@@ -11,7 +11,7 @@ export {
   type LadderProblem,
   type LadderState,
 } from './shortestLadder';
-export { reachableGoal } from './chooseLadder';
+export { chooseStrop, reachableGoal } from './chooseLadder';
 export { ladderChanges, type LadderChange, type OwnLadderProblem } from './ladderChanges';
 export { openDamageWays, takesBand, usualDamageWay } from './damageWays';
 export { damageBand, workedParts } from './workedParts';

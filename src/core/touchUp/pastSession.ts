@@ -43,6 +43,7 @@ export function pastSession(input: {
     startedAt: doneAt,
     finishedAt: doneAt,
     where,
+    spot: null,
     written: 'afterwards',
     damageWay: null,
     targetApexUm: zone.targetApexUm,

@@ -13,6 +13,8 @@ export function startSession(input: {
   zoneId: string;
   job: Job;
   where: Session['where'];
+  /** Which place out there; not said where nothing is given. */
+  spot?: Session['spot'];
   /** The trip that it is worked on; at home where nothing is said. */
   tripId?: string | null;
   /** Work done since the touch-up before; not noted where nothing is said. */
@@ -32,13 +34,14 @@ export function startSession(input: {
   wordsOf: (step: LadderStep) => StepWords;
 }): Session {
   const { plan, at, wordsOf, sitting = [], tripId = null, workSince = null, ...rest } = input;
-  const { byFeel = false, ...given } = rest;
+  const { byFeel = false, spot = null, ...given } = rest;
   const steps = plannedSteps(plan, wordsOf);
   const { person = null } = input;
   return {
     ...given,
     ...newRecord(given.id, at),
     sitting,
+    spot,
     tripId,
     workSince,
     person,

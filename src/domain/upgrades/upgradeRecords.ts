@@ -9,6 +9,7 @@ import {
   tripToVersion11,
   VERSION_10,
 } from './toVersion11';
+import { sessionToVersion12, VERSION_11 } from './toVersion12';
 import { sessionToVersion9, VERSION_8 } from './toVersion9';
 
 type Loose = Record<string, unknown>;
@@ -44,6 +45,10 @@ export const UPGRADES: readonly Upgrade[] = [
       strops: { from: VERSION_10.strop, upgrade: stropToVersion11 },
       trips: { from: VERSION_10.trip, upgrade: tripToVersion11 },
     },
+    newStores: [],
+  },
+  {
+    records: { sessions: { from: VERSION_11.session, upgrade: sessionToVersion12 } },
     newStores: [],
   },
 ];

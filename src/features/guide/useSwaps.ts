@@ -38,9 +38,10 @@ export function useSwaps(session: Session, tool: Tool, zone: Zone): Swap[] | und
   return useMemo(() => {
     if (session.job !== 'touch-up') return [];
     if (!benchFor || !log) return undefined;
-    const { steps, stepIndex, before, damageWay, where, tripId } = session;
+    const { steps, stepIndex, before, damageWay, where, spot, tripId } = session;
     const present = steps[stepIndex]!;
-    const bench = benchFor(tool, { spot: where === 'bench' ? 'bench' : 'camp', tripId });
+    const at = spot ?? (where === 'bench' ? 'bench' : 'camp');
+    const bench = benchFor(tool, { spot: at, tripId });
     const tested = steps.slice(0, stepIndex + 1).findLast(({ tests }) => tests.length > 0);
     // In the middle of the first step, untested, the edge counts as what it was before.
     const seen = byTester(

@@ -25,8 +25,9 @@ export function CoverTable({ solution, kit }: { solution: KitSolution; kit: Carr
     <section className="mt-6">
       <h2>What covers what</h2>
       <p className="text-[0.95rem] text-soft">
-        Minutes each time, to the target; the closing strop comes on top. Underlined is what the kit
-        takes; a dash cannot do it. Behind the dashed line: not in the kit.
+        Minutes each time by the quickest way, to the target; the closing strop comes on top, and a
+        plan takes a strop or a finer first stone where that is hardly slower. Underlined is what
+        the kit takes; a dash cannot do it. Behind the dashed line: not in the kit.
       </p>
       <div className="mt-2 hidden overflow-x-auto sm:block">
         <table className="table-plain figures">

@@ -38,6 +38,7 @@ export function useStart(
   const common = (own: Tool) => ({
     toolId: own.id,
     where: whereOf(where.spot),
+    spot: where.spot,
     byFeel: own.schools.counting === 'by feel',
     wordsOf: (step: LadderStep) => stepWords(step, toolForm(own.kind) === 'axe'),
   });

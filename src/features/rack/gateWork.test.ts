@@ -13,6 +13,7 @@ const care = careRows({
   inspections: sample.inspections,
   care: sample.care,
   spines: new Map(),
+  trips: [],
   trip,
   now,
 });

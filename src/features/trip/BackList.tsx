@@ -7,11 +7,12 @@ import { jobLink } from '../../ui/jobAddress';
 import Link from '../../ui/Link';
 import { tripQuery } from '../../ui/useChosenTrip';
 import { DoneListLine, HomeLines, ListHeading, ListLine } from '../../ui/ListLine';
+import { CareLines } from './BeforeList';
 import type { ListProps } from './listProps';
 
 /** What to do on return: look everything through, dry it, and what each edge wants then. */
 export function BackList(props: ListProps) {
-  const { trip, plan, done, phase, tools, nameOf } = props;
+  const { trip, plan, careAfter, done, phase, tools, nameOf } = props;
   const isOver = phase === 'over';
   const now = useNow();
   const ahead = isOver ? plan.home : plan.back;
@@ -40,7 +41,8 @@ export function BackList(props: ListProps) {
             </Link>
           )}
         </li>
-        {rusting.length > 0 && (
+        <CareLines care={careAfter} />
+        {!isOver && rusting.length > 0 && (
           <li className="border-b border-rule py-2">
             <b>{listed(rusting.map(nameOfTool))}</b> will rust there: wipe from spine toward edge
             each evening, dry, a thin film of oil, wax or fat; out of wet leather.

@@ -25,7 +25,7 @@ export function BeforeList(props: ListProps) {
         {done.before.map((line) => (
           <DoneListLine key={line.sessionId} name={nameOf(line)} done={line} />
         ))}
-        <Care care={care} />
+        <CareLines care={care} />
       </ul>
       {plan.outOfReach.length > 0 && (
         <p className="mt-1">
@@ -62,7 +62,7 @@ export function BeforeList(props: ListProps) {
 }
 
 /** Care as orders: what is done for several things stands once. */
-function Care({ care }: { care: readonly CareRow[] }) {
+export function CareLines({ care }: { care: readonly CareRow[] }) {
   const acts = useCareActs();
   return careOrders(care).map((rows) => (
     <li

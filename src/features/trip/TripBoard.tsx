@@ -4,6 +4,7 @@ import { format, getHours } from 'date-fns';
 import dynamic from 'next/dynamic';
 import { useMemo } from 'react';
 import {
+  careAfterTrip,
   careBeforeTrip,
   doneOnTrip,
   maintenancePlan,
@@ -139,6 +140,7 @@ export function TripBoard({ kept }: { kept: Trip }) {
         {answer && plan && (
           <TripLists
             care={care ? careBeforeTrip(care.rows, trip, now) : []}
+            careAfter={care ? careAfterTrip(care.rows, trip) : []}
             trip={trip}
             plan={plan}
             tools={tools}

@@ -18,6 +18,8 @@ export interface ListProps {
   forecast: TripForecast;
   /** What of tools and stones is due before it. */
   care: readonly CareRow[];
+  /** What wants a film on return. */
+  careAfter: readonly CareRow[];
   refused: readonly RefusedStone[];
   sets: readonly SetAdvice[];
   done: DoneOnTrip;

@@ -93,6 +93,7 @@ describe('care of several things', () => {
       inspections: sample.inspections,
       care: sample.care,
       spines: new Map(),
+      trips: [],
       trip,
       now: now.toISOString(),
     });

@@ -52,9 +52,13 @@ export function careGroupReason(rows: readonly CareRow[]): string {
 
 /** How the day of a row follows. */
 export function careReason(row: CareRow): string {
-  const { used, aWeek, hollowDeg, isClogged, rustAt, lastAt, tripId, doing, freshLeft } = row;
+  const { used, aWeek, hollowDeg, isClogged, rustAt, backFromWetAt } = row;
+  const { lastAt, tripId, doing, freshLeft } = row;
   if (rustAt !== null) {
     return `Rust was found on ${day(rustAt)}: rub it off with oil and a cork first.`;
+  }
+  if (backFromWetAt !== null) {
+    return `Back from wet or salt on ${day(backFromWetAt)}: wipe it, dry it, then the film.`;
   }
   if (hollowDeg !== null) return `Hollow: the angle drifts by ${deg(hollowDeg)}.`;
   if (isClogged) return 'Loaded or glazed: it cuts less than it should.';

@@ -1,4 +1,6 @@
-import type { CardRowData, PackedMat } from './cardSides';
+import { deg } from '../../../ui/format';
+import type { PackedMat } from './cardSides';
+import type { Wedge } from './wedges';
 
 /** What goes along, mat by mat, with a box for each thing. */
 export function PackingList({ mats }: { mats: readonly PackedMat[] }) {
@@ -57,39 +59,26 @@ export function ToolList({ groups }: { groups: readonly PackedMat[] }) {
 }
 
 const WEDGE_PX = 58;
-/** Names that stand under a wedge. */
-const MOST_NAMES = 3;
 
 /** Wedges at their true angle, to fold the card by: what goes under a blade, or upon a cheek. */
-export function Wedges({ rows }: { rows: readonly CardRowData[] }) {
-  const angles = new Map<number, string[]>();
-  for (const { holds, angleDeg, name } of rows) {
-    const own = Math.round(10 * (holds.way === 'tilt the stone' ? holds.tiltDeg : angleDeg)) / 10;
-    angles.set(own, [...new Set([...(angles.get(own) ?? []), name])]);
-  }
+export function Wedges({ wedges }: { wedges: readonly Wedge[] }) {
   return (
     <div className="mt-1 border-t border-current pt-1">
       <b>Wedges, true angle</b>
       <div className="flex flex-wrap gap-x-3">
-        {[...angles]
-          .sort(([a], [b]) => a - b)
-          .map(([angle, names]) => {
-            const height = WEDGE_PX * Math.tan((angle * Math.PI) / 180);
-            return (
-              <div key={angle} className="w-[68px]">
-                <svg width={WEDGE_PX} height={height} aria-hidden className="block">
-                  <path d={`M0,${height}H${WEDGE_PX}V0Z`} fill="currentColor" />
-                </svg>
-                <p className="leading-[1.05]">
-                  <b>{angle}°</b>{' '}
-                  <span className="text-[11px]">
-                    {names.slice(0, MOST_NAMES).join(', ')}
-                    {names.length > MOST_NAMES && ' …'}
-                  </span>
-                </p>
-              </div>
-            );
-          })}
+        {wedges.map(({ angleDeg, names }) => {
+          const height = WEDGE_PX * Math.tan((angleDeg * Math.PI) / 180);
+          return (
+            <div key={angleDeg} className="w-[68px]">
+              <svg width={WEDGE_PX} height={height} aria-hidden className="block">
+                <path d={`M0,${height}H${WEDGE_PX}V0Z`} fill="currentColor" />
+              </svg>
+              <p className="leading-[1.05]">
+                <b>{deg(angleDeg)}</b> <span className="text-[11px]">{names}</span>
+              </p>
+            </div>
+          );
+        })}
       </div>
     </div>
   );

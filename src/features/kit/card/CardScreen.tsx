@@ -12,7 +12,7 @@ import Link from '../../../ui/Link';
 import { tripQuery, useChosenTrip } from '../../../ui/useChosenTrip';
 import { CardRow } from './CardRow';
 import { Cautions, PackingList, ToolList, Wedges } from './CardFoot';
-import { cardSides, type CardRowData, type CardSide as Side } from './cardSides';
+import { cardSides, type CardSide as Side } from './cardSides';
 import { cardSvg } from './cardSvg';
 
 /** The field card of a trip, A5 on both sides: its edges by angle, lift and strokes, and the packing list. */
@@ -61,12 +61,7 @@ export function CardScreen() {
         className={`mt-4 flex flex-wrap gap-6 print:mt-0 print:block print:gap-0 ${isTwoUp ? 'card-two-up' : ''}`}
       >
         {sides.map((side, i) => (
-          <CardSide
-            key={i}
-            side={side}
-            name={`Side ${i + 1}`}
-            all={sides.flatMap(({ rows }) => rows)}
-          />
+          <CardSide key={i} side={side} name={`Side ${i + 1}`} />
         ))}
       </div>
     </div>
@@ -144,13 +139,7 @@ function NoCard() {
   );
 }
 
-function CardSide(props: {
-  side: Side;
-  name: string;
-  /** The rows of all sides. */
-  all: readonly CardRowData[];
-}) {
-  const { side, name, all } = props;
+function CardSide({ side, name }: { side: Side; name: string }) {
   return (
     <section aria-label={name} className="card-side">
       <header className="flex items-baseline justify-between border-b-[5px] border-current">
@@ -162,7 +151,7 @@ function CardSide(props: {
       ))}
       {side.tools.length > 0 && <ToolList groups={side.tools} />}
       {side.cautions.length > 0 && <PackingList mats={side.mats} />}
-      {side.cautions.length > 0 && <Wedges rows={all} />}
+      {side.cautions.length > 0 && <Wedges wedges={side.wedges} />}
       {side.cautions.length > 0 && <Cautions lines={side.cautions} />}
     </section>
   );

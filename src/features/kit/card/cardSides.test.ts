@@ -1,3 +1,5 @@
+import { deg } from '../../../ui/format';
+import { rungPath } from '../../../ui/RungMark';
 import { asksForWork } from '../../../core';
 import { sampleStandings } from '../../../testing/sampleStandings';
 import { sample } from '../../../testing/sample';
@@ -117,6 +119,24 @@ describe('what an edge is promised to be', () => {
 });
 
 describe('a side as SVG', () => {
+  it('has on its last side the wedges at their true angle, and before each line the sign of its rung', () => {
+    const sides = sidesOf();
+    const parsed = new DOMParser().parseFromString(cardSvg(sides.at(-1)!), 'image/svg+xml');
+    const words = [...parsed.querySelectorAll('text')].map(({ textContent }) => textContent);
+    const paths = [...parsed.querySelectorAll('path')].map((path) => path.getAttribute('d')!);
+    expect(words).toContain('Wedges, true angle');
+    for (const { angleDeg } of sides.at(-1)!.wedges) {
+      expect(words).toContain(deg(angleDeg));
+      const drawn = paths
+        .flatMap((d) => [...d.matchAll(/h([\d.]+)v-([\d.]+)Z/g)])
+        .map(([, run, rise]) => (Math.atan(Number(rise) / Number(run)) * 180) / Math.PI);
+      expect(drawn.some((own) => Math.abs(own - angleDeg) < 0.05)).toBe(true);
+    }
+    const lines = sides.at(-1)!.rows.flatMap((row) => row.lines.filter(({ rung }) => rung));
+    expect(lines.length).toBeGreaterThan(0);
+    for (const { rung } of lines) expect(paths).toContain(rungPath(rung!, 0, 0));
+  });
+
   it('is well formed, whatever tools are called', () => {
     const odd = 'Ax & "son" <of> a file';
     const [side] = sidesOf({ name: odd });

@@ -29,6 +29,7 @@ import { deg, fineMm, grams, listed, placeMm } from '../../../ui/format';
 import { holdHeadline, holdInShort } from '../../../ui/words/holdWords';
 import { GROUPS } from '../things';
 import { cardPages } from './cardPages';
+import { wedges, type Wedge } from './wedges';
 
 /** What to do with an edge at one time: strokes on each side and what with, or a word. */
 export interface CardLine {
@@ -82,6 +83,8 @@ export interface CardSide {
   tools: PackedMat[];
   /** Empty but on the last side. */
   mats: PackedMat[];
+  /** Empty but on the last side. */
+  wedges: Wedge[];
   cautions: string[];
 }
 
@@ -116,13 +119,19 @@ export function cardSides(input: CardInput): CardSide[] {
       tools.indexOf(a.tool.id) - tools.indexOf(b.tool.id) ||
       a.zone.startMm - b.zone.startMm,
   );
-  return cardPages(byPerson).map(({ edges: own, isShort, isLast }, i) => ({
+  const pages = cardPages(byPerson).map((page) => ({
+    ...page,
+    rows: page.edges.map((edge) => row(edge, input)),
+  }));
+  const all = pages.flatMap(({ rows }) => rows);
+  return pages.map(({ rows, isShort, isLast }, i) => ({
     isShort,
     title: i === 0 ? trip.name : 'Edges and packing',
     note: [person, days, i > 0 && `side ${i + 1}`].filter(Boolean).join(', '),
-    rows: own.map((edge) => row(edge, input)),
+    rows,
     tools: isLast ? toolsOf(trip, byPerson) : [],
     mats: isLast ? packedMats(trip, shelf, helpers) : [],
+    wedges: isLast ? wedges(all) : [],
     cautions: isLast ? cautions(edges, coinThicknessMm) : [],
   }));
 }

@@ -1,7 +1,10 @@
+import { deg } from '../../../ui/format';
+import { rungPath } from '../../../ui/RungMark';
 import { edgePath, edgeWeight } from '../../../ui/edge-strip/edgePath';
 import { toolOutline } from '../../../ui/silhouette/outline';
 import type { CardLine, CardRowData, CardSide } from './cardSides';
 import { LIFT, liftShape } from './liftShape';
+import type { Wedge } from './wedges';
 
 /** A5 upright (mm), and where things stand on it. */
 const PAGE = { widthMm: 148, heightMm: 210, marginMm: 7 };
@@ -10,9 +13,13 @@ const ROWS_FROM_MM = 17;
 const RIGHT_MM = 68;
 const SILHOUETTE_MM = 24;
 const LIFT_MM = 17;
+const WEDGE_MM = 15;
+const RUNG_MM = 3.2;
+/** Room of a small letter. */
+const LETTER_MM = 1.25;
 /** Letters across the page, and across the right of a row, in whatever font they are shown. */
 const LONGEST_LINE = 68;
-const LONGEST_STEPS = 52;
+const LONGEST_STEPS = 50;
 /** The strip is drawn in pixels, four to the millimetre. */
 const STRIP = { pxPerMm: 4, widthMm: 52 };
 
@@ -26,7 +33,9 @@ export function cardSvg(side: CardSide, fontRule = ''): string {
   const foot = ROWS_FROM_MM + side.rows.length * rowMm + 6;
   const lists = [...side.tools, ...side.mats];
   const longest = Math.max(0, ...lists.map(({ things }) => things.length));
-  const cautionsFrom = foot + 5 * (longest + 1) + 6;
+  const wedgesFrom = foot + 5 * (longest + 1) + 3;
+  const steepest = Math.max(0, ...side.wedges.map(({ angleDeg }) => wedgeHeightMm(angleDeg)));
+  const cautionsFrom = wedgesFrom + (side.wedges.length > 0 ? steepest + 13 : 3);
   return [
     `<svg xmlns="http://www.w3.org/2000/svg" width="${widthMm}mm" height="${heightMm}mm" viewBox="0 0 ${widthMm} ${heightMm}" font-family="Archivo, sans-serif" font-size="3.7" fill="#000">`,
     fontRule && `<style>${fontRule}</style>`,
@@ -45,6 +54,7 @@ export function cardSvg(side: CardSide, fontRule = ''): string {
         ]),
       ];
     }),
+    ...wedgesSvg(side.wedges, wedgesFrom, steepest),
     ...wrapped(side.cautions.join(' ')).map((words, i) =>
       text(marginMm, cautionsFrom + 5 * i, words),
     ),
@@ -81,28 +91,58 @@ function rowSvg(row: CardRowData, top: number, rowMm: number): string {
       .split(', ')
       .map((part, i) => text(RIGHT_MM + 17, top + 4.5 + 4.5 * i, part, 'font-weight="700"')),
     liftSvg(row, widthMm - marginMm - LIFT_MM, top),
-    ...lines.map((own, i) =>
-      text(
-        RIGHT_MM,
-        top + rowMm - (isShort ? 8.2 : 11.6) + 3.5 * i,
-        lineWords(own),
-        'font-size="3"',
-      ),
-    ),
+    ...lines.flatMap((own, i) => {
+      const lineTop = top + rowMm - (isShort ? 8.2 : 11.6) + 3.5 * i;
+      return [
+        rungSvg(own, lineTop),
+        text(RIGHT_MM + RUNG_MM, lineTop, lineWords(own), 'font-size="3"'),
+      ];
+    }),
     text(marginMm, top + 25, isShort ? '' : watch && `Watch: ${watch}`, 'font-size="3.2"'),
     `<line x1="${marginMm}" x2="${widthMm - marginMm}" y1="${top + rowMm - 1}" y2="${top + rowMm - 1}" stroke="#000" stroke-width="0.3"/>`,
     '</g>',
   ].join('');
 }
 
+function wedgeHeightMm(angleDeg: number): number {
+  return WEDGE_MM * Math.tan((angleDeg * Math.PI) / 180);
+}
+
+/** Wedges at their true angle side by side, with what each is for under it. */
+function wedgesSvg(wedges: readonly Wedge[], top: number, steepestMm: number): string[] {
+  const stepMm = (PAGE.widthMm - 2 * PAGE.marginMm) / Math.max(6, wedges.length);
+  const letters = Math.floor(stepMm / LETTER_MM);
+  const base = top + 2 + steepestMm;
+  return [
+    text(PAGE.marginMm, top, wedges.length > 0 ? 'Wedges, true angle' : '', 'font-weight="700"'),
+    ...wedges.flatMap(({ angleDeg, names }, i) => {
+      const x = PAGE.marginMm + i * stepMm;
+      return [
+        `<path d="M${x},${base}h${WEDGE_MM}v${-wedgeHeightMm(angleDeg)}Z"/>`,
+        text(x, base + 4, deg(angleDeg), 'font-weight="700"'),
+        text(x, base + 7, shortened(names, letters), 'font-size="2.4"'),
+      ];
+    }),
+  ];
+}
+
+/** The sign of a rung before the words of its line. */
+function rungSvg({ rung }: CardLine, top: number): string {
+  const sign = rung && rungPath(rung, 0, 0);
+  return sign
+    ? `<path transform="translate(${RIGHT_MM + 1.2} ${top - 1}) scale(0.15)" d="${sign}"/>`
+    : '';
+}
+
+function shortened(words: string, letters: number): string {
+  const [first = '', ...more] = wrapped(words, letters);
+  return more.length > 0 ? `${first} …` : first;
+}
+
 /** When, the strokes on each side and what with, or a word. */
 function lineWords({ when, steps, words, angle }: CardLine): string {
   const work = steps.map(({ strokes, name }) => `${strokes} ${name}`).join(', then ') || words;
-  const [first = '', ...more] = wrapped(
-    `${when}: ${[work, angle].filter(Boolean).join(' ')}`,
-    LONGEST_STEPS,
-  );
-  return more.length > 0 ? `${first} …` : first;
+  return shortened(`${when}: ${[work, angle].filter(Boolean).join(' ')}`, LONGEST_STEPS);
 }
 
 /** The hold drawn at its true angle, at the right of a row. */

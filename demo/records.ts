@@ -24,6 +24,7 @@ export const sampleRecords: AllRecords = {
   helpers,
   inspections,
   sessions,
+  history: [],
   trips: [
     {
       ...record('tarrow-ness'),

@@ -46,6 +46,16 @@ test('a trip is packed, left for, worked with a chip, told in the evening, and c
   await page.getByRole('button', { name: /^At the bench: / }).click();
   await expect(where).toContainText('at the bench');
 
+  // Begun from the belt, the guide swaps for what hangs there, and for nothing out of the pack.
+  await open(page, '/touch-up?tool=bracken&zone=chop&at=belt');
+  await page.getByRole('button', { name: /^Start/ }).click();
+  await page.getByRole('button', { name: 'This step' }).click();
+  const swaps = page.getByRole('group', { name: /^Go on with another thing/ });
+  await expect(swaps.getByRole('button').first()).toBeVisible();
+  const offered = await swaps.innerText();
+  for (const thing of ['puck', 'mill file']) expect(offered).not.toContain(thing);
+  await untilStored(page);
+
   // A chip is noted, and stands in tonight.
   await open(page, '/inspect?tool=old-hob');
   await page.getByTestId('strip').click({ position: { x: 500, y: 30 } });
@@ -84,6 +94,15 @@ test('a trip is packed, left for, worked with a chip, told in the evening, and c
   await page.getByLabel('Old Hob, chop').fill('2');
   await page.getByRole('button', { name: 'Note it all' }).click();
   await expect(page.getByText('Looked through on return.')).toBeVisible({ timeout: 30_000 });
+
+  // What got wet asks for its film here and in care, until the one or the other says that it is on.
+  const film = page.getByRole('button', { name: /^Film of oil, wax or fat .*: done/ });
+  await expect(film).toBeVisible({ timeout: 30_000 });
+  await film.click();
+  await expect(film).toHaveCount(0);
+  await untilStored(page);
+  await open(page, '/care');
+  await expect(page.getByText('Back from wet or salt')).toHaveCount(0);
   await open(page, '/');
   await expect(page.getByRole('link', { name: /^Back from Tarrow Ness/ })).toHaveCount(0);
 });

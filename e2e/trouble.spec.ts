@@ -72,7 +72,7 @@ base('a killed browser loses no stroke that was shown as kept', async () => {
     const guide = page.url();
     for (let i = 0; i < 12; i += 1) await page.keyboard.press('Space');
     await expect(page.getByTestId('count')).toHaveText('12');
-    await expect(page.getByTestId('kept')).toHaveText('kept');
+    await expect(page.getByTestId('saved')).toHaveText('saved');
     await page.keyboard.press('Space');
     execFileSync('pkill', ['-9', '-f', profile]);
 
@@ -98,7 +98,7 @@ base('a count that finds no room is told of, and kept at the second try', async 
     };
   });
   await page.getByRole('button', { name: /^\+5/ }).click();
-  await expect(page.getByText('There is no room left to keep this.')).toBeVisible();
+  await expect(page.getByText('There is no room left to save this.')).toBeVisible();
   await page.evaluate(() => (window as unknown as { makeRoom: () => void }).makeRoom());
   await page.getByRole('button', { name: 'Try again' }).click();
   await expect(page.getByTestId('count')).toHaveText('5');

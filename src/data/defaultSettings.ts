@@ -10,6 +10,7 @@ export function defaultSettings(at: string): Settings {
   return {
     ...newRecord(SETTINGS_ID, at),
     units: 'metric',
+    person: null,
     coinThicknessMm: 2.33,
     strokesPerMinute: { ...DEFAULT_PACE },
     forgotten: [],

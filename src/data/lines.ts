@@ -1,3 +1,4 @@
+import { isTraced } from '../domain/traced';
 import { loggedSession, type LoggedSession } from '../domain/loggedSession';
 import type { StoreName } from '../domain/storeNames';
 import type { Inspection, Session } from '../domain/session';
@@ -31,9 +32,11 @@ export function lineStoreOf(store: StoreName): LineStore | null {
   return LINE_STORE_OF[store] ?? null;
 }
 
-/** These stores, and those of their lines: what a transaction on records must hold. */
-export function withLineStores(stores: readonly StoreName[]): Table[] {
-  return [...stores, ...stores.flatMap((store) => LINE_STORE_OF[store] ?? [])];
+/** These stores, and those of what follows from them: what a transaction on records must hold. */
+export function withFollowing(stores: readonly StoreName[]): Table[] {
+  const traced: Table[] = stores.some(isTraced) ? ['history', 'settings'] : [];
+  const lines = stores.flatMap((store) => LINE_STORE_OF[store] ?? []);
+  return [...new Set([...stores, ...lines, ...traced])];
 }
 
 /** The line of a stored record; null where it has been removed, or is not valid. */

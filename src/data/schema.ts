@@ -1,5 +1,6 @@
 import type { DBSchema, IDBPDatabase, IDBPTransaction } from 'idb';
 import type { LogAnswers, Standings } from '../core';
+import type { HistoryEntry } from '../domain/history';
 import type { RecordOf } from '../domain/records';
 import type { StoreName } from '../domain/storeNames';
 import type { Lines, Table } from './lines';
@@ -24,7 +25,9 @@ export interface AnswersRecord {
 
 /** Everything in the database: records, the lines that follow from them, and what was computed of them last. */
 export type OpenTrailSchema = DBSchema & {
-  [S in StoreName]: { key: string; value: RecordOf<S> };
+  [S in Exclude<StoreName, 'history'>]: { key: string; value: RecordOf<S> };
+} & {
+  history: { key: string; value: HistoryEntry; indexes: { recordId: string } };
 } & {
   [L in keyof Lines]: {
     key: string;

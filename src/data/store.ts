@@ -3,6 +3,7 @@ import { createChanges, type Changes } from './changes';
 import { openDatabase } from './database';
 import type { Database } from './schema';
 import { createLog, type Log } from './log';
+import { createPast, type Past } from './past';
 import { createRepository, type Repository } from './repository';
 import { createSnapshot, type Snapshot } from './snapshot';
 import { createValidity } from './validity';
@@ -13,6 +14,7 @@ export type Store = { [S in StoreName]: Repository<S> } & {
   log: Log;
   snapshot: Snapshot;
   whole: WholeData;
+  past: Past;
   changes: Changes;
 };
 
@@ -30,17 +32,19 @@ export function createStore(
     log: createLog(database),
     snapshot: createSnapshot(database),
     whole,
+    past: createPast(database),
     changes,
   };
 }
 
-/** Opens the browser's own database and its channel to other tabs. */
-export async function openStore(
-  heard: {
-    onOutdated?: () => void;
-    onBlocked?: () => void;
-  } = {},
-): Promise<Store> {
+/** What an open database tells. */
+export interface Heard {
+  onOutdated?: () => void;
+  onBlocked?: () => void;
+}
+
+/** Opens the browser's own database and its channel to other tabs, as a worker does. */
+export async function openStore(heard: Heard = {}): Promise<Store> {
   const validity = createValidity();
   // The schemas load beside the opening; where they cannot, whoever waits for them hears why.
   validity().catch(() => {});

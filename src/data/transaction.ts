@@ -1,8 +1,10 @@
 import type { RecordOf } from '../domain/records';
+import { isTraced } from '../domain/traced';
 import type { StoreName } from '../domain/storeNames';
 import type { Inspection, Session } from '../domain/session';
 import type { Changes } from './changes';
 import type { Database, Transaction } from './schema';
+import { BY_HAND, noteHistory, type Why } from './history';
 import { isSame } from './isSame';
 import { moveRevisions } from './snapshot';
 import {
@@ -10,7 +12,7 @@ import {
   lineOf,
   lineStoreOf,
   validLineOf,
-  withLineStores,
+  withFollowing,
   type Lines,
   type Table,
 } from './lines';
@@ -26,7 +28,7 @@ export async function allOrNothing<T>(
   work: (transaction: Transaction, changed: Set<Table>) => Promise<T>,
 ): Promise<T> {
   // What is shown as kept must outlive a killed process: the browser waits for the disk.
-  const tables = [...withLineStores(stores), 'snapshot' as const];
+  const tables = [...withFollowing(stores), 'snapshot' as const];
   const transaction = database.transaction(tables, 'readwrite', { durability: 'strict' });
   const changed = new Set<Table>();
   try {
@@ -46,15 +48,23 @@ export async function allOrNothing<T>(
   }
 }
 
-/** Writes a valid record and its line; a line that says the same as before is not written again. */
+/**
+ * Writes a valid record, its line and its history; a line that says the same as before is not written again.
+ */
 export async function putRecord<S extends StoreName>(
   transaction: Transaction,
   changed: Set<Table>,
   store: S,
   record: RecordOf<S>,
+  why: Why = BY_HAND,
 ): Promise<void> {
+  const before: unknown = isTraced(store)
+    ? await transaction.objectStore(store as StoreName).get(record.id)
+    : undefined;
   await transaction.objectStore(store).put(record as never);
   changed.add(store);
+  if (await noteHistory(transaction, store, before, record, record.updatedAt, why))
+    changed.add('history');
   const lines = lineStoreOf(store);
   if (!lines) return;
   const line = validLineOf(lines, record as unknown as Session | Inspection);

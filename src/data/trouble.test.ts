@@ -1,44 +1,6 @@
 import { sample } from '../testing/sample';
 import { freshStore, later } from '../testing/stores';
-import { reportingFailures, type FailedWrite } from './failedWrites';
-import type { Store } from './store';
 import { findUnusable } from './unusable';
-
-const wren = sample.tools.find(({ id }) => id === 'wren')!;
-
-describe('a write that the browser refuses', () => {
-  it('is told of, fails for the caller, and can be tried again as it was', async () => {
-    const store = await freshStore();
-    const failures: FailedWrite[] = [];
-    let full = true;
-    const tools: Store['tools'] = {
-      ...store.tools,
-      save: async (record) => {
-        if (full) throw new DOMException('full', 'QuotaExceededError');
-        await store.tools.save(record);
-      },
-    };
-    const reporting = reportingFailures({ ...store, tools }, (failed) => failures.push(failed));
-    await expect(reporting.tools.save(wren)).rejects.toThrow('full');
-    expect(failures.map(({ error }) => error.name)).toEqual(['QuotaExceededError']);
-
-    await expect(failures[0]!.retry()).rejects.toThrow('full');
-    expect(failures).toHaveLength(2);
-    full = false;
-    await failures[1]!.retry();
-    expect(await store.tools.get(wren.id)).toEqual(wren);
-    expect(failures).toHaveLength(2);
-  });
-
-  it('is told of when a record is not valid, and nothing is written', async () => {
-    const store = await freshStore();
-    const failures: FailedWrite[] = [];
-    const reporting = reportingFailures(store, (failed) => failures.push(failed));
-    await expect(reporting.tools.save({ ...wren, name: '' })).rejects.toThrow();
-    expect(failures.map(({ error }) => error.name)).toEqual(['ValidationError']);
-    expect((await store.whole.readRaw('tools')).length).toBe(0);
-  });
-});
 
 describe('a record that cannot be used', () => {
   const stone = sample.abrasives.find(({ faces }) => faces[0]!.grade.scale !== 'range')!;

@@ -1,4 +1,5 @@
 import type { IDBPDatabase, IDBPTransaction } from 'idb';
+import { STORE_NAMES } from '../domain/storeNames';
 import { RECORD_SCHEMAS } from '../domain/records';
 import { lineOf, LINED_STORES } from './lines';
 import { migrate, MIGRATIONS, type Migration } from './migrations';
@@ -17,6 +18,7 @@ export async function upgradeDatabase(
 ): Promise<void> {
   await migrate(database, transaction, oldVersion, migrations);
   await rebuildLines(database, transaction);
+  indexRecords(database, transaction);
   if (database.objectStoreNames.contains('snapshot')) database.deleteObjectStore('snapshot');
   database.createObjectStore('snapshot', { keyPath: 'id' });
 }
@@ -41,5 +43,21 @@ async function rebuildLines(
       if (line) await target.put(line);
       cursor = await cursor.continue();
     }
+  }
+}
+
+/** What else records are found by: what was removed by its day (others have none, and are not in the index). */
+const INDEXES = [
+  ['history', 'recordId'],
+  ['sessions', 'toolId'],
+  ['inspections', 'toolId'],
+  ...STORE_NAMES.map((name) => [name, 'deletedAt'] as const),
+] as const;
+
+function indexRecords(database: IDBPDatabase, transaction: UpgradeTransaction): void {
+  for (const [name, field] of INDEXES) {
+    if (!database.objectStoreNames.contains(name)) continue;
+    const store = transaction.objectStore(name);
+    if (!store.indexNames.contains(field)) store.createIndex(field, field);
   }
 }

@@ -1,6 +1,7 @@
 import type { AllRecords, RecordOf } from '../domain/records';
 import { STORE_NAMES, type StoreName } from '../domain/storeNames';
-import { undoAct, type Act, type Written } from './act';
+import { makeAct, undoAct, type Act, type RecordClash, type Written } from './act';
+import { BY_HAND, type Why } from './history';
 import type { Changes } from './changes';
 import type { Database, Transaction } from './schema';
 import { LINE_STORES, type IsValid, type Table } from './lines';
@@ -25,16 +26,19 @@ export interface WholeData {
     onProgress?: (share: number) => void,
   ): Promise<{ report: MergeReport; act: Act }>;
   /** Changes records of several stores, each as it stands in the transaction. All or nothing. */
-  editTogether(edits: readonly Edit[]): Promise<void>;
-  /** Puts records of several stores, new or in the place of what is there. All or nothing. */
-  putTogether(incoming: readonly { store: StoreName; record: { id: string } }[]): Promise<Act>;
+  editTogether(edits: readonly Edit[], why?: Why): Promise<Act>;
   /** A store's records as they are, unchecked, removed ones included. */
   readRaw<S extends StoreName>(store: S): Promise<RecordOf<S>[]>;
   /** Writes one record as it is, unchecked: to set a damaged one aside, and to mend it. */
   putRaw(store: StoreName, record: { id: string }): Promise<Act>;
   /** Puts exactly these records in the place of all that is there. All or nothing. */
   replaceAll(records: AllRecords): Promise<Act>;
-  /** Takes one act back; records changed since stay as they are. Returns how many did. */
+  /**
+   * Makes an act field by field on the records as they stand by now: what others changed meanwhile stays.
+   * Where both changed a field, nothing is written, and what clashes is told. All or nothing.
+   */
+  make(act: Act, why?: Why): Promise<{ act: Act; clashes: RecordClash[] }>;
+  /** Takes one act back, but for fields that were changed since. Returns how many records had such. */
   undo(act: Act): Promise<number>;
 }
 
@@ -72,39 +76,21 @@ export function createWholeData(
         allTables(changed);
         return { report, act };
       }),
-    async editTogether(edits) {
+    async editTogether(edits, why = BY_HAND) {
       const { validated } = await validity();
-      await allOrNothing(
-        database,
-        changes,
-        [...new Set(edits.map(({ store }) => store))],
-        async (transaction, changed) => {
-          for (const { store, id, change } of edits) {
-            const present = await transaction.objectStore(store).get(id);
-            if (!present) throw new Error(`There is no ${id} in ${store} to change.`);
-            const next = (change as (record: unknown) => RecordOf<StoreName>)(present);
-            await putRecord(transaction, changed, store, validated(store, next));
-          }
-        },
-      );
-    },
-    async putTogether(incoming) {
-      const { validated } = await validity();
-      return allOrNothing(
-        database,
-        changes,
-        [...new Set(incoming.map(({ store }) => store))],
-        async (transaction, changed) => {
-          const act: Written[] = [];
-          for (const { store, record } of incoming) {
-            const before: unknown = await transaction.objectStore(store).get(record.id);
-            const after = validated(store, record as RecordOf<StoreName>);
-            await putRecord(transaction, changed, store, after);
-            act.push({ store, id: record.id, before, after });
-          }
-          return act;
-        },
-      );
+      const stores = [...new Set(edits.map(({ store }) => store))];
+      return allOrNothing(database, changes, stores, async (transaction, changed) => {
+        const act: Written[] = [];
+        for (const { store, id, change } of edits) {
+          const before: unknown = await transaction.objectStore(store).get(id);
+          if (!before) throw new RangeError(`There is no ${id} in ${store} to change.`);
+          const next = (change as (record: unknown) => RecordOf<StoreName>)(before);
+          const after = validated(store, next);
+          await putRecord(transaction, changed, store, after, why);
+          act.push({ store, id, before, after });
+        }
+        return act;
+      });
     },
     readRaw: async <S extends StoreName>(store: S) =>
       (await database.getAll(store)) as RecordOf<S>[],
@@ -131,14 +117,37 @@ export function createWholeData(
         return [...removals, ...writing];
       });
     },
+    async make(act, why = BY_HAND) {
+      const known = await validity();
+      const clashes: RecordClash[] = [];
+      try {
+        return await allOrNothing(
+          database,
+          changes,
+          storesOf(act),
+          async (transaction, changed) => {
+            const made = await makeAct({ transaction, changed, validity: known }, act, why);
+            clashes.push(...made.clashes);
+            if (clashes.length > 0) throw new Error('Changed by somebody else meanwhile');
+            return made;
+          },
+        );
+      } catch (error) {
+        if (clashes.length > 0) return { act: [], clashes };
+        throw error;
+      }
+    },
     async undo(act) {
-      const isValid = (await validity()).isValid as IsValid;
-      return everything(async (transaction, changed) => {
-        allTables(changed);
-        return undoAct(transaction, act, isValid);
-      });
+      const known = await validity();
+      return allOrNothing(database, changes, storesOf(act), (transaction, changed) =>
+        undoAct({ transaction, changed, validity: known }, act),
+      );
     },
   };
+}
+
+function storesOf(act: Act): StoreName[] {
+  return [...new Set(act.map(({ store }) => store))];
 }
 
 /** The records that are to be written. */

@@ -1,4 +1,5 @@
 import { careSchema } from './care';
+import { historySchema } from './history';
 import { photoSchema } from './photo';
 import { sessionSchema, inspectionSchema } from './session';
 import { settingsSchema } from './settings';
@@ -31,6 +32,7 @@ export const RECORD_SCHEMAS = {
   care: careSchema,
   photos: photoSchema,
   settings: settingsSchema,
+  history: historySchema,
 } as const satisfies Record<StoreName, unknown>;
 
 export type RecordOf<S extends StoreName> = InferType<(typeof RECORD_SCHEMAS)[S]>;

@@ -243,7 +243,7 @@ function isAtStep(session: { stepIndex: number; steps: unknown[]; finishedAt: st
 export type Session = InferType<typeof sessionSchema>;
 
 /** Looks at the whole tool; null where not looked at. What is not sound stops its use. */
-const toolChecksSchema = object({
+export const toolChecksSchema = object({
   head: oneOfOrNull(['tight', 'loose']),
   handle: oneOfOrNull(['sound', 'cracked']),
   blade: oneOfOrNull(['sound', 'cracked']),

@@ -1,11 +1,13 @@
 import { array, object, string, type InferType } from 'yup';
-import { measure, oneOf, recordFields, timestamp, timestampOrNull } from './fields';
+import { measure, name, oneOf, recordFields, timestamp, timestampOrNull } from './fields';
 
 /** The person's own habits and things; one record, with the id `settings`. */
 export const settingsSchema = object({
   ...recordFields,
   /** What lengths, masses and forces are shown and entered in; records are metric always. */
   units: oneOf(['metric', 'imperial']),
+  /** Whose hand works with this device; null where nobody says. */
+  person: name().nullable().defined(),
   coinThicknessMm: measure(0.5, 5),
   strokesPerMinute: object({
     sweeps: measure(5, 300),

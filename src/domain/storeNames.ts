@@ -12,5 +12,6 @@ export const STORE_NAMES = [
   'care',
   'photos',
   'settings',
+  'history',
 ] as const;
 export type StoreName = (typeof STORE_NAMES)[number];

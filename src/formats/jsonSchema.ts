@@ -51,9 +51,9 @@ function bare(field: SchemaFieldDescription): JsonSchema {
   switch (field.type) {
     case 'object': {
       const { fields } = field as SchemaObjectDescription;
-      return closedObject(
-        Object.fromEntries(Object.entries(fields).map(([k, f]) => [k, fromDescription(f)])),
-      );
+      const properties = Object.entries(fields).map(([k, f]) => [k, fromDescription(f)] as const);
+      const required = Object.keys(fields).filter((name) => fields[name]!.type !== 'mixed');
+      return { ...closedObject(Object.fromEntries(properties)), required };
     }
     case 'array': {
       const { innerType, tests } = field as SchemaInnerTypeDescription;
@@ -69,6 +69,9 @@ function bare(field: SchemaFieldDescription): JsonSchema {
       return { type: numberType(field as SchemaDescription), ...range(field as SchemaDescription) };
     case 'boolean':
       return { type: 'boolean' };
+    case 'mixed':
+      // Any value, or none: what a field held before it changed.
+      return {};
     default:
       throw new TypeError(`no JSON Schema for a field of type ${field.type}`);
   }

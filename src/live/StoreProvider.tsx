@@ -1,18 +1,12 @@
 'use client';
 
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
-import { createContext, useContext, useEffect, useMemo, useState, type ReactNode } from 'react';
-import {
-  reportingFailures,
-  standingsTablesIn,
-  type FailedWrite,
-  type KeptStandings,
-  type Store,
-} from '../data';
-import { useOpening } from './opening';
+import { createContext, useContext, useEffect, useState, type ReactNode } from 'react';
+import { standingsTablesIn, type KeptStandings, type KeptStore, type Store } from '../data';
+import { onRefusal, useOpening } from './opening';
 import { ANSWERS_KEY, KEPT_STANDINGS_KEY, STANDINGS_KEY, UNUSABLE_KEY } from './queryKeys';
 
-const StoreContext = createContext<Store | null>(null);
+export const KeptContext = createContext<KeptStore | null>(null);
 
 /** Records answer from the database alone: nothing is fetched, nothing goes stale by itself. */
 const options = {
@@ -22,40 +16,31 @@ const options = {
 
 /**
  * The database for the whole application; screens below render when it is open. `fallback` shows
- * meanwhile, and `blocked` while another tab holds an older version; `onFailedWrite` hears of every
- * write that was refused.
+ * meanwhile, and `blocked` while another tab holds an older version; `onRefused` hears of every write that
+ * is not valid as it is.
  */
 export function StoreProvider(props: {
   children: ReactNode;
   fallback: ReactNode;
   blocked: ReactNode;
   failed: (message: string) => ReactNode;
-  onFailedWrite: (failed: FailedWrite) => void;
+  onRefused: (error: Error) => void;
 }) {
-  const { onFailedWrite } = props;
+  const { onRefused } = props;
   const opening = useOpening();
+  useEffect(() => onRefusal(onRefused), [onRefused]);
   if (opening.stage === 'failed') return props.failed(opening.message);
   if (opening.stage === 'blocked') return props.blocked;
   if (opening.stage === 'opening') return props.fallback;
-  return (
-    <OpenStore opened={opening.store} onFailedWrite={onFailedWrite}>
-      {props.children}
-    </OpenStore>
-  );
+  return <OpenStore kept={opening.kept}>{props.children}</OpenStore>;
 }
 
-function OpenStore(props: {
-  opened: Store;
-  onFailedWrite: (failed: FailedWrite) => void;
-  children: ReactNode;
-}) {
-  const { opened, onFailedWrite } = props;
+function OpenStore({ kept, children }: { kept: KeptStore; children: ReactNode }) {
   const [client] = useState(() => new QueryClient({ defaultOptions: options }));
-  const store = useMemo(() => reportingFailures(opened, onFailedWrite), [opened, onFailedWrite]);
-  useEffect(() => followChanges(opened, client), [opened, client]);
+  useEffect(() => followChanges(kept.store, client), [kept, client]);
   return (
     <QueryClientProvider client={client}>
-      <StoreContext.Provider value={store}>{props.children}</StoreContext.Provider>
+      <KeptContext.Provider value={kept}>{children}</KeptContext.Provider>
     </QueryClientProvider>
   );
 }
@@ -82,7 +67,7 @@ function followChanges(store: Store, client: QueryClient): () => void {
 }
 
 export function useStore(): Store {
-  const store = useContext(StoreContext);
-  if (!store) throw new Error('useStore needs a StoreProvider above it');
-  return store;
+  const kept = useContext(KeptContext);
+  if (!kept) throw new Error('useStore needs a StoreProvider above it');
+  return kept.store;
 }

@@ -39,6 +39,11 @@ export { useNow } from './useNow';
 export { usePhotos } from './usePhotos';
 export { useTester } from './useTester';
 export { useTripDraft, type TripStep } from './useTripDraft';
+export { useBin, useBinActs, type Binned } from './useBin';
+export { useChanges } from './useHistory';
+export { useDrafts, type HalfDoneThings } from './useDrafts';
+export { useDraftState, type DraftState } from './useDraftState';
+export { useOutbox, useSaveState } from './useSaveState';
 export { useSetAside } from './useSetAside';
 export { useUndoable } from './useUndoable';
 export { useUnusable } from './useUnusable';
@@ -46,11 +51,17 @@ export { useUnusable } from './useUnusable';
 /** What screens ask of storage and of threads directly. */
 export {
   loadSample,
+  newOne,
   noteOil,
   startEmpty,
   tripIdAt,
-  type FailedWrite,
+  type Act,
+  type FieldClash,
   type MergeReport,
+  type RecordClash,
+  type SaveState,
+  type SaveWord,
+  type Side,
   type Store,
 } from '../data';
 export { exportAll, startImport, type ImportJob, type ImportStage } from '../workers/filesClient';

@@ -1,5 +1,5 @@
 import { useSyncExternalStore } from 'react';
-import { loadSampleOnFirstVisit, openStore, type Store } from '../data';
+import { loadSampleOnFirstVisit, openKeptStore, type KeptStore } from '../data';
 
 /** How far the opening of the database has come. */
 export type Opening =
@@ -8,7 +8,7 @@ export type Opening =
   | { stage: 'blocked' }
   | { stage: 'failed'; message: string }
   /** Outdated: another tab has brought a newer version, or the browser has closed the database. */
-  | { stage: 'open'; store: Store; isOutdated: boolean };
+  | { stage: 'open'; kept: KeptStore; isOutdated: boolean };
 
 const START: Opening = { stage: 'opening' };
 const listeners = new Set<() => void>();
@@ -21,20 +21,29 @@ function become(next: Opening): void {
 
 async function open(): Promise<void> {
   let isOutdated = false;
-  const store = await openStore({
+  const kept = await openKeptStore({
+    onRefused: (error) => refusalListeners.forEach((listener) => listener(error)),
     onBlocked: () => become({ stage: 'blocked' }),
     onOutdated() {
       isOutdated = true;
       if (present.stage === 'open') become({ ...present, isOutdated });
     },
   });
-  await loadSampleOnFirstVisit(store);
-  become({ stage: 'open', store, isOutdated });
+  await loadSampleOnFirstVisit(kept.store);
+  become({ stage: 'open', kept, isOutdated });
 }
 
 // With the script itself and not with the first drawing: the storage wakes meanwhile.
 if (typeof window !== 'undefined') {
   open().catch((error: Error) => become({ stage: 'failed', message: error.message }));
+}
+
+const refusalListeners = new Set<(error: Error) => void>();
+
+/** Hears of every write that is not valid as it is; returns the way to stop. */
+export function onRefusal(listener: (error: Error) => void): () => void {
+  refusalListeners.add(listener);
+  return () => refusalListeners.delete(listener);
 }
 
 /** The one database of this tab, as far as it is open. */

@@ -1,6 +1,7 @@
 import { otherFaceId, type CareRow } from '../core';
 import type { Abrasive, Strop } from '../domain/shelf';
-import type { Store } from '../data';
+import type { StoreName } from '../domain/storeNames';
+import type { Store, Written } from '../data';
 
 /**
  * A thing of the shelf as its care leaves it, to be written with the note of it; null where nothing changes.
@@ -11,30 +12,33 @@ export async function thingAfter(
   row: CareRow,
   at: string,
   freshLeft: number | null = null,
-) {
+): Promise<Written | null> {
   const { doing, thingId } = row;
   switch (doing) {
     case 'flatten':
     case 'scrub': {
       const stone = await store.abrasives.get(thingId);
-      return stone ? { store: 'abrasives' as const, record: cleaned(stone, doing, at) } : null;
+      return stone ? changed('abrasives', stone, cleaned(stone, doing, at)) : null;
     }
     case 'load': {
       const strop = await store.strops.get(thingId.split('/')[0]!);
-      return strop ? { store: 'strops' as const, record: loaded(strop, thingId, at) } : null;
+      return strop ? changed('strops', strop, loaded(strop, thingId, at)) : null;
     }
     case 'next face':
     case 'restock': {
       const strop = await store.strops.get(thingId);
-      if (strop)
-        return { store: 'strops' as const, record: fresh(strop, 'loadedAt', at, freshLeft) };
+      if (strop) return changed('strops', strop, fresh(strop, 'loadedAt', at, freshLeft));
       const paper = await store.abrasives.get(thingId);
       if (!paper) return null;
-      return { store: 'abrasives' as const, record: fresh(paper, 'freshAt', at, freshLeft) };
+      return changed('abrasives', paper, fresh(paper, 'freshAt', at, freshLeft));
     }
     default:
       return null;
   }
+}
+
+function changed(store: StoreName, before: { id: string }, after: { id: string }): Written {
+  return { store, id: before.id, before, after };
 }
 
 /** A stone that is flattened is flat, and its faces cut again. */

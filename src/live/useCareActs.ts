@@ -6,7 +6,7 @@ import { useState } from 'react';
 import type { CareGroup } from '../core';
 import type { Care } from '../domain/care';
 import { newRecord } from '../domain/newRecord';
-import type { Act } from '../data';
+import { newOne, type Act } from '../data';
 import { useStore } from './StoreProvider';
 import { useTakeBack, useUndoable } from './useUndoable';
 import { careGroupTitle } from '../ui/words/careWords';
@@ -46,8 +46,8 @@ export function useCareActs() {
       ? await Promise.all(rows.map((row) => thingAfter(store, row, at, freshLeft)))
       : [];
     await undoable(words, async () => {
-      const act = await store.whole.putTogether([
-        ...records.map((record) => ({ store: 'care' as const, record })),
+      const { act } = await store.whole.make([
+        ...records.map((record) => newOne('care', record)),
         ...mended.filter((each) => each !== null),
       ]);
       if (isDone) setJustDone((all) => [{ title: careGroupTitle(rows), act }, ...all]);

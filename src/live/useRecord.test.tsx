@@ -22,7 +22,7 @@ describe('one record while it is worked on', () => {
   it('is null where there is none, and undefined only while it is read', async () => {
     const { result } = await renderInStore(() => useRecord('tools', 'nobody'));
     await waitFor(() => expect(result.current.record).toBeNull());
-    expect(result.current.isKept).toBe(true);
+    expect(result.current.saved).toBe('saved');
   });
 
   it('shows steps in their order, and they are on the disk when it says so', async () => {
@@ -33,7 +33,7 @@ describe('one record while it is worked on', () => {
     });
     const widthMm = 2 * (wren.bladeWidthMm + 4);
     await waitFor(() => expect(result.current.record!.bladeWidthMm).toBe(widthMm));
-    await waitFor(() => expect(result.current.isKept).toBe(true));
+    await waitFor(() => expect(result.current.saved).toBe('saved'));
     expect(result.current.record!.bladeWidthMm).toBe(widthMm);
     expect((await other.tools.get('in-order'))!.bladeWidthMm).toBe(widthMm);
   });
@@ -46,11 +46,11 @@ describe('one record while it is worked on', () => {
   });
 
   it('goes back to what is kept where a step is refused', async () => {
-    const { result, failed } = await open('goes-back');
+    const { result, refused } = await open('goes-back');
     await act(async () => {
       await result.current.change((tool) => ({ ...tool, bladeWidthMm: -1 })).catch(() => {});
     });
-    expect(failed).toHaveLength(1);
+    expect(refused).toHaveLength(1);
     await waitFor(() => expect(result.current.record!.bladeWidthMm).toBe(wren.bladeWidthMm));
   });
 });

@@ -1,9 +1,10 @@
 'use client';
 
 import { useIsMutating, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import type { Repository } from '../data';
+import type { Repository, SaveWord } from '../data';
 import type { RecordOf } from '../domain/records';
 import type { StoreName } from '../domain/storeNames';
+import { useSaveState } from './useSaveState';
 import { useStore } from './StoreProvider';
 
 /** One record while it is worked on: undefined while it is read, null where there is none. */
@@ -11,8 +12,8 @@ export interface LiveRecord<R> {
   record: R | null | undefined;
   /** Shows the change at once, then writes it in a transaction of its own. */
   change: (step: (record: R) => R) => Promise<unknown>;
-  /** Whether everything shown is on the disk. */
-  isKept: boolean;
+  /** Whether everything shown is on the disk, is on its way, or waits. */
+  saved: SaveWord;
 }
 
 /**
@@ -40,6 +41,7 @@ export function useRecord<S extends StoreName>(name: S, id: string): LiveRecord<
         ? client.invalidateQueries({ queryKey: key })
         : undefined,
   });
-  const isKept = useIsMutating({ mutationKey: key }) === 0;
-  return { record, change, isKept };
+  const { word } = useSaveState();
+  const saved = useIsMutating({ mutationKey: key }) > 0 && word === 'saved' ? 'saving' : word;
+  return { record, change, saved };
 }

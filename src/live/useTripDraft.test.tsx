@@ -118,10 +118,10 @@ describe('a trip that is changed', () => {
   });
 
   it('tells of a change that cannot be kept, and writes nothing of it', async () => {
-    const { other, result, failed } = await open('refused');
+    const { other, result, refused } = await open('refused');
     act(() => void result.current.change((own) => ({ ...own, days: -3 })));
-    await waitFor(() => expect(failed).toHaveLength(1));
-    expect(failed[0]!.error.name).toBe('ValidationError');
+    await waitFor(() => expect(refused).toHaveLength(1));
+    expect(refused[0]!.name).toBe('ValidationError');
     expect(await other.trips.get('refused')).toEqual({ ...trip, id: 'refused' });
   });
 });

@@ -2,6 +2,7 @@
 
 import { isAfter } from 'date-fns';
 import { useEffect, useRef, useState } from 'react';
+import { fieldChanges, reversed, withChanges } from '../data';
 import type { Trip } from '../domain/trip';
 import { useStore } from './StoreProvider';
 
@@ -42,10 +43,8 @@ export function useTripDraft(kept: Trip): { trip: Trip; change: (step: TripStep)
   };
 }
 
-/** Puts the fields back that differ between two states of a trip, and leaves all others. */
+/** Puts back what differs between two states of a trip, cell by cell, where nothing later has touched it. */
 export function backStep(before: Trip, after: Trip): TripStep {
-  const fields = Object.keys(before) as (keyof Trip)[];
-  const changed = fields.filter((field) => before[field] !== after[field]);
-  const was = Object.fromEntries(changed.map((field) => [field, before[field]]));
-  return (trip) => ({ ...trip, ...was });
+  const back = reversed(fieldChanges(before, after));
+  return (trip) => withChanges(trip, back).record;
 }

@@ -1,27 +1,26 @@
 import { renderHook, waitFor, type RenderHookResult } from '@testing-library/react';
 import { StoreProvider } from '../live';
-import type { FailedWrite } from '../data';
 
-/** A hook in a tab whose database is open, and every write that was refused there. */
+/** A hook in a tab whose database is open, and every refusal there. */
 export async function renderInStore<Result>(
   useHook: () => Result,
-): Promise<RenderHookResult<Result, unknown> & { failed: FailedWrite[] }> {
-  const failed: FailedWrite[] = [];
-  const onFailedWrite = (write: FailedWrite): void => void failed.push(write);
+): Promise<RenderHookResult<Result, unknown> & { refused: Error[] }> {
+  const refused: Error[] = [];
+  const onRefused = (error: Error): void => void refused.push(error);
   const rendered = renderHook(useHook, {
     wrapper: ({ children }) => (
       <StoreProvider
         fallback={null}
         blocked={<p>blocked</p>}
         failed={(message) => <p>{message}</p>}
-        onFailedWrite={onFailedWrite}
+        onRefused={onRefused}
       >
         {children}
       </StoreProvider>
     ),
   });
   await waitFor(() => expect(rendered.result.current).not.toBeNull());
-  return { ...rendered, failed };
+  return { ...rendered, refused };
 }
 
 /** The name of the database that the application opens. */

@@ -19,6 +19,7 @@ export function sampleStandings(more: readonly Inspection[] = []): Standings {
       deletedAt: null,
       demoLoadedAt: null,
       units: 'metric',
+      person: null,
       coinThicknessMm: 2.3,
       strokesPerMinute: DEFAULT_PACE,
       forgotten: [],

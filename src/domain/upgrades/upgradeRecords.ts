@@ -9,7 +9,7 @@ import {
   tripToVersion11,
   VERSION_10,
 } from './toVersion11';
-import { sessionToVersion12, VERSION_11 } from './toVersion12';
+import { sessionToVersion12, settingsToVersion12, VERSION_11 } from './toVersion12';
 import { sessionToVersion9, VERSION_8 } from './toVersion9';
 
 type Loose = Record<string, unknown>;
@@ -48,8 +48,11 @@ export const UPGRADES: readonly Upgrade[] = [
     newStores: [],
   },
   {
-    records: { sessions: { from: VERSION_11.session, upgrade: sessionToVersion12 } },
-    newStores: [],
+    records: {
+      sessions: { from: VERSION_11.session, upgrade: sessionToVersion12 },
+      settings: { from: VERSION_11.settings, upgrade: settingsToVersion12 },
+    },
+    newStores: ['history'],
   },
 ];
 

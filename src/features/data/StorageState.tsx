@@ -3,6 +3,7 @@
 import { useEffect, useState } from 'react';
 import { STORE_NAMES } from '../../domain/storeNames';
 import { useKeepRecord, useLineCount, useRecords, useSetAside, useUnusable } from '../../live';
+import Link from '../../ui/Link';
 import { UnusableRecords } from '../../ui/UnusableRecords';
 
 /** How much is stored, whether the browser promises to keep it, and what could not be read. */
@@ -36,6 +37,11 @@ export function StorageState() {
       {unusable.length > 0 && (
         <UnusableRecords records={unusable} onSetAside={setAside} onMend={keep} />
       )}
+      <p>
+        <Link href="/data/bin" className="link inline-flex min-h-12 items-center">
+          The bin: what was taken down or struck out
+        </Link>
+      </p>
       <p className="mt-3">
         {kept
           ? 'The browser has promised to keep it.'

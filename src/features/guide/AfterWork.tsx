@@ -8,7 +8,7 @@ import { asksForWork, putAway, type PutAway } from '../../core';
 import type { Care } from '../../domain/care';
 import { newRecord } from '../../domain/newRecord';
 import type { Session } from '../../domain/session';
-import { useEdgeNeeds, useRecords, useStore } from '../../live';
+import { useEdgeNeeds, useRecords, useStore, newOne } from '../../live';
 import Link from '../../ui/Link';
 import { listed, minutes, sentence } from '../../ui/format';
 import { touchUpLink, workWithMinutes } from '../../ui/words/needWords';
@@ -92,7 +92,7 @@ function PutAwayLine({ each }: { each: PutAway }) {
       every: null,
       note: '',
     }));
-    await store.whole.putTogether(records.map((record) => ({ store: 'care' as const, record })));
+    await store.whole.make(records.map((record) => newOne('care', record)));
     setNoted(records.map(({ id }) => id));
   };
   return (

@@ -36,7 +36,7 @@ export function Guide(props: GuideProps) {
   const { panel } = guide;
   return (
     <div className="flex min-h-dvh flex-1 flex-col">
-      <GuideHead session={session} tool={tool} zone={zone} isKept={live.isKept} />
+      <GuideHead session={session} tool={tool} zone={zone} saved={live.saved} />
       <div className="mx-auto hidden min-h-24 w-full max-w-[82rem] px-8 sm:block">
         <LadderWalked session={session} />
       </div>

@@ -1,13 +1,15 @@
 import Link from '../../ui/Link';
+import { SavedWord } from '../../ui/SavedWord';
 import { Pegs } from '../../ui/Pegs';
 import { edgeName } from '../../domain/edgeName';
 import type { Session } from '../../domain/session';
 import type { Tool, Zone } from '../../domain/tool';
+import type { SaveWord } from '../../live';
 import { minutesLeft } from './guideStep';
 
-/** What is worked, at which step, how long it takes still, and whether all of it is kept. */
-export function GuideHead(props: { session: Session; tool: Tool; zone: Zone; isKept: boolean }) {
-  const { session, tool, zone, isKept } = props;
+/** What is worked, at which step, how long it takes still, and whether all of it is saved. */
+export function GuideHead(props: { session: Session; tool: Tool; zone: Zone; saved: SaveWord }) {
+  const { session, tool, zone, saved } = props;
   const step = session.steps[session.stepIndex]!;
   return (
     <header className="bg-neutral text-neutral-content">
@@ -23,9 +25,7 @@ export function GuideHead(props: { session: Session; tool: Tool; zone: Zone; isK
           </span>
         </p>
         <p className="figures ml-auto">{minutesLeft(session)} left</p>
-        <p className="w-16" data-testid="kept">
-          {isKept ? 'kept' : 'writing'}
-        </p>
+        <SavedWord word={saved} />
         <Link href="/" className="inline-flex min-h-12 items-center underline underline-offset-4">
           Leave
         </Link>

@@ -22,14 +22,15 @@ export function GuideScreen() {
   const tool = tools?.find((record) => record.id === session?.toolId);
   useEffect(() => {
     // The entry is shown when it is on the disk, and not before; first comes what is left of a sitting.
-    if (!finished || !live.isKept || !session) return;
+    if (!finished || live.saved !== 'saved' || !session) return;
     void turn(session).then((isAnother) => {
       if (isAnother) return;
       const isSitting = session.sitting.length > 1;
       router.replace(isSitting ? `/touch-up/after?session=${id}` : `/log/entry?id=${id}`);
     });
     // eslint-disable-next-line react-hooks/exhaustive-deps -- once, when it is finished
-  }, [finished, live.isKept, id]);
+  }, [finished, live.saved, id]);
+  if (finished && live.saved === 'not saved') return <DoneNotSaved />;
   if (session === undefined || !tools || !settings || !stops || finished) return null;
 
   const zone = tool?.zones.find((record) => record.id === session?.zoneId);
@@ -57,5 +58,15 @@ export function GuideScreen() {
   }
   return (
     <Guide key={id} live={live} session={session} tool={tool} zone={zone} settings={settings} />
+  );
+}
+
+/** A touch-up is done, and its entry cannot be shown before it is saved. */
+function DoneNotSaved() {
+  return (
+    <section className="mx-auto w-full max-w-3xl px-4 py-12 sm:px-8">
+      <h1>Done, and not saved yet</h1>
+      <p className="mt-3">The entry opens as soon as it is saved: see below what hinders it.</p>
+    </section>
   );
 }

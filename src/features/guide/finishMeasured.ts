@@ -72,37 +72,32 @@ export async function finishMeasured(
 ): Promise<void> {
   const { session, findings, notes, ground, facetOnly } = end;
   const at = new Date().toISOString();
-  const before = (await store.tools.get(session.toolId))?.zones;
-  await store.whole.editTogether([
-    {
-      store: 'sessions',
-      id: session.id,
-      change: (present) => advance(present, { type: 'finish', findings, notes, at }),
-    },
-    {
-      store: 'tools',
-      id: session.toolId,
-      change: (tool) =>
-        changeZone(tool, ground.id, at, (kept) =>
-          facetOnly && !ground.microBevel === !kept.microBevel
-            ? { ...kept, facet: ground.facet }
-            : withGeometry(kept, ground, at),
-        ),
-    },
-  ]);
+  const act = await store.whole.editTogether(
+    [
+      {
+        store: 'sessions',
+        id: session.id,
+        change: (present) => advance(present, { type: 'finish', findings, notes, at }),
+      },
+      {
+        store: 'tools',
+        id: session.toolId,
+        change: (tool) =>
+          changeZone(tool, ground.id, at, (kept) =>
+            facetOnly && !ground.microBevel === !kept.microBevel
+              ? { ...kept, facet: ground.facet }
+              : withGeometry(kept, ground, at),
+          ),
+      },
+    ],
+    { cause: 'touch-up', sessionId: session.id },
+  );
   await noteOil(store, session);
   void notice(facetOnly ? 'The zone knows its facet.' : 'The zone has its new measures.', {
     action: {
       label: 'Undo',
-      onClick: () => {
-        const old = before?.find(({ id }) => id === ground.id);
-        const now = new Date().toISOString();
-        if (old) {
-          void store.tools.update(session.toolId, (tool) =>
-            changeZone(tool, ground.id, now, () => old),
-          );
-        }
-      },
+      // The touch-up was done all the same: only the tool goes back.
+      onClick: () => void store.whole.undo(act.filter((own) => own.store === 'tools')),
     },
   });
 }

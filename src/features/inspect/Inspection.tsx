@@ -1,7 +1,6 @@
 'use client';
 
 import { useRouter } from 'next/navigation';
-import { useState } from 'react';
 import { heldStep, stepHold, type EdgeVerdict, type ZoneState } from '../../core';
 import { finding } from '../../domain/observation';
 import type { Finding, Observation, ToolChecks } from '../../domain/session';
@@ -10,10 +9,13 @@ import type { TaskId } from '../../domain/tasks';
 import type { DamageWay } from '../../domain/terms';
 import type { Zone } from '../../domain/tool';
 import { KINDS } from '../../domain/kinds';
-import type { ToolLog } from '../../live';
+import { edgeName } from '../../domain/edgeName';
+import { useDraftState, type DraftState, type ToolLog } from '../../live';
 import { DiagnosisPanel } from '../../ui/DiagnosisPanel';
+import { LeftHere } from '../../ui/LeftHere';
 import { jobLink } from '../../ui/jobAddress';
 import { findingNotes } from '../../ui/words/findingNotes';
+import { seenInWords } from '../../ui/words/seenWords';
 import { holdLine } from '../../ui/words/holdWords';
 import { AngleAdvisor } from './AngleAdvisor';
 import { Checks } from './Checks';
@@ -25,6 +27,32 @@ import { useJudgedLook, type JudgedLook } from './useJudgedLook';
 import { useNoteLook } from './useNoteLook';
 import { VerdictPanel } from './VerdictPanel';
 
+/** A look as far as it has come. */
+interface Look {
+  seen: Observation;
+  checks: ToolChecks;
+  taskIds: TaskId[];
+  damageWay: DamageWay | null;
+}
+
+/** The look at an edge as it was left, or a new one: all that is known stands on the strip. */
+function useLook({ tool, zone, state, checks }: ZoneState): DraftState<Look> {
+  return useDraftState<Look>(
+    'look',
+    `${tool.id}/${zone.id}`,
+    {
+      seen: { tests: [], findings: [...state.findings] },
+      checks,
+      taskIds: zone.work.length > 0 ? zone.work : [...KINDS[tool.kind].work],
+      damageWay: null,
+    },
+    {
+      title: (look) => `looking at ${edgeName(tool, zone)}, ${seenInWords(look.seen)}`,
+      href: `/inspect?tool=${tool.id}&zone=${zone.id}`,
+    },
+  );
+}
+
 /** One look at one edge: findings on the strip, tests by place, checks; the verdict beside it. */
 export function Inspection(props: {
   zoneState: ZoneState;
@@ -33,20 +61,22 @@ export function Inspection(props: {
   log: ToolLog;
 }) {
   const { zoneState, zones, settings, log } = props;
-  const { tool, zone, state } = zoneState;
+  const { tool, zone } = zoneState;
   const router = useRouter();
   const noteLook = useNoteLook();
-  const [seen, setSeen] = useState<Observation>({ tests: [], findings: [...state.findings] });
-  const [checks, setChecks] = useState(zoneState.checks);
-  const [taskIds, setTaskIds] = useState<TaskId[]>(() =>
-    zone.work.length > 0 ? zone.work : [...KINDS[tool.kind].work],
-  );
-  const [damageWay, setDamageWay] = useState<DamageWay | null>(null);
+  const left = useLook(zoneState);
+  const look = left.value;
+  const { seen, checks, taskIds, damageWay } = look;
+  const change = (part: Partial<Look>): void => left.change({ ...look, ...part });
+  const setSeen = (next: Observation): void => change({ seen: next });
   const judged = useJudgedLook(zoneState, log, { seen, checks, damageWay, taskIds });
   if (!judged) return null;
 
   const { word, verdict, choices, advice } = judged;
-  const note = () => noteLook({ toolId: tool.id, zoneId: zone.id, seen, checks });
+  const note = async (): Promise<void> => {
+    await noteLook({ toolId: tool.id, zoneId: zone.id, seen, checks });
+    left.done();
+  };
   const plan = async (): Promise<void> => {
     await note();
     const edge = { toolId: tool.id, zoneId: zone.id };
@@ -61,6 +91,7 @@ export function Inspection(props: {
           word={word}
           isTested={seen.tests.length > 0}
         />
+        <LeftHere at={left.leftAt} onAnew={left.startAnew} />
         <div className="grid gap-x-12 gap-y-6 lg:grid-cols-[1.5fr_1fr]">
           <div className="min-w-0">
             <LookFields
@@ -71,7 +102,7 @@ export function Inspection(props: {
               seen={seen}
               onSeen={setSeen}
               checks={checks}
-              onChecks={setChecks}
+              onChecks={(next) => change({ checks: next })}
             />
           </div>
           <div className="grid min-w-0 content-start gap-8">
@@ -80,14 +111,14 @@ export function Inspection(props: {
               choices={choices}
               hold={holdOf(verdict, zoneState, settings)}
               notes={findingNotes(seen.findings).map(({ remedy }) => remedy)}
-              onDamageWay={setDamageWay}
+              onDamageWay={(way) => change({ damageWay: way })}
             />
             <AngleAdvisor
               tool={tool}
               zone={zone}
               advice={advice}
               taskIds={taskIds}
-              onTasks={setTaskIds}
+              onTasks={(next) => change({ taskIds: next })}
             />
           </div>
         </div>

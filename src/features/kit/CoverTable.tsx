@@ -20,6 +20,7 @@ export function CoverTable({ solution, kit }: { solution: KitSolution; kit: Carr
     .sort((a, b) => b.saves - a.saves)
     .slice(0, MOST_OTHERS)
     .map(({ i }) => i);
+  const hasAnyway = edges.some((need) => anyway(need));
   const sorted = [...edges].sort((a, b) => a.name.localeCompare(b.name));
   return (
     <section className="mt-6">
@@ -35,6 +36,7 @@ export function CoverTable({ solution, kit }: { solution: KitSolution; kit: Carr
             <tr>
               <th>Edge</th>
               <th>Comes</th>
+              {hasAnyway && <th className="number">carried anyway</th>}
               {[...own, ...others].map((i) => (
                 <th key={i} className={`number ${behindLine(i, others)}`}>
                   {items[i]!.name}
@@ -49,6 +51,11 @@ export function CoverTable({ solution, kit }: { solution: KitSolution; kit: Carr
                   {needWords(need)}
                 </th>
                 <td>{timesWords(need.count)}</td>
+                {hasAnyway && (
+                  <td className="number">
+                    <Minutes way={anyway(need)} isTaken={wayWith(need, kit)?.items.length === 0} />
+                  </td>
+                )}
                 {[...own, ...others].map((i) => (
                   <td key={i} className={`number ${behindLine(i, others)}`}>
                     <Cell need={need} item={i} kit={kit} />
@@ -56,7 +63,13 @@ export function CoverTable({ solution, kit }: { solution: KitSolution; kit: Carr
                 ))}
               </tr>
             ))}
-            <WithoutIt solution={solution} carried={carried} own={own} others={others} />
+            <WithoutIt
+              solution={solution}
+              carried={carried}
+              own={own}
+              others={others}
+              hasAnyway={hasAnyway}
+            />
           </tbody>
         </table>
       </div>
@@ -75,14 +88,16 @@ function WithoutIt(props: {
   carried: ReadonlySet<number>;
   own: readonly number[];
   others: readonly number[];
+  hasAnyway: boolean;
 }) {
-  const { solution, carried, own, others } = props;
+  const { solution, carried, own, others, hasAnyway } = props;
   return (
     <tr className="border-t-2 border-ink">
       <th scope="row" className="!border-b !border-rule align-baseline">
         Without it, more
       </th>
       <td />
+      {hasAnyway && <td />}
       {own.map((i) => {
         const { minutes: more, unserved } = thingPrice(solution, carried, i);
         return (
@@ -114,12 +129,26 @@ function NeedLine({ need, kit }: { need: SolvedNeed; kit: Carrying }) {
 function Cell(props: { need: SolvedNeed; item: number; kit: Carrying }) {
   const { need, item, kit } = props;
   const taken = wayWith(need, kit);
-  const isTaken = taken?.items.includes(item) ?? false;
   const withIt = { carried: new Set([...kit.carried, item]), hung: new Set([...kit.hung, item]) };
   const way = wayWith(
     { ...need, labels: need.labels.filter(({ items }) => items.includes(item)) },
     withIt,
   );
+  return <Minutes way={way} isTaken={taken?.items.includes(item) ?? false} />;
+}
+
+/** The quickest way with nothing but what is carried anyway. */
+function anyway({ labels }: SolvedNeed): SolvedNeed['labels'][number] | undefined {
+  return labels.find(({ items }) => items.length === 0);
+}
+
+function Minutes({
+  way,
+  isTaken,
+}: {
+  way: { minutes: number } | null | undefined;
+  isTaken: boolean;
+}) {
   if (!way) return <span className="text-soft">–</span>;
   const value = way.minutes < 1 ? way.minutes.toFixed(1) : String(Math.round(way.minutes));
   return isTaken ? <b className="border-b-2 border-ink text-lg">{value}</b> : <span>{value}</span>;

@@ -4,9 +4,18 @@ import { useState } from 'react';
 import type { Session } from '../../domain/session';
 import type { Zone } from '../../domain/tool';
 import { WORK_UNITS, type WorkUnit } from '../../domain/terms';
-import { useRecords, useStore, useUndoable, tripIdAt } from '../../live';
+import {
+  useDraftState,
+  useRecords,
+  useStore,
+  useUndoable,
+  tripIdAt,
+  type DraftState,
+} from '../../live';
 import { NumberField, SelectField, TextField } from '../../ui/forms/fields';
 import { ObservationFields } from '../../ui/ObservationFields';
+import { day } from '../../ui/format';
+import { LeftHere } from '../../ui/LeftHere';
 import { failureWords } from '../../ui/words/failureWords';
 import { seenInWords } from '../../ui/words/seenWords';
 import { CorrectSteps } from './CorrectSteps';
@@ -15,20 +24,46 @@ import { dayFault, dayIn, movedTo } from './entryDay';
 
 type WorkNoted = { amount: number; unit: WorkUnit };
 
+interface Correction {
+  draft: Session;
+  when: string;
+  work: WorkNoted;
+}
+
+/** The entry as it is, or as its correction was left. */
+function useCorrection(session: Session): DraftState<Correction> {
+  return useDraftState<Correction>(
+    'correction',
+    session.id,
+    {
+      draft: session,
+      when: dayIn(session.startedAt),
+      work: {
+        amount: session.workSince?.amount ?? NaN,
+        unit: session.workSince?.unit ?? 'hours',
+      },
+    },
+    {
+      title: () => `correcting the entry of ${day(session.startedAt)}`,
+      href: `/log/entry?id=${session.id}`,
+    },
+  );
+}
+
 /** What an entry says, to be put right afterwards; plans that learn from it follow. */
 export function CorrectEntry({ session, zone }: { session: Session; zone: Zone | undefined }) {
   const tools = useRecords('tools') ?? [];
-  const [draft, setDraft] = useState(session);
-  const [when, setWhen] = useState(() => dayIn(session.startedAt));
-  const [work, setWork] = useState<WorkNoted>(() => ({
-    amount: session.workSince?.amount ?? NaN,
-    unit: session.workSince?.unit ?? 'hours',
-  }));
+  const left = useCorrection(session);
+  const { draft, when, work } = left.value;
   const [failure, setFailure] = useState<string | null>(null);
   const keep = useKeepEntry(session);
-  const change = (part: Partial<Session>): void => setDraft({ ...draft, ...part });
+  const change = (part: Partial<Session>): void =>
+    left.change({ ...left.value, draft: { ...draft, ...part } });
   return (
-    <details className="mt-4 max-w-3xl border-y border-rule">
+    <details
+      className="mt-4 max-w-3xl border-y border-rule"
+      open={left.leftAt !== null || undefined}
+    >
       <summary className="min-h-12 cursor-pointer py-3 font-semibold">
         Correct what was written down
       </summary>
@@ -37,16 +72,20 @@ export function CorrectEntry({ session, zone }: { session: Session; zone: Zone |
         className="grid gap-4 pb-4"
         onSubmit={(event) => {
           event.preventDefault();
-          void keep(draft, when, work).then(setFailure);
+          void keep(draft, when, work).then((fault) => {
+            setFailure(fault);
+            if (fault === null) left.done();
+          });
         }}
       >
+        <LeftHere at={left.leftAt} onAnew={left.startAnew} />
         <div className="grid gap-4 sm:grid-cols-4">
           <EdgeSelect tools={tools} edge={draft} onChange={change} />
           <TextField
             label="Day"
             type="date"
             value={when}
-            onChange={(event) => setWhen(event.target.value)}
+            onChange={(event) => left.change({ ...left.value, when: event.target.value })}
           />
           <SelectField
             label="Where"
@@ -57,7 +96,10 @@ export function CorrectEntry({ session, zone }: { session: Session; zone: Zone |
             ]}
             onChange={(event) => change({ where: event.target.value as Session['where'] })}
           />
-          <WorkFields work={work} onChange={setWork} />
+          <WorkFields
+            work={work}
+            onChange={(noted) => left.change({ ...left.value, work: noted })}
+          />
         </div>
         <CorrectSteps steps={draft.steps} onChange={(steps) => change({ steps })} />
         {session.job !== 'spine' &&
@@ -75,16 +117,22 @@ export function CorrectEntry({ session, zone }: { session: Session; zone: Zone |
               />
             </details>
           ))}
-        {failure && (
-          <p role="alert" className="field-error">
-            {failure}
-          </p>
-        )}
+        <Fault words={failure} />
         <div>
           <button className="btn btn-neutral">Keep the correction</button>
         </div>
       </form>
     </details>
+  );
+}
+
+function Fault({ words }: { words: string | null }) {
+  return (
+    words && (
+      <p role="alert" className="field-error">
+        {words}
+      </p>
+    )
   );
 }
 
@@ -105,9 +153,9 @@ function useKeepEntry(session: Session) {
       updatedAt: new Date().toISOString(),
     };
     try {
-      await undoable('The entry is corrected.', () =>
-        store.whole.putTogether([{ store: 'sessions', record }]),
-      );
+      await undoable('The entry is corrected.', [
+        { store: 'sessions', id: session.id, before: session, after: record },
+      ]);
       return null;
     } catch (error) {
       return failureWords(error as Error);

@@ -2,11 +2,10 @@
 
 import Link from '../../ui/Link';
 import { useRouter, useSearchParams } from 'next/navigation';
-import { useState } from 'react';
 import type { Session } from '../../domain/session';
 import type { Tool } from '../../domain/tool';
 import { notice } from '../../ui/notice';
-import { useRecord, useRecords, useStore } from '../../live';
+import { useDraftState, useRecord, useRecords, useStore } from '../../live';
 import { NotesField } from '../../ui/forms/fields';
 import { day, sentence } from '../../ui/format';
 import { fileWord, saveMarkdown } from '../../ui/logText/saveMarkdown';
@@ -66,6 +65,7 @@ export function EntryScreen() {
       <CorrectEntry key={session.updatedAt} session={session} zone={zone} />
       {tool && <EntryPictures session={session} name={tool.name} />}
       <EntryNotes
+        id={session.id}
         notes={session.notes}
         onSave={(notes) => change((record) => ({ ...record, notes, updatedAt: now() }))}
       />
@@ -133,21 +133,29 @@ function saveEntry(
   });
 }
 
-function EntryNotes(props: { notes: string; onSave: (notes: string) => Promise<unknown> }) {
-  const [notes, setNotes] = useState(props.notes);
+function EntryNotes(props: {
+  id: string;
+  notes: string;
+  onSave: (notes: string) => Promise<unknown>;
+}) {
+  const left = useDraftState('note', props.id, props.notes, {
+    title: () => 'a note in the log',
+    href: `/log/entry?id=${props.id}`,
+  });
+  const notes = left.value;
   return (
     <div className="mt-6 max-w-2xl">
       <NotesField
         label="Note"
         value={notes}
         maxLength={4000}
-        onChange={(event) => setNotes(event.target.value)}
+        onChange={(event) => left.change(event.target.value)}
       />
       {notes !== props.notes && (
         <button
           type="button"
           className="btn btn-neutral mt-2"
-          onClick={() => void props.onSave(notes.trim())}
+          onClick={() => void props.onSave(notes.trim()).then(left.done)}
         >
           Keep the note
         </button>

@@ -5,11 +5,12 @@ import { useState } from 'react';
 import { edgeName } from '../../domain/edgeName';
 import type { Inspection } from '../../domain/session';
 import type { Tool } from '../../domain/tool';
-import { useRecord, useRecords, useStore, useUndoable } from '../../live';
+import { useDraftState, useRecord, useRecords, useStore, useUndoable } from '../../live';
 import { NotesField, TextField } from '../../ui/forms/fields';
 import { day } from '../../ui/format';
 import Link from '../../ui/Link';
 import { notice } from '../../ui/notice';
+import { LeftHere } from '../../ui/LeftHere';
 import { ObservationFields } from '../../ui/ObservationFields';
 import { failureWords } from '../../ui/words/failureWords';
 import { seenInWords } from '../../ui/words/seenWords';
@@ -40,8 +41,14 @@ export function LookScreen() {
 
 function Look({ look, tools }: { look: Inspection; tools: readonly Tool[] }) {
   const { keep, strike } = useLookActs(look);
-  const [draft, setDraft] = useState(look);
-  const [when, setWhen] = useState(() => dayIn(look.at));
+  const left = useDraftState<{ draft: Inspection; when: string }>(
+    'corrected look',
+    look.id,
+    { draft: look, when: dayIn(look.at) },
+    { title: () => `correcting the look of ${day(look.at)}`, href: `/log/look?id=${look.id}` },
+  );
+  const { draft, when } = left.value;
+  const setDraft = (next: Inspection): void => left.change({ draft: next, when });
   const [failure, setFailure] = useState<string | null>(null);
   const tool = tools.find(({ id }) => id === draft.toolId);
   const zone = tool?.zones.find(({ id }) => id === draft.zoneId);
@@ -57,9 +64,13 @@ function Look({ look, tools }: { look: Inspection; tools: readonly Tool[] }) {
         className="mt-4 grid gap-4"
         onSubmit={(event) => {
           event.preventDefault();
-          void keep(draft, when).then(setFailure);
+          void keep(draft, when).then((fault) => {
+            setFailure(fault);
+            if (fault === null) left.done();
+          });
         }}
       >
+        <LeftHere at={left.leftAt} onAnew={left.startAnew} />
         <div className="grid gap-4 sm:grid-cols-2">
           <EdgeSelect
             tools={tools}
@@ -70,7 +81,7 @@ function Look({ look, tools }: { look: Inspection; tools: readonly Tool[] }) {
             label="Day"
             type="date"
             value={when}
-            onChange={(event) => setWhen(event.target.value)}
+            onChange={(event) => left.change({ draft, when: event.target.value })}
           />
         </div>
         {zone && (
@@ -114,9 +125,9 @@ function useLookActs(look: Inspection) {
       if (fault) return fault;
       const record = { ...draft, at: onDay(draft.at, when), updatedAt: now() };
       try {
-        await undoable('The look is corrected.', () =>
-          store.whole.putTogether([{ store: 'inspections', record }]),
-        );
+        await undoable('The look is corrected.', [
+          { store: 'inspections', id: look.id, before: look, after: record },
+        ]);
         return null;
       } catch (error) {
         return failureWords(error as Error);

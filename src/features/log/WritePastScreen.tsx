@@ -14,6 +14,7 @@ import { passedTest } from '../../domain/observation';
 import { SHARPNESS_TESTS, type SharpnessTest } from '../../domain/terms';
 import type { Tool, Zone } from '../../domain/tool';
 import { useRecords, useShelf, useStore, noteOil, tripIdAt } from '../../live';
+import { useFormDraft } from '../../live/useFormDraft';
 import { NotesField, NumberField, SelectField, TextField } from '../../ui/forms/fields';
 import { TEST_WORDS } from '../../ui/words/testWords';
 import { noonOf, pastWorkSchema, type PastWork } from './pastWork';
@@ -62,11 +63,17 @@ function PastWorkForm(props: { tools: readonly Tool[]; shelf: Shelf; chosen: str
   });
   const { register, handleSubmit, formState } = form;
   const { errors } = formState;
+  const draft = useFormDraft(form, 'past work', {
+    base: formState.defaultValues as PastWork,
+    title: 'writing past work into the log',
+    href: '/log/write',
+  });
 
   const write = useWritePast();
   const onSubmit = handleSubmit(async (work) => {
     const { tool, zone } = edges.find(({ key }) => key === work.edge)!;
     await write(work, { tool, zone, things });
+    draft.forget();
   });
   return (
     <form noValidate className="mt-3 grid gap-5" onSubmit={(event) => void onSubmit(event)}>

@@ -14,7 +14,7 @@ import {
 import type { Tool } from '../../domain/tool';
 import type { Observation } from '../../domain/session';
 import type { LoggedSession } from '../../domain/loggedSession';
-import { useStore, tripIdAt, type Store } from '../../live';
+import { newOne, useStore, tripIdAt, type Store } from '../../live';
 import type { JobAddress } from '../../ui/jobAddress';
 import { whereOf } from '../../ui/words/spotWords';
 import { stepWords } from '../../ui/words/stepWords';
@@ -84,9 +84,7 @@ export function useStart(
       }),
     );
     const sessions = [own, ...further];
-    await store.whole.putTogether(
-      sessions.map((record) => ({ store: 'sessions' as const, record })),
-    );
+    await store.whole.make(sessions.map((record) => newOne('sessions', record)));
     // The stretch that was chosen is the one that opens.
     router.push(guideLink(own.id));
   };

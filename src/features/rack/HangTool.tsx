@@ -1,19 +1,19 @@
 'use client';
 
 import dynamic from 'next/dynamic';
-import { useState } from 'react';
+import { useOpenByAddress } from '../../ui/useOpenByAddress';
 
 const HangToolDialog = dynamic(() => import('./HangToolDialog'), { ssr: false });
 
 /** The way to a new tool on the rack. */
 export function HangTool() {
-  const [open, setOpen] = useState(false);
+  const { isOpen, open, close } = useOpenByAddress('hang', '/');
   return (
     <>
-      <button type="button" className="btn btn-outline" onClick={() => setOpen(true)}>
+      <button type="button" className="btn btn-outline" onClick={open}>
         Hang a tool
       </button>
-      {open && <HangToolDialog onClose={() => setOpen(false)} />}
+      {isOpen && <HangToolDialog onClose={close} />}
     </>
   );
 }

@@ -6,7 +6,7 @@ import { useState } from 'react';
 import { newRecord } from '../../domain/newRecord';
 import { typicalTool } from '../../domain/typicalTools';
 import { bladeOf } from '../../domain/sharedHandle';
-import { useRecords, useStore } from '../../live';
+import { useDraftState, useRecords, useStore } from '../../live';
 import { HandleSelect } from '../../ui/forms/HandleSelect';
 import { Dialog } from '../../ui/Dialog';
 import { SelectField, TextField } from '../../ui/forms/fields';
@@ -15,14 +15,24 @@ import { failureWords } from '../../ui/words/failureWords';
 import { toolLink } from '../../ui/words/needWords';
 import { KINDS, TOOL_KINDS, type ToolKind } from '../../domain/kinds';
 
+interface NewTool {
+  kind: ToolKind;
+  name: string;
+  handleOf: string;
+}
+
+const NEW: NewTool = { kind: 'scandi-knife', name: '', handleOf: '' };
+
 /** Hangs a new tool with the usual measures of its kind and opens it. */
 export default function HangToolDialog({ onClose }: { onClose: () => void }) {
   const store = useStore();
   const router = useRouter();
-  const [kind, setKind] = useState<ToolKind>('scandi-knife');
-  const [name, setName] = useState('');
+  const left = useDraftState<NewTool>('new tool', '', NEW, {
+    title: ({ name: called }) => `hanging ${called || 'a new tool'}`,
+    href: '/?hang',
+  });
+  const { kind, name, handleOf } = left.value;
   const tools = useRecords('tools') ?? [];
-  const [handleOf, setHandleOf] = useState('');
   const [problem, setProblem] = useState<string | null>(null);
 
   const hang = async (event: React.FormEvent): Promise<void> => {
@@ -41,8 +51,13 @@ export default function HangToolDialog({ onClose }: { onClose: () => void }) {
       setProblem(failureWords(error as Error));
       return;
     }
+    left.done();
     onClose();
     router.push(toolLink(id));
+  };
+  const cancel = (): void => {
+    left.done();
+    onClose();
   };
   return (
     <Dialog title="Hang a tool" onClose={onClose}>
@@ -51,7 +66,7 @@ export default function HangToolDialog({ onClose }: { onClose: () => void }) {
           label="What it is"
           value={kind}
           options={TOOL_KINDS.map((word) => [word, sentence(KINDS[word].name)] as const)}
-          onChange={(event) => setKind(event.target.value as ToolKind)}
+          onChange={(event) => left.change({ ...left.value, kind: event.target.value as ToolKind })}
         />
         <TextField
           label="What you call it"
@@ -59,7 +74,7 @@ export default function HangToolDialog({ onClose }: { onClose: () => void }) {
           maxLength={80}
           error={problem ?? undefined}
           onChange={(event) => {
-            setName(event.target.value);
+            left.change({ ...left.value, name: event.target.value });
             setProblem(null);
           }}
         />
@@ -67,13 +82,13 @@ export default function HangToolDialog({ onClose }: { onClose: () => void }) {
           <HandleSelect
             tools={tools}
             value={handleOf}
-            onChange={(event) => setHandleOf(event.target.value)}
+            onChange={(event) => left.change({ ...left.value, handleOf: event.target.value })}
           />
         )}
         <p className="text-soft">It comes with usual measures. Measure it when you can.</p>
         <div className="flex gap-3">
           <button className="btn btn-primary">Hang it</button>
-          <button type="button" className="btn btn-ghost" onClick={onClose}>
+          <button type="button" className="btn btn-ghost" onClick={cancel}>
             Cancel
           </button>
         </div>

@@ -3,12 +3,13 @@
 import { sum } from 'd3-array';
 import Link from '../../ui/Link';
 import { asksForWork, type EdgeNeed } from '../../core';
-import { useEdgeNeeds, useRecords, useTripOut } from '../../live';
+import { useDrafts, useEdgeNeeds, useRecords, useTripOut } from '../../live';
 import type { Trip } from '../../domain/trip';
 import { nextTrip, openTrips, tripDayOf, tripPhase, tripUnderWay } from '../../domain/tripDays';
 import { tripQuery } from '../../ui/useChosenTrip';
 import { chipDepth, dayAhead, minutes, placeMm, plural, sentence } from '../../ui/format';
 import { stopWords } from '../../ui/words/stopWords';
+import { HalfDone } from './HalfDone';
 import { HangTool } from './HangTool';
 import { Rail } from './Rail';
 import { RackList } from './RackList';
@@ -24,8 +25,15 @@ export function RackScreen() {
   const trips = useRecords('trips');
   const needs = useEdgeNeeds();
   const out = useTripOut();
-  if (!tools || !trips) return null;
-  if (tools.length === 0) return <EmptyRack />;
+  const halfDone = useDrafts();
+  if (!tools || !trips || !halfDone) return null;
+  if (tools.length === 0)
+    return (
+      <>
+        <HalfDone {...halfDone} />
+        <EmptyRack />
+      </>
+    );
   const present = tripUnderWay(trips, new Date());
   if (present && !(needs && out)) return <CountingTonight trip={present} />;
   if (!needs || out === undefined) return null;
@@ -33,6 +41,7 @@ export function RackScreen() {
     return (
       <>
         <SampleNotice />
+        <HalfDone {...halfDone} />
         <Today out={out} tools={tools} />
         <Rail tools={tools} needs={needs} trip={null} />
         <RackList tools={tools} needs={needs} trip={null} />
@@ -50,6 +59,7 @@ export function RackScreen() {
   return (
     <>
       <SampleNotice />
+      <HalfDone {...halfDone} />
       <div className="mx-auto flex w-full max-w-[82rem] flex-wrap items-baseline gap-x-6 px-4 py-3 sm:px-8 sm:py-1">
         <h1>
           {trip ? `${trip.name}, ${plural(trip.days, 'day')} ${fromWhen(trip)}` : 'Your rack'}

@@ -20,6 +20,7 @@ import { chipDepth, minutes, placeMm } from '../../ui/format';
 import Link from '../../ui/Link';
 import { tonightLink, TonightLines } from '../../ui/TonightLines';
 import { tripQuery } from '../../ui/useChosenTrip';
+import { useOpenByAddress } from '../../ui/useOpenByAddress';
 import { edgeNames } from '../../ui/words/edgeNames';
 import { workInWords } from '../../ui/words/needWords';
 import { TodayHours } from './TodayHours';
@@ -30,7 +31,7 @@ import { TomorrowLines } from './TomorrowLines';
 export function Today({ out, tools }: { out: TripOut; tools: readonly Tool[] }) {
   const { trip, needs } = out;
   const [spot, setSpot] = useState<SpotOut>('camp');
-  const [tellsHours, setTellsHours] = useState(false);
+  const hours = useOpenByAddress('hours', '/');
   const now = useNow();
   const states = useStandings()?.states ?? [];
   const { answer } = useForecast(trip, states, now);
@@ -84,13 +85,11 @@ export function Today({ out, tools }: { out: TripOut; tools: readonly Tool[] }) 
       </div>
       <TodayBar
         isTold={trip.toldDays.includes(today)}
-        onHours={() => setTellsHours(true)}
+        onHours={hours.open}
         first={first}
         spot={spot}
       />
-      {tellsHours && (
-        <TodayHours trip={trip} day={today} tools={tools} onClose={() => setTellsHours(false)} />
-      )}
+      {hours.isOpen && <TodayHours trip={trip} day={today} tools={tools} onClose={hours.close} />}
     </>
   );
 }

@@ -1,12 +1,12 @@
 'use client';
 
-import { useState } from 'react';
 import type { Tool } from '../../domain/tool';
 import { LEAST_WORK, type Trip, type TripWork } from '../../domain/trip';
 import { tasksOfTrip, type TripTask } from '../../domain/tripTasks';
-import { useStore } from '../../live';
+import { useDraftState, useStore } from '../../live';
 import { Dialog } from '../../ui/Dialog';
 import { LimitedNumberField } from '../../ui/forms/fields';
+import { LeftHere } from '../../ui/LeftHere';
 import Link from '../../ui/Link';
 import { tripQuery } from '../../ui/useChosenTrip';
 
@@ -23,7 +23,11 @@ export function TodayHours(props: {
   const { trip, day, tools, onClose } = props;
   const store = useStore();
   const planned = trip.work.filter((job) => job.day === day);
-  const [told, setTold] = useState<readonly TripWork[]>(planned);
+  const left = useDraftState<readonly TripWork[]>('hours', `${trip.id} ${day}`, planned, {
+    title: () => `telling the hours of day ${day + 1} of ${trip.name}`,
+    href: '/?hours',
+  });
+  const told = left.value;
   const tasks = tasksOfTrip(trip);
   const save = (work: readonly TripWork[]): void => {
     const step = (own: Trip): Trip => ({
@@ -40,7 +44,10 @@ export function TodayHours(props: {
     // A refused write shows its own notice, and can be tried again there.
     void store.trips
       .update(trip.id, step)
-      .then(onClose)
+      .then(() => {
+        left.done();
+        onClose();
+      })
       .catch(() => {});
   };
   return (
@@ -53,14 +60,15 @@ export function TodayHours(props: {
           </Link>
         </p>
       )}
-      <div className="mt-3 grid gap-3">
+      <LeftHere at={left.leftAt} onAnew={left.startAnew} />
+      <div key={left.leftAt ?? 'anew'} className="mt-3 grid gap-3">
         {told.map((job, i) => (
           <JobTold
             key={`${job.toolId} ${job.taskId}`}
             job={job}
             task={tasks.find(({ id }) => id === job.taskId)}
             toolName={tools.find(({ id }) => id === job.toolId)?.name ?? 'a tool'}
-            onTell={(next) => setTold(told.map((own, at) => (at === i ? next : own)))}
+            onTell={(next) => left.change(told.map((own, at) => (at === i ? next : own)))}
           />
         ))}
       </div>

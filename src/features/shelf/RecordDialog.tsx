@@ -1,10 +1,10 @@
 'use client';
 
 import { nanoid } from 'nanoid';
-import { notice } from '../../ui/notice';
 import { shelfAbrasives, type Shelf } from '../../core';
-import { useRecords, useStore } from '../../live';
+import { useChanges, useRecords, useUndoable, type Act } from '../../live';
 import type { Abrasive, Compound, Helper, Lubricant, Strop } from '../../domain/shelf';
+import { ChangesList } from '../../ui/ChangesList';
 import { Dialog } from '../../ui/Dialog';
 import { AbrasiveForm } from './AbrasiveForm';
 import { CompoundForm, HelperForm, LubricantForm } from './otherForms';
@@ -39,12 +39,12 @@ export default function RecordDialog(props: {
     .filter(({ needsAll }) => needsAll[0] === editing.record?.id)
     .map(({ abrasive }) => abrasive);
   const { stamp, kept, takeOff } = useKeptRecord(editing, onClose);
+  const changes = useChanges(editing.record?.id ?? '');
   const common = {
     stamp,
     onCancel: onClose,
     onTakeOff: editing.record ? () => void takeOff() : undefined,
   };
-  const store = useStore();
   return (
     <Dialog
       wide
@@ -53,48 +53,27 @@ export default function RecordDialog(props: {
     >
       <Reaches faces={faces} tools={tools} />
       {editing.store === 'abrasives' && (
-        <AbrasiveForm
-          record={editing.record}
-          onSave={(r) => kept(r.name, r.id, () => store.abrasives.save(r))}
-          {...common}
-        />
+        <AbrasiveForm record={editing.record} onSave={kept} {...common} />
       )}
       {editing.store === 'strops' && (
-        <StropForm
-          record={editing.record}
-          compounds={shelf.compounds}
-          onSave={(r) => kept(r.name, r.id, () => store.strops.save(r))}
-          {...common}
-        />
+        <StropForm record={editing.record} compounds={shelf.compounds} onSave={kept} {...common} />
       )}
       {editing.store === 'compounds' && (
-        <CompoundForm
-          record={editing.record}
-          onSave={(r) => kept(r.name, r.id, () => store.compounds.save(r))}
-          {...common}
-        />
+        <CompoundForm record={editing.record} onSave={kept} {...common} />
       )}
       {editing.store === 'lubricants' && (
-        <LubricantForm
-          record={editing.record}
-          onSave={(r) => kept(r.name, r.id, () => store.lubricants.save(r))}
-          {...common}
-        />
+        <LubricantForm record={editing.record} onSave={kept} {...common} />
       )}
       {editing.store === 'helpers' && (
-        <HelperForm
-          record={editing.record}
-          onSave={(r) => kept(r.name, r.id, () => store.helpers.save(r))}
-          {...common}
-        />
+        <HelperForm record={editing.record} onSave={kept} {...common} />
       )}
+      {editing.record && <ChangesList {...changes} />}
     </Dialog>
   );
 }
 
 /** What becomes of a record in the dialog: it is saved or taken off, and each can be taken back. */
 function useKeptRecord(editing: Editing, onClose: () => void) {
-  const store = useStore();
   const now = (): string => new Date().toISOString();
   const stamp = () => ({
     id: editing.record?.id ?? nanoid(),
@@ -102,23 +81,19 @@ function useKeptRecord(editing: Editing, onClose: () => void) {
     updatedAt: now(),
     deletedAt: null,
   });
-  const done = (words: string, undo: () => void): void => {
+  const undoable = useUndoable();
+  const act = (after: { id: string }): Act => [
+    { store: editing.store, id: after.id, before: editing.record, after },
+  ];
+  const kept = async (record: { id: string; name: string }): Promise<void> => {
+    await undoable(`${record.name} is on the shelf.`, act(record));
     onClose();
-    void notice(words, { action: { label: 'Undo', onClick: undo } });
-  };
-  /** Saves by `write`, and offers to take it back. */
-  const kept = async (name: string, id: string, write: () => Promise<void>): Promise<void> => {
-    const before = editing.record;
-    await write();
-    done(`${name} is on the shelf.`, () => {
-      if (!before) void store[editing.store].remove(id, now());
-      else void store[editing.store].update(id, () => ({ ...before, updatedAt: now() }) as never);
-    });
   };
   const takeOff = async (): Promise<void> => {
-    const { id, name } = editing.record!;
-    await store[editing.store].remove(id, now());
-    done(`${name} is off the shelf.`, () => void store[editing.store].restore(id, now()));
+    const record = editing.record!;
+    const gone = { ...record, deletedAt: now(), updatedAt: now() };
+    await undoable(`${record.name} is off the shelf.`, act(gone));
+    onClose();
   };
   return { stamp, kept, takeOff };
 }

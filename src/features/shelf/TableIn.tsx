@@ -13,7 +13,7 @@ import {
   type ReadThing,
   type ShelfThings,
 } from '../../formats/shelf';
-import { useStore, useUndoable } from '../../live';
+import { useUndoable } from '../../live';
 import { Dialog } from '../../ui/Dialog';
 import { Folded } from '../../ui/forms/Folded';
 import { SelectField } from '../../ui/forms/fields';
@@ -65,7 +65,6 @@ async function read(file: File): Promise<Reading> {
 
 function Mapped(props: { table: Table; shelf: ShelfThings; onClose: () => void }) {
   const { table, shelf, onClose } = props;
-  const { whole } = useStore();
   const undoable = useUndoable();
   const [mapping, setMapping] = useState(() => guessMapping(table.headings));
   const [failure, setFailure] = useState<string | null>(null);
@@ -76,8 +75,14 @@ function Mapped(props: { table: Table; shelf: ShelfThings; onClose: () => void }
   const takeIn = async (): Promise<void> => {
     const words = `${plural(things.length, 'thing')} taken in.`;
     try {
-      await undoable(words, () =>
-        whole.putTogether(things.map(({ store, record }) => ({ store, record }))),
+      await undoable(
+        words,
+        things.map(({ store, record, before }) => ({
+          store,
+          id: record.id,
+          before: before ?? undefined,
+          after: record,
+        })),
       );
       onClose();
     } catch (error) {

@@ -20,8 +20,8 @@ import {
   SelectField,
   wordOptions,
 } from '../../ui/forms/fields';
+import { useFormDraft } from '../../live/useFormDraft';
 import { FormMeasure } from '../../ui/forms/FormMeasure';
-import { useFormDraft } from '../../ui/forms/useFormDraft';
 import InstrumentReader from '../../ui/InstrumentReader';
 import { failureWords } from '../../ui/words/failureWords';
 import { optionalNumber } from './optionalNumber';
@@ -58,7 +58,13 @@ export function useRecordForm<R extends FieldValues>(
     resolver: yupResolver(schema as never) as unknown as Resolver<R>,
   });
   const id = typeof initial.id === 'string' ? initial.id : 'new';
-  const { forget } = useFormDraft(form, `${store}-${id}`);
+  const name =
+    typeof initial.name === 'string' && initial.name !== '' ? initial.name : 'a new thing';
+  const { forget } = useFormDraft(form, `${store}-${id}`, {
+    base: form.formState.defaultValues as R,
+    title: name,
+    href: '/shelf',
+  });
   return { ...form, forget };
 }
 

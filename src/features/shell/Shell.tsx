@@ -6,7 +6,7 @@ import Link from '../../ui/Link';
 import { usePathname } from 'next/navigation';
 import { useEffect, useState, type ReactNode } from 'react';
 import { StoreProvider, useOpening } from '../../live';
-import { failedWriteNotice } from './failedWriteNotice';
+import { refused } from './refused';
 import { THEME_KEY, usePreference } from '../../ui/preferences';
 import { InUnits } from './InUnits';
 import { screenOf } from './screens';
@@ -14,6 +14,7 @@ import { Signposts } from './Signposts';
 import { useServiceWorker } from './useServiceWorker';
 import { useShortcuts } from './useShortcuts';
 
+const NotSaved = dynamic(() => import('./NotSaved'), { ssr: false });
 const Notices = dynamic(() => import('./Notices'), { ssr: false });
 const ShortcutSheet = dynamic(() => import('./ShortcutSheet'), { ssr: false });
 
@@ -70,7 +71,7 @@ export function Shell({ children }: { children: ReactNode }) {
       )}
       {(newVersion || isOutdated) && <NewVersion />}
       <StoreProvider
-        onFailedWrite={failedWriteNotice}
+        onRefused={refused}
         fallback={<main id="main" className="flex-1" aria-busy="true" />}
         blocked={<Blocked />}
         failed={(message) => <StorageFailed message={message} />}
@@ -78,6 +79,7 @@ export function Shell({ children }: { children: ReactNode }) {
         <main id="main" tabIndex={-1} className="flex flex-1 flex-col outline-none">
           <InUnits>{children}</InUnits>
         </main>
+        <NotSaved />
       </StoreProvider>
       {sheetOpen && <ShortcutSheet onClose={() => setSheetOpen(false)} />}
       <Notices />

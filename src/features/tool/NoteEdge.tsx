@@ -1,22 +1,33 @@
 'use client';
 
 import { nanoid } from 'nanoid';
-import { useState } from 'react';
 import { notice } from '../../ui/notice';
-import { useStore, tripIdAt } from '../../live';
+import { useDraftState, useStore, tripIdAt } from '../../live';
 import { newRecord } from '../../domain/newRecord';
 import type { Observation } from '../../domain/session';
 import { NO_CHECKS } from '../../domain/observation';
 import type { Tool } from '../../domain/tool';
 import { SelectField } from '../../ui/forms/fields';
+import { LeftHere } from '../../ui/LeftHere';
+import { toolLink } from '../../ui/words/needWords';
+import { seenInWords } from '../../ui/words/seenWords';
 import { ObservationFields } from '../../ui/ObservationFields';
 
 /** A look at the edge between touch-ups: what it passes, and its deepest chip. */
 export function NoteEdge({ tool, onDone }: { tool: Tool; onDone: () => void }) {
   const store = useStore();
-  const [zoneId, setZoneId] = useState(tool.zones[0]!.id);
-  const [seen, setSeen] = useState<Observation>({ tests: [], findings: [] });
-  const zone = tool.zones.find(({ id }) => id === zoneId)!;
+  const left = useDraftState<{ zoneId: string; seen: Observation }>(
+    'short look',
+    tool.id,
+    { zoneId: tool.zones[0]!.id, seen: { tests: [], findings: [] } },
+    {
+      title: (look) => `noting ${tool.name}, ${seenInWords(look.seen)}`,
+      href: toolLink(tool.id),
+    },
+  );
+  const { seen } = left.value;
+  const zone = tool.zones.find(({ id }) => id === left.value.zoneId) ?? tool.zones[0]!;
+  const zoneId = zone.id;
 
   const save = async (): Promise<void> => {
     const at = new Date().toISOString();
@@ -31,6 +42,7 @@ export function NoteEdge({ tool, onDone }: { tool: Tool; onDone: () => void }) {
       checks: NO_CHECKS,
       notes: '',
     });
+    left.done();
     onDone();
     void notice('Noted on the strip.', {
       action: {
@@ -39,20 +51,25 @@ export function NoteEdge({ tool, onDone }: { tool: Tool; onDone: () => void }) {
       },
     });
   };
+  const cancel = (): void => {
+    left.done();
+    onDone();
+  };
   return (
     <section aria-label="How it cuts now" className="mt-4 grid gap-3 border-y-2 border-rule py-4">
+      <LeftHere at={left.leftAt} onAnew={left.startAnew} />
       {tool.zones.length > 1 && (
         <SelectField
           label="Which zone"
           value={zoneId}
           options={tool.zones.map(({ id, name }) => [id, name] as const)}
-          onChange={(event) => setZoneId(event.target.value)}
+          onChange={(event) => left.change({ zoneId: event.target.value, seen })}
         />
       )}
       <ObservationFields
         legend="The finest test it passes"
         value={seen}
-        onChange={setSeen}
+        onChange={(next) => left.change({ zoneId, seen: next })}
         zone={zone}
       />
       <div className="flex gap-3">
@@ -64,7 +81,7 @@ export function NoteEdge({ tool, onDone }: { tool: Tool; onDone: () => void }) {
         >
           Note it
         </button>
-        <button type="button" className="btn btn-ghost" onClick={onDone}>
+        <button type="button" className="btn btn-ghost" onClick={cancel}>
           Cancel
         </button>
       </div>

@@ -1,13 +1,14 @@
 'use client';
 
 import { yupResolver } from '@hookform/resolvers/yup';
-import { memo, useDeferredValue, useState } from 'react';
+import { isBefore } from 'date-fns';
+import { memo, useDeferredValue, useEffect, useState } from 'react';
 import { FormProvider, useForm, useWatch, type Resolver } from 'react-hook-form';
-import { notice } from '../../ui/notice';
-import { useStore } from '../../live';
+import { useChanges, useUndoable } from '../../live';
+import { ChangesList } from '../../ui/ChangesList';
+import { useFormDraft } from '../../live/useFormDraft';
 import { toolSchema, type Tool, type Zone } from '../../domain/tool';
 import { firstFault } from '../../ui/forms/formFaults';
-import { useFormDraft } from '../../ui/forms/useFormDraft';
 import { AngleFinder } from './AngleFinder';
 import { ToolPictures } from './ToolPictures';
 import { SchoolFields } from './SchoolFields';
@@ -29,7 +30,6 @@ export default function ToolEditor({
   tool: Tool;
   coinThicknessMm: number;
 }) {
-  const store = useStore();
   const [zoneIndex, setZoneIndex] = useState(0);
   const form = useForm<Tool>({
     defaultValues: tool,
@@ -37,28 +37,32 @@ export default function ToolEditor({
     resolver: yupResolver(toolSchema) as unknown as Resolver<Tool>,
   });
   const { handleSubmit, reset, control, formState } = form;
-  const draft = useFormDraft(form, `tool-${tool.id}`);
+  // What the form began with: others may have saved the tool since.
+  const base = formState.defaultValues as Tool;
+  const { isDirty } = formState;
+  useEffect(() => {
+    if (!isDirty && !isBefore(tool.updatedAt, base.updatedAt)) reset(tool);
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- with every saved state of the tool, and when all is saved
+  }, [tool, isDirty, reset]);
+  const draft = useFormDraft(form, `tool-${tool.id}`, {
+    base,
+    title: `the measures of ${tool.name}`,
+    href: `/tool?id=${tool.id}`,
+  });
   // Typing comes first: drawings and figures follow when there is time.
   const drawn = useDeferredValue(useLastValid(useWatch({ control }) as Tool, tool));
   const index = Math.min(zoneIndex, drawn.zones.length - 1);
 
+  const undoable = useUndoable();
+  const changes = useChanges(tool.id);
   const save = handleSubmit(async (edited) => {
-    const before = tool;
     const at = new Date().toISOString();
-    const next = stampMeasures(before, { ...edited, updatedAt: at }, at);
-    await store.tools.save(next);
+    const next = stampMeasures(base, { ...edited, updatedAt: at }, at);
+    await undoable(`${next.name} is saved.`, [
+      { store: 'tools', id: tool.id, before: base, after: next },
+    ]);
     draft.forget();
     reset(next);
-    void notice(`${next.name} is saved.`, {
-      action: {
-        label: 'Undo',
-        onClick: () => {
-          const now = new Date().toISOString();
-          void store.tools.save({ ...before, updatedAt: now });
-          reset({ ...before, updatedAt: now });
-        },
-      },
-    });
   });
   const discard = (): void => {
     draft.forget();
@@ -77,6 +81,7 @@ export default function ToolEditor({
             <ZoneFields key={index} index={index} drawn={drawn} />
             <ToolFields tool={tool} />
             <SchoolFields tool={drawn} zone={drawn.zones[index]!} />
+            <ChangesList {...changes} />
           </div>
         </div>
         {formState.isDirty && (

@@ -3,8 +3,7 @@
 import { FORMS, KINDS } from '../../domain/kinds';
 import { useRouter } from 'next/navigation';
 import { useFormContext, useWatch } from 'react-hook-form';
-import { notice } from '../../ui/notice';
-import { useRecords, useStore } from '../../live';
+import { useRecords, useUndoable } from '../../live';
 import {
   CARBIDES,
   FILE_BITES,
@@ -230,18 +229,20 @@ function SpineFields() {
   );
 }
 
-/** Takes a tool off the rack, with undo. */
+/** Takes a tool off the rack, with undo; it hangs in the bin with its log. */
 function useTakeDown(tool: Tool): () => Promise<void> {
-  const store = useStore();
+  const undoable = useUndoable();
   const router = useRouter();
   return async () => {
-    await store.tools.remove(tool.id, new Date().toISOString());
-    router.push('/');
-    void notice(`${tool.name} is taken down.`, {
-      action: {
-        label: 'Undo',
-        onClick: () => void store.tools.restore(tool.id, new Date().toISOString()),
+    const at = new Date().toISOString();
+    await undoable(`${tool.name} is taken down.`, [
+      {
+        store: 'tools',
+        id: tool.id,
+        before: tool,
+        after: { ...tool, deletedAt: at, updatedAt: at },
       },
-    });
+    ]);
+    router.push('/');
   };
 }

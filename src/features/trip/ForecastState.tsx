@@ -1,10 +1,12 @@
 import { plural } from '../../ui/format';
 import { failureWords } from '../../ui/words/failureWords';
-import type { ShownForecast } from '../../live';
+import { useSaveState, type ShownForecast } from '../../live';
+import { SavedWord } from '../../ui/SavedWord';
 
 /** How much stands behind the figures, and how far the rest is. */
 export function ForecastState({ shown }: { shown: ShownForecast }) {
   const { answer, isWhole, share, error, stop, again } = shown;
+  const { word: saved } = useSaveState();
   const isStopped = !isWhole && share === null && !error;
   return (
     <div className="mt-1 flex min-h-12 flex-wrap items-center gap-x-4 text-[0.95rem] text-soft">
@@ -15,6 +17,7 @@ export function ForecastState({ shown }: { shown: ShownForecast }) {
             ? `${plural(answer.forecast.runs, 'run')}${isWhole ? '' : ', more to come'}; medians, priors where your log does not say.`
             : 'Looking ahead …'}
       </p>
+      <SavedWord word={saved} />
       {share !== null && (
         <>
           <progress className="progress w-24" value={share} max={1} aria-label="Forecast" />

@@ -3,6 +3,8 @@
 import type { Tool } from '../../domain/tool';
 import type { Trip } from '../../domain/trip';
 import { CLIMATES } from '../../domain/terms';
+import { useChanges } from '../../live';
+import { ChangesList } from '../../ui/ChangesList';
 import { Choice } from '../../ui/Choice';
 import { CheckField, LimitedNumberField, SelectField, TextField } from '../../ui/forms/fields';
 import { chipDepth } from '../../ui/format';
@@ -21,6 +23,7 @@ interface FormProps {
 /** Days, weather, water, evenings, policy, who goes with what, and the person's own work. */
 export default function TripForms(props: FormProps) {
   const { trip, tools, onChange } = props;
+  const changes = useChanges(trip.id);
   return (
     <>
       <Days trip={trip} tools={tools} onChange={onChange} />
@@ -28,6 +31,7 @@ export default function TripForms(props: FormProps) {
       <Policy trip={trip} tools={tools} onChange={onChange} />
       <TripTools {...props} />
       <OwnTasks trip={trip} onChange={onChange} />
+      <ChangesList {...changes} />
     </>
   );
 }

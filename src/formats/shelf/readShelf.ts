@@ -27,6 +27,8 @@ export interface ReadThing {
   store: ShelfStore;
   name: string;
   isNew: boolean;
+  /** The thing as it is on the shelf; null for a new one. */
+  before: { id: string } | null;
   record: { id: string; massG: number };
 }
 
@@ -79,7 +81,14 @@ export function readShelf(input: {
       continue;
     }
     if (store === 'compounds') compounds.set(cells.name.toLowerCase(), id);
-    things.push({ line, store, name: cells.name, isNew: !present, record });
+    things.push({
+      line,
+      store,
+      name: cells.name,
+      isNew: !present,
+      before: present ?? null,
+      record,
+    });
   }
   const twice = firstTwice(things);
   if (twice) {

@@ -110,7 +110,7 @@ interface CardInput {
 export function cardSides(input: CardInput): CardSide[] {
   const { trip, edges, shelf, helpers, coinThicknessMm, person } = input;
   const day = (offset: number): string => format(dayOfTrip(trip, offset), 'd MMM');
-  const days = `${day(0)} to ${day(trip.days - 1)}, as promised on leaving`;
+  const days = `${day(0)} to ${day(trip.days - 1)}`;
   const tools = [...new Set(edges.map(({ tool }) => tool.id))];
   const byPerson = sort(
     edges,
@@ -127,7 +127,9 @@ export function cardSides(input: CardInput): CardSide[] {
   return pages.map(({ rows, isShort, isLast }, i) => ({
     isShort,
     title: i === 0 ? trip.name : 'Edges and packing',
-    note: [person, days, i > 0 && `side ${i + 1}`].filter(Boolean).join(', '),
+    note: [person, days, i > 0 ? `side ${i + 1}` : 'as promised on leaving']
+      .filter(Boolean)
+      .join(', '),
     rows,
     tools: isLast ? toolsOf(trip, byPerson) : [],
     mats: isLast ? packedMats(trip, shelf, helpers) : [],

@@ -92,7 +92,7 @@ function rowSvg(row: CardRowData, top: number, rowMm: number): string {
       .map((part, i) => text(RIGHT_MM + 17, top + 4.5 + 4.5 * i, part, 'font-weight="700"')),
     liftSvg(row, widthMm - marginMm - LIFT_MM, top),
     ...lines.flatMap((own, i) => {
-      const lineTop = top + rowMm - (isShort ? 8.2 : 11.6) + 3.5 * i;
+      const lineTop = top + rowMm - (isShort ? 8.2 : 12.7) + 3.5 * i;
       return [
         rungSvg(own, lineTop),
         text(RIGHT_MM + RUNG_MM, lineTop, lineWords(own), 'font-size="3"'),
@@ -141,7 +141,7 @@ function shortened(words: string, letters: number): string {
 
 /** When, the strokes on each side and what with, or a word. */
 function lineWords({ when, steps, words, angle }: CardLine): string {
-  const work = steps.map(({ strokes, name }) => `${strokes} ${name}`).join(', then ') || words;
+  const work = steps.map(({ strokes, name }) => `${strokes} ${name}`).join(' → ') || words;
   return shortened(`${when}: ${[work, angle].filter(Boolean).join(' ')}`, LONGEST_STEPS);
 }
 

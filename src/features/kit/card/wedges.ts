@@ -1,5 +1,5 @@
 import { ascending, rollups, sort } from 'd3-array';
-import type { CardRowData } from './cardSides';
+import type { HoldGuide } from '../../../core';
 
 /** A wedge to fold a card by, for some edges. */
 export interface Wedge {
@@ -12,7 +12,9 @@ export interface Wedge {
 const MOST_NAMES = 3;
 
 /** The wedges of some rows, flattest first: what goes under a blade, or upon a cheek. */
-export function wedges(rows: readonly CardRowData[]): Wedge[] {
+export function wedges(
+  rows: readonly { name: string; holds: HoldGuide; angleDeg: number }[],
+): Wedge[] {
   const byAngle = rollups(
     rows,
     (own) => [...new Set(own.map(({ name }) => name))],

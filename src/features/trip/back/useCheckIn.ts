@@ -5,12 +5,11 @@ import { newRecord } from '../../../domain/newRecord';
 import { NO_CHECKS } from '../../../domain/observation';
 import type { Inspection } from '../../../domain/session';
 import type { Carried, Trip } from '../../../domain/trip';
-import { useStore, useUndoable } from '../../../live';
+import { newOne, useUndoable } from '../../../live';
 import { plural } from '../../../ui/format';
 
 /** Notes what came back, all in one act: a look at each edge, and what was used of the things. */
 export function useCheckIn(trip: Trip) {
-  const { whole } = useStore();
   const undoable = useUndoable();
   return async (
     looks: readonly Pick<Inspection, 'toolId' | 'zoneId' | 'seen'>[],
@@ -33,11 +32,9 @@ export function useCheckIn(trip: Trip) {
       checkedInAt: at,
       updatedAt: at,
     };
-    await undoable(`Back from ${trip.name}: ${plural(looks.length, 'edge')} noted.`, () =>
-      whole.putTogether([
-        ...inspections.map((record) => ({ store: 'inspections' as const, record })),
-        { store: 'trips' as const, record: checkedIn },
-      ]),
-    );
+    await undoable(`Back from ${trip.name}: ${plural(looks.length, 'edge')} noted.`, [
+      ...inspections.map((record) => newOne('inspections', record)),
+      { store: 'trips', id: trip.id, before: trip, after: checkedIn },
+    ]);
   };
 }

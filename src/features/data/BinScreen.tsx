@@ -1,0 +1,76 @@
+'use client';
+
+import { useBin, useBinActs, useRecords, type Binned } from '../../live';
+import { day, plural } from '../../ui/format';
+import Link from '../../ui/Link';
+
+/** What each kind of thing in the bin is, where it has no name of its own. */
+const KINDS: Partial<Record<Binned['store'], string>> = {
+  sessions: 'a touch-up',
+  inspections: 'a look',
+  care: 'care that was noted',
+  photos: 'a picture',
+};
+
+/** What was taken down, off the shelf or struck out: put back by a tap, until the bin is emptied. */
+export function BinScreen() {
+  const binned = useBin();
+  const tools = useRecords('tools');
+  const { putBack, empty } = useBinActs();
+  if (!binned || !tools) return null;
+  const nameOf = (own: Binned): string => {
+    const { name, toolId } = own.record;
+    const ofTool = [...tools, ...binned.map(({ record }) => record)].find(
+      ({ id }) => id === toolId,
+    );
+    const what = name ?? KINDS[own.store] ?? 'something';
+    return ofTool?.name && !name ? `${what} of ${ofTool.name}` : what;
+  };
+  return (
+    <div className="mx-auto w-full max-w-3xl px-4 py-5 sm:px-8">
+      <h1>The bin</h1>
+      <p className="mt-1 text-soft">
+        What you took down, took off the shelf or struck out, whole and with its log.{' '}
+        <Link href="/data" className="link">
+          Back to the data
+        </Link>
+      </p>
+      {binned.length === 0 ? (
+        <p className="mt-4">Nothing hangs in it.</p>
+      ) : (
+        <>
+          <ul className="mt-3" aria-label="In the bin">
+            {binned.map((own) => (
+              <li
+                key={`${own.store} ${own.record.id}`}
+                className="flex items-center gap-4 border-b border-rule py-1"
+              >
+                <span className="min-w-0 flex-1">
+                  <b>{nameOf(own)}</b>, since {day(own.record.deletedAt)}
+                </span>
+                <button
+                  type="button"
+                  className="btn btn-outline"
+                  aria-label={`Put back ${nameOf(own)}`}
+                  onClick={() => void putBack(own, `${nameOf(own)} is back.`)}
+                >
+                  Put back
+                </button>
+              </li>
+            ))}
+          </ul>
+          <p className="mt-6">
+            Emptied, it goes for good; of a tool its touch-ups, looks and pictures as well.
+          </p>
+          <button
+            type="button"
+            className="btn btn-neutral mt-2"
+            onClick={() => void empty(binned, 'The bin is empty.')}
+          >
+            Empty the bin, {plural(binned.length, 'thing')}
+          </button>
+        </>
+      )}
+    </div>
+  );
+}

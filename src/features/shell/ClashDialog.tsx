@@ -1,0 +1,63 @@
+import { useState } from 'react';
+import type { FieldClash, RecordClash, Side } from '../../live';
+import { Dialog } from '../../ui/Dialog';
+import { fieldName, fieldValue } from '../../ui/words/fieldWords';
+
+/** Fields that two have changed at once, side by side: the person says which stand. */
+export function ClashDialog(props: {
+  clashes: readonly RecordClash[];
+  nameOf: (id: string) => string;
+  onSettle: (choose: (clash: RecordClash, field: FieldClash) => Side) => void;
+}) {
+  const { clashes, nameOf, onSettle } = props;
+  const [sides, setSides] = useState<Record<string, Side>>({});
+  const keyOf = (clash: RecordClash, field: FieldClash): string =>
+    [clash.store, clash.id, ...field.path].join('/');
+  const sideOf = (clash: RecordClash, field: FieldClash): Side =>
+    sides[keyOf(clash, field)] ?? 'mine';
+  const settle = (): void => onSettle(sideOf);
+  return (
+    <Dialog wide title="Changed in two places" onClose={settle}>
+      <p className="mt-2">
+        Since this was opened, the same was changed elsewhere. All else is joined; say which of
+        these stands.
+      </p>
+      {clashes.map((clash) => (
+        <table key={`${clash.store} ${clash.id}`} className="table-plain mt-3 w-full">
+          <caption className="text-left font-semibold">{nameOf(clash.id)}</caption>
+          <tbody>
+            {clash.clashes.map((field) => (
+              <tr key={keyOf(clash, field)}>
+                <th scope="row" className="text-left">
+                  {fieldName(field.path, nameOf)}
+                </th>
+                {(['mine', 'theirs'] as const).map((side) => (
+                  <td key={side}>
+                    <label className="flex min-h-12 items-center gap-2">
+                      <input
+                        type="radio"
+                        className="radio"
+                        name={keyOf(clash, field)}
+                        checked={sideOf(clash, field) === side}
+                        onChange={() => setSides({ ...sides, [keyOf(clash, field)]: side })}
+                      />
+                      <span>
+                        {side === 'mine' ? 'yours: ' : 'saved meanwhile: '}
+                        <b>{fieldValue(field.path, side === 'mine' ? field.to : field.present)}</b>
+                      </span>
+                    </label>
+                  </td>
+                ))}
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      ))}
+      <div className="mt-4 flex justify-end">
+        <button type="button" className="btn btn-primary" onClick={settle}>
+          Save these
+        </button>
+      </div>
+    </Dialog>
+  );
+}

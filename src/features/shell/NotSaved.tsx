@@ -1,0 +1,76 @@
+'use client';
+
+import { useState } from 'react';
+import { useOutbox, useRecords, useSaveState } from '../../live';
+import type { SaveState } from '../../live';
+import { downloadText } from '../../ui/download';
+import { plural } from '../../ui/format';
+import { failureWords } from '../../ui/words/failureWords';
+import { ClashDialog } from './ClashDialog';
+import { unsavedFile } from './unsavedFile';
+
+/** The one place that says that something is not saved, why, and the ways on. */
+export default function NotSaved() {
+  const state = useSaveState();
+  if (state.waiting.length === 0) return null;
+  return state.clashes.length > 0 ? <Clashing state={state} /> : <Waiting state={state} />;
+}
+
+function Waiting({ state }: { state: SaveState }) {
+  const outbox = useOutbox();
+  const [isTrying, setTrying] = useState(false);
+  const { waiting, error, isKept } = state;
+  const tryAgain = async (): Promise<void> => {
+    setTrying(true);
+    await outbox.retry();
+    setTrying(false);
+  };
+  return (
+    <section
+      role="alert"
+      aria-label="Not saved"
+      className="no-print sticky bottom-0 z-40 border-t-4 border-error bg-base-100"
+    >
+      <div className="mx-auto flex max-w-[82rem] flex-wrap items-center gap-x-4 gap-y-2 px-4 py-2 sm:px-8">
+        <p className="min-w-0 flex-1 basis-64">
+          <b>Not saved: {plural(waiting.length, 'record')}.</b> {error && failureWords(error)}{' '}
+          {isKept
+            ? 'It waits on this device, and is saved when the page is opened again.'
+            : 'It waits in this tab only: save it as a file before you close it.'}
+        </p>
+        <button
+          type="button"
+          className="btn btn-outline"
+          onClick={() =>
+            downloadText('open-trail-not-saved.json', unsavedFile(waiting), 'application/json')
+          }
+        >
+          Save as a file
+        </button>
+        <button
+          type="button"
+          className="btn btn-primary"
+          disabled={isTrying}
+          onClick={() => void tryAgain()}
+        >
+          Try again
+        </button>
+      </div>
+    </section>
+  );
+}
+
+function Clashing({ state }: { state: SaveState }) {
+  const outbox = useOutbox();
+  const tools = useRecords('tools') ?? [];
+  const trips = useRecords('trips') ?? [];
+  const nameOf = (id: string): string =>
+    [...tools, ...trips].find((own) => own.id === id)?.name ?? id;
+  return (
+    <ClashDialog
+      clashes={state.clashes}
+      nameOf={nameOf}
+      onSettle={(choose) => void outbox.settle(choose)}
+    />
+  );
+}

@@ -1,0 +1,49 @@
+'use client';
+
+import { useQuery } from '@tanstack/react-query';
+import type { Written } from '../data';
+import { useStore } from './StoreProvider';
+import { useUndoable } from './useUndoable';
+
+/** Something that was taken down, off the shelf, or struck out, and hangs in the bin until that is emptied. */
+export interface Binned {
+  store: Written['store'];
+  record: { id: string; deletedAt: string; name?: string; toolId?: string };
+}
+
+/** What hangs in the bin, the latest first; undefined while it is read. */
+export function useBin(): Binned[] | undefined {
+  const { past } = useStore();
+  return useQuery({
+    // Whatever is written may come into the bin, or out of it.
+    queryKey: ['bin'],
+    staleTime: 0,
+    queryFn: async () =>
+      (await past.removed())
+        .map((own): Binned => own as Binned)
+        .toSorted((a, b) => (a.record.deletedAt < b.record.deletedAt ? 1 : -1)),
+  }).data;
+}
+
+export function useBinActs() {
+  const { past } = useStore();
+  const undoable = useUndoable();
+  return {
+    putBack: ({ store, record }: Binned, words: string): Promise<void> => {
+      const after = { ...record, deletedAt: null, updatedAt: new Date().toISOString() };
+      return undoable(words, [{ store, id: record.id, before: record, after }]);
+    },
+    /** Everything in the bin goes for good, and a tool's log with it. */
+    empty: async (binned: readonly Binned[], words: string): Promise<void> => {
+      const tools = binned.flatMap(({ store, record }) => (store === 'tools' ? [record.id] : []));
+      const along = await past.belongingTo(tools);
+      const gone = [...binned, ...along].map(({ store, record }): Written => ({
+        store,
+        id: record.id,
+        before: record,
+        after: undefined,
+      }));
+      await undoable(words, gone);
+    },
+  };
+}

@@ -68,10 +68,10 @@ test('the theme is kept, and a habit changes every plan', async ({ page }) => {
   await page.reload();
   await expect(page.locator('html')).toHaveAttribute('data-theme', 'ember');
   await page.getByLabel('Thickness of your coin').fill('9');
-  await page.getByRole('button', { name: 'Keep', exact: true }).click();
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
   await expect(page.getByText('Must be at most 5')).toBeVisible();
   await page.getByLabel('Thickness of your coin').fill('1.6');
-  await page.getByRole('button', { name: 'Keep', exact: true }).click();
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
   await expect(page.getByText('Plans count with it')).toBeVisible();
   await open(page, '/tool?id=wren');
   await expect(page.getByText(/^3 coins give/)).toBeVisible();

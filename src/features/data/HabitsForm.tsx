@@ -2,41 +2,47 @@
 
 import { yupResolver } from '@hookform/resolvers/yup';
 import { useForm, type Resolver } from 'react-hook-form';
-import { notice } from '../../ui/notice';
-import { useChangeSettings, useSettings } from '../../live';
+import { useSettings, useUndoable } from '../../live';
+import { useFormDraft } from '../../live/useFormDraft';
 import { settingsSchema, type Settings } from '../../domain/settings';
-import { NumberField } from '../../ui/forms/fields';
+import { NumberField, TextField } from '../../ui/forms/fields';
 import { FormMeasure } from '../../ui/forms/FormMeasure';
 
-/** The person's own coin and pace, which every plan counts with. */
+/** The person's own name, coin and pace, which every plan counts with. */
 export default function HabitsForm() {
   const settings = useSettings();
   if (!settings) return null;
-  return <Habits key={settings.updatedAt} settings={settings} />;
+  return <Habits settings={settings} />;
 }
 
 function Habits({ settings }: { settings: Settings }) {
-  const change = useChangeSettings();
-  const { register, control, handleSubmit, formState } = useForm<Settings>({
+  const undoable = useUndoable();
+  const form = useForm<Settings>({
     defaultValues: settings,
     resolver: yupResolver(settingsSchema) as unknown as Resolver<Settings>,
   });
+  const { register, control, handleSubmit, formState, reset } = form;
   const { errors, isDirty } = formState;
+  const base = formState.defaultValues as Settings;
+  const draft = useFormDraft(form, 'habits', { base, title: 'setting your hand', href: '/data' });
   const number = { valueAsNumber: true } as const;
-  const save = handleSubmit(async ({ coinThicknessMm, strokesPerMinute }) => {
-    const before = {
-      coinThicknessMm: settings.coinThicknessMm,
-      strokesPerMinute: settings.strokesPerMinute,
-    };
-    await change({ coinThicknessMm, strokesPerMinute });
-    void notice('Kept. Plans count with it from now on.', {
-      action: { label: 'Undo', onClick: () => void change(before) },
-    });
+  const save = handleSubmit(async (edited) => {
+    const after = { ...edited, updatedAt: new Date().toISOString() };
+    await undoable('Saved. Plans count with it from now on.', [
+      { store: 'settings', id: settings.id, before: base, after },
+    ]);
+    draft.forget();
+    reset(after);
   });
   return (
     <form noValidate onSubmit={(event) => void save(event)}>
       <h2>Your hand and your coin</h2>
       <div className="mt-2 grid max-w-xl gap-4 sm:grid-cols-2">
+        <TextField
+          label="Your name, for the log"
+          error={errors.person?.message}
+          {...register('person', { setValueAs: (typed: string | null) => typed || null })}
+        />
         <FormMeasure
           label="Thickness of your coin"
           quantity="length"
@@ -63,7 +69,7 @@ function Habits({ settings }: { settings: Settings }) {
         />
       </div>
       <button className="btn btn-neutral mt-4" disabled={!isDirty}>
-        Keep
+        Save
       </button>
     </form>
   );

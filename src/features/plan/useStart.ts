@@ -14,7 +14,7 @@ import {
 import type { Tool } from '../../domain/tool';
 import type { Observation } from '../../domain/session';
 import type { LoggedSession } from '../../domain/loggedSession';
-import { newOne, useStore, tripIdAt, type Store } from '../../live';
+import { newOne, useSettings, useStore, tripIdAt, type Store } from '../../live';
 import type { JobAddress } from '../../ui/jobAddress';
 import { whereOf } from '../../ui/words/spotWords';
 import { stepWords } from '../../ui/words/stepWords';
@@ -35,10 +35,12 @@ export function useStart(
 ) {
   const store = useStore();
   const router = useRouter();
+  const person = useSettings()?.person ?? null;
   const common = (own: Tool) => ({
     toolId: own.id,
     where: whereOf(where.spot),
     spot: where.spot,
+    person,
     byFeel: own.schools.counting === 'by feel',
     wordsOf: (step: LadderStep) => stepWords(step, toolForm(own.kind) === 'axe'),
   });

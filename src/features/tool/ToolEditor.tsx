@@ -84,19 +84,29 @@ export default function ToolEditor({
             <ChangesList {...changes} />
           </div>
         </div>
-        {formState.isDirty && (
-          <div className="sticky bottom-0 mt-auto border-t-2 border-rule bg-base-200">
-            <div className="mx-auto flex max-w-[82rem] flex-wrap items-center gap-4 px-4 py-3 sm:px-8">
-              <p className="sign text-lg">{firstFault(formState.errors) ?? 'Measures changed.'}</p>
-              <button type="button" className="btn btn-ghost ml-auto" onClick={discard}>
-                Discard
-              </button>
-              <button className="btn btn-primary px-8">Save</button>
-            </div>
-          </div>
-        )}
+        {formState.isDirty && <SaveBar fault={firstFault(formState.errors)} onDiscard={discard} />}
       </form>
     </FormProvider>
+  );
+}
+
+function SaveBar({
+  fault,
+  onDiscard,
+}: {
+  fault: string | null | undefined;
+  onDiscard: () => void;
+}) {
+  return (
+    <div className="sticky bottom-0 mt-auto border-t-2 border-rule bg-base-200">
+      <div className="mx-auto flex max-w-[82rem] flex-wrap items-center gap-4 px-4 py-3 sm:px-8">
+        <p className="sign text-lg">{fault ?? 'Measures changed.'}</p>
+        <button type="button" className="btn btn-ghost ml-auto" onClick={onDiscard}>
+          Discard
+        </button>
+        <button className="btn btn-primary px-8">Save</button>
+      </div>
+    </div>
   );
 }
 

@@ -1,9 +1,4 @@
-import { chromium, test as base, type Page } from '@playwright/test';
-import { execFileSync } from 'node:child_process';
-import { mkdtempSync, rmSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
-import { launchOptions, ORIGIN } from './browser';
+import { test as base, type Page } from '@playwright/test';
 import { expect, open, SCREENS, startTouchUp, test, untilStored } from './fixtures';
 
 /** Writes a grade that no scale knows into the first stone on the shelf, past every check. */
@@ -60,31 +55,6 @@ test('a stone with an impossible grade takes no screen down, and is set aside', 
   await keep.click();
   await expect(told).toBeHidden();
   await expect(page.getByRole('button', { name: `Edit ${name}` })).toBeVisible();
-});
-
-base('a killed browser loses no stroke that was shown as kept', async () => {
-  const profile = mkdtempSync(join(tmpdir(), 'open-trail-'));
-  const options = { ...launchOptions, baseURL: ORIGIN, viewport: { width: 1280, height: 800 } };
-  try {
-    const first = await chromium.launchPersistentContext(profile, options);
-    const page = first.pages()[0]!;
-    await startTouchUp(page, 'wren');
-    const guide = page.url();
-    for (let i = 0; i < 12; i += 1) await page.keyboard.press('Space');
-    await expect(page.getByTestId('count')).toHaveText('12');
-    await expect(page.getByTestId('saved')).toHaveText('saved');
-    await page.keyboard.press('Space');
-    execFileSync('pkill', ['-9', '-f', profile]);
-
-    const second = await chromium.launchPersistentContext(profile, options);
-    const later = second.pages()[0]!;
-    await later.goto(guide);
-    const count = later.getByTestId('count');
-    await expect(count).toHaveText(/^1[23]$/);
-    await second.close();
-  } finally {
-    rmSync(profile, { recursive: true, force: true });
-  }
 });
 
 base('a count that finds no room is told of, and kept at the second try', async ({ page }) => {

@@ -1,13 +1,13 @@
 /** Front door of the stored data: what is kept, not how screens follow it. */
 export { openStore, type Store } from './store';
-export { openKeptStore, type KeptStore } from './keeping/openKeptStore';
+export { openKeptStore, type Had, type KeptStore } from './keeping/openKeptStore';
 export type { Repository } from './repository';
 export type { MergeReport } from './merge';
 export { noteOil } from './noteOil';
 export { tripIdAt } from './tripIdAt';
 export { defaultSettings } from './defaultSettings';
 export { loadSample, loadSampleOnFirstVisit, startEmpty } from './sampleData';
-export type { Draft } from './keeping/sideDatabase';
+export type { Draft, SideDatabase } from './keeping/sideDatabase';
 export { NotSavedError } from './keeping/keptWrite';
 export type { Outbox, SaveState, SaveWord } from './keeping/outbox';
 export type { Side } from './keeping/clashes';

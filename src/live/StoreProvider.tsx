@@ -4,7 +4,7 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { createContext, useContext, useEffect, useState, type ReactNode } from 'react';
 import { standingsTablesIn, type KeptStandings, type KeptStore, type Store } from '../data';
 import { onRefusal, useOpening } from './opening';
-import { ANSWERS_KEY, KEPT_STANDINGS_KEY, STANDINGS_KEY, UNUSABLE_KEY } from './queryKeys';
+import { ANSWERS_KEY, BIN_KEY, KEPT_STANDINGS_KEY, STANDINGS_KEY, UNUSABLE_KEY } from './queryKeys';
 
 export const KeptContext = createContext<KeptStore | null>(null);
 
@@ -58,6 +58,8 @@ function followChanges(store: Store, client: QueryClient): () => void {
     if (tables.includes('trips') || standingsTablesIn(tables).length > 0)
       void client.invalidateQueries({ queryKey: ANSWERS_KEY });
     void client.invalidateQueries({ queryKey: UNUSABLE_KEY });
+    // Whatever is written may come into the bin, or out of it.
+    void client.invalidateQueries({ queryKey: BIN_KEY });
     for (const table of tables)
       void client.invalidateQueries({
         queryKey: [table],

@@ -41,6 +41,8 @@ export { useTester } from './useTester';
 export { useTripDraft, type TripStep } from './useTripDraft';
 export { useBin, useBinActs, type Binned } from './useBin';
 export { useChanges } from './useHistory';
+export { useCopies, useKeepCopies, type Copies } from './useCopies';
+export { useLost } from './useSaveState';
 export { useDrafts, type HalfDoneThings } from './useDrafts';
 export { useDraftState, type DraftState } from './useDraftState';
 export { useOutbox, useSaveState } from './useSaveState';
@@ -57,6 +59,7 @@ export {
   tripIdAt,
   type Act,
   type FieldClash,
+  type Had,
   type MergeReport,
   type RecordClash,
   type SaveState,
@@ -64,7 +67,7 @@ export {
   type Side,
   type Store,
 } from '../data';
-export { exportAll, startImport, type ImportJob, type ImportStage } from '../workers/filesClient';
+export { startImport, type ImportJob, type ImportStage } from '../workers/filesClient';
 export { startKits, type KitAsked, type SolvedKits } from '../workers/kitClient';
 export { startLater, type Job } from '../workers/threads';
 export { startForecast, startTripWhatIf, type ForecastAnswer } from '../workers/tripClient';

@@ -29,7 +29,9 @@ async function open(): Promise<void> {
       if (present.stage === 'open') become({ ...present, isOutdated });
     },
   });
-  await loadSampleOnFirstVisit(kept.store);
+  // What is lost is not the sample's place to take.
+  if (!kept.lost) await loadSampleOnFirstVisit(kept.store);
+  await kept.saveLeftovers();
   become({ stage: 'open', kept, isOutdated });
 }
 

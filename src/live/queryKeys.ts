@@ -4,5 +4,7 @@ export const STANDINGS_KEY = ['standings'] as const;
 export const UNUSABLE_KEY = ['unusable'] as const;
 /** The standings as they were kept at the last look, until something is written. */
 export const KEPT_STANDINGS_KEY = ['kept standings'] as const;
+/** What hangs in the bin, of whichever stores. */
+export const BIN_KEY = ['bin'] as const;
 /** What the whole log answers. */
 export const ANSWERS_KEY = ['answers'] as const;

@@ -2,6 +2,7 @@
 
 import { useQuery } from '@tanstack/react-query';
 import type { Written } from '../data';
+import { BIN_KEY } from './queryKeys';
 import { useStore } from './StoreProvider';
 import { useUndoable } from './useUndoable';
 
@@ -15,8 +16,7 @@ export interface Binned {
 export function useBin(): Binned[] | undefined {
   const { past } = useStore();
   return useQuery({
-    // Whatever is written may come into the bin, or out of it.
-    queryKey: ['bin'],
+    queryKey: BIN_KEY,
     staleTime: 0,
     queryFn: async () =>
       (await past.removed())

@@ -5,12 +5,21 @@ import { liveAs, saveLeftovers, shelterIn } from './leftovers';
 import { createOutbox, type Outbox } from './outbox';
 import { openSideDatabase, type SideDatabase } from './sideDatabase';
 
-/** What a tab opens: the records, what waits to be saved, and how much of earlier tabs was saved now. */
+/** What was here when it was last written. */
+export interface Had {
+  tools: number;
+  at: string;
+}
+
+/** What a tab opens: the records, and what waits to be saved. */
 export interface KeptStore {
   store: Store;
   outbox: Outbox;
   side: SideDatabase | null;
-  savedLeftovers: number;
+  /** What was here, where the database is empty and was not; null for the rest. */
+  lost: Had | null;
+  /** Saves what earlier tabs could not; tells how many records that were. */
+  saveLeftovers: () => Promise<number>;
 }
 
 /** Opens the database of a tab with what waits beside it: what cannot be written is kept, and written later. */
@@ -21,6 +30,13 @@ export async function openKeptStore(
   liveAs(tab);
   const [bare, side] = await Promise.all([openStore(heard), openSideDatabase().catch(() => null)]);
   const outbox = createOutbox(tab, shelterIn(side), (act) => bare.whole.make(act));
-  const savedLeftovers = side ? await saveLeftovers(side, bare.whole, outbox) : 0;
-  return { store: keepingStore(bare, outbox, heard.onRefused), outbox, side, savedLeftovers };
+  const isEmpty = await bare.whole.isEmpty();
+  const had = (await side?.get('notes', 'had')) as Had | undefined;
+  return {
+    store: keepingStore(bare, outbox, heard.onRefused),
+    outbox,
+    side,
+    lost: isEmpty && had ? had : null,
+    saveLeftovers: async () => (side ? saveLeftovers(side, bare.whole, outbox) : 0),
+  };
 }

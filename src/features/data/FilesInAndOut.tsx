@@ -1,23 +1,22 @@
 'use client';
 
-import { formatISO } from 'date-fns';
 import { useRef } from 'react';
 import { notice } from '../../ui/notice';
-import { downloadFile } from '../../ui/download';
 import { plural } from '../../ui/format';
 import { ImportReport } from './ImportReport';
 import { useImport } from './useImport';
-import { exportAll } from '../../live';
+import { useCopies } from '../../live';
+import { CopiesKept } from './CopiesKept';
 
 /** The whole data out as one file, and in from one. */
 export function FilesInAndOut() {
   const input = useRef<HTMLInputElement>(null);
   const { state, importFile } = useImport();
+  const copies = useCopies();
 
   const exportFile = async (): Promise<void> => {
     try {
-      const { file, leftOut } = await exportAll();
-      downloadFile(`open-trail-${formatISO(new Date(), { representation: 'date' })}.json`, file);
+      const { leftOut } = await copies!.hand('file');
       if (leftOut > 0)
         void notice(
           `${plural(leftOut, 'damaged record')} left out: mend or export what is named here.`,
@@ -32,7 +31,12 @@ export function FilesInAndOut() {
   return (
     <>
       <div className="mt-5 flex flex-wrap gap-3">
-        <button type="button" className="btn btn-primary" onClick={() => void exportFile()}>
+        <button
+          type="button"
+          className="btn btn-primary"
+          disabled={!copies}
+          onClick={() => void exportFile()}
+        >
           Export everything
         </button>
         <button
@@ -61,6 +65,7 @@ export function FilesInAndOut() {
         An import brings in all of a file or nothing of it. Of two versions of one record the newest
         stays. The file is plain JSON with a published schema.
       </p>
+      <CopiesKept onBringIn={importFile} />
       {state && <ImportReport state={state} onAgain={() => importFile(state.file)} />}
     </>
   );

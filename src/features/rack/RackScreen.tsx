@@ -3,12 +3,23 @@
 import { sum } from 'd3-array';
 import Link from '../../ui/Link';
 import { asksForWork, type EdgeNeed } from '../../core';
-import { useDrafts, useEdgeNeeds, useRecords, useTripOut } from '../../live';
+import {
+  useCopies,
+  useDrafts,
+  useEdgeNeeds,
+  useLost,
+  useRecords,
+  useTripOut,
+  type Copies,
+  type HalfDoneThings,
+} from '../../live';
 import type { Trip } from '../../domain/trip';
 import { nextTrip, openTrips, tripDayOf, tripPhase, tripUnderWay } from '../../domain/tripDays';
 import { tripQuery } from '../../ui/useChosenTrip';
 import { chipDepth, dayAhead, minutes, placeMm, plural, sentence } from '../../ui/format';
 import { stopWords } from '../../ui/words/stopWords';
+import { CopyDue } from './CopyDue';
+import { Lost } from './Lost';
 import { HalfDone } from './HalfDone';
 import { HangTool } from './HangTool';
 import { Rail } from './Rail';
@@ -26,12 +37,14 @@ export function RackScreen() {
   const needs = useEdgeNeeds();
   const out = useTripOut();
   const halfDone = useDrafts();
-  if (!tools || !trips || !halfDone) return null;
+  const copies = useCopies();
+  const lost = useLost();
+  if (!tools || !trips || !halfDone || !copies) return null;
   if (tools.length === 0)
     return (
       <>
         <HalfDone {...halfDone} />
-        <EmptyRack />
+        {lost ? <Lost had={lost} /> : <EmptyRack />}
       </>
     );
   const present = tripUnderWay(trips, new Date());
@@ -40,8 +53,7 @@ export function RackScreen() {
   if (out) {
     return (
       <>
-        <SampleNotice />
-        <HalfDone {...halfDone} />
+        <Reminders halfDone={halfDone} copies={copies} />
         <Today out={out} tools={tools} />
         <Rail tools={tools} needs={needs} trip={null} />
         <RackList tools={tools} needs={needs} trip={null} />
@@ -58,8 +70,7 @@ export function RackScreen() {
   const toolsWithWork = new Set(open.map(({ tool }) => tool.id)).size;
   return (
     <>
-      <SampleNotice />
-      <HalfDone {...halfDone} />
+      <Reminders halfDone={halfDone} copies={copies} />
       <div className="mx-auto flex w-full max-w-[82rem] flex-wrap items-baseline gap-x-6 px-4 py-3 sm:px-8 sm:py-1">
         <h1>
           {trip ? `${trip.name}, ${plural(trip.days, 'day')} ${fromWhen(trip)}` : 'Your rack'}
@@ -89,6 +100,17 @@ export function RackScreen() {
       <Rail tools={tools} needs={needs} trip={trip ?? null} />
       <RackList tools={tools} needs={needs} trip={trip ?? null} />
       <NextWork need={open.find(({ plan }) => plan?.outcome === 'planned') ?? open[0]} />
+    </>
+  );
+}
+
+/** What is said before anything else: whose data this is, what is half done, and that a copy is due. */
+function Reminders({ halfDone, copies }: { halfDone: HalfDoneThings; copies: Copies }) {
+  return (
+    <>
+      <SampleNotice />
+      <HalfDone {...halfDone} />
+      <CopyDue copies={copies} />
     </>
   );
 }

@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import { useOutbox, useRecords, useSaveState } from '../../live';
+import { useKeepCopies, useOutbox, useRecords, useSaveState } from '../../live';
 import type { SaveState } from '../../live';
 import { downloadText } from '../../ui/download';
 import { plural } from '../../ui/format';
@@ -12,6 +12,7 @@ import { unsavedFile } from './unsavedFile';
 /** The one place that says that something is not saved, why, and the ways on. */
 export default function NotSaved() {
   const state = useSaveState();
+  useKeepCopies();
   if (state.waiting.length === 0) return null;
   return state.clashes.length > 0 ? <Clashing state={state} /> : <Waiting state={state} />;
 }

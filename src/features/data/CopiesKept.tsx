@@ -1,0 +1,69 @@
+'use client';
+
+import { useCopies } from '../../live';
+import { day, plural } from '../../ui/format';
+import { notice } from '../../ui/notice';
+import { failureWords } from '../../ui/words/failureWords';
+
+/** Where copies outside the browser go by themselves, and when the last one was made. */
+export function CopiesKept({ onBringIn }: { onBringIn: (file: File) => void }) {
+  const copies = useCopies();
+  if (!copies) return null;
+  const { last, since, folder, may, canChoose } = copies;
+  /** What the person breaks off is no failure. */
+  const attempt = (work: Promise<unknown>): void =>
+    void work.catch((error: Error) => {
+      if (error.name !== 'AbortError') void notice(failureWords(error), { stays: true });
+    });
+  const bringIn = async (): Promise<void> => {
+    const file = await copies.newest();
+    if (file) onBringIn(file);
+    else void notice('There is no copy in this folder.');
+  };
+  return (
+    <section className="mt-8" aria-label="Copies">
+      <h2>Copies outside this browser</h2>
+      <p className="mt-1 max-w-[56ch]">
+        {last
+          ? `The last one is of ${day(last.at)}; ${plural(Math.max(0, since), 'entry', 'entries')} since.`
+          : 'None was made yet.'}
+        {folder && ` Three stand in the folder ${folder.name}, the newest over the oldest.`}
+      </p>
+      {folder && may !== 'granted' && (
+        <p className="field-error mt-1">
+          The folder may not be written to since this page was opened.
+        </p>
+      )}
+      <div className="mt-2 flex flex-wrap gap-3">
+        {folder && may !== 'granted' && (
+          <button type="button" className="btn btn-primary" onClick={() => attempt(copies.allow())}>
+            Let copies go on
+          </button>
+        )}
+        {canChoose && (
+          <button
+            type="button"
+            className="btn btn-outline"
+            onClick={() => attempt(copies.choose())}
+          >
+            {folder ? 'Choose another folder' : 'Keep copies in a folder'}
+          </button>
+        )}
+        {folder && (
+          <button type="button" className="btn btn-outline" onClick={() => attempt(bringIn())}>
+            Bring in the newest copy
+          </button>
+        )}
+        {!canChoose && (
+          <button
+            type="button"
+            className="btn btn-outline"
+            onClick={() => attempt(copies.hand('share'))}
+          >
+            Share a copy
+          </button>
+        )}
+      </div>
+    </section>
+  );
+}

@@ -1,0 +1,54 @@
+import type { SideDatabase } from '../data';
+import { exportAll } from '../workers/filesClient';
+
+/** The last copy outside the browser. */
+export interface LastCopy {
+  at: string;
+  /** Touch-ups and looks that were in it. */
+  entries: number;
+}
+
+/** So many copies stand side by side in a folder: the oldest makes room for the newest. */
+const COPIES = 3;
+
+/** What browsers that write to folders add to a handle; the types of others do not know it. */
+export interface Folder extends FileSystemDirectoryHandle {
+  queryPermission?(wanted: { mode: 'readwrite' }): Promise<PermissionState>;
+  requestPermission?(wanted: { mode: 'readwrite' }): Promise<PermissionState>;
+}
+
+type Picker = (options: { mode: 'readwrite'; id: string }) => Promise<Folder>;
+
+/** Lets the person choose a folder for copies; null where the browser has no such way. */
+export function folderPicker(): Picker | null {
+  return (window as unknown as { showDirectoryPicker?: Picker }).showDirectoryPicker ?? null;
+}
+
+export async function mayWrite(folder: Folder): Promise<PermissionState> {
+  return (await folder.queryPermission?.({ mode: 'readwrite' })) ?? 'granted';
+}
+
+/** Writes everything into the folder, over the oldest of its copies. */
+export async function copyToFolder(side: SideDatabase, folder: Folder): Promise<void> {
+  const { file } = await exportAll();
+  const slot = ((await side.get('notes', 'copy slot')) as number | undefined) ?? 0;
+  const own = await folder.getFileHandle(nameOf(slot), { create: true });
+  const writing = await own.createWritable();
+  await writing.write(file);
+  await writing.close();
+  await side.put('notes', (slot + 1) % COPIES, 'copy slot');
+}
+
+/** The newest copy in the folder; null where there is none. */
+export async function newestCopy(folder: Folder): Promise<File | null> {
+  const files: File[] = [];
+  for (let slot = 0; slot < COPIES; slot += 1) {
+    const handle = await folder.getFileHandle(nameOf(slot)).catch(() => null);
+    if (handle) files.push(await handle.getFile());
+  }
+  return files.toSorted((a, b) => b.lastModified - a.lastModified)[0] ?? null;
+}
+
+function nameOf(slot: number): string {
+  return `open-trail-copy-${slot + 1}.json`;
+}

@@ -1,5 +1,7 @@
 /** Front door of the stored data: what is kept, not how screens follow it. */
 export { openStore, type Store } from './store';
+export { endSpell, type ClockSpell } from './keeping/clockWatch';
+export { shiftedEntries } from './shiftEntries';
 export { openKeptStore, type Had, type KeptStore } from './keeping/openKeptStore';
 export type { Repository } from './repository';
 export type { MergeReport } from './merge';

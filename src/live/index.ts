@@ -41,6 +41,7 @@ export { useTester } from './useTester';
 export { useTripDraft, type TripStep } from './useTripDraft';
 export { useBin, useBinActs, type Binned } from './useBin';
 export { useChanges } from './useHistory';
+export { useClock } from './useClock';
 export { useCopies, useKeepCopies, type Copies } from './useCopies';
 export { useLost } from './useSaveState';
 export { useDrafts, type HalfDoneThings } from './useDrafts';

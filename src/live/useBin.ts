@@ -5,6 +5,7 @@ import type { Written } from '../data';
 import { BIN_KEY } from './queryKeys';
 import { useStore } from './StoreProvider';
 import { useUndoable } from './useUndoable';
+import { stampNow } from '../domain/clock';
 
 /** Something that was taken down, off the shelf, or struck out, and hangs in the bin until that is emptied. */
 export interface Binned {
@@ -30,7 +31,7 @@ export function useBinActs() {
   const undoable = useUndoable();
   return {
     putBack: ({ store, record }: Binned, words: string): Promise<void> => {
-      const after = { ...record, deletedAt: null, updatedAt: new Date().toISOString() };
+      const after = { ...record, deletedAt: null, updatedAt: stampNow() };
       return undoable(words, [{ store, id: record.id, before: record, after }]);
     },
     /** Everything in the bin goes for good, and a tool's log with it. */

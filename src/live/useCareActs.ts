@@ -11,6 +11,7 @@ import { useStore } from './StoreProvider';
 import { useTakeBack, useUndoable } from './useUndoable';
 import { careGroupTitle } from '../ui/words/careWords';
 import { thingAfter } from './thingAfter';
+import { clockNow, stampNow } from '../domain/clock';
 
 /** Care that was done while the screen stands, with the way to take it back. */
 export interface JustDone {
@@ -30,7 +31,7 @@ export function useCareActs() {
     change: Partial<Care> & Pick<Care, 'kind'>,
     freshLeft: number | null = null,
   ): Promise<void> => {
-    const at = new Date().toISOString();
+    const at = stampNow();
     const records = rows.map((row): Care => ({
       ...newRecord(nanoid(), at),
       thingId: row.thingId,
@@ -66,7 +67,7 @@ export function useCareActs() {
     putOff: (rows: CareGroup, days: number, reason: string) =>
       note(`${careGroupTitle(rows)}: put off.`, rows, {
         kind: 'put off',
-        until: addDays(new Date(), days).toISOString(),
+        until: addDays(clockNow(), days).toISOString(),
         note: reason,
       }),
     setEvery: (rows: CareGroup, every: number) =>

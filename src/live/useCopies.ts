@@ -18,6 +18,7 @@ import { KeptContext } from './StoreProvider';
 import { useNow } from './useNow';
 import { useRecords } from './useRecords';
 import { useLineCount } from './useToolLog';
+import { clockNow, stampNow } from '../domain/clock';
 
 /** A copy outside the browser that is older than this is told of: days, or entries since. */
 const MOST_DAYS = 31;
@@ -72,7 +73,7 @@ export function useCopies(): Copies | undefined {
   if (!found || entries === undefined || !settings || !tools) return undefined;
   const { last, folder } = found;
   const note = async (): Promise<void> => {
-    await side?.put('notes', { at: new Date().toISOString(), entries } satisfies LastCopy, 'copy');
+    await side?.put('notes', { at: stampNow(), entries } satisfies LastCopy, 'copy');
     await client.invalidateQueries({ queryKey: KEY });
   };
   const oldest = tools.map(({ createdAt }) => createdAt).toSorted()[0];
@@ -87,7 +88,7 @@ export function useCopies(): Copies | undefined {
     since,
     async hand(how) {
       const { file, leftOut } = await exportAll();
-      const name = `open-trail-${formatISO(new Date(), { representation: 'date' })}.json`;
+      const name = `open-trail-${formatISO(clockNow(), { representation: 'date' })}.json`;
       if (how === 'share') await shareOrSave(name, file);
       else downloadFile(name, file);
       await note();
@@ -138,7 +139,7 @@ export function useKeepCopies(): void {
       if (timer === null) return;
       clearTimeout(timer);
       timer = null;
-      const at = new Date().toISOString();
+      const at = stampNow();
       copyToFolder(side, folder)
         .then(() => side.put('notes', { at, entries: entries ?? 0 } satisfies LastCopy, 'copy'))
         // A folder that is gone is told of by its copy growing old.
@@ -178,7 +179,7 @@ function useRemembered(): void {
       if (settings.length > 0) void side.delete('notes', 'had').catch(() => {});
       return;
     }
-    const had: Had = { tools, at: new Date().toISOString() };
+    const had: Had = { tools, at: stampNow() };
     void side.put('notes', had, 'had').catch(() => {});
     void navigator.storage
       ?.persisted?.()

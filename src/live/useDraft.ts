@@ -4,6 +4,7 @@ import { useCallback, useContext, useEffect, useRef, useState } from 'react';
 import type { Draft } from '../data';
 import type { DraftKind } from '../domain/drafts';
 import { KeptContext } from './StoreProvider';
+import { stampNow } from '../domain/clock';
 
 /** What is typed is kept this soon (ms). */
 const SOON_MS = 300;
@@ -61,7 +62,7 @@ export function useDraft(
         const done =
           half === null
             ? side?.delete('drafts', key)
-            : side?.put('drafts', { key, at: new Date().toISOString(), ...half });
+            : side?.put('drafts', { key, at: stampNow(), ...half });
         // Where storage is shut, what is typed lasts as long as the page.
         done?.catch(() => {});
       };

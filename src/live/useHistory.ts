@@ -9,6 +9,7 @@ import { notice } from '../ui/notice';
 import { useRecords } from './useRecords';
 import { useStore } from './StoreProvider';
 import { useUndoable } from './useUndoable';
+import { stampNow } from '../domain/clock';
 
 /** What a record went through, the latest first; undefined while it is read. */
 function useHistory(recordId: string): HistoryEntry[] | undefined {
@@ -36,7 +37,7 @@ function useTakeLineBack(): (
       void notice('It was changed again since: take that back first.');
       return;
     }
-    const after = { ...record, updatedAt: new Date().toISOString() };
+    const after = { ...record, updatedAt: stampNow() };
     await undoable('Taken back.', [
       { store: entry.store, id: entry.recordId, before: present, after },
     ]);

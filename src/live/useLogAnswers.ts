@@ -4,12 +4,13 @@ import { useQuery } from '@tanstack/react-query';
 import type { LogAnswers } from '../core';
 import { readAnswers } from '../workers/wholeLogClient';
 import { ANSWERS_KEY } from './queryKeys';
+import { stampNow } from '../domain/clock';
 
 /** What the whole log answers, refreshed when any tab changes what it follows from; undefined while it is read. */
 export function useLogAnswers(): LogAnswers | undefined {
   const { data, error, isFetching } = useQuery({
     queryKey: ANSWERS_KEY,
-    queryFn: () => readAnswers(new Date().toISOString()),
+    queryFn: () => readAnswers(stampNow()),
   });
   // The boundary of the route says so; drawing the screen again asks again.
   if (error && !isFetching) throw error;

@@ -2,10 +2,11 @@
 
 import { startOfHour } from 'date-fns';
 import { useEffect, useState } from 'react';
+import { clockNow } from '../domain/clock';
 
 const LOOK_EVERY_MS = 60_000;
 
-const thisHour = (): string => startOfHour(new Date()).toISOString();
+const thisHour = (): string => startOfHour(clockNow()).toISOString();
 
 /** The hour that it is, ISO 8601: a trip that stays open over midnight goes on to its next day. */
 export function useNow(): string {

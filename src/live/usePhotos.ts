@@ -7,6 +7,7 @@ import { notice } from '../ui/notice';
 import { scaledPicture } from '../ui/scaledPicture';
 import { useStore } from './StoreProvider';
 import { useRecords } from './useRecords';
+import { stampNow } from '../domain/clock';
 
 /** Pictures of one tool, with the ways to add one, scaled down, and to remove one with undo. */
 export function usePhotos(toolId: string): {
@@ -21,15 +22,15 @@ export function usePhotos(toolId: string): {
     photos,
     async add(file, takenAt) {
       const dataUrl = await scaledPicture(file);
-      const record = newRecord(nanoid(), new Date().toISOString());
+      const record = newRecord(nanoid(), stampNow());
       await store.photos.save({ ...record, takenAt, toolId, dataUrl, caption: '' });
     },
     async remove({ id }) {
-      await store.photos.remove(id, new Date().toISOString());
+      await store.photos.remove(id, stampNow());
       void notice('The picture is removed.', {
         action: {
           label: 'Undo',
-          onClick: () => void store.photos.restore(id, new Date().toISOString()),
+          onClick: () => void store.photos.restore(id, stampNow()),
         },
       });
     },

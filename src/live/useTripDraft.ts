@@ -5,6 +5,7 @@ import { useEffect, useRef, useState } from 'react';
 import { fieldChanges, reversed, withChanges } from '../data';
 import type { Trip } from '../domain/trip';
 import { useStore } from './StoreProvider';
+import { stampNow } from '../domain/clock';
 
 /** A change of a trip: pure, as it runs again on the trip as it is stored. */
 export type TripStep = (trip: Trip) => Trip;
@@ -27,7 +28,7 @@ export function useTripDraft(kept: Trip): { trip: Trip; change: (step: TripStep)
     trip,
     change: (step) => {
       const before = latest.current;
-      const updatedAt = new Date().toISOString();
+      const updatedAt = stampNow();
       const stamped: TripStep = (own) => ({ ...step(own), updatedAt });
       const own = stamped(before);
       setDraft(own);

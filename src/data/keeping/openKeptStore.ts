@@ -1,5 +1,6 @@
 import { nanoid } from 'nanoid';
 import { openStore, type Heard, type Store } from '../store';
+import { noteWrites, watchClock, type ClockSpell } from './clockWatch';
 import { keepingStore } from './keepingStore';
 import { liveAs, saveLeftovers, shelterIn } from './leftovers';
 import { createOutbox, type Outbox } from './outbox';
@@ -18,6 +19,8 @@ export interface KeptStore {
   side: SideDatabase | null;
   /** What was here, where the database is empty and was not; null for the rest. */
   lost: Had | null;
+  /** A time in which the clock ran behind, and that nobody has set right yet; null for none. */
+  spell: ClockSpell | null;
   /** Saves what earlier tabs could not; tells how many records that were. */
   saveLeftovers: () => Promise<number>;
 }
@@ -32,7 +35,10 @@ export async function openKeptStore(
   const outbox = createOutbox(tab, shelterIn(side), (act) => bare.whole.make(act));
   const isEmpty = await bare.whole.isEmpty();
   const had = (await side?.get('notes', 'had')) as Had | undefined;
+  const spell = side ? await watchClock(side, bare.log) : null;
+  if (side) noteWrites(side, bare.changes);
   return {
+    spell,
     store: keepingStore(bare, outbox, heard.onRefused),
     outbox,
     side,

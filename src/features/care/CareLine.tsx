@@ -7,6 +7,7 @@ import { LimitedNumberField, TextField } from '../../ui/forms/fields';
 import { day, minutes } from '../../ui/format';
 import { careDue, careGroupReason, careGroupTitle } from '../../ui/words/careWords';
 import type { CareActs } from '../../live';
+import { clockNow } from '../../domain/clock';
 
 const WAITS = [
   [7, 'a week'],
@@ -49,7 +50,7 @@ export function CareLine({ rows, acts }: { rows: CareGroup; acts: CareActs }) {
           {putOff && ` Put off until ${day(putOff.until)}${putOff.note && `: ${putOff.note}`}.`}
         </span>
         <span className="col-start-2 row-start-2 leading-tight sm:col-start-5 sm:row-start-1 sm:text-right">
-          <b>{careDue(row, new Date())}</b>
+          <b>{careDue(row, clockNow())}</b>
           {tripId && ownDueAt && dueAt !== ownDueAt && (
             <span className="text-[0.9rem] text-soft sm:block"> else {day(ownDueAt)}</span>
           )}

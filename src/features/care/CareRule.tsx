@@ -6,6 +6,7 @@ import { careGroupKey, type CareGroup, type CareRow } from '../../core';
 import type { Trip } from '../../domain/trip';
 import { dayOfTrip } from '../../domain/tripDays';
 import { rulePlace, ruleTicks, type RuleFrame } from './careScale';
+import { clockNow } from '../../domain/clock';
 
 /** Width of the rule, and of the leaders beside it (px). */
 const RULE = { wide: 104, narrow: 62 };
@@ -32,7 +33,7 @@ export function CareRule(props: {
 }) {
   const { list, groups, dueCount, trip, isNarrow } = props;
   const measured = useMeasured(list);
-  const [now] = useState(() => new Date());
+  const [now] = useState(() => clockNow());
   const size = isNarrow ? 'narrow' : 'wide';
   const [ruleX, width] = [RULE[size], RULE[size] + LEADERS[size]];
   if (!measured) return null;

@@ -24,6 +24,7 @@ import { CareLine } from './CareLine';
 import { CareRule, ruleWidth } from './CareRule';
 import { JustDoneLines } from './JustDoneLines';
 import { ThinningLines } from './ThinningLines';
+import { clockNow } from '../../domain/clock';
 
 /** Screens narrower than this have the narrow rule. */
 const NARROW_PX = 640;
@@ -129,14 +130,14 @@ function stoppedOnce(states: readonly ZoneState[]): ZoneState[] {
 }
 
 function isDue({ dueAt, putOff }: CareRow): boolean {
-  return dueAt !== null && !putOff && differenceInCalendarDays(parseISO(dueAt), new Date()) <= 0;
+  return dueAt !== null && !putOff && differenceInCalendarDays(parseISO(dueAt), clockNow()) <= 0;
 }
 
 /** Every dated row as a day in a calendar; what is over stands on today. */
 function calendarLines(groups: readonly CareGroup[]) {
   return groups.map((group) => {
     const row = group[0];
-    const due = max([parseISO(row.putOff?.until ?? row.dueAt!), new Date()]);
+    const due = max([parseISO(row.putOff?.until ?? row.dueAt!), clockNow()]);
     const things = group.map(({ thingId }) => thingId).sort();
     return {
       id: `care ${row.doing} ${things.join(' ')}`,

@@ -7,6 +7,7 @@ import { useFormDraft } from '../../live/useFormDraft';
 import { settingsSchema, type Settings } from '../../domain/settings';
 import { NumberField, TextField } from '../../ui/forms/fields';
 import { FormMeasure } from '../../ui/forms/FormMeasure';
+import { stampNow } from '../../domain/clock';
 
 /** The person's own name, coin and pace, which every plan counts with. */
 export default function HabitsForm() {
@@ -27,7 +28,7 @@ function Habits({ settings }: { settings: Settings }) {
   const draft = useFormDraft(form, 'habits', { base, title: 'setting your hand', href: '/data' });
   const number = { valueAsNumber: true } as const;
   const save = handleSubmit(async (edited) => {
-    const after = { ...edited, updatedAt: new Date().toISOString() };
+    const after = { ...edited, updatedAt: stampNow() };
     await undoable('Saved. Plans count with it from now on.', [
       { store: 'settings', id: settings.id, before: base, after },
     ]);

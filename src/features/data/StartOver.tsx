@@ -1,6 +1,7 @@
 'use client';
 
 import { useStore, useUndoable, loadSample, startEmpty } from '../../live';
+import { clockNow } from '../../domain/clock';
 
 /** The sample crew, or nothing, in the place of all that is here. */
 export function StartOver() {
@@ -14,7 +15,7 @@ export function StartOver() {
           type="button"
           className="btn btn-outline"
           onClick={() =>
-            void undoable('The sample crew hangs on the rack.', () => loadSample(store, new Date()))
+            void undoable('The sample crew hangs on the rack.', () => loadSample(store, clockNow()))
           }
         >
           Load the sample crew
@@ -23,7 +24,7 @@ export function StartOver() {
           type="button"
           className="btn btn-outline"
           onClick={() =>
-            void undoable('Everything is removed.', () => startEmpty(store, new Date()))
+            void undoable('Everything is removed.', () => startEmpty(store, clockNow()))
           }
         >
           Remove everything

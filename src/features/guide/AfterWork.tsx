@@ -12,6 +12,7 @@ import { useEdgeNeeds, useRecords, useStore, newOne } from '../../live';
 import Link from '../../ui/Link';
 import { listed, minutes, sentence } from '../../ui/format';
 import { touchUpLink, workWithMinutes } from '../../ui/words/needWords';
+import { stampNow } from '../../domain/clock';
 
 const ORDERS: Record<PutAway['doing'], readonly [title: string, how: string]> = {
   scrub: ['Wash', 'brush and rinse; lay it flat to dry'],
@@ -76,7 +77,7 @@ function PutAwayLine({ each }: { each: PutAway }) {
   const isDone = noted.length > 0;
   const [title, how] = ORDERS[each.doing];
   const tap = async (): Promise<void> => {
-    const at = new Date().toISOString();
+    const at = stampNow();
     if (isDone) {
       await Promise.all(noted.map((id) => store.care.remove(id, at)));
       setNoted([]);

@@ -5,6 +5,7 @@ import { isWorked } from '../../domain/observation';
 import type { StepTask } from '../../domain/terms';
 import type { Tool, Zone } from '../../domain/tool';
 import { noteOil, type Store } from '../../live';
+import { stampNow } from '../../domain/clock';
 
 /** Steps that leave a facet, or less of one, and no other measure. */
 const FACET_TASKS: readonly StepTask[] = ['grind out damage', 'blend the facet'];
@@ -71,7 +72,7 @@ export async function finishMeasured(
   end: { session: Session; findings: Finding[]; notes: string; ground: Zone; facetOnly: boolean },
 ): Promise<void> {
   const { session, findings, notes, ground, facetOnly } = end;
-  const at = new Date().toISOString();
+  const at = stampNow();
   const act = await store.whole.editTogether(
     [
       {

@@ -16,6 +16,7 @@ import { useCue } from './useCue';
 import { useGuideKeys } from './useGuideKeys';
 import { turnsByItself, useScheme } from './useScheme';
 import { useLeaving } from './useLeaving';
+import { stampNow } from '../../domain/clock';
 
 /** What the guide does for the hand: acts on the session, by touch, by keys, by its beat and its clock. */
 export interface GuideInHand {
@@ -57,7 +58,7 @@ export function useGuide(
   const sets = turnsByItself(scheme) ? setsOf(scheme, step.plannedPerSide) : undefined;
   const act = (action: GuideAction): void => {
     const own = action.type === 'stroke' ? { sets } : {};
-    const event = { ...action, ...own, at: new Date().toISOString() } as GuideEvent;
+    const event = { ...action, ...own, at: stampNow() } as GuideEvent;
     // A refused write shows its own notice, and can be tried again there.
     live.change((present) => advance(present, event)).catch(() => {});
   };

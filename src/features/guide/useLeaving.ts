@@ -6,6 +6,7 @@ import type { Session } from '../../domain/session';
 import type { GuideAction } from './guideAction';
 import type { PanelName } from './GuidePanel';
 import { useSittingTurn } from './useSittingTurn';
+import { stampNow } from '../../domain/clock';
 
 /** The way to the next step: asked once where something is to be asked, and without a question. */
 export function useLeaving(
@@ -21,7 +22,7 @@ export function useLeaving(
     show('count');
     const action = { type: 'next step', from: stepIndex } as const;
     press(action);
-    void turn(advance(session, { ...action, at: new Date().toISOString() }));
+    void turn(advance(session, { ...action, at: stampNow() }));
   };
   const goOn = (): void => {
     if (askedAt === stepIndex || !gateAt(session)) return leave();

@@ -21,6 +21,7 @@ import type { Inspection, Observation, ToolChecks } from '../../domain/session';
 import { tasksOf, type TaskId } from '../../domain/tasks';
 import type { DamageWay } from '../../domain/terms';
 import { useBench, useTester, type ToolLog } from '../../live';
+import { stampNow } from '../../domain/clock';
 
 /** A look under way: what was seen and checked, how the chip is to be met, what work the edge does. */
 export interface LookUnderWay {
@@ -80,7 +81,7 @@ export function useJudgedLook(
 
 /** The look as it would stand in the log, for advice that follows while it is entered. */
 function asInspection(seen: Observation, zoneId: string): Inspection {
-  const at = new Date().toISOString();
+  const at = stampNow();
   const looked = { toolId: '', zoneId, tripId: null, at, seen, checks: NO_CHECKS, notes: '' };
   return { ...newRecord('now', at), ...looked };
 }

@@ -5,20 +5,21 @@ import { newRecord } from '../../domain/newRecord';
 import type { Inspection } from '../../domain/session';
 import { useStore, tripIdAt } from '../../live';
 import { notice } from '../../ui/notice';
+import { stampNow } from '../../domain/clock';
 
 /** Writes a look into the log, with a notice that can take it back. */
 export function useNoteLook() {
   const store = useStore();
   const { inspections } = store;
   return async (look: Pick<Inspection, 'toolId' | 'zoneId' | 'seen' | 'checks'>): Promise<void> => {
-    const at = new Date().toISOString();
+    const at = stampNow();
     const id = nanoid();
     const tripId = await tripIdAt(store, look.toolId, at);
     await inspections.save({ ...newRecord(id, at), ...look, tripId, at, notes: '' });
     void notice('The look is noted; what was found stays on the strip.', {
       action: {
         label: 'Undo',
-        onClick: () => void inspections.remove(id, new Date().toISOString()),
+        onClick: () => void inspections.remove(id, stampNow()),
       },
     });
   };

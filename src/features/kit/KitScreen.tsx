@@ -12,6 +12,7 @@ import Link from '../../ui/Link';
 import { TripChoice } from '../../ui/TripChoice';
 import { useChosenTrip } from '../../ui/useChosenTrip';
 import { KitBoard, type BoardProps } from './KitBoard';
+import { clockNow, stampNow } from '../../domain/clock';
 
 /** The least that can be carried, and what it gives up: all kits of a trip, the next one first, laid out to scale. */
 export function KitScreen() {
@@ -22,7 +23,7 @@ export function KitScreen() {
   const shelf = useShelf();
   const hand = useHand();
   const [chosenId, choose] = useChosenTrip();
-  const [begun] = useState(() => ({ id: nanoid(), at: new Date().toISOString() }));
+  const [begun] = useState(() => ({ id: nanoid(), at: stampNow() }));
   if (!tools || !trips || !helpers || !states || !shelf || !hand) return null;
   if (tools.length === 0) {
     return (
@@ -39,7 +40,7 @@ export function KitScreen() {
   }
   const open = openTrips(trips);
   const chosen = open.find(({ id }) => id === chosenId);
-  const trip = chosen ?? nextTrip(open, new Date()) ?? open.at(-1) ?? newTrip(begun, tools);
+  const trip = chosen ?? nextTrip(open, clockNow()) ?? open.at(-1) ?? newTrip(begun, tools);
   return (
     <Planner
       key={trip.id}
@@ -61,7 +62,7 @@ function newTrip(begun: { id: string; at: string }, tools: readonly Tool[]): Tri
     ...newRecord(begun.id, begun.at),
     ...USUAL_TRIP,
     name: 'Next trip',
-    startsOn: formatISO(new Date(), { representation: 'date' }),
+    startsOn: formatISO(clockNow(), { representation: 'date' }),
     days: 1,
     toolIds: tools.map(({ id }) => id),
     minutesPerTouchUp: 30,

@@ -21,6 +21,7 @@ import { seenInWords } from '../../ui/words/seenWords';
 import { CorrectSteps } from './CorrectSteps';
 import { EdgeSelect } from './EdgeSelect';
 import { dayFault, dayIn, movedTo } from './entryDay';
+import { stampNow } from '../../domain/clock';
 
 type WorkNoted = { amount: number; unit: WorkUnit };
 
@@ -150,7 +151,7 @@ function useKeepEntry(session: Session) {
       ...moved,
       tripId: isElsewhere ? await tripIdAt(store, toolId, startedAt) : session.tripId,
       workSince: work.amount > 0 ? { amount: work.amount, unit: work.unit } : null,
-      updatedAt: new Date().toISOString(),
+      updatedAt: stampNow(),
     };
     try {
       await undoable('The entry is corrected.', [

@@ -17,6 +17,7 @@ import { EntryPictures } from './EntryPictures';
 import { EntryReadings } from './EntryReadings';
 import { EntrySteps } from './EntrySteps';
 import { workedEdge, WORK_WORDS } from '../../ui/words/entryWords';
+import { stampNow } from '../../domain/clock';
 
 /** One touch-up as it was: the edge before and after, what was done at each step, the note. */
 export function EntryScreen() {
@@ -33,7 +34,7 @@ export function EntryScreen() {
   const tool = tools.find((record) => record.id === session.toolId);
   const zone = tool?.zones.find((record) => record.id === session.zoneId);
   const tripName = trips.find(({ id: tripId }) => tripId === session.tripId)?.name;
-  const now = (): string => new Date().toISOString();
+  const now = (): string => stampNow();
   const strike = async (): Promise<void> => {
     await store.sessions.remove(session.id, now());
     router.push('/log');

@@ -9,6 +9,7 @@ import { fileWord, saveMarkdown } from '../../ui/logText/saveMarkdown';
 import { saying } from '../../ui/saying';
 import { logTitle, storyWords } from '../../ui/words/logWords';
 import type { LogRow } from './logRows';
+import { clockNow } from '../../domain/clock';
 
 /** The entries that are shown as files: a table for any spreadsheet, and a text to read. */
 export function LogFiles({ rows }: { rows: readonly LogRow[] }) {
@@ -16,7 +17,7 @@ export function LogFiles({ rows }: { rows: readonly LogRow[] }) {
   const tools = useRecords('tools') ?? [];
   const trips = useRecords('trips') ?? [];
   const answers = useLogAnswers();
-  const today = formatISO(new Date(), { representation: 'date' });
+  const today = formatISO(clockNow(), { representation: 'date' });
   const shown = async () => {
     const ids = new Set(rows.map(({ id }) => id));
     return (await log.sessions()).filter(({ id }) => ids.has(id));

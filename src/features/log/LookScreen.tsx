@@ -16,6 +16,7 @@ import { failureWords } from '../../ui/words/failureWords';
 import { seenInWords } from '../../ui/words/seenWords';
 import { EdgeSelect } from './EdgeSelect';
 import { dayFault, dayIn, onDay } from './entryDay';
+import { stampNow } from '../../domain/clock';
 
 /** One look at an edge, with its tests: to be read, put right, and struck out. */
 export function LookScreen() {
@@ -118,7 +119,7 @@ function useLookActs(look: Inspection) {
   const store = useStore();
   const router = useRouter();
   const undoable = useUndoable();
-  const now = (): string => new Date().toISOString();
+  const now = (): string => stampNow();
   return {
     keep: async (draft: Inspection, when: string): Promise<string | null> => {
       const fault = dayFault(look.at, when);

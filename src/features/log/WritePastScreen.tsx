@@ -18,6 +18,7 @@ import { useFormDraft } from '../../live/useFormDraft';
 import { NotesField, NumberField, SelectField, TextField } from '../../ui/forms/fields';
 import { TEST_WORDS } from '../../ui/words/testWords';
 import { noonOf, pastWorkSchema, type PastWork } from './pastWork';
+import { clockNow, stampNow } from '../../domain/clock';
 
 /** Work that was done without the guide, written into the log. */
 export function WritePastScreen() {
@@ -53,7 +54,7 @@ function PastWorkForm(props: { tools: readonly Tool[]; shelf: Shelf; chosen: str
     resolver: yupResolver(pastWorkSchema) as unknown as Resolver<PastWork>,
     defaultValues: {
       edge: (edges.find(({ tool }) => tool.id === chosen) ?? edges[0]!).key,
-      day: formatISO(new Date(), { representation: 'date' }),
+      day: formatISO(clockNow(), { representation: 'date' }),
       where: 'bench',
       steps: [blank],
       before: '',
@@ -178,7 +179,7 @@ function useWritePast() {
     const doneAt = noonOf(work.day);
     const session = pastSession({
       id: nanoid(),
-      at: new Date().toISOString(),
+      at: stampNow(),
       doneAt,
       tripId: await tripIdAt(store, tool.id, doneAt),
       tool,
@@ -200,7 +201,7 @@ function useWritePast() {
       action: {
         label: 'Undo',
         onClick: () => {
-          void store.sessions.remove(session.id, new Date().toISOString());
+          void store.sessions.remove(session.id, stampNow());
           router.push('/log');
         },
       },

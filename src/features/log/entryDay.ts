@@ -1,5 +1,6 @@
 import { addDays, differenceInCalendarDays, formatISO, isValid, parseISO } from 'date-fns';
 import type { Session } from '../../domain/session';
+import { clockNow } from '../../domain/clock';
 
 /** The day of a moment as a date field has it. */
 export function dayIn(iso: string): string {
@@ -9,7 +10,7 @@ export function dayIn(iso: string): string {
 /** Whether a date field holds a day that does not lie ahead. */
 export function isPast(day: string): boolean {
   const at = parseISO(day);
-  return isValid(at) && differenceInCalendarDays(at, new Date()) <= 0;
+  return isValid(at) && differenceInCalendarDays(at, clockNow()) <= 0;
 }
 
 /** What is wrong with the day that something of a moment is moved to; null where nothing is, or where it stays. */

@@ -23,6 +23,7 @@ import { guideLink, underWayOn } from '../../ui/words/underWay';
 import type { LoggedNeed } from './loggedNeed';
 import type { PlanWishes } from './usePlan';
 import type { OtherEdge } from './useSitting';
+import { stampNow } from '../../domain/clock';
 
 const NOTHING_SEEN: Observation = { tests: [], findings: [] };
 
@@ -56,7 +57,7 @@ export function useStart(
       void notice('It is under way already: go on there.');
       return;
     }
-    const at = new Date().toISOString();
+    const at = stampNow();
     const ids = [plan, ...others].map(() => nanoid());
     const tripId = await tripIdAt(store, tool.id, at);
     const shared = { at, tripId, sitting: ids.length > 1 ? ids : [] };

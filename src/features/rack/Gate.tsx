@@ -10,6 +10,7 @@ import { useCare, useNow } from '../../live';
 import { minutes, plural } from '../../ui/format';
 import Link from '../../ui/Link';
 import { gateWork } from './gateWork';
+import { clockNow } from '../../domain/clock';
 
 /** More lines than this do not fit above the bar; the rest is in Care. */
 const MOST_LINES = 6;
@@ -19,7 +20,7 @@ export default function Gate({ trip, needs }: { trip: Trip; needs: readonly Edge
   const care = useCare();
   const lines = gateWork(trip, needs, care?.rows ?? [], useNow());
   const start = dayOfTrip(trip, 0);
-  const away = -tripDayOf(trip, new Date());
+  const away = -tripDayOf(trip, clockNow());
   const [shown, more] =
     lines.length > MOST_LINES
       ? [lines.slice(0, MOST_LINES - 1), lines.slice(MOST_LINES - 1)]

@@ -14,6 +14,7 @@ import { sentence } from '../../ui/format';
 import { failureWords } from '../../ui/words/failureWords';
 import { toolLink } from '../../ui/words/needWords';
 import { KINDS, TOOL_KINDS, type ToolKind } from '../../domain/kinds';
+import { stampNow } from '../../domain/clock';
 
 interface NewTool {
   kind: ToolKind;
@@ -44,7 +45,7 @@ export default function HangToolDialog({ onClose }: { onClose: () => void }) {
     const id = nanoid();
     const body = tools.find((tool) => tool.id === handleOf);
     const shared = body && bladeOf(body);
-    const record = newRecord(id, new Date().toISOString());
+    const record = newRecord(id, stampNow());
     try {
       await store.tools.save({ ...record, ...typicalTool(kind, name.trim()), ...shared });
     } catch (error) {

@@ -18,6 +18,7 @@ import { nextTrip, openTrips, tripDayOf, tripPhase, tripUnderWay } from '../../d
 import { tripQuery } from '../../ui/useChosenTrip';
 import { chipDepth, dayAhead, minutes, placeMm, plural, sentence } from '../../ui/format';
 import { stopWords } from '../../ui/words/stopWords';
+import { ClockNotice } from './ClockNotice';
 import { CopyDue } from './CopyDue';
 import { Lost } from './Lost';
 import { HalfDone } from './HalfDone';
@@ -27,6 +28,7 @@ import { RackList } from './RackList';
 import dynamic from 'next/dynamic';
 import { SampleNotice } from './SampleNotice';
 import { touchUpLink, workInWords } from '../../ui/words/needWords';
+import { clockNow } from '../../domain/clock';
 
 const Today = dynamic(() => import('./Today').then((own) => own.Today), { ssr: false });
 
@@ -47,7 +49,7 @@ export function RackScreen() {
         {lost ? <Lost had={lost} /> : <EmptyRack />}
       </>
     );
-  const present = tripUnderWay(trips, new Date());
+  const present = tripUnderWay(trips, clockNow());
   if (present && !(needs && out)) return <CountingTonight trip={present} />;
   if (!needs || out === undefined) return null;
   if (out) {
@@ -61,9 +63,9 @@ export function RackScreen() {
     );
   }
 
-  const trip = nextTrip(trips, new Date());
+  const trip = nextTrip(trips, clockNow());
   const back = openTrips(trips).find(
-    (own) => own.checkedInAt === null && tripPhase(own, new Date()) === 'over',
+    (own) => own.checkedInAt === null && tripPhase(own, clockNow()) === 'over',
   );
   const open = needs.filter(asksForWork);
   const total = sum(open, ({ plan }) => plan?.minutes ?? 0);
@@ -109,6 +111,7 @@ function Reminders({ halfDone, copies }: { halfDone: HalfDoneThings; copies: Cop
   return (
     <>
       <SampleNotice />
+      <ClockNotice />
       <HalfDone {...halfDone} />
       <CopyDue copies={copies} />
     </>
@@ -120,7 +123,7 @@ function CountingTonight({ trip }: { trip: Trip }) {
   return (
     <div className="mx-auto w-full max-w-[82rem] px-4 py-3 sm:px-8">
       <h1>
-        {trip.name}, day {tripDayOf(trip, new Date()) + 1} of {trip.days}
+        {trip.name}, day {tripDayOf(trip, clockNow()) + 1} of {trip.days}
       </h1>
       <p role="status" className="mt-2">
         Counting what tonight asks for, with what is at hand …
@@ -130,7 +133,7 @@ function CountingTonight({ trip }: { trip: Trip }) {
 }
 
 function fromWhen(trip: Trip): string {
-  const away = -tripDayOf(trip, new Date());
+  const away = -tripDayOf(trip, clockNow());
   if (away <= 0) return 'under way';
   if (away === 1) return 'from tomorrow';
   return `from ${dayAhead(trip.startsOn, away)}`;

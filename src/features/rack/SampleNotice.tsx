@@ -3,6 +3,7 @@
 import { X } from 'lucide-react';
 import { useSettings, useStore, useUndoable, startEmpty } from '../../live';
 import { SAMPLE_NOTICE_KEY, usePreference } from '../../ui/preferences';
+import { clockNow } from '../../domain/clock';
 
 /** Says that the sample crew's tools hang here, with the way to start empty, until it is dismissed. */
 export function SampleNotice() {
@@ -14,7 +15,7 @@ export function SampleNotice() {
   if (!loadedAt || dismissed === loadedAt) return null;
 
   const clear = (): Promise<void> =>
-    undoable('The rack is empty: hang your own tools.', () => startEmpty(store, new Date()));
+    undoable('The rack is empty: hang your own tools.', () => startEmpty(store, clockNow()));
   return (
     <aside
       aria-label="Sample data"

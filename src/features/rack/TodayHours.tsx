@@ -9,6 +9,7 @@ import { LimitedNumberField } from '../../ui/forms/fields';
 import { LeftHere } from '../../ui/LeftHere';
 import Link from '../../ui/Link';
 import { tripQuery } from '../../ui/useChosenTrip';
+import { stampNow } from '../../domain/clock';
 
 /**
  * The hours of a day as they really were: as planned by one tap, else a number a job; what is counted is told
@@ -39,7 +40,7 @@ export function TodayHours(props: {
         ),
       ],
       toldDays: [...new Set([...own.toldDays, day])],
-      updatedAt: new Date().toISOString(),
+      updatedAt: stampNow(),
     });
     // A refused write shows its own notice, and can be tried again there.
     void store.trips

@@ -4,6 +4,7 @@ import { sum } from 'd3-array';
 import { useController, type Control, type FieldPath, type FieldValues } from 'react-hook-form';
 import { strokesSince, type SurfaceUse } from '../../core';
 import { day, plural } from '../../ui/format';
+import { stampNow } from '../../domain/clock';
 
 /** Since when a surface serves, what was done on it since, and the way to say that it is fresh now. */
 export function FreshField<V extends FieldValues>(props: {
@@ -24,7 +25,7 @@ export function FreshField<V extends FieldValues>(props: {
         type="button"
         className="btn btn-outline"
         onClick={() => {
-          field.onChange(new Date().toISOString());
+          field.onChange(stampNow());
           onFresh?.();
         }}
       >

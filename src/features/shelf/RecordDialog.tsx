@@ -10,6 +10,7 @@ import { AbrasiveForm } from './AbrasiveForm';
 import { CompoundForm, HelperForm, LubricantForm } from './otherForms';
 import { Reaches } from './Reaches';
 import { StropForm } from './StropForm';
+import { stampNow } from '../../domain/clock';
 
 /** What is being edited: a record of its store, or a new one. */
 export type Editing =
@@ -74,7 +75,7 @@ export default function RecordDialog(props: {
 
 /** What becomes of a record in the dialog: it is saved or taken off, and each can be taken back. */
 function useKeptRecord(editing: Editing, onClose: () => void) {
-  const now = (): string => new Date().toISOString();
+  const now = (): string => stampNow();
   const stamp = () => ({
     id: editing.record?.id ?? nanoid(),
     createdAt: editing.record?.createdAt ?? now(),

@@ -6,6 +6,7 @@ import { useRef, useState } from 'react';
 import type { ShelfThings } from '../../formats/shelf';
 import { downloadText } from '../../ui/download';
 import { saying } from '../../ui/saying';
+import { clockNow } from '../../domain/clock';
 
 const TableIn = dynamic(() => import('./TableIn'), { ssr: false });
 
@@ -16,7 +17,7 @@ export function ShelfAsTable({ shelf }: { shelf: ShelfThings }) {
 
   const save = async (): Promise<void> => {
     const { writeShelf } = await import('../../formats/shelf');
-    const today = formatISO(new Date(), { representation: 'date' });
+    const today = formatISO(clockNow(), { representation: 'date' });
     downloadText(`open-trail-shelf-${today}.csv`, writeShelf(shelf), 'text/csv');
   };
   return (

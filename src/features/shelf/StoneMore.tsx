@@ -13,6 +13,7 @@ import { fineMm, ml } from '../../ui/format';
 import { FreshField } from './FreshField';
 import { HollowDrawing } from './HollowDrawing';
 import { optionalNumber } from './optionalNumber';
+import { stampNow } from '../../domain/clock';
 
 /** What is seldom changed of a stone: its thickness, its wear, what is left, what it goes with. */
 export function StoneMore({ form }: { form: UseFormReturn<Abrasive> }) {
@@ -24,7 +25,7 @@ export function StoneMore({ form }: { form: UseFormReturn<Abrasive> }) {
   const greased = isOilStone(item);
   const takeFresh = (): void => {
     setValue('freshLeft', Math.max(0, (freshLeft ?? 0) - 1));
-    setValue('freshAt', new Date().toISOString());
+    setValue('freshAt', stampNow());
     faces.forEach((_, i) => setValue(`faces.${i}.state`, 'fresh'));
   };
   return (

@@ -15,6 +15,7 @@ import { HollowDrawing } from './HollowDrawing';
 import { optionalNumber } from './optionalNumber';
 import { NEW_THING, ShelfForm, useRecordForm, type ShelfFormProps } from './shelfForm';
 import { STROP_SURFACES } from '../../domain/families';
+import { stampNow } from '../../domain/clock';
 
 /** Leather, cloth or wood on a body, bare or loaded, with one face or two. */
 export function StropForm(props: ShelfFormProps<Strop> & { compounds: readonly Compound[] }) {
@@ -163,7 +164,7 @@ function StropMore({ form }: { form: UseFormReturn<Strop> }) {
             className="btn btn-outline"
             onClick={() => {
               setValue('freshLeft', freshLeft - 1);
-              setValue('loadedAt', new Date().toISOString());
+              setValue('loadedAt', stampNow());
             }}
           >
             Used up: take a fresh one

@@ -19,6 +19,7 @@ import { Folded } from '../../ui/forms/Folded';
 import { SelectField } from '../../ui/forms/fields';
 import { grams, plural, sentence } from '../../ui/format';
 import { failureWords } from '../../ui/words/failureWords';
+import { stampNow } from '../../domain/clock';
 
 /** No shelf is larger than this as a table. */
 const MOST_BYTES = 2_000_000;
@@ -69,7 +70,7 @@ function Mapped(props: { table: Table; shelf: ShelfThings; onClose: () => void }
   const [mapping, setMapping] = useState(() => guessMapping(table.headings));
   const [failure, setFailure] = useState<string | null>(null);
   const { things, problems } = useMemo(
-    () => readShelf({ table, mapping, shelf, at: new Date().toISOString(), newId: () => nanoid() }),
+    () => readShelf({ table, mapping, shelf, at: stampNow(), newId: () => nanoid() }),
     [table, mapping, shelf],
   );
   const takeIn = async (): Promise<void> => {

@@ -8,12 +8,13 @@ import { USUAL_FORMS, USUAL_THINGS, type UsualThing } from '../../domain/usualTh
 import { sentence } from '../../ui/format';
 import { notice } from '../../ui/notice';
 import { NEW_THING } from './shelfForm';
+import { stampNow } from '../../domain/clock';
 
 /** Things that most people have: a tap puts one on the shelf with its usual measures. */
 export function UsualThings({ open }: { open: boolean }) {
   const store = useStore();
   const pick = async (thing: UsualThing): Promise<void> => {
-    const at = new Date().toISOString();
+    const at = stampNow();
     const id = nanoid();
     if (thing.store === 'abrasives') await store.abrasives.save(abrasiveOf(thing, id, at));
     else if (thing.store === 'strops') await store.strops.save(stropOf(thing, id, at));
@@ -21,7 +22,7 @@ export function UsualThings({ open }: { open: boolean }) {
     void notice(`${sentence(thing.name)} is on the shelf, with its usual measures.`, {
       action: {
         label: 'Undo',
-        onClick: () => void store[thing.store].remove(id, new Date().toISOString()),
+        onClick: () => void store[thing.store].remove(id, stampNow()),
       },
     });
   };

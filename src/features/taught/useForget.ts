@@ -1,5 +1,6 @@
 import { notice } from '../../ui/notice';
 import { useChangeSettings, useSettings } from '../../live';
+import { stampNow } from '../../domain/clock';
 
 /** Forgets what the log has taught of one thing, of `pace` or of `all`, from now backward; with undo. */
 export function useForget(): (what: string, name: string) => Promise<void> {
@@ -7,7 +8,7 @@ export function useForget(): (what: string, name: string) => Promise<void> {
   const settings = useSettings();
   return async (what, name) => {
     if (!settings) return;
-    const at = new Date().toISOString();
+    const at = stampNow();
     const forgotten = [...settings.forgotten.filter((entry) => entry.what !== what), { what, at }];
     await change({ forgotten });
     void notice(`Forgotten: ${name}. What comes from now on teaches again.`, {

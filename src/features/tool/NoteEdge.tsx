@@ -12,6 +12,7 @@ import { LeftHere } from '../../ui/LeftHere';
 import { toolLink } from '../../ui/words/needWords';
 import { seenInWords } from '../../ui/words/seenWords';
 import { ObservationFields } from '../../ui/ObservationFields';
+import { stampNow } from '../../domain/clock';
 
 /** A look at the edge between touch-ups: what it passes, and its deepest chip. */
 export function NoteEdge({ tool, onDone }: { tool: Tool; onDone: () => void }) {
@@ -30,7 +31,7 @@ export function NoteEdge({ tool, onDone }: { tool: Tool; onDone: () => void }) {
   const zoneId = zone.id;
 
   const save = async (): Promise<void> => {
-    const at = new Date().toISOString();
+    const at = stampNow();
     const id = nanoid();
     await store.inspections.save({
       ...newRecord(id, at),
@@ -47,7 +48,7 @@ export function NoteEdge({ tool, onDone }: { tool: Tool; onDone: () => void }) {
     void notice('Noted on the strip.', {
       action: {
         label: 'Undo',
-        onClick: () => void store.inspections.remove(id, new Date().toISOString()),
+        onClick: () => void store.inspections.remove(id, stampNow()),
       },
     });
   };

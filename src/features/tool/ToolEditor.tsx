@@ -21,6 +21,7 @@ import { ToolHistory } from './ToolHistory';
 import { ZoneFields } from './ZoneFields';
 import { ZoneFigures } from './ZoneFigures';
 import { ZoneTabs } from './ZoneTabs';
+import { stampNow } from '../../domain/clock';
 
 /** The whole tool as one form; drawings follow the measures while they are typed. */
 export default function ToolEditor({
@@ -56,7 +57,7 @@ export default function ToolEditor({
   const undoable = useUndoable();
   const changes = useChanges(tool.id);
   const save = handleSubmit(async (edited) => {
-    const at = new Date().toISOString();
+    const at = stampNow();
     const next = stampMeasures(base, { ...edited, updatedAt: at }, at);
     await undoable(`${next.name} is saved.`, [
       { store: 'tools', id: tool.id, before: base, after: next },

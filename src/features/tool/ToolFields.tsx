@@ -29,6 +29,7 @@ import { spoken } from '../../ui/format';
 import { HandleSelect } from '../../ui/forms/HandleSelect';
 import { Folded } from '../../ui/forms/Folded';
 import { FormMeasure } from '../../ui/forms/FormMeasure';
+import { stampNow } from '../../domain/clock';
 
 const number = { valueAsNumber: true } as const;
 
@@ -234,7 +235,7 @@ function useTakeDown(tool: Tool): () => Promise<void> {
   const undoable = useUndoable();
   const router = useRouter();
   return async () => {
-    const at = new Date().toISOString();
+    const at = stampNow();
     await undoable(`${tool.name} is taken down.`, [
       {
         store: 'tools',

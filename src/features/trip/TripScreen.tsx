@@ -11,6 +11,7 @@ import Link from '../../ui/Link';
 import { TripChoice } from '../../ui/TripChoice';
 import { tripQuery, useChosenTrip } from '../../ui/useChosenTrip';
 import { TripBoard } from './TripBoard';
+import { clockNow, stampNow } from '../../domain/clock';
 
 /** The work ahead painted on its days, what the edges will do, and what to do before, there and after. */
 export function TripScreen() {
@@ -21,7 +22,7 @@ export function TripScreen() {
   const store = useStore();
   if (!tools || !trips || !standings) return null;
   const open = openTrips(trips);
-  const trip = trips.find(({ id }) => id === chosenId) ?? nextTrip(open, new Date()) ?? open.at(-1);
+  const trip = trips.find(({ id }) => id === chosenId) ?? nextTrip(open, clockNow()) ?? open.at(-1);
   const add = async (from?: Trip): Promise<void> => {
     const made = from ? copyOf(from) : blankTrip(tools);
     await store.trips.save(made);
@@ -31,7 +32,7 @@ export function TripScreen() {
     void store.trips.update(own.id, (present) => ({
       ...present,
       archivedAt,
-      updatedAt: new Date().toISOString(),
+      updatedAt: stampNow(),
     }));
   if (tools.length === 0 || !trip) {
     return <NoTrip hasTools={tools.length > 0} onAdd={() => void add()} />;
@@ -50,7 +51,7 @@ export function TripScreen() {
       canPutAway={isPutAway || open.length > 1}
       onAdd={(from) => void add(from)}
       onPutAway={() => {
-        archive(trip, isPutAway ? null : new Date().toISOString());
+        archive(trip, isPutAway ? null : stampNow());
         if (!isPutAway) choose(null);
       }}
     />
@@ -127,12 +128,12 @@ function TripActions(props: {
 }
 
 /** A week from today, as trips begin that nobody has set a day for. */
-const inAWeek = (): string => formatISO(addDays(new Date(), 7), { representation: 'date' });
+const inAWeek = (): string => formatISO(addDays(clockNow(), 7), { representation: 'date' });
 
 function blankTrip(tools: readonly { id: string }[]): Trip {
   return {
     ...USUAL_TRIP,
-    ...newRecord(nanoid(), new Date().toISOString()),
+    ...newRecord(nanoid(), stampNow()),
     name: 'Next trip',
     startsOn: inAWeek(),
     days: 3,
@@ -147,7 +148,7 @@ function blankTrip(tools: readonly { id: string }[]): Trip {
 function copyOf(from: Trip): Trip {
   return {
     ...from,
-    ...newRecord(nanoid(), new Date().toISOString()),
+    ...newRecord(nanoid(), stampNow()),
     name: `${from.name}, again`,
     checkedInAt: null,
     archivedAt: null,

@@ -7,6 +7,7 @@ import type { Inspection } from '../../../domain/session';
 import type { Carried, Trip } from '../../../domain/trip';
 import { newOne, useUndoable } from '../../../live';
 import { plural } from '../../../ui/format';
+import { stampNow } from '../../../domain/clock';
 
 /** Notes what came back, all in one act: a look at each edge, and what was used of the things. */
 export function useCheckIn(trip: Trip) {
@@ -15,7 +16,7 @@ export function useCheckIn(trip: Trip) {
     looks: readonly Pick<Inspection, 'toolId' | 'zoneId' | 'seen'>[],
     things: readonly Carried[],
   ): Promise<void> => {
-    const at = new Date().toISOString();
+    const at = stampNow();
     const inspections = looks.map((look): Inspection => ({
       ...newRecord(nanoid(), at),
       ...look,

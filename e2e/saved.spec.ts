@@ -251,3 +251,52 @@ test('the rack says when no copy was made for a month, and makes one by a tap', 
   expect((await download).suggestedFilename()).toMatch(/^open-trail-.*\.json$/);
   await expect(due).toHaveCount(0);
 });
+
+test('a clock that is thirty days behind is told of, and its entries are set right in one act', async ({
+  page,
+}) => {
+  await open(page, '/inspect?tool=wren');
+  await page.getByRole('button', { name: 'Note the look' }).click();
+  await expect(page.getByText('The look is noted')).toBeVisible();
+  await untilStored(page);
+  const noteAgain = async (): Promise<void> => {
+    await open(page, '/inspect?tool=wren');
+    await page.getByRole('button', { name: 'Note the look' }).click();
+    await expect(page.getByText('The look is noted')).toBeVisible();
+    await untilStored(page);
+  };
+  await standLater(page, -30, 9);
+  await open(page, '/');
+  const clock = page.getByRole('region', { name: 'The clock' });
+  await expect(clock).toContainText('New entries are dated after it');
+  await noteAgain();
+  await standLater(page, 31, 9);
+  await open(page, '/');
+  await expect(clock).toContainText('The clock of this device was behind');
+  const first = clock.getByLabel('The first was really on');
+  const was = new Date(await first.inputValue());
+  was.setDate(was.getDate() + 1);
+  await first.fill(was.toISOString().slice(0, 10));
+  await clock.getByRole('button', { name: 'Set them right' }).click();
+  await expect(page.getByText('1 entry is set right.')).toBeVisible();
+  await expect(clock).toHaveCount(0);
+});
+
+base('an older build on a database of a newer version says exactly that', async ({ page }) => {
+  await open(page, '/');
+  await page.evaluate(
+    () =>
+      new Promise<void>((resolve) => {
+        const request = indexedDB.open('open-trail', 99);
+        request.onsuccess = () => {
+          request.result.close();
+          resolve();
+        };
+      }),
+  );
+  await page.goto('/');
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText(
+    'This data is of a newer version of Open Trail',
+  );
+  await expect(page.getByText('Nothing of it is lost or changed.', { exact: false })).toBeVisible();
+});

@@ -60,6 +60,7 @@ export {
   shelfThings,
   toolForm,
   whyUnfit,
+  uncomputable,
   workingFace,
 } from './ladder';
 export type {

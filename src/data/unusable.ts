@@ -1,4 +1,4 @@
-import { gradeSizeUm, sectionProfile, workingFace } from '../core';
+import { gradeSizeUm, uncomputable } from '../core';
 import type { RecordOf, RECORD_SCHEMAS } from '../domain/records';
 import type { StoreName } from '../domain/storeNames';
 import type { Abrasive } from '../domain/shelf';
@@ -48,18 +48,11 @@ function whyUnusable(
 ): string | null {
   try {
     schema.validateSync(raw, { strict: true });
-    if (store === 'tools') computeTool(raw as Tool);
+    if (store === 'tools') return uncomputable(raw as Tool);
     if (store === 'abrasives') (raw as Abrasive).faces.forEach(({ grade }) => gradeSizeUm(grade));
     return null;
   } catch (error) {
     const { path, message } = error as Error & { path?: string };
     return path && !message.startsWith(path) ? `${path} ${message}` : message;
-  }
-}
-
-function computeTool(tool: Tool): void {
-  for (const zone of tool.zones) {
-    workingFace(tool, zone);
-    sectionProfile(tool, zone);
   }
 }

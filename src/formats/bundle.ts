@@ -12,6 +12,7 @@ import {
   type FileProblem,
 } from './jsonProblems';
 import { quickCheck } from './quickCheck';
+import { wholeFaults } from './wholeFaults';
 import { recordFaults, type RecordFault } from './recordFaults';
 
 /** The whole data of one person as one JSON file. */
@@ -118,8 +119,11 @@ export function readBundle(text: string, onProgress?: (share: number) => void): 
     });
   }
   if (faults.length > 0) return refused();
-  onProgress?.(1);
   const whole = records as unknown as AllRecords;
+  for (const { store, index, faults: own } of wholeFaults(whole))
+    found(['records', store, index], own, `${store}[${index}]`);
+  if (faults.length > 0) return refused();
+  onProgress?.(1);
   return { ok: true, bundle: { ...file, formatVersion: BUNDLE_VERSION, records: whole } };
 }
 
@@ -156,6 +160,8 @@ function storesOf(
   return stores;
 }
 
+const NEWER_THAN_SAID = `is newer than the file says: set its formatVersion to ${BUNDLE_VERSION}, or export it again`;
+
 /** One record in the present shape, or what refused it on the way there. */
 function presentRecord(
   store: StoreName,
@@ -163,7 +169,12 @@ function presentRecord(
   version: number,
 ): { record: unknown; faults: RecordFault[] } {
   let record = older;
-  for (const { records } of upgradesFrom(version)) {
+  const upgrades = upgradesFrom(version);
+  const isOlder = upgrades.some(({ records }) => records[store] && !records[store].keepsShape);
+  if (isOlder && quickCheck(RECORD_SCHEMAS[store])(older)) {
+    return { record: older, faults: [{ path: '', message: NEWER_THAN_SAID }] };
+  }
+  for (const { records } of upgrades) {
     const step = records[store];
     if (!step) continue;
     const faults = recordFaults(step.from, record);

@@ -6,6 +6,7 @@ import { RECORDS_VERSION, type AllRecords } from '../domain/records';
 import { STORE_NAMES } from '../domain/storeNames';
 import { sample } from '../testing/sample';
 import versionEight from '../testing/versionEight.json';
+import { defaultSettings } from '../domain/defaultSettings';
 import { readBundle, writeBundle } from './bundle';
 import { bundleJsonSchema } from './jsonSchema';
 
@@ -64,6 +65,91 @@ describe('the data file', () => {
       ok: false,
       problems: [{ message: expect.stringContaining('stands twice') }],
     });
+  });
+
+  it('labelled older than it is, is refused in words', () => {
+    const file = JSON.parse(text) as object;
+    const reading = readBundle(JSON.stringify({ ...file, formatVersion: RECORDS_VERSION - 1 }));
+    expect(reading).toMatchObject({
+      ok: false,
+      problems: expect.arrayContaining([
+        expect.objectContaining({
+          field: 'sessions[0]',
+          message: expect.stringContaining(`set its formatVersion to ${RECORDS_VERSION}`),
+        }),
+      ]),
+    });
+  });
+
+  /** The sample with something done to it as a whole. */
+  const withRecords = (change: (records: AllRecords) => void): string => {
+    const file = JSON.parse(text) as { records: AllRecords };
+    change(file.records);
+    return JSON.stringify(file, null, 2);
+  };
+  it.each<[string, (records: AllRecords) => void, string]>([
+    [
+      'two stretches of one id',
+      ({ tools }) => {
+        const tool = tools.find(({ zones }) => zones.length > 1)!;
+        tool.zones[1]!.id = tool.zones[0]!.id;
+      },
+      'zones[1].id',
+    ],
+    [
+      'two faces of one id',
+      ({ abrasives }) => {
+        const stone = abrasives.find(({ faces }) => faces.length > 1)!;
+        stone.faces[1]!.id = stone.faces[0]!.id;
+      },
+      'faces[1].id',
+    ],
+    [
+      'a facet outside of its stretch',
+      ({ tools }) => {
+        tools[0]!.zones[0]!.facet = {
+          angleDeg: 30,
+          faceWidthMm: 0.3,
+          startMm: 0,
+          endMm: 900,
+          kept: true,
+        };
+      },
+      'zones[0].facet',
+    ],
+    [
+      'a finding off the edge',
+      ({ inspections }) => {
+        const look = inspections.find(({ seen }) => seen.findings.length > 0)!;
+        look.seen.findings[0]!.atMm = 999;
+      },
+      'seen.findings[0].atMm',
+    ],
+    [
+      'settings twice',
+      (records) => {
+        const own = defaultSettings('2026-01-01T00:00:00.000Z');
+        records.settings = [own, { ...own, id: 'other' }];
+      },
+      'settings[1].id',
+    ],
+  ])('that could not be used is refused with its place: %s', (_what, change, field) => {
+    const reading = readBundle(withRecords(change));
+    expect(reading.ok).toBe(false);
+    if (!reading.ok) {
+      expect(reading.problems.map((p) => p.field).join()).toContain(field);
+      expect(reading.problems.every(({ line }) => line > 1)).toBe(true);
+    }
+  });
+
+  it.each([
+    ['0001-01-01T00:00:00.000Z', true],
+    ['9999-12-31T23:59:59.000Z', true],
+    ['10000-01-01T00:00:00.000Z', false],
+    ['2026-02-29T10:00:00.000Z', false],
+    ['2024-02-29T10:00:00.000Z', true],
+  ])('takes days of the years 1 to 9999 that are on the calendar: %s', (at, isTaken) => {
+    expect(readBundle(changed(['records', 'inspections', 0, 'at'], at)).ok).toBe(isTaken);
   });
 
   it('never breaks on a file cut off or garbled, and never takes half of it', () => {

@@ -23,13 +23,13 @@ export function StoreProvider(props: {
   children: ReactNode;
   fallback: ReactNode;
   blocked: ReactNode;
-  failed: (message: string) => ReactNode;
+  failed: (error: Error) => ReactNode;
   onRefused: (error: Error) => void;
 }) {
   const { onRefused } = props;
   const opening = useOpening();
   useEffect(() => onRefusal(onRefused), [onRefused]);
-  if (opening.stage === 'failed') return props.failed(opening.message);
+  if (opening.stage === 'failed') return props.failed(opening.error);
   if (opening.stage === 'blocked') return props.blocked;
   if (opening.stage === 'opening') return props.fallback;
   return <OpenStore kept={opening.kept}>{props.children}</OpenStore>;

@@ -6,12 +6,13 @@ export type Opening =
   | { stage: 'opening' }
   /** Another tab holds an older version and does not let go. */
   | { stage: 'blocked' }
-  | { stage: 'failed'; message: string }
+  | { stage: 'failed'; error: Error }
   /** Outdated: another tab has brought a newer version, or the browser has closed the database. */
   | { stage: 'open'; kept: KeptStore; isOutdated: boolean };
 
 const START: Opening = { stage: 'opening' };
 const listeners = new Set<() => void>();
+const refusalListeners = new Set<(error: Error) => void>();
 let present: Opening = START;
 
 function become(next: Opening): void {
@@ -37,10 +38,8 @@ async function open(): Promise<void> {
 
 // With the script itself and not with the first drawing: the storage wakes meanwhile.
 if (typeof window !== 'undefined') {
-  open().catch((error: Error) => become({ stage: 'failed', message: error.message }));
+  open().catch((error: Error) => become({ stage: 'failed', error }));
 }
-
-const refusalListeners = new Set<(error: Error) => void>();
 
 /** Hears of every write that is not valid as it is; returns the way to stop. */
 export function onRefusal(listener: (error: Error) => void): () => void {

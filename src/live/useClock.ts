@@ -4,6 +4,7 @@ import { differenceInCalendarDays, parseISO } from 'date-fns';
 import { millisecondsInDay, millisecondsInMinute } from 'date-fns/constants';
 import { useContext, useState } from 'react';
 import { endSpell, shiftedEntries, type ClockSpell } from '../data';
+import { plural } from '../ui/format';
 import { KeptContext } from './StoreProvider';
 import { useUndoable } from './useUndoable';
 
@@ -31,7 +32,8 @@ export function useClock(): ClockCare | null {
   const move = async (from: string, ms: number): Promise<void> => {
     const act = await shiftedEntries(store, from, ms);
     await done();
-    if (act.length > 0) await undoable(`${act.length} entries are set right.`, act);
+    if (act.length > 0)
+      await undoable(`${plural(act.length, 'entry is', 'entries are')} set right.`, act);
   };
   return {
     spell,

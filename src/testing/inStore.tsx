@@ -12,7 +12,7 @@ export async function renderInStore<Result>(
       <StoreProvider
         fallback={null}
         blocked={<p>blocked</p>}
-        failed={(message) => <p>{message}</p>}
+        failed={({ message }) => <p>{message}</p>}
         onRefused={onRefused}
       >
         {children}

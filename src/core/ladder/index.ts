@@ -42,6 +42,7 @@ export { mapShelf, shelfThings } from './shelfThings';
 export { freshSince } from './freshSince';
 export { edgeSections } from './edgeSections';
 export { generalHeldWay, heldWay, openHeldWays } from './heldWay';
+export { uncomputable } from './uncomputable';
 export { whyUnfit } from './whyUnfit';
 export { CHANGEOVER_MINUTES, plainStoneWork, type AbrasiveWork, type Hand } from './stoneWork';
 export { describeStep, stepWaterMl } from './describeStep';

@@ -19,6 +19,8 @@ export interface RecordUpgrade {
   /** The parts of the older shape that the upgrade relies on; what it refuses is not upgraded. */
   from: Schema;
   upgrade: (record: Loose) => Loose;
+  /** Whether only what is in the fields changes: such a record fits the later shape before it, too. */
+  keepsShape?: true;
 }
 
 /** What one version changes in the records of each store; stores not named stay as they are. */
@@ -41,7 +43,11 @@ export const UPGRADES: readonly Upgrade[] = [
     records: {
       sessions: { from: VERSION_10.session, upgrade: sessionToVersion11 },
       tools: { from: VERSION_10.tool, upgrade: toolToVersion11 },
-      abrasives: { from: VERSION_10.abrasive, upgrade: abrasiveToVersion11 },
+      abrasives: {
+        from: VERSION_10.abrasive,
+        upgrade: abrasiveToVersion11,
+        keepsShape: true,
+      },
       strops: { from: VERSION_10.strop, upgrade: stropToVersion11 },
       trips: { from: VERSION_10.trip, upgrade: tripToVersion11 },
     },

@@ -74,7 +74,7 @@ export function Shell({ children }: { children: ReactNode }) {
         onRefused={refused}
         fallback={<main id="main" className="flex-1" aria-busy="true" />}
         blocked={<Blocked />}
-        failed={(message) => <StorageFailed message={message} />}
+        failed={(error) => <StorageFailed error={error} />}
       >
         <main id="main" tabIndex={-1} className="flex flex-1 flex-col outline-none">
           <InUnits>{children}</InUnits>
@@ -110,13 +110,19 @@ function Blocked() {
   );
 }
 
-function StorageFailed({ message }: { message: string }) {
+function StorageFailed({ error: { name, message } }: { error: Error }) {
+  const isNewer = name === 'VersionError';
   return (
     <main id="main" className="mx-auto max-w-2xl p-8">
-      <h1>The browser does not let Open Trail store anything</h1>
+      <h1>
+        {isNewer
+          ? 'This data is of a newer version of Open Trail'
+          : 'The browser does not let Open Trail store anything'}
+      </h1>
       <p className="mt-3">
-        {message}. Allow storage for this page, or leave the private window, then reload. Nothing
-        has been lost or changed.
+        {isNewer
+          ? 'This page is an older one than wrote it last. Reload it, and close other tabs of Open Trail, until the newer one opens. Nothing of it is lost or changed.'
+          : `${message}. Allow storage for this page, or leave the private window, then reload. Nothing has been lost or changed.`}
       </p>
     </main>
   );

@@ -1,6 +1,6 @@
 import { DEFAULT_PACE } from '../core';
-import { newRecord } from '../domain/newRecord';
-import type { Settings } from '../domain/settings';
+import { newRecord } from './newRecord';
+import type { Settings } from './settings';
 
 /** There is one record of settings. */
 const SETTINGS_ID = 'settings';

@@ -200,6 +200,7 @@ async function withFolders(page: Page): Promise<void> {
 async function hangOwn(page: Page, name: string): Promise<void> {
   await open(page, '/');
   await page.getByRole('button', { name: 'Start empty' }).click();
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Hang your first tool');
   await page.getByRole('button', { name: 'Hang a tool' }).click();
   await page.getByLabel('What you call it').fill(name);
   await page.getByRole('button', { name: 'Hang it' }).click();

@@ -12,7 +12,7 @@ import {
   type KitSolution,
 } from '../src/core';
 import { sampleRecords } from '../demo/records';
-import { defaultSettings } from '../src/data/defaultSettings';
+import { defaultSettings } from '../src/core/defaultSettings';
 import { loggedSession } from '../src/domain/loggedSession';
 import { solveBy } from '../src/workers/solveBy';
 import { millisecondsEach } from './millisecondsEach';

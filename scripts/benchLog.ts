@@ -1,6 +1,6 @@
 import { longLog } from '../demo/longLog';
 import { benchAt, DEFAULT_PACE, edgeNeeds, handOf, standings, zoneStates } from '../src/core';
-import { defaultSettings } from '../src/data/defaultSettings';
+import { defaultSettings } from '../src/core/defaultSettings';
 import { loggedSession } from '../src/domain/loggedSession';
 import { findRows, NO_FILTER } from '../src/features/log/logFilter';
 import { logRows } from '../src/features/log/logRows';

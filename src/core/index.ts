@@ -323,3 +323,4 @@ export type {
   SideBalance,
   WorkMark,
 } from './answers';
+export { defaultSettings } from './defaultSettings';

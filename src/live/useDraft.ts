@@ -6,9 +6,6 @@ import type { DraftKind } from '../domain/drafts';
 import { KeptContext } from './StoreProvider';
 import { stampNow } from '../domain/clock';
 
-/** What is typed is kept this soon (ms). */
-const SOON_MS = 300;
-
 /** Something half done: what it is in words, where it goes on, and all of it. */
 export type HalfDone = Pick<Draft, 'title' | 'href' | 'value'>;
 
@@ -24,7 +21,6 @@ export function useDraft(
   const side = useContext(KeptContext)?.side ?? null;
   const key = `${kind} ${id}`;
   const [found, setFound] = useState<Draft | null | undefined>(undefined);
-  const waiting = useRef<{ timer: ReturnType<typeof setTimeout>; write: () => void } | null>(null);
   useEffect(() => {
     let isGone = false;
     const read = async (): Promise<Draft | null> => {
@@ -41,35 +37,33 @@ export function useDraft(
       isGone = true;
     };
   }, [side, key, kind]);
-  // Whoever leaves in mid-word leaves it behind as it is.
-  useEffect(() => {
-    const flush = (): void => {
-      if (!waiting.current) return;
-      clearTimeout(waiting.current.timer);
-      waiting.current.write();
-    };
-    window.addEventListener('pagehide', flush);
-    return () => {
-      window.removeEventListener('pagehide', flush);
-      flush();
-    };
-  }, []);
+  // Each state is written as it comes, and the latest of those that came while one was written.
+  const writing = useRef<{ next: (() => Promise<unknown>) | null } | null>(null);
   const keep = useCallback(
     (half: HalfDone | null): void => {
-      if (waiting.current) clearTimeout(waiting.current.timer);
-      const write = (): void => {
-        waiting.current = null;
-        const done =
-          half === null
-            ? side?.delete('drafts', key)
-            : side?.put('drafts', { key, at: stampNow(), ...half });
-        // Where storage is shut, what is typed lasts as long as the page.
-        done?.catch(() => {});
-      };
-      if (half === null) write();
-      else waiting.current = { timer: setTimeout(write, SOON_MS), write };
+      const write = async (): Promise<unknown> =>
+        half === null
+          ? side?.delete('drafts', key)
+          : side?.put('drafts', { key, at: stampNow(), ...half });
+      if (writing.current) writing.current.next = write;
+      else void writeAll(write, writing);
     },
     [side, key],
   );
   return { found, keep };
+}
+
+async function writeAll(
+  first: () => Promise<unknown>,
+  writing: { current: { next: (() => Promise<unknown>) | null } | null },
+): Promise<void> {
+  const own: { next: (() => Promise<unknown>) | null } = { next: first };
+  writing.current = own;
+  while (own.next) {
+    const write = own.next;
+    own.next = null;
+    // Where storage is shut, what is typed lasts as long as the page.
+    await write().catch(() => {});
+  }
+  writing.current = null;
 }

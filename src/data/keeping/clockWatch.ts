@@ -16,8 +16,6 @@ export interface ClockSpell {
 
 /** A clock that is behind by less is as good as right. */
 const SLACK_MS = 2 * millisecondsInMinute;
-/** What was last written is noted this often. */
-const NOTED_EVERY_MS = 10 * millisecondsInSecond;
 
 /**
  * Compares the clock with what was written last. Where it is behind, entries are dated on from there, and the
@@ -46,10 +44,7 @@ export async function watchClock(
 
 /** Notes when something was written last; returns the way to stop. */
 export function noteWrites(side: SideDatabase, changes: Pick<Changes, 'listen'>): () => void {
-  let notedMs = -Infinity;
   return changes.listen(() => {
-    if (performance.now() - notedMs < NOTED_EVERY_MS) return;
-    notedMs = performance.now();
     side.put('notes', stampNow(), 'written').catch(() => {});
   });
 }

@@ -1,6 +1,6 @@
-import { DEFAULT_PACE } from '../core';
-import { newRecord } from './newRecord';
-import type { Settings } from './settings';
+import { DEFAULT_PACE } from './wear';
+import { newRecord } from '../domain/newRecord';
+import type { Settings } from '../domain/settings';
 
 /** There is one record of settings. */
 const SETTINGS_ID = 'settings';

@@ -5,5 +5,14 @@ module.exports = class extends TestEnvironment {
   async setup() {
     await super.setup();
     Object.assign(this.global, { structuredClone, TextEncoder, TextDecoder });
+    // Only the process itself can move: what a test sees of its environment is a copy.
+    this.global.standInZone = (zone) => {
+      process.env.TZ = zone;
+    };
+  }
+
+  async teardown() {
+    process.env.TZ = process.env.STATED_ZONE ?? 'UTC';
+    await super.teardown();
   }
 };

@@ -67,6 +67,13 @@ describe('the history of a record', () => {
     expect(await history()).toHaveLength(2);
   });
 
+  it('tells what a file brought in', async () => {
+    const { store, history } = await withWren();
+    const newer = { ...wren, edgeLengthMm: 99, updatedAt: later(1) };
+    await store.whole.mergeIn({ ...sample, tools: [newer] });
+    expect(await history()).toMatchObject([{ cause: 'file', changes: [{ to: 99 }] }]);
+  });
+
   it('tells what an undo took back, and goes for good with its tool alone', async () => {
     const { store, history } = await withWren();
     const { act } = await store.whole.make([

@@ -1,7 +1,7 @@
 import type { AllRecords, RecordOf } from '../domain/records';
 import { STORE_NAMES, type StoreName } from '../domain/storeNames';
 import { makeAct, undoAct, type Act, type RecordClash, type Written } from './act';
-import { BY_HAND, type Why } from './history';
+import { BY_HAND, noteHistory, type Why } from './history';
 import type { Changes } from './changes';
 import type { Database, Transaction } from './schema';
 import { LINE_STORES, type IsValid, type Table } from './lines';
@@ -73,6 +73,17 @@ export function createWholeData(
         const { winners, report } = mergeRecords(present, incoming);
         const act = writingOf(present, winners);
         await putRecords(transaction, records(act), onProgress);
+        for (const { store, before, after } of act) {
+          const { updatedAt } = after as RecordOf<StoreName>;
+          await noteHistory(
+            transaction,
+            store,
+            before,
+            after as { id: string },
+            updatedAt,
+            FROM_FILE,
+          );
+        }
         allTables(changed);
         return { report, act };
       }),
@@ -149,6 +160,8 @@ export function createWholeData(
 function storesOf(act: Act): StoreName[] {
   return [...new Set(act.map(({ store }) => store))];
 }
+
+const FROM_FILE: Why = { cause: 'file', sessionId: null };
 
 /** The records that are to be written. */
 function records(writing: readonly Written[]) {

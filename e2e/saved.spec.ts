@@ -36,7 +36,7 @@ test('a guide whose database another tab has shut goes on, says so, and all of i
   await expect(saved(page)).toHaveText('not saved');
   const told = page.getByRole('alert', { name: 'Not saved' });
   await expect(told).toContainText('Not saved: 1 record.');
-  await expect(told).toContainText('saved when the page is opened again');
+  await expect(told).toContainText('waits on this device until the page is opened again');
   const file = page.waitForEvent('download');
   await told.getByRole('button', { name: 'Save as a file' }).click();
   expect((await file).suggestedFilename()).toBe('open-trail-not-saved.json');

@@ -1,4 +1,5 @@
-import { intlFormatDistance, parseISO } from 'date-fns';
+import { differenceInCalendarDays, intlFormatDistance, parseISO } from 'date-fns';
+import { clockNow } from '../domain/clock';
 import {
   G_PER_OUNCE,
   inchFraction,
@@ -158,6 +159,7 @@ export function plural(count: number, one: string, many = `${one}s`): string {
 
 // A formatter costs more to make than a hundred dates to write.
 const DAY = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', year: 'numeric' });
+const HOUR = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit' });
 const WEEKDAY = new Intl.DateTimeFormat('en-GB', { weekday: 'long' });
 const DAY_AND_MONTH = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'long' });
 
@@ -169,6 +171,13 @@ export function day(iso: string): string {
 /** A day of the near future: Friday, or 27 November where that would not be clear. */
 export function dayAhead(iso: string, daysAway: number): string {
   return (daysAway < 7 ? WEEKDAY : DAY_AND_MONTH).format(parseISO(iso));
+}
+
+/** When something was left: the hour of today, the weekday of this week, the day of any other. */
+export function leftWhen(iso: string): string {
+  const days = differenceInCalendarDays(clockNow(), iso);
+  if (days <= 0) return `today at ${HOUR.format(parseISO(iso))}`;
+  return `on ${days < 7 ? WEEKDAY.format(parseISO(iso)) : day(iso)}`;
 }
 
 export function ago(iso: string): string {

@@ -27,7 +27,8 @@ export function CopiesKept({ onBringIn }: { onBringIn: (file: File) => void }) {
         {last
           ? `The last one is of ${day(last.at)}; ${plural(Math.max(0, since), 'entry', 'entries')} since.`
           : 'None was made yet.'}
-        {folder && ` Three stand in the folder ${folder.name}, the newest over the oldest.`}
+        {folder &&
+          ` Up to three stand in the folder${folder.name && ` ${folder.name}`}, the newest in the place of the oldest.`}
       </p>
       {folder && may !== 'granted' && (
         <p className="field-error mt-1">

@@ -140,7 +140,7 @@ function EntryNotes(props: {
   onSave: (notes: string) => Promise<unknown>;
 }) {
   const left = useDraftState('note', props.id, props.notes, {
-    title: () => 'a note in the log',
+    title: () => 'writing a note in the log',
     href: `/log/entry?id=${props.id}`,
   });
   const notes = left.value;

@@ -1,6 +1,6 @@
 import { X } from 'lucide-react';
 import Link from '../../ui/Link';
-import { ago } from '../../ui/format';
+import { leftWhen } from '../../ui/format';
 import type { HalfDoneThings } from '../../live';
 
 /** What was left half done, each a way to go on with it; nothing where all is done. */
@@ -15,7 +15,7 @@ export function HalfDone({ drafts, forget }: HalfDoneThings) {
         {drafts.map(({ key, title, href, at }) => (
           <li key={key} className="flex items-center gap-2">
             <Link href={href} className="link inline-flex min-h-12 min-w-0 flex-1 items-center">
-              You were {title}, {ago(at)}
+              You were {title}, {leftWhen(at)}
             </Link>
             <button
               type="button"

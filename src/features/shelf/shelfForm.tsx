@@ -62,7 +62,7 @@ export function useRecordForm<R extends FieldValues>(
     typeof initial.name === 'string' && initial.name !== '' ? initial.name : 'a new thing';
   const { forget } = useFormDraft(form, `${store}-${id}`, {
     base: form.formState.defaultValues as R,
-    title: name,
+    title: `describing ${name}`,
     href: '/shelf',
   });
   return { ...form, forget };

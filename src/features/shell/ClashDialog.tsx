@@ -36,7 +36,7 @@ export function ClashDialog(props: {
                     <label className="flex min-h-12 items-center gap-2">
                       <input
                         type="radio"
-                        className="radio"
+                        className="radio border-2 border-ink"
                         name={keyOf(clash, field)}
                         checked={sideOf(clash, field) === side}
                         onChange={() => setSides({ ...sides, [keyOf(clash, field)]: side })}

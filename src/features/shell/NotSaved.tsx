@@ -30,18 +30,18 @@ function Waiting({ state }: { state: SaveState }) {
     <section
       role="alert"
       aria-label="Not saved"
-      className="no-print sticky bottom-0 z-40 border-t-4 border-error bg-base-100"
+      className="no-print sticky top-0 z-40 border-b-4 border-error bg-base-100"
     >
-      <div className="mx-auto flex max-w-[82rem] flex-wrap items-center gap-x-4 gap-y-2 px-4 py-2 sm:px-8">
-        <p className="min-w-0 flex-1 basis-64">
+      <div className="mx-auto flex max-w-[82rem] flex-wrap items-center gap-x-4 px-4 py-1 sm:px-8">
+        <p className="min-w-0 flex-1 basis-64 leading-tight">
           <b>Not saved: {plural(waiting.length, 'record')}.</b> {error && failureWords(error)}{' '}
           {isKept
-            ? 'It waits on this device, and is saved when the page is opened again.'
+            ? 'It waits on this device until the page is opened again.'
             : 'It waits in this tab only: save it as a file before you close it.'}
         </p>
         <button
           type="button"
-          className="btn btn-outline"
+          className="link min-h-12"
           onClick={() =>
             downloadText('open-trail-not-saved.json', unsavedFile(waiting), 'application/json')
           }
@@ -50,7 +50,7 @@ function Waiting({ state }: { state: SaveState }) {
         </button>
         <button
           type="button"
-          className="btn btn-primary"
+          className="link min-h-12 font-bold"
           disabled={isTrying}
           onClick={() => void tryAgain()}
         >

@@ -76,10 +76,10 @@ export function Shell({ children }: { children: ReactNode }) {
         blocked={<Blocked />}
         failed={(error) => <StorageFailed error={error} />}
       >
+        <NotSaved />
         <main id="main" tabIndex={-1} className="flex flex-1 flex-col outline-none">
           <InUnits>{children}</InUnits>
         </main>
-        <NotSaved />
       </StoreProvider>
       {sheetOpen && <ShortcutSheet onClose={() => setSheetOpen(false)} />}
       <Notices />

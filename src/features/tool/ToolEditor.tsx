@@ -47,7 +47,7 @@ export default function ToolEditor({
   }, [tool, isDirty, reset]);
   const draft = useFormDraft(form, `tool-${tool.id}`, {
     base,
-    title: `the measures of ${tool.name}`,
+    title: `measuring ${tool.name}`,
     href: `/tool?id=${tool.id}`,
   });
   // Typing comes first: drawings and figures follow when there is time.

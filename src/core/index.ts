@@ -241,14 +241,12 @@ export {
   FEWEST_PAIRS,
   handOf,
   logByUsualTester,
-  plannedHardness,
   STEPS_FOLLOWED,
-  stepsDone,
   strokesSince,
-  taughtOf,
+  taughtThings,
   toolEndurance,
 } from './log';
-export type { Forgotten, SurfaceUse, Taught, TesterLearned } from './log';
+export type { SurfaceUse, TaughtThing, TesterLearned } from './log';
 export {
   doneOnTrip,
   edgeCosts,

@@ -4,7 +4,14 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { createContext, useContext, useEffect, useState, type ReactNode } from 'react';
 import { standingsTablesIn, type KeptStandings, type KeptStore, type Store } from '../data';
 import { onRefusal, useOpening } from './opening';
-import { ANSWERS_KEY, BIN_KEY, KEPT_STANDINGS_KEY, STANDINGS_KEY, UNUSABLE_KEY } from './queryKeys';
+import {
+  ANSWERS_KEY,
+  BIN_KEY,
+  KEPT_STANDINGS_KEY,
+  STANDINGS_KEY,
+  TAUGHT_KEY,
+  UNUSABLE_KEY,
+} from './queryKeys';
 
 export const KeptContext = createContext<KeptStore | null>(null);
 
@@ -54,6 +61,7 @@ function followChanges(store: Store, client: QueryClient): () => void {
         (kept) => kept && { ...kept, isCurrent: false },
       );
       void client.invalidateQueries({ queryKey: STANDINGS_KEY });
+      void client.invalidateQueries({ queryKey: TAUGHT_KEY });
     }
     if (tables.includes('trips') || standingsTablesIn(tables).length > 0)
       void client.invalidateQueries({ queryKey: ANSWERS_KEY });

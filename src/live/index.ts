@@ -34,7 +34,7 @@ export {
 export { useKeepRecord } from './useKeepRecord';
 export { useCare } from './useCare';
 export { useJob } from './useJob';
-export { useLogAnswers } from './useLogAnswers';
+export { useLogAnswers, useTaught } from './useLogAnswers';
 export { useNow } from './useNow';
 export { usePhotos } from './usePhotos';
 export { useTester } from './useTester';

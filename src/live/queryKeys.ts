@@ -8,3 +8,5 @@ export const KEPT_STANDINGS_KEY = ['kept standings'] as const;
 export const BIN_KEY = ['bin'] as const;
 /** What the whole log answers. */
 export const ANSWERS_KEY = ['answers'] as const;
+/** What the log has taught of the things on the shelf. */
+export const TAUGHT_KEY = ['taught'] as const;

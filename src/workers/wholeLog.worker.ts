@@ -1,12 +1,15 @@
 import { expose } from 'comlink';
-import { handOf, logAnswers, standings, type LogAnswers, type Standings } from '../core';
 import {
   defaultSettings,
-  openStore,
-  type Revisions,
-  type StandingsTable,
-  type Store,
-} from '../data';
+  handOf,
+  logAnswers,
+  standings,
+  taughtThings,
+  type LogAnswers,
+  type Standings,
+  type TaughtThing,
+} from '../core';
+import { openStore, type Revisions, type StandingsTable, type Store } from '../data';
 
 /** The ways to read each table. */
 const READS = {
@@ -73,6 +76,17 @@ const api = {
     });
     await store.snapshot.keep(revisions, judged);
     return judged;
+  },
+  /** What the log has taught of every thing on the shelf, and from how many touch-ups. */
+  async taught(): Promise<{ things: TaughtThing[]; finished: number }> {
+    const store = (opened ??= await openStore());
+    const kept = await store.snapshot.read();
+    const { hardness } = kept?.isCurrent ? kept.standings : await api.standings();
+    const revisions = await store.snapshot.revisions();
+    const everything = await readAll(store, revisions);
+    const { forgotten } = everything.settings;
+    const finished = everything.sessions.filter(({ finishedAt }) => finishedAt !== null).length;
+    return { things: taughtThings({ ...everything, hardness, forgotten }), finished };
   },
   /** What the log answers by now, an ISO 8601 moment. */
   async answers(now: string): Promise<LogAnswers> {

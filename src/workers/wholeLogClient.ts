@@ -1,4 +1,4 @@
-import type { LogAnswers, Standings } from '../core';
+import type { LogAnswers, Standings, TaughtThing } from '../core';
 import { threadsOf } from './threads';
 import type { WholeLogWorker } from './wholeLog.worker';
 
@@ -15,4 +15,9 @@ export function readStandings(): Promise<Standings> {
 /** What the whole log answers by a moment (ISO 8601), read and computed in the worker. */
 export function readAnswers(now: string): Promise<LogAnswers> {
   return threads.share((api) => api.answers(now));
+}
+
+/** What the whole log has taught of the things on the shelf, read and computed in the worker. */
+export function readTaught(): Promise<{ things: TaughtThing[]; finished: number }> {
+  return threads.share((api) => api.taught());
 }

@@ -6,13 +6,13 @@ export {
   handBy,
   handOf,
   lessonsOf,
-  plannedHardness,
   statedHardness,
   withHardness,
 } from './lessonsOf';
 export { FEWEST_PAIRS, learnTester, logByUsualTester, type TesterLearned } from './learnTester';
 export { surfaceUse, type SurfaceUse } from './surfaceUse';
-export { STEPS_FOLLOWED, stepsDone, taughtOf, type StepDone, type Taught } from './taught';
+export { STEPS_FOLLOWED, stepsDone, type StepDone } from './taught';
 export { toolEndurance } from './toolEndurance';
 export { strokesAWeek, strokesSince } from './surfaceUse';
 export { daysDone } from './workEvidence';
+export { taughtThings, type TaughtThing } from './taughtThings';

@@ -120,7 +120,8 @@ export function LogScreen() {
 /** The entries as rows: the newest at once, all of them when they are read. */
 function useLogRows(tools: Tool[] | undefined, trips: Trip[] | undefined) {
   const newest = useNewestSessions(FIRST_PAGE);
-  const all = useSessions(newest !== undefined);
+  // Ten thousand entries are put into rows when nothing else is waiting.
+  const all = useDeferredValue(useSessions(newest !== undefined));
   const sessions = all ?? newest;
   const rows = useMemo(
     () => (sessions && tools && trips ? logRows(sessions, tools, trips) : undefined),

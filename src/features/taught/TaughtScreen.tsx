@@ -1,55 +1,27 @@
 'use client';
 
-import { useMemo } from 'react';
 import Link from '../../ui/Link';
-import {
-  useEdgeNeeds,
-  useHand,
-  useRecords,
-  useSettings,
-  useShelf,
-  useSessions,
-  useStandings,
-} from '../../live';
+import { useEdgeNeeds, useHand, useSettings, useTaught } from '../../live';
+import type { TaughtThing } from '../../core';
 import { plural, um } from '../../ui/format';
 import { Alphabet } from '../../ui/Alphabet';
 import { Working } from '../../ui/Working';
 import { PaceTaught } from './PaceTaught';
 import { TeachesMost } from './TeachesMost';
-import {
-  fromWords,
-  hundredPlanned,
-  STEPS_DRAWN,
-  taughtThings,
-  taughtTitle,
-  type TaughtThing,
-} from './taughtThings';
+import { fromWords, hundredPlanned, STEPS_DRAWN, taughtTitle } from './taughtThings';
 import { taughtWorking } from './taughtWorking';
 import { useForget } from './useForget';
 import { Wedge } from './Wedge';
 
 /** What the log has taught: for every thing on the shelf how many strokes a hundred planned become. */
 export function TaughtScreen() {
-  const sessions = useSessions();
-  const shelf = useShelf();
+  const taught = useTaught();
   const settings = useSettings();
   const hand = useHand();
   const needs = useEdgeNeeds();
   const forget = useForget();
-  const tools = useRecords('tools');
-  const hardness = useStandings()?.hardness;
-  const things = useMemo(
-    () =>
-      sessions &&
-      tools &&
-      shelf &&
-      settings &&
-      hardness &&
-      taughtThings({ sessions, tools, shelf, hardness, forgotten: settings.forgotten }),
-    [sessions, tools, shelf, settings, hardness],
-  );
-  if (!things || !sessions || !settings || !hand || !needs) return null;
-  const finished = sessions.filter(({ finishedAt }) => finishedAt !== null).length;
+  if (!taught || !settings || !hand || !needs) return null;
+  const { things, finished } = taught;
   const most = Math.max(0, ...things.map(({ course }) => course.length - 1));
   return (
     <>

@@ -2,7 +2,7 @@ import Link from '../../ui/Link';
 import { PRIORS, type EdgeNeed } from '../../core';
 import { minutes } from '../../ui/format';
 import { jobLink } from '../../ui/jobAddress';
-import type { TaughtThing } from './taughtThings';
+import type { TaughtThing } from '../../core';
 
 /** The job on the rack whose stone the log knows least: doing it teaches most. */
 export function TeachesMost(props: { needs: readonly EdgeNeed[]; things: readonly TaughtThing[] }) {

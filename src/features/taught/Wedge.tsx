@@ -2,7 +2,7 @@
 
 import { scaleLinear, scaleLog } from 'd3-scale';
 import { Band, Course, Level, Plot, Reading } from '../../ui/plot';
-import type { TaughtThing } from './taughtThings';
+import type { TaughtThing } from '../../core';
 
 /** Half and twice the plan, and a little beyond. */
 const SHOWN = [0.4, 2.5];

@@ -1,5 +1,6 @@
 import { sample } from '../../testing/sample';
-import { fromWords, hundredPlanned, STEPS_DRAWN, taughtThings, taughtTitle } from './taughtThings';
+import { taughtThings } from '../../core';
+import { fromWords, hundredPlanned, STEPS_DRAWN, taughtTitle } from './taughtThings';
 
 const things = taughtThings({
   sessions: sample.sessions,

@@ -1,51 +1,5 @@
-import { FAMILIES } from '../../domain/families';
-import {
-  familyOnShelf,
-  plannedHardness,
-  shelfAbrasives,
-  STEPS_FOLLOWED,
-  stepsDone,
-  taughtOf,
-  type Forgotten,
-  type LadderAbrasive,
-  type Shelf,
-  type Standings,
-  type Taught,
-} from '../../core';
-import type { LoggedSession } from '../../domain/loggedSession';
-import type { Tool } from '../../domain/tool';
+import { STEPS_FOLLOWED, type TaughtThing } from '../../core';
 import { plural } from '../../ui/format';
-
-/** A thing on the shelf with what the log has taught of it. */
-export interface TaughtThing extends Taught {
-  abrasive: LadderAbrasive;
-}
-
-/** Everything that cuts or strops, what the log knows most of first. */
-export function taughtThings(input: {
-  sessions: readonly LoggedSession[];
-  tools: readonly Tool[];
-  shelf: Shelf;
-  hardness: Standings['hardness'];
-  forgotten: Forgotten;
-}): TaughtThing[] {
-  const { sessions, tools, shelf, hardness, forgotten } = input;
-  const steps = stepsDone(sessions, familyOnShelf(shelf), forgotten);
-  const plannedHrc = plannedHardness(tools, hardness);
-  return shelfAbrasives(shelf)
-    .map(({ abrasive }) => {
-      const { id } = abrasive;
-      const family = abrasive.kind === 'stone' ? abrasive.family : abrasive.surface;
-      return { abrasive, ...taughtOf({ id, family }, steps, plannedHrc) };
-    })
-    .filter(
-      ({ abrasive }) =>
-        abrasive.kind === 'strop' || FAMILIES[abrasive.family].does !== 'straightens',
-    )
-    .sort(
-      (a, b) => b.steps.length - a.steps.length || a.abrasive.name.localeCompare(b.abrasive.name),
-    );
-}
 
 /** So many of a thing's latest steps are drawn. */
 export const STEPS_DRAWN = STEPS_FOLLOWED;

@@ -147,3 +147,20 @@ test('inches, ounces and pounds-force are shown and typed everywhere at once, an
   await page.getByRole('button', { name: 'mm, g, N' }).click();
   await expect(page.getByLabel('Thickness of your coin')).toHaveValue('2.33');
 });
+
+test('a file in other units shows its report and its way back all the same', async ({ page }) => {
+  await open(page, '/data');
+  await page.getByRole('button', { name: 'inches, ounces, pounds-force' }).click();
+  await untilStored(page);
+  const imperial = await exported(page);
+  await page.getByRole('button', { name: 'mm, g, N' }).click();
+  await untilStored(page);
+  const file = JSON.parse(imperial.text);
+  file.records.settings[0].updatedAt = '2090-01-01T00:00:00.000Z';
+  await importText(page, 'inches.json', JSON.stringify(file));
+  await expect(page.getByText('inches.json is brought in')).toBeVisible();
+  const inches = page.getByRole('button', { name: 'inches, ounces, pounds-force' });
+  await expect(inches).toHaveAttribute('aria-pressed', 'true');
+  await page.getByRole('button', { name: 'Take the import back' }).click();
+  await expect(inches).toHaveAttribute('aria-pressed', 'false');
+});

@@ -1,4 +1,5 @@
 import { test as base, type BrowserContext, type Page } from '@playwright/test';
+import { readFileSync } from 'node:fs';
 import { expect, open, standLater, startTouchUp, test, untilStored } from './fixtures';
 
 /** Another tab asks for the database, as one with a newer version does: every open tab lets go of it. */
@@ -301,3 +302,24 @@ base('an older build on a database of a newer version says exactly that', async 
   );
   await expect(page.getByText('Nothing of it is lost or changed.', { exact: false })).toBeVisible();
 });
+
+base(
+  'a storage that is cleared under a guide leaves what is done in the tab, says so, and gives it out as a file',
+  async ({ page, context }) => {
+    await startTouchUp(page, 'wren');
+    await expect(saved(page)).toHaveText('saved');
+    const devtools = await context.newCDPSession(page);
+    const { origin } = new URL(page.url());
+    await devtools.send('Storage.clearDataForOrigin', { origin, storageTypes: 'indexeddb' });
+    for (let i = 0; i < 4; i += 1) await page.keyboard.press('Space');
+    await expect(page.getByTestId('count')).toHaveText('4');
+    await expect(saved(page)).toHaveText('not saved');
+    const told = page.getByRole('alert', { name: 'Not saved' });
+    await expect(told).toContainText('It waits in this tab only');
+    const download = page.waitForEvent('download');
+    await told.getByRole('button', { name: 'Save as a file' }).click();
+    const path = (await (await download).path())!;
+    const { records } = JSON.parse(readFileSync(path, 'utf8'));
+    expect(records.sessions[0].steps[0].left + records.sessions[0].steps[0].right).toBe(4);
+  },
+);

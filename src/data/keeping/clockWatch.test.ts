@@ -48,7 +48,6 @@ describe('a clock', () => {
     jest.setSystemTime(addDays(NOVEMBER, -3));
     expect(await watchClock(side, logOf(null))).toMatchObject({ endedAt: null });
     jest.setSystemTime(addDays(NOVEMBER, 2));
-    setClockAhead(0);
     const ended = await watchClock(side, logOf(null));
     expect(ended).toMatchObject({ from: NOVEMBER.toISOString() });
     expect(ended!.endedAt).not.toBeNull();

@@ -31,6 +31,7 @@ export async function watchClock(
   const latestMs = Math.max(0, ...written.flatMap((at) => (at ? [Date.parse(at)] : [])));
   const behindMs = latestMs - Date.now();
   if (behindMs <= SLACK_MS) {
+    setClockAhead(0);
     const ended = known && { ...known, endedAt: known.endedAt ?? new Date().toISOString() };
     if (ended) await side.put('notes', ended, 'clock spell');
     return ended;
@@ -44,8 +45,13 @@ export async function watchClock(
 
 /** Notes when something was written last; returns the way to stop. */
 export function noteWrites(side: SideDatabase, changes: Pick<Changes, 'listen'>): () => void {
+  let latest = '';
   return changes.listen(() => {
-    side.put('notes', stampNow(), 'written').catch(() => {});
+    const at = stampNow();
+    // Where the clock has run back meanwhile, what was noted before it stands.
+    if (at <= latest) return;
+    latest = at;
+    side.put('notes', at, 'written').catch(() => {});
   });
 }
 

@@ -36,7 +36,13 @@ export async function openKeptStore(
   const isEmpty = await bare.whole.isEmpty();
   const had = (await side?.get('notes', 'had')) as Had | undefined;
   const spell = side ? await watchClock(side, bare.log) : null;
-  if (side) noteWrites(side, bare.changes);
+  if (side) {
+    noteWrites(side, bare.changes);
+    // A clock that is set while the page lies behind others counts from then on.
+    document.addEventListener('visibilitychange', () => {
+      if (document.visibilityState === 'visible') watchClock(side, bare.log).catch(() => {});
+    });
+  }
   return {
     spell,
     store: keepingStore(bare, outbox, heard.onRefused),

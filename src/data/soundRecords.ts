@@ -1,3 +1,5 @@
+import { uncomputable } from '../core';
+import type { Tool } from '../domain/tool';
 import { RECORD_SCHEMAS, type AllRecords } from '../domain/records';
 import { STORE_NAMES, type StoreName } from '../domain/storeNames';
 import type { Store } from './store';
@@ -13,10 +15,11 @@ export async function soundRecords(
   ];
   const damaged = new Set(unread.map((record) => (record as { id: string }).id));
   // What has a line was checked when it came in; a long log is not checked again.
-  const isSound = (name: StoreName, record: { id: string; deletedAt: string | null }): boolean =>
+  const isSound = (name: StoreName, record: AllRecords[StoreName][number]): boolean =>
     (name === 'sessions' || name === 'inspections') && record.deletedAt === null
       ? !damaged.has(record.id)
-      : RECORD_SCHEMAS[name].isValidSync(record, { strict: true });
+      : RECORD_SCHEMAS[name].isValidSync(record, { strict: true }) &&
+        (name !== 'tools' || uncomputable(record as Tool) === null);
   let leftOut = 0;
   const records = Object.fromEntries(
     STORE_NAMES.map((name) => {

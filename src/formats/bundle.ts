@@ -12,7 +12,7 @@ import {
   type FileProblem,
 } from './jsonProblems';
 import { quickCheck } from './quickCheck';
-import { wholeFaults } from './wholeFaults';
+import { broughtWithin, wholeFaults } from './wholeFaults';
 import { recordFaults, type RecordFault } from './recordFaults';
 
 /** The whole data of one person as one JSON file. */
@@ -124,7 +124,10 @@ export function readBundle(text: string, onProgress?: (share: number) => void): 
     found(['records', store, index], own, `${store}[${index}]`);
   if (faults.length > 0) return refused();
   onProgress?.(1);
-  return { ok: true, bundle: { ...file, formatVersion: BUNDLE_VERSION, records: whole } };
+  return {
+    ok: true,
+    bundle: { ...file, formatVersion: BUNDLE_VERSION, records: broughtWithin(whole) },
+  };
 }
 
 function isOurs(file: unknown): boolean {

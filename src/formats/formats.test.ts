@@ -105,27 +105,6 @@ describe('the data file', () => {
       'faces[1].id',
     ],
     [
-      'a facet outside of its stretch',
-      ({ tools }) => {
-        tools[0]!.zones[0]!.facet = {
-          angleDeg: 30,
-          faceWidthMm: 0.3,
-          startMm: 0,
-          endMm: 900,
-          kept: true,
-        };
-      },
-      'zones[0].facet',
-    ],
-    [
-      'a finding off the edge',
-      ({ inspections }) => {
-        const look = inspections.find(({ seen }) => seen.findings.length > 0)!;
-        look.seen.findings[0]!.atMm = 999;
-      },
-      'seen.findings[0].atMm',
-    ],
-    [
       'settings twice',
       (records) => {
         const own = defaultSettings('2026-01-01T00:00:00.000Z');
@@ -140,6 +119,27 @@ describe('the data file', () => {
       expect(reading.problems.map((p) => p.field).join()).toContain(field);
       expect(reading.problems.every(({ line }) => line > 1)).toBe(true);
     }
+  });
+
+  it('brings a facet into its stretch and a finding onto its edge, where a tool was measured anew', () => {
+    let lookId = '';
+    const reading = readBundle(
+      withRecords(({ tools, inspections }) => {
+        const facet = { angleDeg: 30, faceWidthMm: 0.3, startMm: 0, endMm: 900, kept: true };
+        tools[0]!.zones[0]!.facet = facet;
+        const look = inspections.find(({ seen }) => seen.findings.length > 0)!;
+        look.seen.findings[0]!.atMm = 999;
+        lookId = look.id;
+      }),
+    );
+    expect(reading.ok).toBe(true);
+    if (!reading.ok) return;
+    const { tools, inspections } = reading.bundle.records;
+    const [zone] = tools[0]!.zones;
+    expect(zone!.facet!.endMm).toBe(zone!.endMm);
+    const look = inspections.find(({ id }) => id === lookId)!;
+    const tool = tools.find(({ id }) => id === look.toolId)!;
+    expect(look.seen.findings[0]!.atMm).toBe(tool.edgeLengthMm);
   });
 
   it.each([

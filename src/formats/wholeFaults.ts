@@ -2,17 +2,16 @@ import { gradeSizeUm, uncomputable } from '../core';
 import type { AllRecords } from '../domain/records';
 import type { Abrasive } from '../domain/shelf';
 import type { StoreName } from '../domain/storeNames';
-import type { Tool } from '../domain/tool';
+import type { Tool, Zone } from '../domain/tool';
 import type { RecordFault } from './recordFaults';
 
 /**
- * What is wrong with a record that is sound field by field: parts of one id, a facet or a finding outside of its
- * stretch, measures that nothing can be computed of. By its place in its store.
+ * What is wrong with a record that is sound field by field: parts of one id, a second record of settings,
+ * measures that nothing can be computed of. By its place in its store.
  */
 export function wholeFaults(
   records: AllRecords,
 ): { store: StoreName; index: number; faults: RecordFault[] }[] {
-  const tools = new Map(records.tools.map((tool) => [tool.id, tool]));
   const of = <S extends StoreName>(
     store: S,
     faultsOf: (record: AllRecords[S][number], index: number) => RecordFault[],
@@ -26,10 +25,6 @@ export function wholeFaults(
     ...of('tools', toolFaults),
     ...of('abrasives', stoneFaults),
     ...of('settings', (_, index) => (index > 0 ? [{ path: 'id', message: ONE_SETTINGS }] : [])),
-    ...of('inspections', ({ toolId, seen }) => {
-      const tool = tools.get(toolId);
-      return tool ? findingFaults(tool, seen.findings) : [];
-    }),
   ].filter(({ faults }) => faults.length > 0);
 }
 
@@ -41,13 +36,6 @@ function toolFaults(tool: Tool): RecordFault[] {
     tool.zones.map(({ id }) => id),
     'zones',
   );
-  tool.zones.forEach(({ facet, startMm, endMm }, i) => {
-    if (facet && (facet.startMm < startMm || facet.endMm > endMm))
-      faults.push({
-        path: `zones[${i}].facet`,
-        message: `must lie within its stretch, from ${startMm} to ${endMm} mm`,
-      });
-  });
   const why = faults.length === 0 ? uncomputable(tool) : null;
   return why ? [{ path: '', message: `cannot be computed: ${why}` }] : faults;
 }
@@ -67,20 +55,36 @@ function stoneFaults({ faces }: Abrasive): RecordFault[] {
   return faults;
 }
 
-function findingFaults(
-  { edgeLengthMm }: Tool,
-  findings: readonly { atMm: number }[],
-): RecordFault[] {
-  return findings.flatMap(({ atMm }, i) =>
-    atMm > edgeLengthMm
-      ? [
-          {
-            path: `seen.findings[${i}].atMm`,
-            message: `must lie on the edge, which is ${edgeLengthMm} mm long`,
-          },
-        ]
-      : [],
-  );
+/**
+ * The same records with every facet within its stretch and every finding of a look on its edge: a tool that was
+ * measured anew has left some outside, and no screen could show them there.
+ */
+export function broughtWithin(records: AllRecords): AllRecords {
+  const lengths = new Map(records.tools.map(({ id, edgeLengthMm }) => [id, edgeLengthMm]));
+  return {
+    ...records,
+    tools: records.tools.map((tool) => ({ ...tool, zones: tool.zones.map(withFacetWithin) })),
+    inspections: records.inspections.map((look) => {
+      const mostMm = lengths.get(look.toolId) ?? Infinity;
+      if (look.seen.findings.every(({ atMm }) => atMm <= mostMm)) return look;
+      const findings = look.seen.findings.map((own) => ({
+        ...own,
+        atMm: Math.min(own.atMm, mostMm),
+      }));
+      return { ...look, seen: { ...look.seen, findings } };
+    }),
+  };
+}
+
+function withFacetWithin(zone: Zone): Zone {
+  const { facet, startMm, endMm } = zone;
+  if (!facet || (facet.startMm >= startMm && facet.endMm <= endMm)) return zone;
+  const within = {
+    ...facet,
+    startMm: Math.max(startMm, facet.startMm),
+    endMm: Math.min(endMm, facet.endMm),
+  };
+  return { ...zone, facet: within.startMm < within.endMm ? within : null };
 }
 
 function repeated(ids: readonly string[], list: string): RecordFault[] {

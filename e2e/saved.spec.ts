@@ -130,6 +130,13 @@ test('a form that is saved in two tabs joins what both have changed, and asks wh
   await save(other);
   const dialog = other.getByRole('dialog', { name: 'Changed in two places' });
   await expect(dialog).toContainText('edge length');
+  // Closed, it has chosen neither, and is asked again.
+  await other.keyboard.press('Escape');
+  await expect(dialog).toHaveCount(0);
+  await other
+    .getByRole('alert', { name: 'Not saved' })
+    .getByRole('button', { name: 'Try again' })
+    .click();
   await dialog.getByLabel(/saved meanwhile: 99/).check();
   await dialog.getByRole('button', { name: 'Save these' }).click();
   await expect(dialog).toHaveCount(0);
@@ -219,6 +226,27 @@ test('copies go to a folder by themselves, and one of them brings back what the 
   await expect(copies).toContainText('None was made yet.');
   await copies.getByRole('button', { name: 'Keep copies in a folder' }).click();
   await expect(copies).toContainText('The last one is of');
+  // The page is left after a change: another copy stands beside the first.
+  await open(page, '/');
+  await page
+    .getByRole('link', { name: /^Alder/ })
+    .first()
+    .click();
+  await page.getByLabel('Blade width').fill('31');
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
+  await expect(page.getByText('Alder is saved.')).toBeVisible();
+  await page.evaluate(() => {
+    Object.defineProperty(document, 'visibilityState', { value: 'hidden', configurable: true });
+    document.dispatchEvent(new Event('visibilitychange'));
+  });
+  const copied = (slot: number): Promise<string> =>
+    page.evaluate(async (name) => {
+      const folder = await navigator.storage.getDirectory();
+      const handle = await folder.getFileHandle(name).catch(() => null);
+      return handle ? (await handle.getFile()).text() : '';
+    }, `open-trail-copy-${slot}.json`);
+  await expect.poll(() => copied(2)).toContain('"bladeWidthMm": 31');
+  expect(await copied(1)).not.toContain('"bladeWidthMm": 31');
   await page.evaluate(
     () =>
       new Promise<void>((resolve) => {
@@ -233,7 +261,7 @@ test('copies go to a folder by themselves, and one of them brings back what the 
   await expect(page.getByText(/^1 tool hung here on/)).toBeVisible();
   await page.getByRole('link', { name: 'Bring in a copy' }).click();
   await page.getByRole('button', { name: 'Bring in the newest copy' }).click();
-  await expect(page.getByText('open-trail-copy-1.json is brought in')).toBeVisible();
+  await expect(page.getByText('open-trail-copy-2.json is brought in')).toBeVisible();
   await open(page, '/');
   await expect(page.getByRole('link', { name: /Alder/ }).first()).toBeVisible();
 });

@@ -24,6 +24,16 @@ export function newOne(store: StoreName, record: { id: string }): Written {
   return { store, id: record.id, before: undefined, after: record };
 }
 
+/** A record that is taken down, off the shelf or struck out: it hangs in the bin. */
+export function removedOne(store: StoreName, record: { id: string }, at: string): Written {
+  return {
+    store,
+    id: record.id,
+    before: record,
+    after: { ...record, deletedAt: at, updatedAt: at },
+  };
+}
+
 /** Fields of one record that somebody else has changed meanwhile, otherwise. */
 export interface RecordClash {
   store: StoreName;

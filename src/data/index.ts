@@ -13,7 +13,7 @@ export type { Draft, SideDatabase } from './keeping/sideDatabase';
 export { NotSavedError } from './keeping/keptWrite';
 export type { Outbox, SaveState, SaveWord } from './keeping/outbox';
 export type { Side } from './keeping/clashes';
-export { newOne, type Act, type RecordClash, type Written } from './act';
+export { newOne, removedOne, type Act, type RecordClash, type Written } from './act';
 export { fieldChanges, reversed, withChanges, type FieldChange, type FieldClash } from './byField';
 export { soundRecords } from './soundRecords';
 export { COMPUTED_STORES, findUnusable, type UnusableRecord } from './unusable';

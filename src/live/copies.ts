@@ -1,4 +1,5 @@
-import type { SideDatabase } from '../data';
+import type { SideDatabase, Store } from '../data';
+import { stampNow } from '../domain/clock';
 import { exportAll } from '../workers/filesClient';
 
 /** The last copy outside the browser. */
@@ -28,15 +29,36 @@ export async function mayWrite(folder: Folder): Promise<PermissionState> {
   return (await folder.queryPermission?.({ mode: 'readwrite' })) ?? 'granted';
 }
 
-/** Writes everything into the folder, over the oldest of its copies. */
-export async function copyToFolder(side: SideDatabase, folder: Folder): Promise<void> {
-  const { file } = await exportAll();
-  const slot = ((await side.get('notes', 'copy slot')) as number | undefined) ?? 0;
-  const own = await folder.getFileHandle(nameOf(slot), { create: true });
-  const writing = await own.createWritable();
-  await writing.write(file);
-  await writing.close();
-  await side.put('notes', (slot + 1) % COPIES, 'copy slot');
+/** One tab at a time writes into the folder: what another writes is as new. */
+const LOCK = 'open-trail-copy';
+
+/** Writes everything into the folder, over the oldest of its copies, unless another tab does so. */
+export async function copyToFolder(
+  side: SideDatabase,
+  store: Store,
+  folder: Folder,
+): Promise<void> {
+  await navigator.locks.request(LOCK, { ifAvailable: true }, async (lock) => {
+    if (!lock) return;
+    const { file } = await exportAll();
+    const slot = ((await side.get('notes', 'copy slot')) as number | undefined) ?? 0;
+    const own = await folder.getFileHandle(nameOf(slot), { create: true });
+    const writing = await own.createWritable();
+    await writing.write(file);
+    await writing.close();
+    await side.put('notes', (slot + 1) % COPIES, 'copy slot');
+    await noteCopy(side, store);
+  });
+}
+
+/** Notes that a copy of everything was made now. */
+export async function noteCopy(side: SideDatabase, { log }: Store): Promise<void> {
+  const [sessions, looks] = await Promise.all([
+    log.count('sessionLines'),
+    log.count('inspectionLines'),
+  ]);
+  const copy: LastCopy = { at: stampNow(), entries: sessions + looks };
+  await side.put('notes', copy, 'copy');
 }
 
 /** The newest copy in the folder; null where there is none. */

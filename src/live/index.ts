@@ -40,10 +40,10 @@ export { usePhotos } from './usePhotos';
 export { useTester } from './useTester';
 export { useTripDraft, type TripStep } from './useTripDraft';
 export { useBin, useBinActs, type Binned } from './useBin';
-export { useChanges } from './useHistory';
+export { useChanges, useNames } from './useHistory';
 export { useClock } from './useClock';
 export { useCopies, useKeepCopies, type Copies } from './useCopies';
-export { useLost } from './useSaveState';
+export { useLost } from './useLost';
 export { useDrafts, type HalfDoneThings } from './useDrafts';
 export { useDraftState, type DraftState } from './useDraftState';
 export { useOutbox, useSaveState } from './useSaveState';
@@ -55,10 +55,10 @@ export { useUnusable } from './useUnusable';
 export {
   loadSample,
   newOne,
+  removedOne,
   noteOil,
   startEmpty,
   tripIdAt,
-  type Act,
   type FieldClash,
   type Had,
   type MergeReport,

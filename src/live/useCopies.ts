@@ -11,6 +11,7 @@ import {
   folderPicker,
   mayWrite,
   newestCopy,
+  noteCopy,
   type Folder,
   type LastCopy,
 } from './copies';
@@ -50,7 +51,8 @@ export interface Copies extends Found {
 }
 
 function useFound() {
-  const side = useContext(KeptContext)?.side ?? null;
+  const kept = useContext(KeptContext);
+  const side = kept?.side ?? null;
   const { data } = useQuery({
     queryKey: KEY,
     queryFn: async (): Promise<Found> => {
@@ -59,12 +61,12 @@ function useFound() {
       return { last, folder, may: folder ? await mayWrite(folder) : 'denied' };
     },
   });
-  return { side, found: data };
+  return { side, store: kept?.store ?? null, found: data };
 }
 
 /** Undefined while it is read. */
 export function useCopies(): Copies | undefined {
-  const { side, found } = useFound();
+  const { side, store, found } = useFound();
   const client = useQueryClient();
   const entries = useEntries();
   const settings = useRecords('settings');
@@ -72,10 +74,7 @@ export function useCopies(): Copies | undefined {
   const now = useNow();
   if (!found || entries === undefined || !settings || !tools) return undefined;
   const { last, folder } = found;
-  const note = async (): Promise<void> => {
-    await side?.put('notes', { at: stampNow(), entries } satisfies LastCopy, 'copy');
-    await client.invalidateQueries({ queryKey: KEY });
-  };
+  const again = (): Promise<void> => client.invalidateQueries({ queryKey: KEY });
   const oldest = tools.map(({ createdAt }) => createdAt).toSorted()[0];
   const from = last?.at ?? oldest ?? now;
   const since = entries - (last?.entries ?? 0);
@@ -91,18 +90,20 @@ export function useCopies(): Copies | undefined {
       const name = `open-trail-${formatISO(clockNow(), { representation: 'date' })}.json`;
       if (how === 'share') await shareOrSave(name, file);
       else downloadFile(name, file);
-      await note();
+      if (side && store) await noteCopy(side, store);
+      await again();
       return { leftOut };
     },
     async choose() {
       const chosen = await folderPicker()!({ mode: 'readwrite', id: 'open-trail' });
-      await side?.put('notes', chosen, 'copy folder');
-      await copyToFolder(side!, chosen);
-      await note();
+      if (!side || !store) return;
+      await side.put('notes', chosen, 'copy folder');
+      await copyToFolder(side, store, chosen);
+      await again();
     },
     async allow() {
       await folder?.requestPermission?.({ mode: 'readwrite' });
-      await client.invalidateQueries({ queryKey: KEY });
+      await again();
     },
     newest: async () => (folder ? newestCopy(folder) : null),
   };
@@ -126,11 +127,8 @@ async function shareOrSave(name: string, file: Blob): Promise<void> {
  * was something: an empty database after that is told of.
  */
 export function useKeepCopies(): void {
-  const { side, found } = useFound();
+  const { side, store, found } = useFound();
   const client = useQueryClient();
-  const kept = useContext(KeptContext);
-  const entries = useEntries();
-  const store = kept?.store;
   const folder = found?.may === 'granted' ? found.folder : null;
   useEffect(() => {
     if (!side || !store || !folder) return;
@@ -139,14 +137,11 @@ export function useKeepCopies(): void {
       if (timer === null) return;
       clearTimeout(timer);
       timer = null;
-      const at = stampNow();
-      copyToFolder(side, folder)
-        .then(() => side.put('notes', { at, entries: entries ?? 0 } satisfies LastCopy, 'copy'))
+      copyToFolder(side, store, folder).then(
+        () => client.invalidateQueries({ queryKey: KEY }),
         // A folder that is gone is told of by its copy growing old.
-        .then(
-          () => client.invalidateQueries({ queryKey: KEY }),
-          () => {},
-        );
+        () => {},
+      );
     };
     const later = (): void => {
       if (timer !== null) clearTimeout(timer);
@@ -162,7 +157,7 @@ export function useKeepCopies(): void {
       stop();
       copy();
     };
-  }, [side, store, folder, entries, client]);
+  }, [side, store, folder, client]);
   useRemembered();
 }
 

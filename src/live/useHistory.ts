@@ -45,7 +45,7 @@ function useTakeLineBack(): (
 }
 
 /** The name of whatever an id stands for: a tool or one of its stretches, a thing, a trip, a task. */
-function useNames(): (id: string) => string {
+export function useNames(): (id: string) => string {
   const tools = useRecords('tools') ?? [];
   const trips = useRecords('trips') ?? [];
   const things = [

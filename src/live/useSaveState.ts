@@ -1,7 +1,7 @@
 'use client';
 
 import { useContext, useSyncExternalStore } from 'react';
-import type { Had, Outbox, SaveState } from '../data';
+import type { Outbox, SaveState } from '../data';
 import { KeptContext } from './StoreProvider';
 
 /** What waits to be saved, and the ways to settle it. */
@@ -15,9 +15,4 @@ export function useOutbox(): Outbox {
 export function useSaveState(): SaveState {
   const outbox = useOutbox();
   return useSyncExternalStore(outbox.listen, outbox.state, outbox.state);
-}
-
-/** What was here, where the database was found empty and had not been; null for the rest. */
-export function useLost(): Had | null {
-  return useContext(KeptContext)?.lost ?? null;
 }

@@ -33,9 +33,11 @@ export async function openKeptStore(
   liveAs(tab);
   const [bare, side] = await Promise.all([openStore(heard), openSideDatabase().catch(() => null)]);
   const outbox = createOutbox(tab, shelterIn(side), (act) => bare.whole.make(act));
-  const isEmpty = await bare.whole.isEmpty();
-  const had = (await side?.get('notes', 'had')) as Had | undefined;
-  const spell = side ? await watchClock(side, bare.log) : null;
+  const [isEmpty, had, spell] = await Promise.all([
+    bare.whole.isEmpty(),
+    side?.get('notes', 'had') as Promise<Had | undefined> | undefined,
+    side ? watchClock(side, bare.log) : null,
+  ]);
   if (side) {
     noteWrites(side, bare.changes);
     // A clock that is set while the page lies behind others counts from then on.

@@ -66,7 +66,7 @@ function DoneNotSaved() {
   return (
     <section className="mx-auto w-full max-w-3xl px-4 py-12 sm:px-8">
       <h1>Done, and not saved yet</h1>
-      <p className="mt-3">The entry opens as soon as it is saved: see below what hinders it.</p>
+      <p className="mt-3">The entry opens as soon as it is saved: see above what hinders it.</p>
     </section>
   );
 }

@@ -8,16 +8,16 @@ export function ClashDialog(props: {
   clashes: readonly RecordClash[];
   nameOf: (id: string) => string;
   onSettle: (choose: (clash: RecordClash, field: FieldClash) => Side) => void;
+  onPutOff: () => void;
 }) {
-  const { clashes, nameOf, onSettle } = props;
+  const { clashes, nameOf, onSettle, onPutOff } = props;
   const [sides, setSides] = useState<Record<string, Side>>({});
   const keyOf = (clash: RecordClash, field: FieldClash): string =>
     [clash.store, clash.id, ...field.path].join('/');
   const sideOf = (clash: RecordClash, field: FieldClash): Side =>
     sides[keyOf(clash, field)] ?? 'mine';
-  const settle = (): void => onSettle(sideOf);
   return (
-    <Dialog wide title="Changed in two places" onClose={settle}>
+    <Dialog wide title="Changed in two places" onClose={onPutOff}>
       <p className="mt-2">
         Since this was opened, the same was changed elsewhere. All else is joined; say which of
         these stands.
@@ -54,7 +54,7 @@ export function ClashDialog(props: {
         </table>
       ))}
       <div className="mt-4 flex justify-end">
-        <button type="button" className="btn btn-primary" onClick={settle}>
+        <button type="button" className="btn btn-primary" onClick={() => onSettle(sideOf)}>
           Save these
         </button>
       </div>

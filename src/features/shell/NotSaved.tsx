@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import { useKeepCopies, useOutbox, useRecords, useSaveState } from '../../live';
+import { useNames, useOutbox, useSaveState } from '../../live';
 import type { SaveState } from '../../live';
 import { downloadText } from '../../ui/download';
 import { plural } from '../../ui/format';
@@ -12,9 +12,12 @@ import { unsavedFile } from './unsavedFile';
 /** The one place that says that something is not saved, why, and the ways on. */
 export default function NotSaved() {
   const state = useSaveState();
-  useKeepCopies();
-  if (state.waiting.length === 0) return null;
-  return state.clashes.length > 0 ? <Clashing state={state} /> : <Waiting state={state} />;
+  const { waiting, clashes } = state;
+  // Whoever closes the question has chosen neither: it waits until it is asked again.
+  const [putOff, setPutOff] = useState<SaveState['clashes']>([]);
+  if (waiting.length === 0) return null;
+  if (clashes.length === 0 || clashes === putOff) return <Waiting state={state} />;
+  return <Clashing clashes={clashes} onPutOff={() => setPutOff(clashes)} />;
 }
 
 function Waiting({ state }: { state: SaveState }) {
@@ -61,17 +64,15 @@ function Waiting({ state }: { state: SaveState }) {
   );
 }
 
-function Clashing({ state }: { state: SaveState }) {
+function Clashing(props: { clashes: SaveState['clashes']; onPutOff: () => void }) {
   const outbox = useOutbox();
-  const tools = useRecords('tools') ?? [];
-  const trips = useRecords('trips') ?? [];
-  const nameOf = (id: string): string =>
-    [...tools, ...trips].find((own) => own.id === id)?.name ?? id;
+  const nameOf = useNames();
   return (
     <ClashDialog
-      clashes={state.clashes}
+      clashes={props.clashes}
       nameOf={nameOf}
       onSettle={(choose) => void outbox.settle(choose)}
+      onPutOff={props.onPutOff}
     />
   );
 }

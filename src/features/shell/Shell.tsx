@@ -14,6 +14,7 @@ import { Signposts } from './Signposts';
 import { useServiceWorker } from './useServiceWorker';
 import { useShortcuts } from './useShortcuts';
 
+const KeepCopies = dynamic(() => import('./KeepCopies'), { ssr: false });
 const NotSaved = dynamic(() => import('./NotSaved'), { ssr: false });
 const Notices = dynamic(() => import('./Notices'), { ssr: false });
 const ShortcutSheet = dynamic(() => import('./ShortcutSheet'), { ssr: false });
@@ -77,6 +78,7 @@ export function Shell({ children }: { children: ReactNode }) {
         failed={(error) => <StorageFailed error={error} />}
       >
         <NotSaved />
+        <KeepCopies />
         <main id="main" tabIndex={-1} className="flex flex-1 flex-col outline-none">
           <InUnits>{children}</InUnits>
         </main>

@@ -1,5 +1,6 @@
 import { gradeSizeUm, uncomputable } from '../core';
 import type { RecordOf, RECORD_SCHEMAS } from '../domain/records';
+import { TRACED_STORES } from '../domain/traced';
 import type { StoreName } from '../domain/storeNames';
 import type { Abrasive } from '../domain/shelf';
 import type { Tool } from '../domain/tool';
@@ -15,16 +16,7 @@ export interface UnusableRecord {
 }
 
 /** The stores that screens compute with as a whole. */
-export const COMPUTED_STORES: readonly StoreName[] = [
-  'tools',
-  'abrasives',
-  'strops',
-  'compounds',
-  'lubricants',
-  'helpers',
-  'trips',
-  'settings',
-];
+export const COMPUTED_STORES: readonly StoreName[] = [...TRACED_STORES, 'settings'];
 
 /** A store's records, removed ones aside, that would take a screen down if they were computed with. */
 export async function findUnusable<S extends StoreName>(

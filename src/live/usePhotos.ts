@@ -3,10 +3,11 @@
 import { nanoid } from 'nanoid';
 import { newRecord } from '../domain/newRecord';
 import type { Photo } from '../domain/photo';
-import { notice } from '../ui/notice';
+import { removedOne } from '../data';
 import { scaledPicture } from '../ui/scaledPicture';
 import { useStore } from './StoreProvider';
 import { useRecords } from './useRecords';
+import { useUndoable } from './useUndoable';
 import { stampNow } from '../domain/clock';
 
 /** Pictures of one tool, with the ways to add one, scaled down, and to remove one with undo. */
@@ -17,6 +18,7 @@ export function usePhotos(toolId: string): {
   remove: (photo: Photo) => Promise<void>;
 } {
   const store = useStore();
+  const undoable = useUndoable();
   const photos = useRecords('photos')?.filter((photo) => photo.toolId === toolId) ?? [];
   return {
     photos,
@@ -25,14 +27,7 @@ export function usePhotos(toolId: string): {
       const record = newRecord(nanoid(), stampNow());
       await store.photos.save({ ...record, takenAt, toolId, dataUrl, caption: '' });
     },
-    async remove({ id }) {
-      await store.photos.remove(id, stampNow());
-      void notice('The picture is removed.', {
-        action: {
-          label: 'Undo',
-          onClick: () => void store.photos.restore(id, stampNow()),
-        },
-      });
-    },
+    remove: (photo) =>
+      undoable('The picture is removed.', [removedOne('photos', photo, stampNow())]),
   };
 }

@@ -27,16 +27,16 @@ export function keepingRepository<S extends StoreName>(
       return known.list(store, records);
     },
     async get(id) {
-      const record = await stored.get(id).catch((error: Error) => {
-        if (known.of(store, id) === undefined) throw error;
-        return undefined;
-      });
       const meant = known.of(store, id) as RecordOf<S> | undefined;
-      if (record && !known.isMeant(store, id)) {
-        known.see(store, record);
+      if (known.isMeant(store, id)) return isAlive(meant) ? meant : undefined;
+      try {
+        const record = await stored.get(id);
+        if (record) known.see(store, record);
         return record;
+      } catch (error) {
+        if (!isAlive(meant)) throw error;
+        return meant;
       }
-      return meant && isAlive(meant) ? meant : undefined;
     },
     save: (record) =>
       kept(

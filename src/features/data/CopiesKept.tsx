@@ -1,20 +1,15 @@
 'use client';
 
 import { useCopies } from '../../live';
+import { attempt } from '../../ui/attempt';
 import { day, plural } from '../../ui/format';
 import { notice } from '../../ui/notice';
-import { failureWords } from '../../ui/words/failureWords';
 
 /** Where copies outside the browser go by themselves, and when the last one was made. */
 export function CopiesKept({ onBringIn }: { onBringIn: (file: File) => void }) {
   const copies = useCopies();
   if (!copies) return null;
   const { last, since, folder, may, canChoose } = copies;
-  /** What the person breaks off is no failure. */
-  const attempt = (work: Promise<unknown>): void =>
-    void work.catch((error: Error) => {
-      if (error.name !== 'AbortError') void notice(failureWords(error), { stays: true });
-    });
   const bringIn = async (): Promise<void> => {
     const file = await copies.newest();
     if (file) onBringIn(file);

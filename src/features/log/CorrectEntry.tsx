@@ -15,6 +15,7 @@ import {
 import { NumberField, SelectField, TextField } from '../../ui/forms/fields';
 import { ObservationFields } from '../../ui/ObservationFields';
 import { day } from '../../ui/format';
+import { Fault } from '../../ui/Fault';
 import { LeftHere } from '../../ui/LeftHere';
 import { failureWords } from '../../ui/words/failureWords';
 import { seenInWords } from '../../ui/words/seenWords';
@@ -124,16 +125,6 @@ export function CorrectEntry({ session, zone }: { session: Session; zone: Zone |
         </div>
       </form>
     </details>
-  );
-}
-
-function Fault({ words }: { words: string | null }) {
-  return (
-    words && (
-      <p role="alert" className="field-error">
-        {words}
-      </p>
-    )
   );
 }
 

@@ -4,8 +4,7 @@ import Link from '../../ui/Link';
 import { useRouter, useSearchParams } from 'next/navigation';
 import type { Session } from '../../domain/session';
 import type { Tool } from '../../domain/tool';
-import { notice } from '../../ui/notice';
-import { useDraftState, useRecord, useRecords, useStore } from '../../live';
+import { removedOne, useDraftState, useRecord, useRecords, useUndoable } from '../../live';
 import { NotesField } from '../../ui/forms/fields';
 import { day, sentence } from '../../ui/format';
 import { fileWord, saveMarkdown } from '../../ui/logText/saveMarkdown';
@@ -25,7 +24,7 @@ export function EntryScreen() {
   const { record: session, change } = useRecord('sessions', id);
   const tools = useRecords('tools');
   const trips = useRecords('trips');
-  const store = useStore();
+  const undoable = useUndoable();
   const router = useRouter();
   if (session === undefined || !tools || !trips) return null;
   if (session === null) {
@@ -34,16 +33,9 @@ export function EntryScreen() {
   const tool = tools.find((record) => record.id === session.toolId);
   const zone = tool?.zones.find((record) => record.id === session.zoneId);
   const tripName = trips.find(({ id: tripId }) => tripId === session.tripId)?.name;
-  const now = (): string => stampNow();
   const strike = async (): Promise<void> => {
-    await store.sessions.remove(session.id, now());
+    await undoable('The entry is struck out.', [removedOne('sessions', session, stampNow())]);
     router.push('/log');
-    void notice('The entry is struck out.', {
-      action: {
-        label: 'Undo',
-        onClick: () => void store.sessions.restore(session.id, now()),
-      },
-    });
   };
   return (
     <article className="mx-auto w-full max-w-[82rem] px-4 py-5 sm:px-8">
@@ -68,7 +60,7 @@ export function EntryScreen() {
       <EntryNotes
         id={session.id}
         notes={session.notes}
-        onSave={(notes) => change((record) => ({ ...record, notes, updatedAt: now() }))}
+        onSave={(notes) => change((record) => ({ ...record, notes, updatedAt: stampNow() }))}
       />
       <div className="mt-4 flex flex-wrap gap-3">
         <button

@@ -5,13 +5,13 @@ import { useState } from 'react';
 import { edgeName } from '../../domain/edgeName';
 import type { Inspection } from '../../domain/session';
 import type { Tool } from '../../domain/tool';
-import { useDraftState, useRecord, useRecords, useStore, useUndoable } from '../../live';
+import { removedOne, useDraftState, useRecord, useRecords, useUndoable } from '../../live';
 import { NotesField, TextField } from '../../ui/forms/fields';
 import { day } from '../../ui/format';
 import Link from '../../ui/Link';
-import { notice } from '../../ui/notice';
 import { LeftHere } from '../../ui/LeftHere';
 import { ObservationFields } from '../../ui/ObservationFields';
+import { Fault } from '../../ui/Fault';
 import { failureWords } from '../../ui/words/failureWords';
 import { seenInWords } from '../../ui/words/seenWords';
 import { EdgeSelect } from './EdgeSelect';
@@ -98,11 +98,7 @@ function Look({ look, tools }: { look: Inspection; tools: readonly Tool[] }) {
           value={draft.notes}
           onChange={(event) => setDraft({ ...draft, notes: event.target.value })}
         />
-        {failure && (
-          <p role="alert" className="field-error">
-            {failure}
-          </p>
-        )}
+        <Fault words={failure} />
         <div className="flex flex-wrap gap-3">
           <button className="btn btn-neutral">Keep the correction</button>
           <button type="button" className="btn btn-ghost" onClick={() => void strike()}>
@@ -116,15 +112,13 @@ function Look({ look, tools }: { look: Inspection; tools: readonly Tool[] }) {
 
 /** What may be done about a look: keep it as it was corrected, what stood in the way or null; strike it out. */
 function useLookActs(look: Inspection) {
-  const store = useStore();
   const router = useRouter();
   const undoable = useUndoable();
-  const now = (): string => stampNow();
   return {
     keep: async (draft: Inspection, when: string): Promise<string | null> => {
       const fault = dayFault(look.at, when);
       if (fault) return fault;
-      const record = { ...draft, at: onDay(draft.at, when), updatedAt: now() };
+      const record = { ...draft, at: onDay(draft.at, when), updatedAt: stampNow() };
       try {
         await undoable('The look is corrected.', [
           { store: 'inspections', id: look.id, before: look, after: record },
@@ -135,11 +129,8 @@ function useLookActs(look: Inspection) {
       }
     },
     strike: async (): Promise<void> => {
-      await store.inspections.remove(look.id, now());
+      await undoable('The look is struck out.', [removedOne('inspections', look, stampNow())]);
       router.push('/log');
-      void notice('The look is struck out.', {
-        action: { label: 'Undo', onClick: () => void store.inspections.restore(look.id, now()) },
-      });
     },
   };
 }

@@ -1,17 +1,12 @@
 import Link from '../../ui/Link';
 import { day, plural } from '../../ui/format';
-import { notice } from '../../ui/notice';
-import { failureWords } from '../../ui/words/failureWords';
+import { attempt } from '../../ui/attempt';
 import type { Copies } from '../../live';
 
 /** Says when the last copy outside the browser was made, where that is too long ago; a tap makes one. */
 export function CopyDue({ copies }: { copies: Copies }) {
   if (!copies.isDue) return null;
   const { last, since, hand } = copies;
-  const make = (): void =>
-    void hand('share').catch((error: Error) => {
-      if (error.name !== 'AbortError') void notice(failureWords(error), { stays: true });
-    });
   return (
     <section
       aria-label="Copy due"
@@ -22,7 +17,7 @@ export function CopyDue({ copies }: { copies: Copies }) {
           ? `The last copy outside this browser is of ${day(last.at)}, ${plural(since, 'entry', 'entries')} ago.`
           : 'There is no copy of this outside the browser, and a browser may be cleared.'}
       </p>
-      <button type="button" className="btn btn-outline" onClick={make}>
+      <button type="button" className="btn btn-outline" onClick={() => attempt(hand('share'))}>
         Make a copy
       </button>
       <Link href="/data" className="link inline-flex min-h-12 items-center">

@@ -2,7 +2,7 @@
 
 import { nanoid } from 'nanoid';
 import { shelfAbrasives, type Shelf } from '../../core';
-import { useChanges, useRecords, useUndoable, type Act } from '../../live';
+import { removedOne, useChanges, useRecords, useUndoable } from '../../live';
 import type { Abrasive, Compound, Helper, Lubricant, Strop } from '../../domain/shelf';
 import { ChangesList } from '../../ui/ChangesList';
 import { Dialog } from '../../ui/Dialog';
@@ -75,25 +75,22 @@ export default function RecordDialog(props: {
 
 /** What becomes of a record in the dialog: it is saved or taken off, and each can be taken back. */
 function useKeptRecord(editing: Editing, onClose: () => void) {
-  const now = (): string => stampNow();
   const stamp = () => ({
     id: editing.record?.id ?? nanoid(),
-    createdAt: editing.record?.createdAt ?? now(),
-    updatedAt: now(),
+    createdAt: editing.record?.createdAt ?? stampNow(),
+    updatedAt: stampNow(),
     deletedAt: null,
   });
   const undoable = useUndoable();
-  const act = (after: { id: string }): Act => [
-    { store: editing.store, id: after.id, before: editing.record, after },
-  ];
+  const { store, record: before } = editing;
   const kept = async (record: { id: string; name: string }): Promise<void> => {
-    await undoable(`${record.name} is on the shelf.`, act(record));
+    await undoable(`${record.name} is on the shelf.`, [
+      { store, id: record.id, before, after: record },
+    ]);
     onClose();
   };
   const takeOff = async (): Promise<void> => {
-    const record = editing.record!;
-    const gone = { ...record, deletedAt: now(), updatedAt: now() };
-    await undoable(`${record.name} is off the shelf.`, act(gone));
+    await undoable(`${before!.name} is off the shelf.`, [removedOne(store, before!, stampNow())]);
     onClose();
   };
   return { stamp, kept, takeOff };

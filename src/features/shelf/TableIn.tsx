@@ -18,6 +18,7 @@ import { Dialog } from '../../ui/Dialog';
 import { Folded } from '../../ui/forms/Folded';
 import { SelectField } from '../../ui/forms/fields';
 import { grams, plural, sentence } from '../../ui/format';
+import { Fault } from '../../ui/Fault';
 import { failureWords } from '../../ui/words/failureWords';
 import { stampNow } from '../../domain/clock';
 
@@ -94,11 +95,7 @@ function Mapped(props: { table: Table; shelf: ShelfThings; onClose: () => void }
     <div className="mt-3 grid gap-5">
       <Columns headings={table.headings} mapping={mapping} onMap={setMapping} />
       {problems.length > 0 ? <Problems problems={problems} /> : <Preview things={things} />}
-      {failure && (
-        <p role="alert" className="field-error">
-          {failure}
-        </p>
-      )}
+      <Fault words={failure} />
       <div className="flex flex-wrap gap-3">
         <button
           type="button"

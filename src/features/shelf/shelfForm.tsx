@@ -21,6 +21,7 @@ import {
   wordOptions,
 } from '../../ui/forms/fields';
 import { useFormDraft } from '../../live/useFormDraft';
+import { Fault } from '../../ui/Fault';
 import { FormMeasure } from '../../ui/forms/FormMeasure';
 import InstrumentReader from '../../ui/InstrumentReader';
 import { failureWords } from '../../ui/words/failureWords';
@@ -139,11 +140,7 @@ function FormFoot(props: {
   const { error, forget, onCancel, onTakeOff } = props;
   return (
     <>
-      {error && (
-        <p role="alert" className="field-error">
-          {error}
-        </p>
-      )}
+      <Fault words={error} />
       <div className="flex flex-wrap gap-3">
         <button className="btn btn-primary px-8">Save</button>
         <button

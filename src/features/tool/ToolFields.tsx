@@ -3,7 +3,7 @@
 import { FORMS, KINDS } from '../../domain/kinds';
 import { useRouter } from 'next/navigation';
 import { useFormContext, useWatch } from 'react-hook-form';
-import { useRecords, useUndoable } from '../../live';
+import { removedOne, useRecords, useUndoable } from '../../live';
 import {
   CARBIDES,
   FILE_BITES,
@@ -235,15 +235,7 @@ function useTakeDown(tool: Tool): () => Promise<void> {
   const undoable = useUndoable();
   const router = useRouter();
   return async () => {
-    const at = stampNow();
-    await undoable(`${tool.name} is taken down.`, [
-      {
-        store: 'tools',
-        id: tool.id,
-        before: tool,
-        after: { ...tool, deletedAt: at, updatedAt: at },
-      },
-    ]);
+    await undoable(`${tool.name} is taken down.`, [removedOne('tools', tool, stampNow())]);
     router.push('/');
   };
 }

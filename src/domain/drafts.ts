@@ -21,6 +21,7 @@ export const DRAFT_SCHEMAS = {
   'short look': object({ zoneId: words(), seen: observationSchema.required() }).required(),
   correction: object({ draft: someFields, when: words(), work: someFields }).required(),
   'corrected look': object({ draft: someFields, when: words() }).required(),
+  'end of a job': object({ remaining: array(someFields).required(), facet: words() }).required(),
   'new tool': object({ kind: words(), name: words(), handleOf: words() }).required(),
   hours: array(someFields).required(),
   note: words(),

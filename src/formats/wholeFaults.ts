@@ -56,23 +56,32 @@ function stoneFaults({ faces }: Abrasive): RecordFault[] {
 }
 
 /**
- * The same records with every facet within its stretch and every finding of a look on its edge: a tool that was
+ * The same records with every facet within its stretch and every finding on its edge: a tool that was
  * measured anew has left some outside, and no screen could show them there.
  */
 export function broughtWithin(records: AllRecords): AllRecords {
   const lengths = new Map(records.tools.map(({ id, edgeLengthMm }) => [id, edgeLengthMm]));
+  const within = <S extends { findings: readonly { atMm: number }[] }>(
+    seen: S,
+    toolId: string,
+  ): S => {
+    const mostMm = lengths.get(toolId) ?? Infinity;
+    if (seen.findings.every(({ atMm }) => atMm <= mostMm)) return seen;
+    const findings = seen.findings.map((own) => ({ ...own, atMm: Math.min(own.atMm, mostMm) }));
+    return { ...seen, findings };
+  };
   return {
     ...records,
     tools: records.tools.map((tool) => ({ ...tool, zones: tool.zones.map(withFacetWithin) })),
-    inspections: records.inspections.map((look) => {
-      const mostMm = lengths.get(look.toolId) ?? Infinity;
-      if (look.seen.findings.every(({ atMm }) => atMm <= mostMm)) return look;
-      const findings = look.seen.findings.map((own) => ({
-        ...own,
-        atMm: Math.min(own.atMm, mostMm),
-      }));
-      return { ...look, seen: { ...look.seen, findings } };
-    }),
+    inspections: records.inspections.map((look) => ({
+      ...look,
+      seen: within(look.seen, look.toolId),
+    })),
+    sessions: records.sessions.map((session) => ({
+      ...session,
+      before: within(session.before, session.toolId),
+      after: within(session.after, session.toolId),
+    })),
   };
 }
 

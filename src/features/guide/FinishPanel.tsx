@@ -1,13 +1,11 @@
 'use client';
 
-import { yupResolver } from '@hookform/resolvers/yup';
 import { useState } from 'react';
-import { FormProvider, useForm, type Resolver } from 'react-hook-form';
-import { findingsLeft, workingFace } from '../../core';
+import { FormProvider } from 'react-hook-form';
 import { useStore, noteOil } from '../../live';
 import type { EdgeTest, Finding, Session } from '../../domain/session';
 import { passedTest, readGrams } from '../../domain/observation';
-import { zoneSchema, type Tool, type Zone } from '../../domain/tool';
+import type { Tool, Zone } from '../../domain/tool';
 import { NotesField } from '../../ui/forms/fields';
 import { chipDepth, deg, fineMm, placeMm, sentence } from '../../ui/format';
 import { GramsField } from '../../ui/GramsField';
@@ -21,6 +19,7 @@ import {
   type FacetChoice,
 } from './finishMeasured';
 import { MeasuredAfter } from './MeasuredAfter';
+import { useEndOfJob } from './useEndOfJob';
 
 interface FinishProps {
   session: Session;
@@ -40,22 +39,21 @@ export default function FinishPanel(props: FinishProps) {
   const facetOnly = left?.facetOnly ?? false;
   const store = useStore();
   const [notes, setNotes] = useState(session.notes);
-  const [remaining, setRemaining] = useState<Finding[]>(() =>
-    findingsLeft(session, workingFace(tool, zone).angleDeg),
-  );
-  const [facet, setFacet] = useState<FacetChoice>('blend it next time');
-  const form = useForm<Zone>({
-    defaultValues: zoneAfter ? rounded(zoneAfter) : zone,
-    mode: 'onChange',
-    resolver: yupResolver(zoneSchema) as unknown as Resolver<Zone>,
-  });
+  const { end, form, saved } = useEndOfJob(session, tool, zone, zoneAfter);
+  const { remaining, facet } = end.value;
   const onSpine = session.job === 'spine';
   const latest = session.steps.findLast(({ tests }) => tests.length > 0)?.tests.at(-1);
-  const finish = (measured: Zone): Promise<unknown> => {
+  const finish = async (measured: Zone): Promise<void> => {
     const words = notes.trim();
-    if (!zoneAfter) return noteOil(store, session).then(() => onFinish(remaining, words));
-    const ground = facetOnly ? withFacet(zoneAfter, facet) : measured;
-    return finishMeasured(store, { session, findings: remaining, notes: words, ground, facetOnly });
+    if (zoneAfter) {
+      const ground = facetOnly ? withFacet(zoneAfter, facet) : measured;
+      const findings = remaining;
+      await finishMeasured(store, { session, findings, notes: words, ground, facetOnly });
+    } else {
+      await noteOil(store, session);
+      onFinish(remaining, words);
+    }
+    saved();
   };
   return (
     <FormProvider {...form}>
@@ -70,7 +68,11 @@ export default function FinishPanel(props: FinishProps) {
       >
         {zoneAfter && !facetOnly && <MeasuredAfter />}
         {zoneAfter?.facet && facetOnly && (
-          <FacetLeft facet={zoneAfter.facet} chosen={facet} onChoose={setFacet} />
+          <FacetLeft
+            facet={zoneAfter.facet}
+            chosen={facet}
+            onChoose={(choice) => end.change({ remaining, facet: choice })}
+          />
         )}
         {isHalfAnArc(session) && <HalfAnArc />}
         {session.before.findings.length > 0 && (
@@ -78,7 +80,7 @@ export default function FinishPanel(props: FinishProps) {
             before={session.before.findings}
             zone={zone}
             remaining={remaining}
-            onChange={setRemaining}
+            onChange={(next) => end.change({ remaining: next, facet })}
           />
         )}
         <NotesField
@@ -198,19 +200,4 @@ function isSame(a: Finding, b: Finding): boolean {
 function stillDeep(remaining: readonly Finding[], finding: Finding): string {
   const left = remaining.find((kept) => isSame(kept, finding));
   return left && left.depthMm > 0 ? `, ${chipDepth(left.depthMm)} deep` : '';
-}
-
-/** Measures as a calliper gives them: hundredths of a millimetre, tenths of a degree. */
-function rounded(zone: Zone): Zone {
-  const to = (digits: number, value: number): number => Number(value.toFixed(digits));
-  return {
-    ...zone,
-    bevelAngleDeg: to(1, zone.bevelAngleDeg),
-    primaryAngleDeg: to(1, zone.primaryAngleDeg),
-    shoulderThicknessMm: to(2, zone.shoulderThicknessMm),
-    microBevel: zone.microBevel && {
-      ...zone.microBevel,
-      faceWidthMm: to(2, zone.microBevel.faceWidthMm),
-    },
-  };
 }

@@ -22,6 +22,7 @@ export function look(
     tripId,
     at,
     seen: { tests: [passedTest(test)], findings },
+    lookedAlong: true,
     checks: NO_CHECKS,
     notes,
   };

@@ -1,6 +1,7 @@
-import { expect, open, test } from './fixtures';
+import { expect, test } from './fixtures';
+import { hangTool } from './layOut';
 
-/** Kinds of tools, as the dialog names them, with what their inspection looks at. */
+/** Kinds of tools, as they lie in the tray, with what their inspection looks at. */
 const KINDS = [
   { kind: 'Scandi knife', checks: ['Handle', 'Blade'] },
   { kind: 'Convex knife', checks: ['Handle', 'Blade'] },
@@ -11,20 +12,17 @@ const KINDS = [
   { kind: 'Recurve hook', checks: ['Handle', 'Blade'] },
   { kind: 'Hatchet', checks: ['Head', 'Haft', 'Blade and eye'] },
   { kind: 'Felling axe', checks: ['Head', 'Haft', 'Blade and eye'] },
-  { kind: 'Tomahawk, bolted bit', checks: ['Bit and its bolts', 'Haft', 'Blade and eye'] },
+  { kind: 'Tomahawk', checks: ['Bit and its bolts', 'Haft', 'Blade and eye'] },
   { kind: 'Machete', checks: ['Handle', 'Blade'] },
+  { kind: 'Some axe', checks: ['Head', 'Haft', 'Blade and eye'] },
+  { kind: 'Some knife', checks: ['Handle', 'Blade'] },
 ];
 
 for (const { kind, checks } of KINDS) {
   test(`a ${kind.toLowerCase()} hangs from usual values, is judged and planned`, async ({
     page,
   }) => {
-    await open(page, '/');
-    await page.getByRole('button', { name: 'Hang a tool' }).click();
-    await page.getByLabel('What it is').selectOption(kind);
-    await page.getByLabel('What you call it').fill('Newcomer');
-    await page.getByRole('button', { name: 'Hang it' }).click();
-    await expect(page.getByRole('heading', { level: 1, name: 'Newcomer' })).toBeVisible();
+    await hangTool(page, kind, 'Newcomer');
     await expect(
       page.getByRole('img', { name: /^Section, bevel: [\d.]+° per side/ }),
     ).toBeVisible();

@@ -1,18 +1,12 @@
 import type { Page } from '@playwright/test';
 import { expect, open, test, untilStored, leaveStep } from './fixtures';
+import { hangTool, startEmpty } from './layOut';
 
 /** A person of little: an empty rack, one tool, and what is on the shelf. */
 
 async function hang(page: Page, kind: string): Promise<string> {
-  await open(page, '/');
-  await page.getByRole('button', { name: 'Start empty' }).click();
-  await expect(page.getByRole('heading', { name: 'Hang your first tool' })).toBeVisible();
-  await page.getByRole('button', { name: 'Hang a tool' }).click();
-  await page.getByLabel('What it is').selectOption(kind);
-  await page.getByLabel('What you call it').fill('Lone');
-  await page.getByRole('button', { name: 'Hang it' }).click();
-  await expect(page.getByRole('heading', { level: 1, name: 'Lone' })).toBeVisible();
-  return new URL(page.url()).searchParams.get('id')!;
+  await startEmpty(page);
+  return hangTool(page, kind, 'Lone');
 }
 
 async function addStone(page: Page, name: string, grade: { natural: string } | { um: string }) {

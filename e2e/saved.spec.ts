@@ -1,6 +1,7 @@
 import { test as base, type BrowserContext, type Page } from '@playwright/test';
 import { readFileSync } from 'node:fs';
 import { expect, open, standLater, startTouchUp, test, untilStored } from './fixtures';
+import { hangTool, startEmpty } from './layOut';
 
 /** Another tab asks for the database, as one with a newer version does: every open tab lets go of it. */
 async function newerVersionAsksFor(context: BrowserContext): Promise<Page> {
@@ -206,13 +207,8 @@ async function withFolders(page: Page): Promise<void> {
 }
 
 async function hangOwn(page: Page, name: string): Promise<void> {
-  await open(page, '/');
-  await page.getByRole('button', { name: 'Start empty' }).click();
-  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Hang your first tool');
-  await page.getByRole('button', { name: 'Hang a tool' }).click();
-  await page.getByLabel('What you call it').fill(name);
-  await page.getByRole('button', { name: 'Hang it' }).click();
-  await expect(page.getByRole('heading', { level: 1 })).toHaveText(name);
+  await startEmpty(page);
+  await hangTool(page, 'Scandi knife', name);
   await untilStored(page);
 }
 

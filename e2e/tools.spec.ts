@@ -1,14 +1,9 @@
 import { readFileSync } from 'node:fs';
 import { expect, open, test } from './fixtures';
+import { hangTool } from './layOut';
 
 test('a new tool hangs, is measured, and its section follows', async ({ page }) => {
-  await open(page, '/');
-  await page.getByRole('button', { name: 'Hang a tool' }).click();
-  await page.getByRole('button', { name: 'Hang it' }).click();
-  await expect(page.getByRole('alert').filter({ hasText: 'Give it a name' })).toBeVisible();
-  await page.getByLabel('What you call it').fill('Sprig');
-  await page.getByRole('button', { name: 'Hang it' }).click();
-  await expect(page.getByRole('heading', { level: 1, name: 'Sprig' })).toBeVisible();
+  await hangTool(page, 'Scandi knife', 'Sprig');
   await page.getByLabel('Angle known by').selectOption('face-width');
   await page.getByLabel('Bevel face').fill('7');
   await expect(page.getByLabel('Bevel angle, per side')).toHaveValue('12.37');

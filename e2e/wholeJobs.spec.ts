@@ -1,4 +1,5 @@
 import { expect, leaveStep, open, test, untilStored } from './fixtures';
+import { hangTool } from './layOut';
 
 test('a chipped axe is ground to another angle stage by stage, and its next touch-up is held so', async ({
   page,
@@ -183,12 +184,10 @@ test('a plan says how a thing is held, and the other way by a tap', async ({ pag
 });
 
 test('another blade hangs on a handle that is there, and says so on the rack', async ({ page }) => {
-  await open(page, '/');
-  await page.getByRole('button', { name: 'Hang a tool' }).click();
-  await page.getByLabel('What you call it').fill('Wren’s awl');
+  await hangTool(page, 'Scandi knife', 'Wren’s awl');
   await page.getByLabel('Its handle').selectOption('Wren’s: another blade of it');
-  await page.getByRole('button', { name: 'Hang it' }).click();
-  await expect(page.getByRole('heading', { level: 1, name: 'Wren’s awl' })).toBeVisible();
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
+  await expect(page.getByText('Wren’s awl is saved.')).toBeVisible();
   await page.getByRole('link', { name: 'Inspect it' }).click();
   await page
     .getByRole('group', { name: 'Handle', exact: true })

@@ -49,6 +49,7 @@ export {
   openHeldWays,
   stropOutlooks,
   mapShelf,
+  oneChip,
   leftUnticked,
   NO_WISHES,
   otherFaceId,
@@ -322,3 +323,5 @@ export type {
   WorkMark,
 } from './answers';
 export { defaultSettings } from './defaultSettings';
+export { roughPlan, testOfWord, unknownGrainOf } from './rough';
+export type { OpenMeasure, RoughPlan, UnknownMeasure } from './rough';

@@ -58,6 +58,32 @@ export const PRIORS = {
   // What a trip is simulated with, beside those of dulling.
   effortSdLn: prior(0.5, 'sd of ln', 'minutes of one touch-up out there around its plan', PRACTICE),
   chipMedianMm: prior(0.15, 'mm', 'depth of a chip, in the middle', PRACTICE),
+  // What is not known of a tool that was only named.
+  unmeasuredAngleSdDeg: prior(
+    3,
+    '° per side',
+    'angle of an edge around what is usual of its kind',
+    PRACTICE,
+  ),
+  unmeasuredLengthSdLn: prior(
+    0.15,
+    'sd of ln',
+    'length of an edge around what is usual of its kind',
+    PRACTICE,
+  ),
+  unseenChipShare: prior(
+    0.5,
+    '',
+    'edges with a chip, of those that nobody has looked along',
+    PRACTICE,
+  ),
+  unseenChipMm: prior(0.3, 'mm', 'the deepest chip of such an edge, in the middle', PRACTICE),
+  leastMinutes: prior(
+    1,
+    'min',
+    'the least that an edge takes, ready or not: to look at it',
+    PRACTICE,
+  ),
   chipSdLn: prior(0.8, 'sd of ln', 'depth of chips', PRACTICE),
   needOverTarget: prior(
     ROOM_TO_DULL,

@@ -6,7 +6,7 @@ import type { Database } from './schema';
 const DATABASE_NAME = 'open-trail';
 
 /** One more with every migration that is added. */
-export const DATABASE_VERSION = 12;
+export const DATABASE_VERSION = 13;
 
 /**
  * Opens the database, upgrading an older one step by step; rejects with the reason when a step

@@ -22,7 +22,7 @@ export const DRAFT_SCHEMAS = {
   correction: object({ draft: someFields, when: words(), work: someFields }).required(),
   'corrected look': object({ draft: someFields, when: words() }).required(),
   'end of a job': object({ remaining: array(someFields).required(), facet: words() }).required(),
-  'new tool': object({ kind: words(), name: words(), handleOf: words() }).required(),
+  'laid out': object({ laid: array(someFields).required() }).required(),
   hours: array(someFields).required(),
   note: words(),
 } as const satisfies Record<string, Schema>;

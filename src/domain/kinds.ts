@@ -1,5 +1,5 @@
 import type { TaskId } from './tasks';
-import type { Carbide, Contour, Grind } from './terms';
+import type { Carbide, Contour, Grind, STEEL_CLASSES, YES_NO_UNKNOWN } from './terms';
 
 /** How a tool is held and worked: in the hand, braced by its head, or in sections along its length. */
 export type ToolForm = 'knife' | 'axe' | 'machete';
@@ -17,11 +17,11 @@ export interface BladeShape {
 }
 
 interface UsualSteel {
-  steelClass: 'carbon' | 'stainless';
+  steelClass: (typeof STEEL_CLASSES)[number];
   hardnessLowHrc: number;
   hardnessHighHrc: number;
-  carbide: Carbide;
-  stainless: 'yes' | 'no';
+  carbide: Carbide | 'unknown';
+  stainless: (typeof YES_NO_UNKNOWN)[number];
   fileBite: null;
 }
 
@@ -33,6 +33,8 @@ export interface Kind {
   head: 'tang' | 'wedged head' | 'bolted bit';
   /** Whether a strop closes its touch-ups where its keeper says nothing: tools that clear and fell do without. */
   stropAtEnd: boolean;
+  /** Whether several alike usually travel as one, like cheap parers. */
+  inSets: boolean;
   /** Work that it usually does. */
   work: readonly TaskId[];
   /** Usual measures, to be refined by measuring. */
@@ -53,7 +55,7 @@ export interface Kind {
 }
 
 const steel = (
-  steelClass: UsualSteel['steelClass'],
+  steelClass: 'carbon' | 'stainless',
   hardnessLowHrc: number,
   hardnessHighHrc: number,
 ): UsualSteel => ({
@@ -74,6 +76,7 @@ const ROWS = {
     shape: { heel: 1, spineFall: 0.7, tip: 0.22, hollow: 0 },
     head: 'tang',
     stropAtEnd: true,
+    inSets: false,
     work: ['carve'],
     edgeLengthMm: 95,
     bladeWidthMm: 24,
@@ -96,6 +99,7 @@ const ROWS = {
     shape: { heel: 1, spineFall: 0.6, tip: 0.38, hollow: 0 },
     head: 'tang',
     stropAtEnd: true,
+    inSets: false,
     work: ['food'],
     edgeLengthMm: 115,
     bladeWidthMm: 30,
@@ -118,6 +122,7 @@ const ROWS = {
     shape: { heel: 1, spineFall: 0.62, tip: 0.3, hollow: 0 },
     head: 'tang',
     stropAtEnd: true,
+    inSets: false,
     work: ['food', 'rope'],
     edgeLengthMm: 110,
     bladeWidthMm: 28,
@@ -140,6 +145,7 @@ const ROWS = {
     shape: { heel: 1, spineFall: 1, tip: -0.15, hollow: 0.12 },
     head: 'tang',
     stropAtEnd: true,
+    inSets: false,
     work: ['fish'],
     edgeLengthMm: 150,
     bladeWidthMm: 20,
@@ -162,6 +168,7 @@ const ROWS = {
     shape: { heel: 0.9, spineFall: 0.95, tip: 0.02, hollow: 0 },
     head: 'tang',
     stropAtEnd: true,
+    inSets: false,
     work: ['hide'],
     edgeLengthMm: 95,
     bladeWidthMm: 34,
@@ -184,6 +191,7 @@ const ROWS = {
     shape: { heel: 1, spineFall: 0.75, tip: 0.5, hollow: 0 },
     head: 'tang',
     stropAtEnd: true,
+    inSets: true,
     work: ['food'],
     edgeLengthMm: 80,
     bladeWidthMm: 18,
@@ -206,6 +214,7 @@ const ROWS = {
     shape: { heel: 0.85, spineFall: 0.8, tip: 0.75, hollow: 0.3 },
     head: 'tang',
     stropAtEnd: true,
+    inSets: false,
     work: ['rope'],
     edgeLengthMm: 90,
     bladeWidthMm: 26,
@@ -228,6 +237,7 @@ const ROWS = {
     shape: 'axe',
     head: 'wedged head',
     stropAtEnd: true,
+    inSets: false,
     work: ['chop'],
     edgeLengthMm: 85,
     bladeWidthMm: 110,
@@ -250,6 +260,7 @@ const ROWS = {
     shape: 'axe',
     head: 'wedged head',
     stropAtEnd: false,
+    inSets: false,
     work: ['chop'],
     edgeLengthMm: 110,
     bladeWidthMm: 160,
@@ -272,6 +283,7 @@ const ROWS = {
     shape: 'axe',
     head: 'bolted bit',
     stropAtEnd: true,
+    inSets: false,
     work: ['chop'],
     edgeLengthMm: 80,
     bladeWidthMm: 120,
@@ -294,6 +306,7 @@ const ROWS = {
     shape: { heel: 0.66, spineFall: 0.9, tip: 0.35, hollow: 0 },
     head: 'tang',
     stropAtEnd: false,
+    inSets: false,
     work: ['brush'],
     edgeLengthMm: 350,
     bladeWidthMm: 50,
@@ -316,6 +329,7 @@ const ROWS = {
     shape: { heel: 0.8, spineFall: 1, tip: 1.12, hollow: 0.16 },
     head: 'tang',
     stropAtEnd: false,
+    inSets: false,
     work: ['brush', 'limb'],
     edgeLengthMm: 230,
     bladeWidthMm: 70,
@@ -338,6 +352,7 @@ const ROWS = {
     shape: 'two handles',
     head: 'tang',
     stropAtEnd: true,
+    inSets: false,
     work: ['carve'],
     edgeLengthMm: 200,
     bladeWidthMm: 32,
@@ -360,6 +375,7 @@ const ROWS = {
     shape: 'axe',
     head: 'wedged head',
     stropAtEnd: false,
+    inSets: false,
     work: ['split'],
     edgeLengthMm: 75,
     bladeWidthMm: 150,
@@ -373,6 +389,52 @@ const ROWS = {
       bevelAngleDeg: 30,
       primaryAngleDeg: 8,
       shoulderThicknessMm: 8,
+      microBevel: null,
+    },
+  },
+  'some-axe': {
+    name: 'some axe',
+    form: 'axe',
+    shape: 'axe',
+    head: 'wedged head',
+    stropAtEnd: true,
+    inSets: false,
+    work: ['chop'],
+    edgeLengthMm: 95,
+    bladeWidthMm: 130,
+    spineThicknessMm: 25,
+    reserveMm: 105,
+    outline: { handleLengthMm: 500, bellyShare: 0.15, flareShare: 0.3 },
+    steel: carbon(55),
+    zone: {
+      grind: 'convex',
+      contour: 'bit',
+      bevelAngleDeg: 22,
+      primaryAngleDeg: 8,
+      shoulderThicknessMm: 5,
+      microBevel: null,
+    },
+  },
+  'some-knife': {
+    name: 'some knife',
+    form: 'knife',
+    shape: { heel: 1, spineFall: 0.65, tip: 0.3, hollow: 0 },
+    head: 'tang',
+    stropAtEnd: true,
+    inSets: false,
+    work: ['food', 'rope'],
+    edgeLengthMm: 105,
+    bladeWidthMm: 26,
+    spineThicknessMm: 3,
+    reserveMm: 19,
+    outline: { handleLengthMm: 112, bellyShare: 0.35, flareShare: 0 },
+    steel: { ...carbon(57), steelClass: 'unknown', stainless: 'unknown', carbide: 'unknown' },
+    zone: {
+      grind: 'secondary-bevel',
+      contour: 'belly',
+      bevelAngleDeg: 19,
+      primaryAngleDeg: 2.5,
+      shoulderThicknessMm: 0.7,
       microBevel: null,
     },
   },

@@ -262,6 +262,8 @@ export const inspectionSchema = object({
   tripId: tripId(),
   at: timestamp(),
   seen: observationSchema.required(),
+  /** Whether the edge was looked along for damage; where it was not, finding none says nothing. */
+  lookedAlong: boolean().required(),
   checks: toolChecksSchema.required(),
   notes: text(),
 }).noUnknown();

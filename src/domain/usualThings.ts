@@ -1,7 +1,14 @@
 import type { AbrasiveFamily, StropSurface } from './families';
 import type { ShelfGrade } from './grade';
 import type { Abrasive, Compound, Strop } from './shelf';
-import type { AbrasiveForm, LubricantKind, NamedGrade, StropBacking, StropForm } from './terms';
+import type {
+  AbrasiveForm,
+  HelperKind,
+  LubricantKind,
+  NamedGrade,
+  StropBacking,
+  StropForm,
+} from './terms';
 
 /** What is usual of a body until it is measured: its size (mm), weight (g), where it lives, what it goes with. */
 export interface UsualForm {
@@ -37,6 +44,7 @@ export const UNKNOWN_SIZES = {
   medium: range(16, 45),
   fine: range(3, 12),
 } as const;
+export type Fineness = keyof typeof UNKNOWN_SIZES;
 
 /** The usual measures of each body. */
 export const USUAL_FORMS: Record<AbrasiveForm, UsualForm> = {
@@ -154,7 +162,7 @@ interface UsualStrop {
   carriedAnyway: boolean;
 }
 
-/** Things that most people have, ready to be picked: a stone of some form, a strop, a compound. */
+/** Things that most people have, ready to be picked: a stone of some form, a strop, a compound, a helper. */
 export type UsualThing =
   | {
       name: string;
@@ -165,7 +173,8 @@ export type UsualThing =
       lubricants?: LubricantKind[];
     }
   | ({ name: string; store: 'strops' } & UsualStrop)
-  | { name: string; store: 'compounds'; sizeUm: Compound['sizeUm'] };
+  | { name: string; store: 'compounds'; sizeUm: Compound['sizeUm'] }
+  | { name: string; store: 'helpers'; kind: HelperKind; massG: number };
 
 export const USUAL_THINGS: readonly UsualThing[] = [
   { name: 'mill file', store: 'abrasives', form: 'file' },
@@ -186,6 +195,7 @@ export const USUAL_THINGS: readonly UsualThing[] = [
   { name: 'pebble', store: 'abrasives', form: 'pebble' },
   { name: 'diamond rod', store: 'abrasives', form: 'rod' },
   { name: 'ceramic rod', store: 'abrasives', form: 'rod', family: 'ceramic', grade: um(6) },
+  { name: 'honing steel', store: 'abrasives', form: 'steel' },
   { name: 'wet-and-dry paper', store: 'abrasives', form: 'paper' },
   {
     name: 'strop on a board',
@@ -213,5 +223,29 @@ export const USUAL_THINGS: readonly UsualThing[] = [
     place: 'pouch',
     carriedAnyway: true,
   },
+  {
+    name: 'strip of denim',
+    store: 'strops',
+    form: 'hanging-strop',
+    surface: 'cloth',
+    backing: 'soft',
+    lengthMm: 250,
+    widthMm: 50,
+    sagMm: 1,
+    massG: 15,
+    place: 'pouch',
+    carriedAnyway: false,
+  },
   { name: 'fine compound', store: 'compounds', sizeUm: 1 },
+  { name: 'marker', store: 'helpers', kind: 'marker', massG: 10 },
+  {
+    name: 'some stone',
+    store: 'abrasives',
+    form: 'pocket-stone',
+    family: 'alumina',
+    grade: range(9, 120),
+  },
 ];
+
+/** The thing that a compound is rubbed on as. */
+export const USUAL_COMPOUND = 'fine compound';

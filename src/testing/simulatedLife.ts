@@ -171,6 +171,7 @@ function look(id: string, tool: Tool, when: Date, found: Observation): Inspectio
     toolId: tool.id,
     zoneId: tool.zones[0]!.id,
     tripId: null,
+    lookedAlong: true,
     checks: NO_CHECKS,
     notes: '',
   };

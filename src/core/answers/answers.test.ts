@@ -84,6 +84,7 @@ const look = (day: number, test: SharpnessTest, more: Partial<Inspection> = {}):
   at: dayAt(day),
   notes: '',
   seen: { tests: [passedTest(test)], findings: [] },
+  lookedAlong: true,
   checks: NO_CHECKS,
   ...more,
 });

@@ -29,6 +29,8 @@ export interface EdgeState {
   /** Radius the last finished touch-up left; null when none was tested. */
   keenUm: number | null;
   findings: readonly Finding[];
+  /** Whether anybody has looked along it for damage: where not, finding none says nothing. */
+  isLookedAlong: boolean;
   /** Depth of the damage that is to be mended; not of what is left to later touch-ups. */
   damageDepthMm: number;
   observedAt: string | null;
@@ -59,16 +61,22 @@ export function edgeState(input: {
     (s) => s.zoneId === zone.id && s.finishedAt !== null && s.job !== 'spine',
   );
   const looks = [
-    ...finished.map((s) => ({ at: s.finishedAt!, seen: s.after, touchUp: s.steps.some(isWorked) })),
+    ...finished.map((s) => ({
+      at: s.finishedAt!,
+      seen: s.after,
+      touchUp: s.steps.some(isWorked),
+      along: true,
+    })),
     ...input.inspections
       .filter((i) => i.zoneId === zone.id)
-      .map((i) => ({ at: i.at, seen: i.seen, touchUp: false })),
+      .map((i) => ({ at: i.at, seen: i.seen, touchUp: false, along: i.lookedAlong })),
   ].sort((a, b) => compareDesc(a.at, b.at));
 
   const latest = looks[0];
   const tested = looks.find(({ seen }) => seen.tests.length > 0);
   const keen = looks.find(({ seen, touchUp }) => touchUp && seen.tests.length > 0);
-  const findings = latest?.seen.findings ?? [];
+  const along = looks.find((look) => look.along);
+  const findings = along?.seen.findings ?? [];
   const apex = seenApex(byUsualTester({ tests: tested?.seen.tests ?? [], findings }, tester));
   const damageDepthMm = damageToMend(tool, zone, findings);
   return {
@@ -77,6 +85,7 @@ export function edgeState(input: {
     tests: tested?.seen.tests ?? [],
     keenUm: keen ? worstStretch(byUsualTester(keen.seen, tester).tests).apexRadiusUm : null,
     findings,
+    isLookedAlong: along !== undefined,
     damageDepthMm,
     observedAt: latest?.at ?? null,
   };

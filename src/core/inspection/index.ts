@@ -35,3 +35,4 @@ export { adviseAngle, type AngleAdvice, type AngleReason } from './adviseAngle';
 export { recessionsSinceMeasured, sessionRecessionMm, zoneNow } from './recession';
 export { steelLeft, type SteelLeft } from './steelLeft';
 export { standings, type Standings } from './standings';
+export type { SeenEdge } from './edgeJobOf';

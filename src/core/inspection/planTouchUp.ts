@@ -21,7 +21,10 @@ import { triage } from './triage';
  * the estimate lies a little above the target: a test is no finer. A narrow band leaves a facet, a
  * facet to be blended loses half of its step: the plan says what the zone measures afterwards.
  */
-export function planTouchUp(job: EdgeJob): JobPlan {
+export function planTouchUp(
+  job: EdgeJob,
+  priced: Pick<LadderRequest, 'missingStone' | 'priceWishes'> = {},
+): JobPlan {
   const { tool, zone, apexRadiusUm, damageDepthMm, where } = job;
   const target = edgeTarget(tool, zone, where);
   const { way, left: leftDamage } = triage(job);
@@ -30,7 +33,7 @@ export function planTouchUp(job: EdgeJob): JobPlan {
     return { ...NO_PLAN, apexRadiusUm, leftDamage };
   }
   const face = workingFace(tool, zone);
-  const ladder = findLadder(ladderRequest({ ...job, damageWay: way }));
+  const ladder = findLadder({ ...ladderRequest({ ...job, damageWay: way }), ...priced });
   const [first, ...finer] = ladder.steps;
   const steps = first ? [{ ...first, zoneAfter: zoneAfter(job, face, first, way) }, ...finer] : [];
   return { ...NO_PLAN, ...thinAlong(job, { ...ladder, steps }), leftDamage };

@@ -18,6 +18,7 @@ import { sample } from '../../testing/sample';
 const look = (at: string, checks: Partial<ToolChecks>): Inspection => ({
   ...sample.inspections[0]!,
   at,
+  lookedAlong: true,
   checks: { ...NO_CHECKS, ...checks },
 });
 

@@ -10,6 +10,7 @@ import {
   VERSION_10,
 } from './toVersion11';
 import { sessionToVersion12, settingsToVersion12, VERSION_11 } from './toVersion12';
+import { inspectionToVersion13, VERSION_12 } from './toVersion13';
 import { sessionToVersion9, VERSION_8 } from './toVersion9';
 
 type Loose = Record<string, unknown>;
@@ -59,6 +60,10 @@ export const UPGRADES: readonly Upgrade[] = [
       settings: { from: VERSION_11.settings, upgrade: settingsToVersion12 },
     },
     newStores: ['history'],
+  },
+  {
+    records: { inspections: { from: VERSION_12.inspection, upgrade: inspectionToVersion13 } },
+    newStores: [],
   },
 ];
 

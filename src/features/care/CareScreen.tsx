@@ -114,8 +114,8 @@ function Nothing() {
   return (
     <p className="mt-4 text-lg">
       Nothing to look after yet.{' '}
-      <Link href="/" className="link">
-        Hang a tool
+      <Link href="/lay-out" className="link">
+        Lay out what you have
       </Link>
     </p>
   );

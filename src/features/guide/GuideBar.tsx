@@ -1,3 +1,4 @@
+import { ActionBar } from '../../ui/ActionBar';
 import type { Ref } from 'react';
 import type { Session } from '../../domain/session';
 import { FeelButton } from './FeelButton';
@@ -27,7 +28,7 @@ export function GuideBar(props: {
   const [set] = useOwnSet(setOf(step));
   const { passStrokes } = step;
   return (
-    <div className="sticky bottom-0 border-t-2 border-rule bg-base-200">
+    <ActionBar>
       {byFeel && (
         <div className="mx-auto grid max-w-[82rem] px-3 pt-2 sm:px-8">
           <FeelButton
@@ -79,7 +80,7 @@ export function GuideBar(props: {
           </button>
         )}
       </div>
-    </div>
+    </ActionBar>
   );
 }
 

@@ -26,8 +26,8 @@ export function InspectScreen() {
         {states.length === 0 && (
           <p className="mt-4">
             Nothing hangs on the rack yet.{' '}
-            <Link href="/" className="link">
-              Hang a tool
+            <Link href="/lay-out" className="link">
+              Lay out what you have
             </Link>
           </p>
         )}

@@ -1,3 +1,4 @@
+import { ActionBar } from '../../ui/ActionBar';
 import type { EdgeVerdict } from '../../core';
 import type { Job } from '../../domain/terms';
 import { sentence } from '../../ui/format';
@@ -20,7 +21,7 @@ export function InspectionBar(props: {
 }) {
   const { rung, job, plan } = props.verdict;
   return (
-    <div className="sticky bottom-0 mt-auto border-t-2 border-rule bg-base-200">
+    <ActionBar className="mt-auto">
       <div className="mx-auto flex max-w-[82rem] items-center gap-x-3 px-4 py-2 sm:px-8 sm:py-3">
         <p className="sign hidden text-xl sm:block">
           {rung === 'leave alone' ? 'Leave it alone.' : `${sentence(rung)}.`}
@@ -41,6 +42,6 @@ export function InspectionBar(props: {
           {PLAN_THE_JOB[job]}
         </button>
       </div>
-    </div>
+    </ActionBar>
   );
 }

@@ -82,6 +82,15 @@ export function useJudgedLook(
 /** The look as it would stand in the log, for advice that follows while it is entered. */
 function asInspection(seen: Observation, zoneId: string): Inspection {
   const at = stampNow();
-  const looked = { toolId: '', zoneId, tripId: null, at, seen, checks: NO_CHECKS, notes: '' };
+  const looked = {
+    toolId: '',
+    zoneId,
+    tripId: null,
+    at,
+    seen,
+    lookedAlong: true,
+    checks: NO_CHECKS,
+    notes: '',
+  };
   return { ...newRecord('now', at), ...looked };
 }

@@ -15,7 +15,14 @@ export function useNoteLook() {
     const at = stampNow();
     const id = nanoid();
     const tripId = await tripIdAt(store, look.toolId, at);
-    await inspections.save({ ...newRecord(id, at), ...look, tripId, at, notes: '' });
+    await inspections.save({
+      ...newRecord(id, at),
+      ...look,
+      lookedAlong: true,
+      tripId,
+      at,
+      notes: '',
+    });
     void notice('The look is noted; what was found stays on the strip.', {
       action: {
         label: 'Undo',

@@ -31,8 +31,8 @@ export function KitScreen() {
         <h1>Kit</h1>
         <p className="mt-3 text-lg">
           The lightest set of stones and strops that keeps your tools going. It needs tools first.{' '}
-          <Link href="/" className="link">
-            Hang one
+          <Link href="/lay-out" className="link">
+            Lay out what you have
           </Link>
         </p>
       </section>

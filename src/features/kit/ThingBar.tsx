@@ -1,5 +1,6 @@
 'use client';
 
+import { ActionBar } from '../../ui/ActionBar';
 import type { ReactNode } from 'react';
 import { thingPrice, type KitSolution } from '../../core';
 import { CARRY_PLACES, type CarryPlace } from '../../domain/terms';
@@ -37,9 +38,9 @@ export function ThingBar(props: {
   const thing = item === null ? null : solution.items[item]!;
   const lies = item === null ? null : placeOf(item);
   return (
-    <section
-      aria-label="The chosen thing"
-      className="sticky bottom-0 z-10 -mx-4 mt-6 border-t-2 border-rule bg-base-200 px-4 py-2 sm:-mx-8 sm:px-8 print:hidden"
+    <ActionBar
+      label="The chosen thing"
+      className="-mx-4 mt-6 px-4 py-2 sm:-mx-8 sm:px-8 print:hidden"
     >
       <div className="flex flex-wrap items-center gap-x-3 gap-y-2">
         <div className="min-w-48 flex-1">
@@ -83,7 +84,7 @@ export function ThingBar(props: {
           </button>
         )}
       </div>
-    </section>
+    </ActionBar>
   );
 }
 

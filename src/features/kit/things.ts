@@ -1,7 +1,7 @@
 import type { KitItem, Shelf } from '../../core';
 import type { Abrasive, Helper, Strop } from '../../domain/shelf';
-import type { CarryPlace, HelperKind } from '../../domain/terms';
-import type { HelperShape } from '../../ui/things/HelperDrawing';
+import type { CarryPlace } from '../../domain/terms';
+import { shapeOfHelper, type HelperShape } from '../../ui/things/HelperDrawing';
 import type { Carried, Trip } from '../../domain/trip';
 
 export const MATS: readonly (readonly [CarryPlace, string])[] = [
@@ -25,18 +25,10 @@ export function drawable(shelf: Shelf, id: string): Abrasive | Strop | null {
   );
 }
 
-const HELPER_SHAPES: Partial<Record<HelperKind, HelperShape>> = {
-  marker: 'pen',
-  coins: 'coins',
-  gloves: 'glove',
-  wipes: 'cloth',
-  'oil or wax': 'tin',
-};
-
 /** The shape of what has no measures of its own: a helper, a lubricant, a bar of compound. */
 export function helperShape(shelf: Shelf, helpers: readonly Helper[], id: string): HelperShape {
   const helper = helpers.find((own) => own.id === id);
-  if (helper) return HELPER_SHAPES[helper.kind] ?? 'box';
+  if (helper) return shapeOfHelper(helper.kind);
   if (shelf.compounds.some((own) => own.id === id)) return 'bar';
   const wet = shelf.lubricants.find((own) => own.id === id);
   return wet && wet.kind !== 'fat' ? 'bottle' : 'tin';

@@ -1,3 +1,4 @@
+import { ActionBar } from '../../ui/ActionBar';
 import { type JobPlan } from '../../core';
 import { isSpineTask } from '../../domain/terms';
 import type { Zone } from '../../domain/tool';
@@ -22,7 +23,7 @@ export function PlanBar(props: {
   const { headline, plan, zone, keeps, startWords, underWay, onStart } = props;
   const isPlanned = plan?.outcome === 'planned';
   return (
-    <div className="sticky bottom-0 mt-auto border-t-2 border-rule bg-base-200">
+    <ActionBar className="mt-auto">
       <div className="mx-auto flex max-w-[82rem] items-center gap-x-6 px-4 py-2 sm:px-8">
         <div className="min-w-0 flex-1">
           <p className="sign figures text-2xl leading-tight">
@@ -53,7 +54,7 @@ export function PlanBar(props: {
           </button>
         )}
       </div>
-    </div>
+    </ActionBar>
   );
 }
 

@@ -133,7 +133,7 @@ function OutOfReach({ job, plan }: { job: Job; plan: JobPlan }) {
 }
 
 /** What is wished before anything was changed: the edge as it stands, and what the address asks for. */
-function firstWishes(
+export function firstWishes(
   { state, zone }: LoggedNeed,
   { tripId, damageWay }: JobAddress,
   spot: Spot,

@@ -79,8 +79,8 @@ function ChooseEdge() {
         {needs.length === 0 && (
           <p className="mt-2">
             Nothing hangs on the rack yet.{' '}
-            <Link href="/" className="link">
-              Hang a tool
+            <Link href="/lay-out" className="link">
+              Lay out what you have
             </Link>
           </p>
         )}

@@ -1,5 +1,6 @@
 'use client';
 
+import { ActionBar } from '../../ui/ActionBar';
 import { sum } from 'd3-array';
 import Link from '../../ui/Link';
 import { asksForWork, type EdgeNeed } from '../../core';
@@ -22,7 +23,6 @@ import { ClockNotice } from './ClockNotice';
 import { CopyDue } from './CopyDue';
 import { Lost } from './Lost';
 import { HalfDone } from './HalfDone';
-import { HangTool } from './HangTool';
 import { Rail } from './Rail';
 import { RackList } from './RackList';
 import dynamic from 'next/dynamic';
@@ -96,7 +96,9 @@ export function RackScreen() {
           </Link>
         )}
         <div className="ml-auto">
-          <HangTool />
+          <Link href="/lay-out" className="btn btn-outline">
+            Lay out more
+          </Link>
         </div>
       </div>
       <Rail tools={tools} needs={needs} trip={trip ?? null} />
@@ -153,10 +155,7 @@ function NextWork({ need }: { need: EdgeNeed | undefined }) {
           ? 'It has never been tested.'
           : `The edge is ${state.word}: about ${Math.round(state.apex!.apexRadiusUm / zone.targetApexUm)} times as round as its work asks for.`;
   return (
-    <section
-      aria-label="Do this next"
-      className="sticky bottom-0 mt-auto border-t-2 border-rule bg-base-200 print:static"
-    >
+    <ActionBar label="Do this next" className="mt-auto print:static">
       <div className="mx-auto flex max-w-[82rem] flex-wrap items-center gap-x-6 gap-y-2 px-4 py-3 sm:px-8">
         <h2>
           Next: {workInWords(need).toLowerCase()} for {tool.name}
@@ -167,24 +166,26 @@ function NextWork({ need }: { need: EdgeNeed | undefined }) {
           {plan?.outcome === 'planned' ? `Start, ${minutes(plan.minutes)}` : 'Look at it'}
         </Link>
       </div>
-    </section>
+    </ActionBar>
   );
 }
 
 function EmptyRack() {
   return (
     <section className="mx-auto w-full max-w-3xl px-4 py-12 sm:px-8">
-      <h1>Hang your first tool</h1>
+      <h1>Lay out what you have</h1>
       <p className="mt-3 max-w-[60ch] text-lg">
-        Choose what it is and it comes with usual measures, which a ruler refines later. Then test
-        its edge on a sheet of paper: Open Trail says what it needs, with the stones on your shelf,
-        and counts the strokes with you.
+        Tap the tools and the stones that you own. No measures are needed: usual ones stand in until
+        you know better. The next screen says what to do with the worst edge, with what, and about
+        how long it takes.
       </p>
       <p className="mt-3 max-w-[60ch] text-soft">
         Learn on a cheap knife; files and very coarse paper take steel quickly.
       </p>
       <div className="mt-6 flex flex-wrap gap-3">
-        <HangTool />
+        <Link href="/lay-out" className="btn btn-primary">
+          Lay out what you have
+        </Link>
         <Link href="/data" className="btn btn-ghost">
           Bring in a file, or the sample crew
         </Link>

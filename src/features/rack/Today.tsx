@@ -1,5 +1,6 @@
 'use client';
 
+import { ActionBar } from '../../ui/ActionBar';
 import { format, isSameDay } from 'date-fns';
 import { sum } from 'd3-array';
 import { useMemo, useState } from 'react';
@@ -103,7 +104,7 @@ function TodayBar(props: {
 }) {
   const { isTold, onHours, first, spot } = props;
   return (
-    <div className="sticky bottom-0 z-10 order-last mt-auto border-t-2 border-rule bg-base-200 print:static">
+    <ActionBar className="order-last mt-auto print:static">
       <div className="mx-auto flex max-w-[82rem] items-center gap-3 px-4 py-3 sm:px-8">
         <button type="button" className="btn btn-outline h-auto py-2" onClick={onHours}>
           <span>
@@ -119,7 +120,7 @@ function TodayBar(props: {
           </Link>
         )}
       </div>
-    </div>
+    </ActionBar>
   );
 }
 

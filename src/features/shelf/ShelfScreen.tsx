@@ -14,6 +14,7 @@ import {
 } from '../../live';
 import { SelectField } from '../../ui/forms/fields';
 import { minutes } from '../../ui/format';
+import Link from '../../ui/Link';
 import { walkSteps } from '../../ui/ruler/ladderItems';
 import { MicronRuler, type RulerItem } from '../../ui/ruler/MicronRuler';
 import { UnusableRecords } from '../../ui/UnusableRecords';
@@ -26,10 +27,6 @@ const WorthTable = dynamic(() => import('./WorthTable').then((m) => m.WorthTable
 const GradeConverter = dynamic(() => import('./GradeConverter').then((m) => m.GradeConverter), {
   ssr: false,
 });
-const UsualThings = dynamic(() => import('./UsualThings').then((m) => m.UsualThings), {
-  ssr: false,
-});
-
 const ON_SHELF = ['abrasives', 'strops', 'compounds', 'lubricants', 'helpers'] as const;
 
 /** Stones, files, papers, strops and compounds on one ruler in µm, and everything about them. */
@@ -89,7 +86,9 @@ export function ShelfScreen() {
         )}
         {need && <LadderOf need={need} />}
       </div>
-      <UsualThings open={empty} />
+      <Link href="/lay-out" className="btn btn-outline mt-2">
+        Lay out more
+      </Link>
       <UnusableRecords records={unusable} onSetAside={setAside} onMend={keep} />
       <ShelfTable shelf={shelf} helpers={helpers} onEdit={setEditing} />
       {states.length > 0 && !empty && <WorthTable states={states} shelf={shelf} hand={hand} />}

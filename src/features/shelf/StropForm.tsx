@@ -13,7 +13,8 @@ import { mm } from '../../ui/format';
 import { FreshField } from './FreshField';
 import { HollowDrawing } from './HollowDrawing';
 import { optionalNumber } from './optionalNumber';
-import { NEW_THING, ShelfForm, useRecordForm, type ShelfFormProps } from './shelfForm';
+import { NEW_THING } from '../../domain/usualRecords';
+import { ShelfForm, useRecordForm, type ShelfFormProps } from './shelfForm';
 import { STROP_SURFACES } from '../../domain/families';
 import { stampNow } from '../../domain/clock';
 

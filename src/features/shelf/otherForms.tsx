@@ -26,8 +26,9 @@ import {
   wordOptions,
 } from '../../ui/forms/fields';
 import { SCALE_OPTIONS } from './scaleNames';
-import { usualCovers } from './usualCovers';
-import { NEW_THING, ShelfForm, useRecordForm, type ShelfFormProps } from './shelfForm';
+import { usualCovers } from '../../domain/usualCovers';
+import { NEW_THING } from '../../domain/usualRecords';
+import { ShelfForm, useRecordForm, type ShelfFormProps } from './shelfForm';
 
 export function CompoundForm(props: ShelfFormProps<Compound>) {
   const { record, stamp, onSave } = props;

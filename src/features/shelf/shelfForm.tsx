@@ -37,16 +37,6 @@ export interface ShelfFormProps<R> {
   onTakeOff?: () => void;
 }
 
-/** What is usual of a small thing until its owner says otherwise. */
-export const NEW_THING = {
-  name: '',
-  massG: 20,
-  place: 'pouch',
-  carriedAnyway: false,
-  price: null,
-  notes: '',
-} as const;
-
 /** A form over one record schema, starting from the record or from usual values. */
 export function useRecordForm<R extends FieldValues>(
   schema: ObjectSchema<R>,

@@ -4,6 +4,9 @@ import { useEffect } from 'react';
 import { Toaster } from 'sonner';
 import { noticesPlaced } from '../../ui/notice';
 
+/** Clear of the bar at the thumb: no notice covers what is to be tapped there. */
+const ABOVE_BAR = { bottom: 'calc(var(--bar-height, 0px) + 10px)' };
+
 /** Where notices appear, each with its way to take back what was done. */
 export default function Notices() {
   useEffect(noticesPlaced, []);
@@ -11,6 +14,8 @@ export default function Notices() {
     <Toaster
       position="bottom-center"
       duration={9000}
+      offset={ABOVE_BAR}
+      mobileOffset={ABOVE_BAR}
       toastOptions={{
         classNames: {
           toast: '!bg-neutral !text-neutral-content !border-0 !rounded-sm !text-base !font-sans',

@@ -1,3 +1,4 @@
+import { ActionBar } from '../../ui/ActionBar';
 import Link from '../../ui/Link';
 import { PRIORS, type EdgeNeed } from '../../core';
 import { minutes } from '../../ui/format';
@@ -23,10 +24,7 @@ export function TeachesMost(props: { needs: readonly EdgeNeed[]; things: readonl
   const after = 1 / Math.sqrt(1 / sdLn ** 2 + 1 / PRIORS.stepSdLn.value ** 2);
   const percent = (sd: number): string => `±${Math.round(100 * (Math.exp(sd) - 1))} %`;
   return (
-    <section
-      aria-label="Teaches most next"
-      className="sticky bottom-0 mt-auto border-t-2 border-rule bg-base-200"
-    >
+    <ActionBar label="Teaches most next" className="mt-auto">
       <div className="mx-auto flex max-w-[82rem] flex-wrap items-center gap-x-6 gap-y-2 px-4 py-3 sm:px-8">
         <h2>Teaches most next: the {thing.abrasive.name}</h2>
         <p className="figures hidden text-soft sm:block">
@@ -40,6 +38,6 @@ export function TeachesMost(props: { needs: readonly EdgeNeed[]; things: readonl
           Start, {minutes(need.plan!.minutes)}
         </Link>
       </div>
-    </section>
+    </ActionBar>
   );
 }

@@ -40,6 +40,7 @@ export function NoteEdge({ tool, onDone }: { tool: Tool; onDone: () => void }) {
       tripId: await tripIdAt(store, tool.id, at),
       at,
       seen,
+      lookedAlong: saysOfDamage(seen),
       checks: NO_CHECKS,
       notes: '',
     });
@@ -88,4 +89,9 @@ export function NoteEdge({ tool, onDone }: { tool: Tool; onDone: () => void }) {
       </div>
     </section>
   );
+}
+
+/** A test alone says nothing of damage: what was found before stays. */
+function saysOfDamage({ findings }: Observation): boolean {
+  return findings.length > 0;
 }

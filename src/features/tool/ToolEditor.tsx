@@ -1,5 +1,6 @@
 'use client';
 
+import { ActionBar } from '../../ui/ActionBar';
 import { yupResolver } from '@hookform/resolvers/yup';
 import { isBefore } from 'date-fns';
 import { memo, useDeferredValue, useEffect, useState } from 'react';
@@ -99,7 +100,7 @@ function SaveBar({
   onDiscard: () => void;
 }) {
   return (
-    <div className="sticky bottom-0 mt-auto border-t-2 border-rule bg-base-200">
+    <ActionBar className="mt-auto">
       <div className="mx-auto flex max-w-[82rem] flex-wrap items-center gap-4 px-4 py-3 sm:px-8">
         <p className="sign text-lg">{fault ?? 'Measures changed.'}</p>
         <button type="button" className="btn btn-ghost ml-auto" onClick={onDiscard}>
@@ -107,7 +108,7 @@ function SaveBar({
         </button>
         <button className="btn btn-primary px-8">Save</button>
       </div>
-    </div>
+    </ActionBar>
   );
 }
 

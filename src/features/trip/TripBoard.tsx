@@ -1,5 +1,6 @@
 'use client';
 
+import { ActionBar } from '../../ui/ActionBar';
 import { format, getHours } from 'date-fns';
 import dynamic from 'next/dynamic';
 import { useMemo } from 'react';
@@ -130,10 +131,10 @@ export function TripBoard({ kept }: { kept: Trip }) {
               )
             }
           />
-          <div className="sticky bottom-0 z-10 -mx-4 mt-2 border-t-2 border-rule bg-base-200 px-4 py-1 sm:static sm:mx-0 sm:border-0 sm:bg-transparent sm:px-0">
+          <ActionBar className="-mx-4 mt-2 px-4 py-1 sm:static sm:mx-0 sm:border-0 sm:bg-transparent sm:px-0">
             <CellInHand painting={painting} tools={usable} tasks={tasks} dayName={dayName} />
             <div className="mt-1 sm:hidden">{brush}</div>
-          </div>
+          </ActionBar>
           <ForecastState shown={shownForecast} />
           {chosenTool && <TripWhatIf trip={trip} tools={tools} tool={chosenTool} now={now} />}
         </div>

@@ -90,8 +90,8 @@ function NoTrip({ hasTools, onAdd }: { hasTools: boolean; onAdd: () => void }) {
             Plan the first trip
           </button>
         ) : (
-          <Link href="/" className="link">
-            Hang a tool first
+          <Link href="/lay-out" className="link">
+            Lay out what you have
           </Link>
         )}
       </p>

@@ -2,18 +2,23 @@ import type { EdgeWord } from '../../core';
 import type { Finding } from '../../domain/session';
 import { edgePath, edgeWeight } from './edgePath';
 
-const WIDTH = 76;
+const USUAL_WIDTH = 76;
 const HEIGHT = 16;
 
 /** The edge strip as small as a line of text: its line alone, with a notch for the deepest chip. */
-export function SmallStrip({ word, findings }: { word: EdgeWord; findings: readonly Finding[] }) {
+export function SmallStrip(props: {
+  word: EdgeWord;
+  findings: readonly Finding[];
+  width?: number;
+}) {
+  const { word, findings, width = USUAL_WIDTH } = props;
   const chips = findings.filter(({ kind }) => kind === 'chip' || kind === 'roll');
   const deepest = Math.max(0, ...chips.map(({ depthMm }) => depthMm));
-  const notch = deepest > 0 ? [{ x: 0.6 * WIDTH, depthMm: deepest }] : [];
+  const notch = deepest > 0 ? [{ x: 0.6 * width, depthMm: deepest }] : [];
   return (
-    <svg width={WIDTH} height={HEIGHT} aria-hidden className="block">
+    <svg width={width} height={HEIGHT} aria-hidden className="block">
       <path
-        d={edgePath(word, 1, WIDTH - 1, 5, notch)}
+        d={edgePath(word, 1, width - 1, 5, notch)}
         fill="none"
         stroke="var(--ink)"
         strokeWidth={edgeWeight(word)}

@@ -1,3 +1,5 @@
+import type { HelperKind } from '../../domain/terms';
+
 /** What is drawn of a thing that has no measures of its own, at the size that such things usually have (mm). */
 export type HelperShape = 'cloth' | 'glove' | 'box' | 'tin' | 'bottle' | 'bar' | 'pen' | 'coins';
 
@@ -11,6 +13,24 @@ const SIZES_MM: Record<HelperShape, { width: number; height: number }> = {
   pen: { width: 120, height: 12 },
   coins: { width: 24, height: 24 },
 };
+
+const SHAPES: Partial<Record<HelperKind, HelperShape>> = {
+  marker: 'pen',
+  coins: 'coins',
+  gloves: 'glove',
+  wipes: 'cloth',
+  'oil or wax': 'tin',
+};
+
+/** What a helper is drawn as. */
+export function shapeOfHelper(kind: HelperKind): HelperShape {
+  return SHAPES[kind] ?? 'box';
+}
+
+/** How large a shape usually is (mm). */
+export function helperSizeMm(shape: HelperShape): { width: number; height: number } {
+  return SIZES_MM[shape];
+}
 
 /** Each shape on a field of a hundred by a hundred. */
 const PATHS: Record<HelperShape, string> = {

@@ -1,5 +1,6 @@
 'use client';
 
+import { ActionBar } from '../../../ui/ActionBar';
 import { useRouter } from 'next/navigation';
 import { useMemo } from 'react';
 import { thingsCarried, workSpan, type Shelf } from '../../../core';
@@ -133,7 +134,7 @@ function CheckIn(props: {
         things={things}
         onChange={(carried) => change((own) => ({ ...own, carried }))}
       />
-      <div className="sticky bottom-0 -mx-4 mt-4 flex flex-wrap items-center gap-x-6 gap-y-2 border-t-2 border-rule bg-base-200 px-4 py-3 sm:-mx-8 sm:px-8">
+      <ActionBar className="-mx-4 mt-4 flex flex-wrap items-center gap-x-6 gap-y-2 px-4 py-3 sm:-mx-8 sm:px-8">
         <p role="status">
           {count} of {edges.length} edges looked at
         </p>
@@ -144,7 +145,7 @@ function CheckIn(props: {
         >
           Note it all
         </button>
-      </div>
+      </ActionBar>
     </div>
   );
 }

@@ -22,6 +22,7 @@ export function useCheckIn(trip: Trip) {
       ...look,
       tripId: trip.id,
       at,
+      lookedAlong: true,
       checks: NO_CHECKS,
       notes: '',
     }));

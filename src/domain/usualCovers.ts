@@ -1,4 +1,4 @@
-import type { Cover, HelperKind } from '../../domain/terms';
+import type { Cover, HelperKind } from './terms';
 
 const USUAL: Record<HelperKind, Cover[]> = {
   marker: ['see the angle'],

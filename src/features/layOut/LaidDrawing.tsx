@@ -1,0 +1,118 @@
+import type { EdgeWord } from '../../core';
+import { KINDS, type ToolKind } from '../../domain/kinds';
+import { typicalTool } from '../../domain/typicalTools';
+import type { Abrasive, Strop } from '../../domain/shelf';
+import type { Tool } from '../../domain/tool';
+import { usualRecord } from '../../domain/usualRecords';
+import { toolOutline } from '../../ui/silhouette/outline';
+import {
+  HelperDrawing,
+  helperSizeMm,
+  shapeOfHelper,
+  type HelperShape,
+} from '../../ui/things/HelperDrawing';
+import { ThingDrawing } from '../../ui/things/ThingDrawing';
+import { usualThing, type LaidTool } from './laid';
+
+type Drawn = Pick<Tool, 'kind' | 'edgeLengthMm' | 'bladeWidthMm' | 'spineThicknessMm' | 'outline'>;
+
+/** The edge of a tool on the ground, told by the shape and weight of its line. */
+const EDGE_LINES: Record<EdgeWord, { widthPx: number; dash: string }> = {
+  keen: { widthPx: 1.4, dash: '' },
+  works: { widthPx: 2, dash: '3 1.5' },
+  tired: { widthPx: 3.2, dash: '6 3' },
+  blunt: { widthPx: 5, dash: '' },
+  unknown: { widthPx: 2.4, dash: '0.1 5' },
+};
+
+/** A tool as it is drawn before it has a record. */
+export function drawnTool(own: Pick<LaidTool, 'kind' | 'edgeLengthMm'>): Drawn {
+  const usual = typicalTool(own.kind, '');
+  return { ...usual, edgeLengthMm: own.edgeLengthMm ?? usual.edgeLengthMm };
+}
+
+/** The same with no more of its handle than tells it apart, for a small picture. */
+export function shortened(kind: ToolKind): Drawn {
+  const usual = drawnTool({ kind, edgeLengthMm: null });
+  const most = KINDS[kind].form === 'axe' ? Math.max(110, 1.3 * usual.bladeWidthMm) : 70;
+  const { outline } = usual;
+  return {
+    ...usual,
+    outline: { ...outline, handleLengthMm: Math.min(outline.handleLengthMm, most) },
+  };
+}
+
+export function toolSizeMm(tool: Drawn): { widthMm: number; heightMm: number } {
+  const { widthMm, lengthMm } = toolOutline(tool);
+  return { widthMm: lengthMm, heightMm: widthMm };
+}
+
+/** A tool lying on its side, handle or head to the left, edge down, in a drawing of its own. */
+export function ToolDrawing(props: { tool: Drawn; pxPerMm: number; word: EdgeWord }) {
+  const { tool, pxPerMm, word } = props;
+  const outline = toolOutline(tool);
+  const { widthMm, heightMm } = toolSizeMm(tool);
+  const { widthPx, dash } = EDGE_LINES[word];
+  const isNamed = tool.kind !== 'some-axe' && tool.kind !== 'some-knife';
+  const border = {
+    stroke: 'var(--ink)',
+    strokeWidth: 1.1,
+    strokeDasharray: isNamed ? undefined : '4 3',
+    vectorEffect: 'non-scaling-stroke' as const,
+  };
+  return (
+    <svg
+      width={widthMm * pxPerMm}
+      height={heightMm * pxPerMm}
+      viewBox={`-4 -4 ${widthMm + 8} ${heightMm + 8}`}
+      aria-hidden
+      className="block overflow-visible"
+    >
+      <g transform="matrix(0 1 1 0 0 0)">
+        <path d={outline.handle} fill={isNamed ? 'var(--wood)' : 'none'} {...border} />
+        <path d={outline.blade} fill={isNamed ? 'var(--steel)' : 'none'} {...border} />
+        <path
+          d={outline.edge}
+          fill="none"
+          stroke="var(--ink)"
+          strokeWidth={widthPx}
+          strokeDasharray={dash || undefined}
+          strokeLinecap={word === 'unknown' ? 'round' : 'butt'}
+          vectorEffect="non-scaling-stroke"
+        />
+      </g>
+    </svg>
+  );
+}
+
+/** Leather and cloth lie on the ground folded or rolled: no longer than this (mm). */
+const LONGEST_THING_MM = 260;
+
+export function thingSizeMm(name: string): { widthMm: number; heightMm: number } {
+  const drawn = drawable(name);
+  if ('shape' in drawn) {
+    const { width, height } = helperSizeMm(drawn.shape);
+    return { widthMm: width, heightMm: height };
+  }
+  const { thing } = drawn;
+  const handled = thing.form === 'file' || thing.form === 'steel' || thing.form === 'paddle';
+  return {
+    widthMm: Math.min(LONGEST_THING_MM, thing.lengthMm * (handled ? 1.3 : 1)),
+    heightMm: Math.max(8, thing.widthMm ?? 40),
+  };
+}
+
+/** A thing to sharpen with, from its usual measures. */
+export function UsualThingDrawing(props: { name: string; pxPerMm: number }) {
+  const { name, pxPerMm } = props;
+  const drawn = drawable(name);
+  if ('shape' in drawn) return <HelperDrawing shape={drawn.shape} pxPerMm={pxPerMm} />;
+  return <ThingDrawing thing={drawn.thing} pxPerMm={pxPerMm} mostPx={LONGEST_THING_MM * pxPerMm} />;
+}
+
+function drawable(name: string): { thing: Abrasive | Strop } | { shape: HelperShape } {
+  const told = { id: 'drawn', name, fineness: null, compoundId: null };
+  const own = usualRecord(usualThing(name), told, '2000-01-01T00:00:00.000Z');
+  if (own.store === 'abrasives' || own.store === 'strops') return { thing: own.record };
+  return { shape: own.store === 'compounds' ? ('bar' as const) : shapeOfHelper(own.record.kind) };
+}

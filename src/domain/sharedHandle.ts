@@ -14,11 +14,3 @@ export function bladesTogether(tools: readonly Tool[]): Tool[] {
   }
   return [...tools].sort((a, b) => order.get(handleId(a))! - order.get(handleId(b))!);
 }
-
-/** What a further blade has of the first: the handle, and as a rule its steel, its cover and its keeper's ways. */
-export function bladeOf(
-  first: Tool,
-): Pick<Tool, 'handle' | 'handleOf' | 'steel' | 'sheath' | 'schools'> {
-  const { id, handle, steel, sheath, schools } = first;
-  return { handle, handleOf: id, steel, sheath, schools };
-}

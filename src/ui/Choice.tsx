@@ -1,5 +1,7 @@
 'use client';
 
+import { Said } from './Term';
+
 /** One of a few words, by a tap; tapping the chosen one again takes it back where `onClear` is given. */
 export function Choice<T extends string>(props: {
   legend: string;
@@ -13,7 +15,9 @@ export function Choice<T extends string>(props: {
   const { legend, isLegendHidden = false, options, chosen, onChoose, onClear } = props;
   return (
     <fieldset>
-      <legend className={isLegendHidden ? 'sr-only' : 'mb-1 font-semibold'}>{legend}</legend>
+      <legend className={isLegendHidden ? 'sr-only' : 'mb-1 font-semibold'}>
+        {isLegendHidden ? legend : <Said>{legend}</Said>}
+      </legend>
       <div className="flex flex-wrap gap-2">
         {options.map(([value, text]) => (
           <button

@@ -12,6 +12,7 @@ import {
 import type { Observation } from '../domain/session';
 import type { Tool, Zone } from '../domain/tool';
 import { deg, mm, sentence } from './format';
+import { Said } from './Term';
 import { SYMPTOM_WORDS } from './words/symptomWords';
 
 /** What else is seen or felt, its cause, and the remedy in the measures of this tool. */
@@ -44,8 +45,9 @@ export function DiagnosisPanel(props: {
         <div key={diagnosis.id} className="border-b border-rule py-2">
           <p className="font-semibold">{sentence(SYMPTOM_WORDS[diagnosis.id].seen)}</p>
           <p>
-            {sentence(SYMPTOM_WORDS[diagnosis.id].cause)}: {SYMPTOM_WORDS[diagnosis.id].remedy}
-            {turnInWords(diagnosis, toolForm(tool.kind) === 'knife')}.
+            <Said>
+              {`${sentence(SYMPTOM_WORDS[diagnosis.id].cause)}: ${SYMPTOM_WORDS[diagnosis.id].remedy}${turnInWords(diagnosis, toolForm(tool.kind) === 'knife')}.`}
+            </Said>
           </p>
         </div>
       ))}

@@ -1,5 +1,6 @@
 'use client';
 
+import { Said } from './Term';
 import type { Finding, Observation } from '../domain/session';
 import { Choice } from './Choice';
 import { finding, passedTest, readGrams } from '../domain/observation';
@@ -15,7 +16,7 @@ import { DepthChoice } from './DepthChoice';
 import { GramsField } from './GramsField';
 import { LimitedMeasureField } from './forms/MeasureField';
 import { CAUSE_WORDS } from './words/causeWords';
-import { TEST_WORDS } from './words/testWords';
+import { HOW_TESTED, TEST_WORDS } from './words/testWords';
 
 /** Tests of one whole edge and its deepest chip, all by tapping but the two measures. */
 export function ObservationFields(props: {
@@ -127,7 +128,10 @@ export function TestChoice(props: {
           onChoose={onChoose}
         />
       </details>
-      <p className="mt-2 text-[0.92rem] text-soft">
+      <p className="mt-2 text-[0.95rem]">
+        <Said>{HOW_TESTED}</Said>
+      </p>
+      <p className="mt-1 text-[0.92rem] text-soft">
         Test on paper or hair, never by pressing a thumb on the edge.
       </p>
     </div>

@@ -39,6 +39,15 @@ export function usePreference(key: string, usual: string): [string, (value: stri
 }
 
 export const THEME_KEY = 'open-trail-theme';
+/** The looks of the screens, in the order in which one button turns through them. */
+const THEMES = ['day', 'ember', 'sun'] as const;
+export type Theme = (typeof THEMES)[number];
+
+/** The theme that comes next; day after any that is not known. */
+export function nextTheme(theme: string): Theme {
+  return THEMES[(THEMES.indexOf(theme as Theme) + 1) % THEMES.length]!;
+}
+
 /** How angles are typed: `per side` or `inclusive`. */
 export const ANGLES_KEY = 'open-trail-angles';
 /** How strokes are shared between the sides: a scheme of counting. */

@@ -1,13 +1,13 @@
 import { zoneStates } from '.';
 import { careRows } from '../care';
-import { bladeOf, bladesTogether } from '../../domain/sharedHandle';
+import { bladesTogether } from '../../domain/sharedHandle';
 import { NO_CHECKS } from '../../domain/observation';
 import type { ToolChecks } from '../../domain/session';
 import type { Tool } from '../../domain/tool';
 import { sample } from '../../testing/sample';
 
 const wren = sample.tools.find(({ id }) => id === 'wren')!;
-const hook: Tool = { ...wren, ...bladeOf(wren), id: 'wren-hook', name: 'Wren’s hook' };
+const hook: Tool = { ...wren, handleOf: wren.id, id: 'wren-hook', name: 'Wren’s hook' };
 const tools = [hook, ...sample.tools];
 
 const looked = (toolId: string, at: string, checks: Partial<ToolChecks>) => ({

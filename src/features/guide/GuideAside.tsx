@@ -1,5 +1,6 @@
 'use client';
 
+import { Said } from '../../ui/Term';
 import { forceInWords, stepHold, toolForm } from '../../core';
 import type { SessionStep } from '../../domain/session';
 import type { Side } from '../../domain/terms';
@@ -41,31 +42,43 @@ export function GuideAside(props: {
         <ul className="mt-1 text-[1.08rem]">
           {step.doneWhen.map((sign) => (
             <li key={sign} className="border-b border-rule py-1">
-              {sign}
+              <Said>{sign}</Said>
             </li>
           ))}
         </ul>
       </section>
       <section>
         <h2>Listen and feel</h2>
-        <p className="text-[1.08rem]">{feelWords(step, zone.grind === 'convex')}</p>
+        <p className="text-[1.08rem]">
+          <Said>{feelWords(step, zone.grind === 'convex')}</Said>
+        </p>
       </section>
       <p className="text-[1.08rem]">
-        <b>{handWords(step)}.</b> {sentence(forceInWords(step))}, about {newtons(step.forceN)};{' '}
-        {step.lubricant === 'dry' ? 'dry' : `with ${step.lubricant}`}.
+        <b>
+          <Said>{`${handWords(step)}.`}</Said>
+        </b>{' '}
+        <Said>{`${sentence(forceInWords(step))}, about ${newtons(step.forceN)}; ${step.lubricant === 'dry' ? 'dry' : `with ${step.lubricant}`}.`}</Said>
       </p>
       {schoolWords(tool, zone, step).map((words) => (
-        <p key={words}>{words}</p>
+        <p key={words}>
+          <Said>{words}</Said>
+        </p>
       ))}
       {step.warnings.map((warning) => (
         <p key={warning} className="field-error">
           {warning}
         </p>
       ))}
-      {hold?.guide.way === 'tilt the stone' && <p>{BY_SHADOW}</p>}
+      {hold?.guide.way === 'tilt the stone' && (
+        <p>
+          <Said>{BY_SHADOW}</Said>
+        </p>
+      )}
       <ul className="text-soft">
         {cautions.map((caution) => (
-          <li key={caution}>{caution}</li>
+          <li key={caution}>
+            <Said>{caution}</Said>
+          </li>
         ))}
       </ul>
     </div>

@@ -1,3 +1,5 @@
+import { TabTitle } from '../../ui/TabTitle';
+import { titles } from '../../ui/words/titleWords';
 import Link from '../../ui/Link';
 import { SavedWord } from '../../ui/SavedWord';
 import { Pegs } from '../../ui/Pegs';
@@ -14,6 +16,7 @@ export function GuideHead(props: { session: Session; tool: Tool; zone: Zone; sav
   return (
     <header className="bg-neutral text-neutral-content">
       <div className="mx-auto flex max-w-[82rem] flex-wrap items-center gap-x-5 px-4 py-1 sm:px-8">
+        <TabTitle>{titles.guide(tool.name)}</TabTitle>
         <h1 className="!text-[1.35rem]">
           {session.job === 'spine' ? `${tool.name}, spine` : edgeName(tool, zone)}
         </h1>

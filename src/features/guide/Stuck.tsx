@@ -1,5 +1,6 @@
 'use client';
 
+import { Said } from '../../ui/Term';
 import { stepTrouble, stuckCauses, type StuckCause } from '../../core';
 import type { SessionStep } from '../../domain/session';
 import { stuckWords } from '../../ui/words/stuckWords';
@@ -38,7 +39,7 @@ export function Stuck(props: {
               className="flex flex-wrap items-center gap-x-4 gap-y-1 border-b border-rule py-1"
             >
               <span className="min-w-0 flex-1 basis-56">
-                <b>{words.cause}.</b> {words.sign}
+                <b>{words.cause}.</b> <Said>{words.sign}</Said>
               </span>
               <button type="button" className="btn btn-outline" onClick={() => mend(cause)}>
                 {words.remedy}

@@ -1,5 +1,6 @@
 'use client';
 
+import { Said } from '../../ui/Term';
 import Link from '../../ui/Link';
 import { workingFace, type AngleAdvice, type EdgeAim } from '../../core';
 import { TASKS, type TaskId } from '../../domain/tasks';
@@ -81,9 +82,15 @@ function Prices({ prices, present }: { prices: AngleAdvice['prices']; present: n
       <caption className="sr-only">What each angle costs</caption>
       <thead>
         <tr>
-          <th>Per side</th>
-          <th className="number">Thick at {fineMm(0.25)}</th>
-          <th className="number">Wear, as chips</th>
+          <th>
+            <Said>Per side</Said>
+          </th>
+          <th className="number">
+            <Said>{`Thick at ${fineMm(0.25)}`}</Said>
+          </th>
+          <th className="number">
+            <Said>Wear, as chips</Said>
+          </th>
           <th className="number">Bite</th>
           <th className="number">To grind away</th>
         </tr>

@@ -1,3 +1,5 @@
+import { TabTitle } from '../../ui/TabTitle';
+import { titles } from '../../ui/words/titleWords';
 import { edgeName } from '../../domain/edgeName';
 import type { Zone } from '../../domain/tool';
 import Link from '../../ui/Link';
@@ -16,6 +18,7 @@ export function InspectionHead(props: {
   return (
     <>
       <div className="flex flex-wrap items-baseline gap-x-5">
+        <TabTitle>{titles.look(edgeName(tool, zone))}</TabTitle>
         <h1>{edgeName(tool, zone)}</h1>
         <p className="text-lg text-soft">{wordNow(word, isTested)}</p>
         <nav aria-label="Zones" className="ml-auto flex gap-x-5">

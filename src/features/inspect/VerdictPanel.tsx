@@ -1,3 +1,4 @@
+import { Said } from '../../ui/Term';
 import type { DamageChoice, EdgeVerdict } from '../../core';
 import type { DamageWay } from '../../domain/terms';
 import { deg, minutes, minutesSpan, plural, sentence, steel } from '../../ui/format';
@@ -34,7 +35,9 @@ export function VerdictPanel({
       <p className="sign text-4xl" data-testid="verdict">
         <span className={rung === 'stop use' ? 'battened' : ''}>{sentence(rung)}</span>
       </p>
-      <p className="mt-1 text-lg">{verdictReason(verdict.reason)}</p>
+      <p className="mt-1 text-lg">
+        <Said>{verdictReason(verdict.reason)}</Said>
+      </p>
       {verdict.job === 'thin' && hold && <p className="mt-1 font-semibold">{sentence(hold)}.</p>}
       {verdict.plan?.leftDamage && (
         <p className="mt-1">
@@ -44,11 +47,19 @@ export function VerdictPanel({
       )}
       {notes.map((note) => (
         <p key={note} className="mt-1 font-semibold">
-          {note}
+          <Said>{note}</Said>
         </p>
       ))}
-      {lighter && <p className="mt-1">{lighter}</p>}
-      {heavier && <p className="mt-1">{heavier}</p>}
+      {lighter && (
+        <p className="mt-1">
+          <Said>{lighter}</Said>
+        </p>
+      )}
+      {heavier && (
+        <p className="mt-1">
+          <Said>{heavier}</Said>
+        </p>
+      )}
       {!danger && choices.length > 0 && verdict.job === 'touch-up' && (
         <DamageTable choices={choices} chosen={damageWay} onChoose={onDamageWay} />
       )}
@@ -113,7 +124,9 @@ function Rungs({
       <tbody>
         {outlooks.map((outlook) => (
           <tr key={outlook.rung} className={outlook.rung === chosen ? 'font-bold' : 'text-soft'}>
-            <td>{sentence(outlook.rung)}</td>
+            <td>
+              <Said>{sentence(outlook.rung)}</Said>
+            </td>
             <td className="number">
               {outlook.minutes === null
                 ? 'no'

@@ -1,5 +1,7 @@
 'use client';
 
+import { TabTitle } from '../../ui/TabTitle';
+import { titles } from '../../ui/words/titleWords';
 import dynamic from 'next/dynamic';
 import type { ReactNode } from 'react';
 import type { Hand, Shelf, ZoneState } from '../../core';
@@ -42,6 +44,7 @@ export function KitBoard(props: BoardProps) {
   return (
     <div className="mx-auto w-full max-w-[82rem] px-4 py-3 sm:px-8">
       <div className="flex flex-wrap items-end gap-x-6 gap-y-2">
+        <TabTitle>{titles.kit(trip.name)}</TabTitle>
         <h1>Kit for {trip.name}</h1>
         <div className="hidden sm:block">{choice}</div>
       </div>

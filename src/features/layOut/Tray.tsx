@@ -102,7 +102,9 @@ function Holes({ count }: { count: number }) {
       {Array.from({ length: pegs }, (_, i) => (
         <span key={i} className="size-3 rounded-full border-[3px] border-ink bg-base-100" />
       ))}
-      {count > MOST_PEGS && <b className="text-[0.75rem] leading-none text-[#121c18]">{count}</b>}
+      {count > MOST_PEGS && (
+        <b className="text-[0.75rem] leading-none text-[var(--ink)]">{count}</b>
+      )}
     </span>
   );
 }

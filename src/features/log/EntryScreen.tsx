@@ -1,10 +1,13 @@
 'use client';
 
+import { TabTitle } from '../../ui/TabTitle';
+import { titles } from '../../ui/words/titleWords';
 import Link from '../../ui/Link';
 import { useRouter, useSearchParams } from 'next/navigation';
 import type { Session } from '../../domain/session';
 import type { Tool } from '../../domain/tool';
 import { removedOne, useDraftState, useRecord, useRecords, useUndoable } from '../../live';
+import { Share } from '../../ui/Share';
 import { NotesField } from '../../ui/forms/fields';
 import { day, sentence } from '../../ui/format';
 import { fileWord, saveMarkdown } from '../../ui/logText/saveMarkdown';
@@ -70,6 +73,10 @@ export function EntryScreen() {
         >
           Save as Markdown
         </button>
+        <Share
+          title={titles.entry(workedEdge(session, tool), day(session.startedAt))}
+          blocks={() => entryText(session, tool, tripName)}
+        />
         <button type="button" className="btn btn-ghost" onClick={() => void strike()}>
           Strike this entry out
         </button>
@@ -101,6 +108,7 @@ function EntryHead({ session, tool, tripName }: EntryProps) {
   const place = session.where === 'bench' ? 'at the bench' : 'on the trail';
   return (
     <div className="flex flex-wrap items-baseline gap-x-5">
+      <TabTitle>{titles.entry(workedEdge(session, tool), day(session.startedAt))}</TabTitle>
       <h1>{workedEdge(session, tool)}</h1>
       <p className="text-lg text-soft">
         {sentence(WORK_WORDS[session.job])} {day(session.startedAt)},{' '}
@@ -120,10 +128,15 @@ function saveEntry(
   tripName: EntryProps['tripName'],
 ): Promise<void> {
   const name = fileWord(workedEdge(session, tool));
-  return saveMarkdown(`open-trail-${name}-${session.startedAt.slice(0, 10)}.md`, async () => {
-    const { entryBlocks } = await import('../../ui/logText/entryBlocks');
-    return entryBlocks(session, tool, tripName);
-  });
+  return saveMarkdown(`open-trail-${name}-${session.startedAt.slice(0, 10)}.md`, () =>
+    entryText(session, tool, tripName),
+  );
+}
+
+/** The entry as a text; what writes it loads when it is wanted. */
+async function entryText(session: Session, tool: Tool | undefined, tripName: string | undefined) {
+  const { entryBlocks } = await import('../../ui/logText/entryBlocks');
+  return entryBlocks(session, tool, tripName);
 }
 
 function EntryNotes(props: {

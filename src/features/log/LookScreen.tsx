@@ -1,5 +1,7 @@
 'use client';
 
+import { TabTitle } from '../../ui/TabTitle';
+import { titles } from '../../ui/words/titleWords';
 import { useRouter, useSearchParams } from 'next/navigation';
 import { useState } from 'react';
 import { edgeName } from '../../domain/edgeName';
@@ -55,6 +57,7 @@ function Look({ look, tools }: { look: Inspection; tools: readonly Tool[] }) {
   const zone = tool?.zones.find(({ id }) => id === draft.zoneId);
   return (
     <article className="mx-auto w-full max-w-3xl px-4 py-5 sm:px-8">
+      <TabTitle>{titles.entry(tool && zone ? edgeName(tool, zone) : '', day(look.at))}</TabTitle>
       <h1>{tool && zone ? edgeName(tool, zone) : 'A tool taken down'}</h1>
       <p className="text-lg text-soft">
         Looked at on {day(look.at)}: {seenInWords(look.seen)}

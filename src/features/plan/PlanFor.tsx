@@ -1,5 +1,7 @@
 'use client';
 
+import { TabTitle } from '../../ui/TabTitle';
+import { titles } from '../../ui/words/titleWords';
 import Link from '../../ui/Link';
 import dynamic from 'next/dynamic';
 import { useState, type ReactNode } from 'react';
@@ -109,6 +111,7 @@ export function PlanFor(props: PlanProps) {
 function Title({ words, children }: { words: string; children: ReactNode }) {
   return (
     <div className="flex flex-wrap items-center gap-x-5">
+      <TabTitle>{titles.plan(words)}</TabTitle>
       <h1>{words}</h1>
       {children}
       <Link href="/touch-up" className="link ml-auto inline-flex min-h-12 items-center">

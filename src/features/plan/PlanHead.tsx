@@ -1,5 +1,6 @@
 'use client';
 
+import { Said } from '../../ui/Term';
 import { useState, type ReactNode } from 'react';
 import { edgeTarget, workingFace, type JobPlan } from '../../core';
 import { SCHOOLS } from '../../domain/schools';
@@ -46,7 +47,7 @@ export function PlanHead(props: HeadProps) {
             {KINDS[tool.kind].name}, {placeMm(zone.endMm - zone.startMm)} of edge
           </p>
           <p className="figures min-h-8 font-semibold">
-            {angleBothWays(workingFace(tool, zone).angleDeg)}
+            <Said>{angleBothWays(workingFace(tool, zone).angleDeg)}</Said>
           </p>
         </div>
         <Fact label="now" open={open === 'now'} onToggle={() => toggle('now')}>
@@ -118,7 +119,9 @@ function AskedFor({ tool, zone, wishes, onChange }: HeadProps) {
           onChoose={(next) => onChange({ ...wishes, finish: next })}
         />
       </div>
-      <p className="mt-2">{stopWords(target.finishSizeUm)}</p>
+      <p className="mt-2">
+        <Said>{stopWords(target.finishSizeUm)}</Said>
+      </p>
     </>
   );
 }

@@ -1,3 +1,4 @@
+import { Said } from '../../ui/Term';
 import { isSpineTask, type HeldWay } from '../../domain/terms';
 import {
   edgeSections,
@@ -111,22 +112,25 @@ function Step(props: StepsProps & { step: LadderStep; number: number }) {
           )}
         </p>
         <p className="text-[0.95rem]">
-          {handWords(step)}, {forceInWords(step)}, {newtons(step.forceN)}, {step.lubricant}
-          {step.waterMl > 0 && ` ${ml(step.waterMl)}`}
+          <Said>
+            {`${handWords(step)}, ${forceInWords(step)}, ${newtons(step.forceN)}, ${step.lubricant}${step.waterMl > 0 ? ` ${ml(step.waterMl)}` : ''}`}
+          </Said>
           <HeldChoice {...props} />
         </p>
-        <p className="text-[0.95rem]">{hold ? holdLine(hold) : spineHold(step.task)}</p>
+        <p className="text-[0.95rem]">
+          <Said>{hold ? holdLine(hold) : spineHold(step.task)}</Said>
+        </p>
         <p>
           <b>{minutesSpan(step)}</b>
         </p>
         <p className="text-[0.95rem]">
           <span className="sr-only md:hidden">Done when </span>
-          {doneWhen[0]}
+          <Said>{doneWhen[0]!}</Said>
         </p>
       </div>
       {warnings.map((warning) => (
         <p key={warning} className="field-error">
-          {warning}
+          <Said>{warning}</Said>
         </p>
       ))}
       <MoreOfStep {...props} />
@@ -176,7 +180,7 @@ function MoreOfStep(props: StepsProps & { step: LadderStep; number: number }) {
         Signs, cautions and working of step {number}
       </summary>
       <p>
-        <b>Done when</b> {doneWhen.join('; ')}.
+        <b>Done when</b> <Said>{doneWhen.join('; ')}</Said>.
       </p>
       {step.sections > 1 && (
         <p>
@@ -188,11 +192,15 @@ function MoreOfStep(props: StepsProps & { step: LadderStep; number: number }) {
         </p>
       )}
       {schoolWords(tool, zone, step).map((words) => (
-        <p key={words}>{words}</p>
+        <p key={words}>
+          <Said>{words}</Said>
+        </p>
       ))}
       <ul className="mt-1 text-soft">
         {cautions.map((caution) => (
-          <li key={caution}>{caution}</li>
+          <li key={caution}>
+            <Said>{caution}</Said>
+          </li>
         ))}
       </ul>
       <Working lines={stepWorking(step, face)} />
@@ -206,7 +214,9 @@ function PlanEnd({ plan, zone }: { plan: JobPlan; zone: Zone }) {
   const short = plan.shortOf.apex || plan.shortOf.finish;
   return (
     <div className="mt-2">
-      <p className={short ? 'field-error' : ''}>{endWords(plan, zone)}</p>
+      <p className={short ? 'field-error' : ''}>
+        <Said>{endWords(plan, zone)}</Said>
+      </p>
       {quickest && quickest.minutes < plan.minutes && (
         <p>
           The quickest is {quickest.names.join(', then ')}: {minutes(quickest.minutes)}.

@@ -10,6 +10,10 @@ import {
 } from '../../core';
 import type { HeldWay, Job } from '../../domain/terms';
 import type { Zone } from '../../domain/tool';
+import { edgeName } from '../../domain/edgeName';
+import { planBlocks } from '../../ui/logText/planBlocks';
+import { Share } from '../../ui/Share';
+import { titles } from '../../ui/words/titleWords';
 import { CheckField } from '../../ui/forms/fields';
 import { LadderChoice } from './LadderChoice';
 import type { LoggedNeed } from './loggedNeed';
@@ -78,6 +82,12 @@ export function Planned(props: {
       )}
       {edge && <WhatIf edge={edge} plan={plan} wishes={wishes} onTake={onWish} />}
       {children}
+      <p className="mt-3">
+        <Share
+          title={titles.plan(edgeName(tool, zone))}
+          blocks={() => planBlocks(plan, { tool, zone, coinThicknessMm })}
+        />
+      </p>
       {job === 'upkeep' && props.edge && <UpkeepAside need={need} edge={props.edge} />}
       <PlanAside need={need} job={job} aim={aim} plan={plan} coinThicknessMm={coinThicknessMm} />
     </>

@@ -1,3 +1,4 @@
+import { Said } from '../../ui/Term';
 import { sum } from 'd3-array';
 import { gradeSizeUm, soakMl, strokesSince, type SurfaceUse } from '../../core';
 import { isOilStone, lubricantsOf } from '../../domain/lubricantsOf';
@@ -29,7 +30,9 @@ export function StoneTable(props: {
             <th className="hidden sm:table-cell">To scale</th>
             <th>What</th>
             <th>Marked</th>
-            <th className="number">µm</th>
+            <th className="number">
+              <Said>µm</Said>
+            </th>
             <th>With</th>
             <th className="number">Weight</th>
             <th>Lives in</th>

@@ -1,16 +1,15 @@
 'use client';
 
-import { Flame, Keyboard, Sun } from 'lucide-react';
 import dynamic from 'next/dynamic';
-import Link from '../../ui/Link';
 import { usePathname } from 'next/navigation';
-import { useEffect, useState, type ReactNode } from 'react';
+import { Suspense, useEffect, useState, type ReactNode } from 'react';
 import { StoreProvider, useOpening } from '../../live';
 import { refused } from './refused';
 import { THEME_KEY, usePreference } from '../../ui/preferences';
+import { FocusHeading } from './FocusHeading';
 import { InUnits } from './InUnits';
 import { screenOf } from './screens';
-import { Signposts } from './Signposts';
+import { ShellHead } from './ShellHead';
 import { useServiceWorker } from './useServiceWorker';
 import { useShortcuts } from './useShortcuts';
 
@@ -19,15 +18,18 @@ const NotSaved = dynamic(() => import('./NotSaved'), { ssr: false });
 const Notices = dynamic(() => import('./Notices'), { ssr: false });
 const ShortcutSheet = dynamic(() => import('./ShortcutSheet'), { ssr: false });
 
+const FindDialog = dynamic(() => import('./find/FindDialog'), { ssr: false });
+const WordPanel = dynamic(() => import('./WordPanel'), { ssr: false });
+
 /** The frame of every screen: signposts to the screens, theme, shortcuts, notices. */
 export function Shell({ children }: { children: ReactNode }) {
   const pathname = usePathname();
-  const here = screenOf(pathname);
-  const [theme, setTheme] = usePreference(THEME_KEY, 'day');
+  const [theme] = usePreference(THEME_KEY, 'day');
   const [sheetOpen, setSheetOpen] = useState(false);
+  const [isFinding, setFinding] = useState(false);
   const opening = useOpening();
   const newVersion = useServiceWorker();
-  useShortcuts(() => setSheetOpen(true));
+  useShortcuts({ openSheet: () => setSheetOpen(true), find: () => setFinding(true) });
   useEffect(() => {
     document.documentElement.dataset.theme = theme;
   }, [theme]);
@@ -43,32 +45,11 @@ export function Shell({ children }: { children: ReactNode }) {
         Skip to the screen
       </a>
       {!inGuide && (
-        <header className="no-print bg-neutral text-neutral-content">
-          <div className="mx-auto flex max-w-[82rem] flex-wrap items-center gap-x-8 gap-y-0 px-4 sm:px-8">
-            <Link href="/" className="sign py-1 text-2xl sm:py-3">
-              Open Trail
-            </Link>
-            <Signposts here={here} />
-            <div className="ml-auto flex">
-              <button
-                type="button"
-                className="btn btn-ghost px-3 text-neutral-content max-sm:h-11 max-sm:min-h-0"
-                aria-label="Shortcuts"
-                onClick={() => setSheetOpen(true)}
-              >
-                <Keyboard aria-hidden size={22} />
-              </button>
-              <button
-                type="button"
-                className="btn btn-ghost px-3 text-neutral-content max-sm:h-11 max-sm:min-h-0"
-                aria-label={theme === 'day' ? 'Ember theme, for the dark' : 'Day theme'}
-                onClick={() => setTheme(theme === 'day' ? 'ember' : 'day')}
-              >
-                {theme === 'day' ? <Flame aria-hidden size={22} /> : <Sun aria-hidden size={22} />}
-              </button>
-            </div>
-          </div>
-        </header>
+        <ShellHead
+          here={screenOf(pathname)}
+          onFind={() => setFinding(true)}
+          onSheet={() => setSheetOpen(true)}
+        />
       )}
       {(newVersion || isOutdated) && <NewVersion />}
       <StoreProvider
@@ -79,12 +60,17 @@ export function Shell({ children }: { children: ReactNode }) {
       >
         <NotSaved />
         <KeepCopies />
+        {isFinding && <FindDialog onClose={() => setFinding(false)} />}
         <main id="main" tabIndex={-1} className="flex flex-1 flex-col outline-none">
           <InUnits>{children}</InUnits>
         </main>
       </StoreProvider>
+      <Suspense>
+        <FocusHeading />
+      </Suspense>
       {sheetOpen && <ShortcutSheet onClose={() => setSheetOpen(false)} />}
       <Notices />
+      <WordPanel />
     </div>
   );
 }

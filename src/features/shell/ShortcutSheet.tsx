@@ -2,7 +2,9 @@
 
 import { Dialog } from '../../ui/Dialog';
 import { SHORTCUTS_KEY, usePreference } from '../../ui/preferences';
+import { findWords } from '../../ui/words/findWords';
 import { SCREENS } from './screens';
+import { FIND_KEY } from './useShortcuts';
 
 const GUIDE_KEYS = [
   ['Space', 'count a stroke'],
@@ -14,13 +16,18 @@ const GUIDE_KEYS = [
   ['I', 'look: ink and burr'],
 ] as const;
 
+const FIND = [FIND_KEY.toUpperCase(), findWords.title] as const;
+
 /** The sheet of keys, with the switch that turns single keys off. */
 export default function ShortcutSheet({ onClose }: { onClose: () => void }) {
   const [on, setOn] = usePreference(SHORTCUTS_KEY, 'on');
   return (
     <Dialog title="Keys" onClose={onClose}>
       <div className="mt-3 grid gap-x-10 sm:grid-cols-2">
-        <KeyList title="Go to" keys={SCREENS.map(({ key, name }) => [key, name] as const)} />
+        <KeyList
+          title="Go to"
+          keys={[...SCREENS.map(({ key, name }) => [key, name] as const), FIND]}
+        />
         <KeyList title="In the touch-up guide" keys={GUIDE_KEYS} />
       </div>
       <label className="mt-4 flex min-h-12 items-center gap-3">

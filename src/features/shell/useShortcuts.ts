@@ -7,8 +7,16 @@ import { SCREENS } from './screens';
 
 const isInGuide = (): boolean => window.location.pathname.startsWith('/touch-up/guide');
 
-/** Single-key shortcuts to the screens and to the sheet, unless switched off or typing. */
-export function useShortcuts(openSheet: () => void): void {
+/** Opens the search. */
+export const FIND_KEY = 'f';
+
+interface Opened {
+  openSheet: () => void;
+  find: () => void;
+}
+
+/** Single-key shortcuts to the screens, the search and the sheet, unless switched off or typing. */
+export function useShortcuts({ openSheet, find }: Opened): void {
   const router = useRouter();
   const [on] = usePreference(SHORTCUTS_KEY, 'on');
   useEffect(() => {
@@ -18,10 +26,14 @@ export function useShortcuts(openSheet: () => void): void {
       if (event.key === '?') openSheet();
       // A key that slips under a wet glove leads nowhere from the guide.
       if (event.defaultPrevented || isInGuide()) return;
+      if (event.key === FIND_KEY) {
+        event.preventDefault();
+        find();
+      }
       const screen = SCREENS.find(({ key }) => key === event.key);
       if (screen) router.push(screen.path);
     };
     window.addEventListener('keydown', onKey);
     return () => window.removeEventListener('keydown', onKey);
-  }, [on, openSheet, router]);
+  }, [on, openSheet, find, router]);
 }

@@ -1,3 +1,4 @@
+import { Said } from '../../ui/Term';
 import { ARC_FACETS, edgeHold, facetSchedule, type HoldGuide } from '../../core';
 import type { Tool, Zone } from '../../domain/tool';
 import { deg, fineMm } from '../../ui/format';
@@ -20,7 +21,9 @@ export function Facets(props: { tool: Tool; zone: Zone; coinThicknessMm: number 
       <caption className="sign pb-1 text-left text-lg">The arc as four facets, apex first</caption>
       <thead>
         <tr>
-          <th>Held at, per side</th>
+          <th>
+            <Said>Held at, per side</Said>
+          </th>
           <th className="number">Width</th>
           <th className="number">Held by</th>
         </tr>

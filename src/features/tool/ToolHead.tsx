@@ -1,5 +1,7 @@
 'use client';
 
+import { TabTitle } from '../../ui/TabTitle';
+import { Said } from '../../ui/Term';
 import Link from '../../ui/Link';
 import { useState } from 'react';
 import { useZoneStates } from '../../live';
@@ -41,9 +43,10 @@ export function ToolHead({ tool }: { tool: Tool }) {
   return (
     <div className="mx-auto w-full max-w-[82rem] px-4 pt-5 sm:px-8">
       <div className="flex flex-wrap items-baseline gap-x-5 gap-y-2">
+        <TabTitle>{tool.name}</TabTitle>
         <h1>{tool.name}</h1>
         <p className="text-lg text-soft">
-          {KINDS[tool.kind].name}, {steelInWords(tool.steel)}
+          <Said>{`${KINDS[tool.kind].name}, ${steelInWords(tool.steel)}`}</Said>
         </p>
         <div className="ml-auto flex flex-wrap gap-3">
           <button type="button" className="btn btn-outline" onClick={() => setNoting(!noting)}>

@@ -1,5 +1,6 @@
 'use client';
 
+import { Said } from '../../ui/Term';
 import {
   bevelDrift,
   bevelFaceWidthMm,
@@ -76,7 +77,7 @@ export function ZoneFigures(props: {
             {figures.map(([label, value]) => (
               <tr key={label}>
                 <th scope="row" className="!border-b !border-rule !font-normal">
-                  {label}
+                  <Said>{label}</Said>
                 </th>
                 <td className="number font-semibold">{value}</td>
               </tr>

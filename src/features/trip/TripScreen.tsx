@@ -1,5 +1,6 @@
 'use client';
 
+import { TabTitle } from '../../ui/TabTitle';
 import { addDays, formatISO } from 'date-fns';
 import { nanoid } from 'nanoid';
 import { newRecord } from '../../domain/newRecord';
@@ -59,6 +60,7 @@ export function TripScreen() {
   return (
     <div className="mx-auto w-full max-w-[82rem] px-4 py-4 sm:px-8">
       <div className="flex flex-wrap items-end gap-x-6 gap-y-2">
+        <TabTitle>{trip.name}</TabTitle>
         <h1>
           {trip.name}, {plural(trip.days, 'day')}
         </h1>

@@ -1,5 +1,6 @@
 'use client';
 
+import { Said } from '../../ui/Term';
 import { useState } from 'react';
 import type { TripChange } from '../../core';
 import type { Tool } from '../../domain/tool';
@@ -49,7 +50,9 @@ function Outcomes({ trip, tools, tool, now }: WhatIfProps) {
             <th>Way</th>
             <th className="number">Minutes in all</th>
             <th className="number">Work with a dull edge</th>
-            <th className="number">Days with a chip</th>
+            <th className="number">
+              <Said>Days with a chip</Said>
+            </th>
           </tr>
         </thead>
         <tbody>

@@ -2,6 +2,7 @@
 
 import { useId, useState, type ComponentProps, type ReactNode } from 'react';
 import { sentence, spoken } from '../format';
+import { WordOf } from '../Term';
 
 /** Form fields with their label, unit and, in place, what is wrong and how to mend it. */
 
@@ -30,7 +31,10 @@ function Frame({
 }: FieldFrame & { id: string; children: ReactNode }) {
   return (
     <div className="grid content-start gap-1">
-      <label htmlFor={id}>{label}</label>
+      <span className="flex gap-x-2">
+        <label htmlFor={id}>{label}</label>
+        <WordOf label={label} />
+      </span>
       {children}
       {hint && (
         <p id={`${id}-hint`} className="text-[0.92rem] text-soft">

@@ -1,5 +1,6 @@
 'use client';
 
+import { Said } from '../Term';
 import { PRIORS, sectionProfile, type Hold, type HoldGuide } from '../../core';
 import type { Tool, Zone } from '../../domain/tool';
 import { mm } from '../format';
@@ -24,9 +25,15 @@ export function HoldDrawing(props: {
   const [ref, width] = useWidth<SVGSVGElement>(360);
   return (
     <figure>
-      <p className="text-soft">{heldAt(hold)}</p>
-      <p className="sign figures text-3xl">{holdHeadline(guide)}</p>
-      <p>{holdDetail(guide)}</p>
+      <p className="text-soft">
+        <Said>{heldAt(hold)}</Said>
+      </p>
+      <p className="sign figures text-3xl">
+        <Said>{holdHeadline(guide)}</Said>
+      </p>
+      <p>
+        <Said>{holdDetail(guide)}</Said>
+      </p>
       <svg
         ref={ref}
         className="block w-full"

@@ -50,7 +50,7 @@ export const layOutQuestions = {
   rubbed: (name: string) => `${name}: what is rubbed on it?`,
 };
 
-export const UNKNOWN_WORDS = 'I do not know';
+const UNKNOWN_WORDS = 'I do not know';
 
 export const EDGE_WORDS: Record<EdgeWord, string> = {
   keen: 'keen',

@@ -18,6 +18,10 @@ export const TEST_WORDS: Record<EdgeTestKind, string> = {
   'folded-paper': 'cuts folded paper',
 };
 
+/** What each test looks like opens from its name. */
+export const HOW_TESTED =
+  'How it is done: pops hair, shaves, push-cuts, slices paper, tears paper, slides on a nail, glints.';
+
 /** The test that an apex radius passes, in words. */
 export function passesWords(apexRadiusUm: number): string {
   return TEST_WORDS[passedTest({ apexRadiusUm })];

@@ -1,5 +1,7 @@
 'use client';
 
+import { TabTitle } from '../../../ui/TabTitle';
+import { titles } from '../../../ui/words/titleWords';
 import { useState } from 'react';
 import { carrierOf } from '../../../domain/carriers';
 import type { Trip } from '../../../domain/trip';
@@ -10,7 +12,9 @@ import { embeddedFont } from '../../../ui/embeddedFont';
 import { CheckField, SelectField } from '../../../ui/forms/fields';
 import Link from '../../../ui/Link';
 import { tripQuery, useChosenTrip } from '../../../ui/useChosenTrip';
+import { Share } from '../../../ui/Share';
 import { CardRow } from './CardRow';
+import { cardText } from './cardText';
 import { Cautions, PackingList, ToolList, Wedges } from './CardFoot';
 import { cardSides, type CardSide as Side } from './cardSides';
 import { cardSvg } from './cardSvg';
@@ -80,6 +84,7 @@ function CardHead(props: {
   const { trip, sides, person, onPerson, isTwoUp, onTwoUp } = props;
   return (
     <div className="flex flex-wrap items-end gap-x-6 gap-y-2 print:hidden">
+      <TabTitle>{titles.card(trip.name)}</TabTitle>
       <h1>Field card, {trip.name}</h1>
       {trip.people.length > 0 && (
         <div className="w-48">
@@ -99,6 +104,7 @@ function CardHead(props: {
       <button type="button" className="btn btn-primary ml-auto" onClick={() => window.print()}>
         Print the card
       </button>
+      <Share title={titles.card(trip.name)} blocks={() => cardText(sides)} />
       <SideFiles sides={sides} />
       <Link href={`/kit${tripQuery(trip.id)}`} className="link inline-flex min-h-12 items-center">
         Back to the kit

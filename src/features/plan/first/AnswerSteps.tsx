@@ -1,3 +1,4 @@
+import { Said } from '../../../ui/Term';
 import { heldStep, stepHold, toolForm, type JobPlan, type LadderStep } from '../../../core';
 import type { Tool, Zone } from '../../../domain/tool';
 import { useShelf } from '../../../live';
@@ -24,7 +25,7 @@ export function AnswerSteps(props: { plan: JobPlan; tool: Tool; zone: Zone; coin
       {hold && (
         <div className="grid items-center gap-x-6 border-b-2 border-ink py-1 sm:grid-cols-[12rem_1fr]">
           <p className="figures hidden sm:block">
-            <b className="sign text-4xl">{deg(hold.angleDeg)}</b> {firstAnswer.perSide}
+            <b className="sign text-4xl">{deg(hold.angleDeg)}</b> <Said>{firstAnswer.perSide}</Said>
           </p>
           <HoldDrawing tool={tool} zone={zone} hold={hold} coinThicknessMm={coinMm} />
         </div>
@@ -44,7 +45,7 @@ function Row({ step, isAxe }: { step: LadderStep; isAxe: boolean }) {
       <span className="min-w-0 flex-1 leading-tight">
         <b className="sign text-lg">{sentence(abrasive.name)}</b>
         <span className="block text-[0.92rem] text-soft">
-          until {stepWords(step, isAxe).doneWhen[0]}
+          <Said>{`until ${stepWords(step, isAxe).doneWhen[0]}`}</Said>
         </span>
       </span>
       <span className="figures text-right whitespace-nowrap">

@@ -11,7 +11,7 @@ import { firstAnswer } from '../../../ui/words/firstAnswerWords';
 import { EDGE_WORDS, FINENESS_WORDS } from '../../../ui/words/layOutWords';
 import { toolLink } from '../../../ui/words/needWords';
 import type { LoggedNeed } from '../loggedNeed';
-import { ChipBesideCoin } from './ChipBesideCoin';
+import { ChipBesideCoin } from '../../../ui/pictures/ChipBesideCoin';
 import { useTellMeasure } from './useTellMeasure';
 
 /** Chips that an eye tells apart beside a coin (mm); the last stands for everything deeper. */

@@ -1,5 +1,7 @@
 'use client';
 
+import { TabTitle } from '../../../ui/TabTitle';
+import { titles } from '../../../ui/words/titleWords';
 import { ActionBar } from '../../../ui/ActionBar';
 import { useRouter, useSearchParams } from 'next/navigation';
 import { useEffect, useMemo } from 'react';
@@ -79,6 +81,7 @@ function FirstAnswer(props: {
             {of.length > 1 && firstAnswer.place(of.indexOf(tool.id), of.length)}
           </span>
         </p>
+        <TabTitle>{titles.first(edgeName(tool, zone))}</TabTitle>
         <h1>{doingWords(plan)}</h1>
         <p className="mt-1 flex items-center gap-3">
           {state.word === 'unknown' ? firstAnswer.untested : <EdgeStands {...need} />}

@@ -1,5 +1,7 @@
 'use client';
 
+import { TabTitle } from '../../../ui/TabTitle';
+import { titles } from '../../../ui/words/titleWords';
 import { ActionBar } from '../../../ui/ActionBar';
 import { useRouter } from 'next/navigation';
 import { useMemo } from 'react';
@@ -53,6 +55,7 @@ export function BackScreen() {
   if (!mayCheckIn(trip, now)) {
     return (
       <section className="mx-auto w-full max-w-3xl px-4 py-6 sm:px-8">
+        <TabTitle>{titles.back(trip.name)}</TabTitle>
         <h1>Back from {trip.name}</h1>
         <p className="mt-2">
           Its tools are looked through when it is over: from its last day on.{' '}

@@ -1,0 +1,36 @@
+/** The few words that stand within pictures. */
+export const pictureWords = {
+  perSide: 'per side',
+  inclusive: 'inclusive',
+  hair: 'a hair',
+  larger: (times: number) => `${times} times as large`,
+  um: (value: number) => `${value} µm`,
+  bluntHere: 'blunt here',
+  straight: 'straight',
+  outOfTrue: 'out of true',
+  tip: 'tip',
+  liftHere: 'lift the back end',
+  lower: 'lower it',
+  right: 'right',
+  lift: 'lift it',
+  inkFoot: 'edge at the foot; black: ink is left',
+  kilo: '1 kg',
+  tenNewtons: '10 N',
+  file: 'file',
+  medium: 'plate',
+  fine: 'fine',
+  coarse: 'coarse',
+  compound: 'compound',
+  mayGo: 'may still be ground away',
+  aboutSeven: 'about 7 min',
+  soft: 'soft: dents',
+  hard: 'hard: may chip',
+};
+
+export const EDGE_STATE_WORDS = {
+  keen: 'keen',
+  works: 'works',
+  tired: 'tired',
+  blunt: 'blunt',
+  unknown: 'not tested',
+} as const;

@@ -1,0 +1,4 @@
+export const shareWords = {
+  share: 'Share or copy',
+  copied: 'Copied as text.',
+};

@@ -1,0 +1,5 @@
+/** What the frame around every screen says. */
+export const shellWords = {
+  name: 'Open Trail',
+  keys: 'Shortcuts',
+};

@@ -1,0 +1,11 @@
+/** What a tab is called by the record that it shows. */
+export const titles = {
+  plan: (edge: string) => `${edge}, plan`,
+  first: (edge: string) => `${edge}, what to do`,
+  guide: (tool: string) => `${tool}, at work`,
+  look: (edge: string) => `${edge}, look along it`,
+  entry: (edge: string, day: string) => `${edge}, ${day}`,
+  kit: (trip: string) => `${trip}, kit`,
+  card: (trip: string) => `${trip}, field card`,
+  back: (trip: string) => `Back from ${trip}`,
+};

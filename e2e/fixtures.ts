@@ -78,6 +78,10 @@ export const SCREENS = [
   '/log/taught',
   '/log/write',
   '/data',
+  '/data/bin',
+  '/lay-out',
+  '/touch-up/first?tool=wren',
+  '/words?word=burr',
 ];
 
 /** Opens a screen and waits until it shows its heading. */

@@ -1,6 +1,6 @@
 'use client';
 
-import { Said } from './Term';
+import { Term } from './Term';
 import type { Finding, Observation } from '../domain/session';
 import { Choice } from './Choice';
 import { finding, passedTest, readGrams } from '../domain/observation';
@@ -117,7 +117,7 @@ export function TestChoice(props: {
         onChoose={onChoose}
       />
       <details className="mt-1" open={isPaperTest(chosen)}>
-        <summary className="inline-flex min-h-11 cursor-pointer items-center underline underline-offset-4">
+        <summary className="inline-flex min-h-12 cursor-pointer items-center underline underline-offset-4">
           Or on other paper
         </summary>
         <Choice
@@ -129,7 +129,7 @@ export function TestChoice(props: {
         />
       </details>
       <p className="mt-2 text-[0.95rem]">
-        <Said>{HOW_TESTED}</Said>
+        <Term id="tests">{HOW_TESTED}</Term>
       </p>
       <p className="mt-1 text-[0.92rem] text-soft">
         Test on paper or hair, never by pressing a thumb on the edge.

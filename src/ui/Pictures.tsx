@@ -32,7 +32,7 @@ export function Pictures(props: {
               <img className="w-full" src={photo.dataUrl} alt={`${of}, ${day(photo.takenAt)}`} />
               <button
                 type="button"
-                className="link min-h-11"
+                className="link min-h-12"
                 aria-label={`Remove the picture of ${day(photo.takenAt)}`}
                 onClick={() => void onRemove(photo)}
               >

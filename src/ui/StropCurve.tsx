@@ -78,7 +78,7 @@ export function StropCurve(props: { readings: readonly StropReading[]; noiseGram
 function Readings({ readings, noiseGrams }: Parameters<typeof StropCurve>[0]) {
   return (
     <details>
-      <summary className="min-h-11 cursor-pointer py-2">The readings</summary>
+      <summary className="min-h-12 cursor-pointer py-2">The readings</summary>
       <table className="table-plain max-w-sm">
         <thead>
           <tr>

@@ -16,7 +16,10 @@ export function CareGate({ trip }: { trip: Trip }) {
       data-gate
       className="my-2 flex flex-wrap items-baseline gap-x-5 border-x-[10px] border-y-[3px] border-wood border-y-[var(--rail-edge)] bg-rail px-4 py-2 text-rail-ink"
     >
-      <Link href="/trip" className="sign text-xl underline underline-offset-4">
+      <Link
+        href="/trip"
+        className="sign text-xl underline pointer-coarse:inline-flex pointer-coarse:min-h-12 pointer-coarse:items-center underline-offset-4"
+      >
         {trip.name}
       </Link>
       <span>

@@ -1,5 +1,6 @@
 'use client';
 
+import { SideScroll } from '../../ui/SideScroll';
 import { thingPrice, wayWith, type Carrying, type KitSolution, type SolvedNeed } from '../../core';
 import { minutes } from '../../ui/format';
 import { needWords, timesWords } from '../../ui/words/kitWords';
@@ -30,7 +31,7 @@ export function CoverTable({ solution, kit }: { solution: KitSolution; kit: Carr
         plan takes a strop or a finer first stone where that is hardly slower. Underlined is what
         the kit takes; a dash cannot do it. Behind the dashed line: not in the kit.
       </p>
-      <div className="mt-2 hidden overflow-x-auto sm:block">
+      <SideScroll label="Cover table" className="mt-2 hidden sm:block">
         <table className="table-plain figures">
           <thead>
             <tr>
@@ -72,7 +73,7 @@ export function CoverTable({ solution, kit }: { solution: KitSolution; kit: Carr
             />
           </tbody>
         </table>
-      </div>
+      </SideScroll>
       <ul className="mt-2 sm:hidden">
         {sorted.map((need) => (
           <NeedLine key={need.id} need={need} kit={kit} />

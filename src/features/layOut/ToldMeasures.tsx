@@ -15,7 +15,7 @@ export function ToldMeasures(props: { own: LaidTool; isOpen: boolean; onToggle: 
       type="button"
       aria-expanded={isOpen}
       title={isTold ? undefined : layOut.usual}
-      className={`figures ml-auto min-h-8 cursor-pointer border-b-2 text-[0.95rem] pointer-coarse:min-h-12 ${isTold ? 'border-solid' : 'border-dotted'}`}
+      className={`figures ml-auto min-h-8 pointer-coarse:min-h-12 cursor-pointer border-b-2 text-[0.95rem] pointer-coarse:min-h-12 ${isTold ? 'border-solid' : 'border-dotted'}`}
       onClick={onToggle}
     >
       {layOut.measures(lengthMm, angleDeg)}

@@ -1,3 +1,4 @@
+import { SideScroll } from '../../ui/SideScroll';
 import { forceInWords } from '../../core';
 import type { Session } from '../../domain/session';
 import { isSpineTask } from '../../domain/terms';
@@ -8,7 +9,7 @@ import { testWords } from '../../ui/words/entryWords';
 export function EntrySteps({ session }: { session: Session }) {
   const byGuide = session.written === 'in the guide';
   return (
-    <div className="overflow-x-auto">
+    <SideScroll label="Steps">
       <table className="table-plain mt-3">
         <thead>
           <tr>
@@ -56,6 +57,6 @@ export function EntrySteps({ session }: { session: Session }) {
           ))}
         </tbody>
       </table>
-    </div>
+    </SideScroll>
   );
 }

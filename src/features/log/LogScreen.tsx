@@ -183,7 +183,7 @@ function Found(props: {
           : 'The latest; the rest is being read.'}
       </p>
       {onAllDays && (
-        <button type="button" className="link min-h-11" onClick={onAllDays}>
+        <button type="button" className="link min-h-12" onClick={onAllDays}>
           All days
         </button>
       )}

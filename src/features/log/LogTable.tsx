@@ -1,5 +1,6 @@
 'use client';
 
+import { SideScroll } from '../../ui/SideScroll';
 import { useTable } from '@tanstack/react-table';
 import { useWindowVirtualizer } from '@tanstack/react-virtual';
 import { ArrowDown, ArrowUp } from 'lucide-react';
@@ -41,7 +42,7 @@ export const LogTable = memo(function LogTable(props: {
   const body = useRef<HTMLTableSectionElement>(null);
   const { drawn, above, below, measure } = useRowsInView(body, shown.map(idOf));
   return (
-    <div className="mt-2 overflow-x-auto">
+    <SideScroll label="Entries" className="mt-2">
       <table
         className="table-plain sm:min-w-[62rem] sm:table-fixed"
         aria-rowcount={isWhole ? shown.length + 1 : -1}
@@ -92,7 +93,7 @@ export const LogTable = memo(function LogTable(props: {
           <Gap heightPx={below} />
         </tbody>
       </table>
-    </div>
+    </SideScroll>
   );
 });
 
@@ -147,7 +148,7 @@ function SortHead(props: {
     >
       <button
         type="button"
-        className="inline-flex min-h-11 cursor-pointer items-center gap-1"
+        className="inline-flex min-h-12 cursor-pointer items-center gap-1"
         onClick={onSort}
       >
         {children}
@@ -174,7 +175,7 @@ function CompareBox(props: {
 }) {
   const { row, compared, onCompare } = props;
   return (
-    <label className="grid min-h-11 w-11 cursor-pointer place-items-center">
+    <label className="grid min-h-12 w-11 cursor-pointer place-items-center">
       <input
         type="checkbox"
         className="checkbox"

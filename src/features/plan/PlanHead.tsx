@@ -46,7 +46,7 @@ export function PlanHead(props: HeadProps) {
           <p className="text-[0.92rem] text-soft">
             {KINDS[tool.kind].name}, {placeMm(zone.endMm - zone.startMm)} of edge
           </p>
-          <p className="figures min-h-8 font-semibold">
+          <p className="figures min-h-8 pointer-coarse:min-h-12 font-semibold">
             <Said>{angleBothWays(workingFace(tool, zone).angleDeg)}</Said>
           </p>
         </div>

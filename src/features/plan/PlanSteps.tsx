@@ -61,6 +61,7 @@ export function PlanSteps(props: StepsProps) {
         <span>time</span>
         <span>done when</span>
       </div>
+      <h2 className="sr-only">Steps</h2>
       <ol className="border-b border-rule">
         {plan.steps.map((step, i) => (
           <Step
@@ -176,7 +177,7 @@ function MoreOfStep(props: StepsProps & { step: LadderStep; number: number }) {
   );
   return (
     <details>
-      <summary className="inline-flex min-h-10 cursor-pointer items-center text-[0.95rem] underline underline-offset-4">
+      <summary className="inline-flex min-h-10 pointer-coarse:min-h-12 cursor-pointer items-center text-[0.95rem] underline underline-offset-4">
         Signs, cautions and working of step {number}
       </summary>
       <p>

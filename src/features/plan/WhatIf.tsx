@@ -1,5 +1,6 @@
 'use client';
 
+import { SideScroll } from '../../ui/SideScroll';
 import { sum } from 'd3-array';
 import { useMemo, useState } from 'react';
 import { whatIf, type EdgeJob, type JobPlan, type OtherWay } from '../../core';
@@ -25,7 +26,7 @@ export default function WhatIf(props: {
         <span className="text-soft">another finish, one stone, less steel: side by side</span>
       </summary>
       {isOpen && (
-        <div className="overflow-x-auto pb-3">
+        <SideScroll label="Other ways" className="pb-3">
           <table className="table-plain">
             <thead>
               <tr>
@@ -54,7 +55,7 @@ export default function WhatIf(props: {
           {others.length === 0 && (
             <p className="mt-2">With what is at hand there is no other way.</p>
           )}
-        </div>
+        </SideScroll>
       )}
     </details>
   );

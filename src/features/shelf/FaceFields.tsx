@@ -93,7 +93,7 @@ function UnknownSize({ onSize }: { onSize: (grade: ShelfGrade) => void }) {
         <button
           key={size}
           type="button"
-          className="btn btn-outline btn-sm min-h-11"
+          className="btn btn-outline btn-sm min-h-12"
           onClick={() => onSize(UNKNOWN_SIZES[size])}
         >
           {size}

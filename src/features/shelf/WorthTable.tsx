@@ -1,5 +1,6 @@
 'use client';
 
+import { SideScroll } from '../../ui/SideScroll';
 import { useState } from 'react';
 import { useJob, startThingsWorth } from '../../live';
 import type { Hand, Shelf, ThingWorth, ZoneState } from '../../core';
@@ -77,7 +78,7 @@ function Adds({ worth, names }: { worth: readonly ThingWorth[]; names: Map<strin
   const idle = worth.filter(({ usedFor }) => usedFor.length === 0);
   return (
     <>
-      <div className="overflow-x-auto">
+      <SideScroll label="What things are worth">
         <table className="table-plain">
           <thead>
             <tr>
@@ -98,7 +99,7 @@ function Adds({ worth, names }: { worth: readonly ThingWorth[]; names: Map<strin
             ))}
           </tbody>
         </table>
-      </div>
+      </SideScroll>
       {idle.length > 0 && (
         <p className="mt-3 max-w-[64ch] text-soft">
           In none of these plans: {idle.map(({ id }) => names.get(id)).join(', ')}.

@@ -59,7 +59,7 @@ export function CompoundForm(props: ShelfFormProps<Compound>) {
           <button
             key={name}
             type="button"
-            className="btn btn-outline btn-sm min-h-11"
+            className="btn btn-outline btn-sm min-h-12"
             onClick={() => setValue('sizeUm', sizeUm, { shouldDirty: true, shouldValidate: true })}
           >
             {name}

@@ -19,7 +19,7 @@ export default function Notices() {
       toastOptions={{
         classNames: {
           toast: '!bg-neutral !text-neutral-content !border-0 !rounded-sm !text-base !font-sans',
-          actionButton: '!bg-base-100 !text-ink !min-h-10 !px-4 !font-bold',
+          actionButton: '!bg-base-100 !text-ink !min-h-10 pointer-coarse:min-h-12 !px-4 !font-bold',
         },
       }}
     />

@@ -16,7 +16,7 @@ export function ShellHead(props: { here: string; onFind: () => void; onSheet: ()
   return (
     <header className="no-print bg-neutral text-neutral-content">
       <div className="mx-auto flex max-w-[82rem] flex-wrap items-center gap-x-8 gap-y-0 px-4 sm:px-8">
-        <Link href="/" className="sign py-1 text-2xl sm:py-3">
+        <Link href="/" className="sign inline-flex min-h-[48px] items-center text-2xl sm:min-h-14">
           {shellWords.name}
         </Link>
         <Signposts here={here} />
@@ -45,7 +45,7 @@ function HeadButton(props: {
   return (
     <button
       type="button"
-      className={`btn btn-ghost px-3 text-neutral-content ${hasKeys ? 'max-sm:hidden' : ''}`}
+      className={`btn btn-ghost h-[48px] px-3 text-neutral-content ${hasKeys ? 'max-sm:hidden' : ''}`}
       aria-label={label}
       title={label}
       onClick={onTap}

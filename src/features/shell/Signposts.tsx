@@ -1,7 +1,7 @@
 import Link from '../../ui/Link';
 import { SCREENS } from './screens';
 
-const POST = `sign flex min-h-12 items-center px-2 text-[0.98rem] whitespace-nowrap
+const POST = `sign flex min-h-[48px] items-center px-2 text-[0.98rem] whitespace-nowrap
   sm:min-h-14 sm:px-4 sm:text-[1.05rem]`;
 const HERE = 'fingerpost bg-base-100 pr-4 pl-2.5 text-ink sm:pr-6 sm:pl-4';
 const ELSEWHERE = 'hover:underline hover:underline-offset-8';

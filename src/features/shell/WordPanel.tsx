@@ -64,16 +64,16 @@ export default function WordPanel() {
   );
 }
 
-/** Puts the panel under a term, within the window; over it where more room is there. */
+/** Puts the panel under a term, clear of the bar at the thumb; over it where more room is there. */
 function place(panel: HTMLElement, at: HTMLElement): void {
   const term = at.getBoundingClientRect();
   const { offsetWidth: width, offsetHeight: height } = panel;
+  const bar = getComputedStyle(document.documentElement).getPropertyValue('--bar-height');
+  const foot = window.innerHeight - (Number.parseFloat(bar) || 0) - MARGIN_PX;
   const left = Math.min(term.left, window.innerWidth - width - MARGIN_PX);
   const below = term.bottom + MARGIN_PX;
-  const isBelow = below + height <= window.innerHeight || term.top < window.innerHeight / 2;
-  const top = isBelow
-    ? Math.min(below, window.innerHeight - height - MARGIN_PX)
-    : term.top - height - MARGIN_PX;
+  const isBelow = below + height <= foot || term.top < foot / 2;
+  const top = isBelow ? Math.min(below, foot - height) : term.top - height - MARGIN_PX;
   panel.style.left = `${Math.max(MARGIN_PX, left)}px`;
   panel.style.top = `${Math.max(MARGIN_PX, top)}px`;
 }

@@ -11,8 +11,9 @@ export const SCREENS = [
   { path: '/data', name: 'Data', key: '9', outdoors: false },
 ] as const;
 
-/** The screen that a path belongs to: a tool belongs to the rack. */
+/** The screen that a path belongs to: a tool belongs to the rack, the words to none. */
 export function screenOf(pathname: string): string {
   if (pathname.startsWith('/tool')) return '/';
+  if (pathname.startsWith('/words')) return '';
   return SCREENS.findLast(({ path }) => pathname.startsWith(path))?.path ?? '/';
 }

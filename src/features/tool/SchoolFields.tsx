@@ -51,7 +51,7 @@ export function SchoolFields({ tool, zone }: { tool: Tool; zone: Zone }) {
             />
             <button
               type="button"
-              className="link min-h-11 text-[0.95rem]"
+              className="link min-h-12 text-[0.95rem]"
               aria-expanded={open === question}
               aria-label={`What it costs: ${QUESTIONS[question]}`}
               onClick={() => setOpen(open === question ? null : question)}

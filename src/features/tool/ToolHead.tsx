@@ -1,5 +1,6 @@
 'use client';
 
+import { SideScroll } from '../../ui/SideScroll';
 import { TabTitle } from '../../ui/TabTitle';
 import { Said } from '../../ui/Term';
 import Link from '../../ui/Link';
@@ -69,9 +70,9 @@ export function ToolHead({ tool }: { tool: Tool }) {
       {stops.length > 0 && <StopUse toolId={tool.id} stops={stops} />}
       {noting && <NoteEdge tool={tool} onDone={() => setNoting(false)} />}
       <div className="grid items-end gap-x-12 gap-y-2 py-4 lg:grid-cols-2">
-        <div className="overflow-x-auto">
+        <SideScroll label="The tool, to scale">
           <LyingSilhouette tool={tool} scale={scale} />
-        </div>
+        </SideScroll>
         <div>
           <EdgeStrip
             edgeLengthMm={tool.edgeLengthMm}

@@ -1,5 +1,6 @@
 'use client';
 
+import { SideScroll } from '../../ui/SideScroll';
 import { Said } from '../../ui/Term';
 import { useState } from 'react';
 import type { TripChange } from '../../core';
@@ -43,7 +44,7 @@ function Outcomes({ trip, tools, tool, now }: WhatIfProps) {
   const [plan, ...others] = state.answer ?? [];
   if (!plan) return null;
   return (
-    <div className="overflow-x-auto pb-3">
+    <SideScroll label="What if" className="pb-3">
       <table className="table-plain">
         <thead>
           <tr>
@@ -78,7 +79,7 @@ function Outcomes({ trip, tools, tool, now }: WhatIfProps) {
         Means over the same runs; each way says what it changes of the plan. Dull: below what the
         work needs. Take up another tool above for its own ways.
       </p>
-    </div>
+    </SideScroll>
   );
 }
 

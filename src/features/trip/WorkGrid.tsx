@@ -1,5 +1,6 @@
 'use client';
 
+import { SideScroll } from '../../ui/SideScroll';
 import type { ReactNode } from 'react';
 import { KINDS } from '../../domain/kinds';
 import { carrierOf } from '../../domain/carriers';
@@ -30,7 +31,7 @@ export function WorkGrid(
   const least = isNarrow ? trip.days * 64 : 144 + trip.days * 128;
   return (
     <>
-      <div ref={ref} className="overflow-x-auto">
+      <SideScroll ref={ref} label="Work by tool and day">
         <table className="w-full table-fixed border-collapse" style={{ minWidth: least }}>
           <thead>
             <tr className="border-b-2 border-ink text-left align-bottom">
@@ -79,7 +80,7 @@ export function WorkGrid(
             ))}
           </tbody>
         </table>
-      </div>
+      </SideScroll>
       {!isNarrow && <div className="mt-3 min-h-80">{chart}</div>}
     </>
   );

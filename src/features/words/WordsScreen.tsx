@@ -49,7 +49,7 @@ function Group(props: { group: WordGroup; open: WordId | null; onGo: (id: WordId
                 onClick={() => onGo(id)}
               >
                 <Strip id={id} />
-                <WordPicture id={id} className="w-full" />
+                <WordPicture id={id} className="word-thumb w-full" />
                 <b className="sign text-lg leading-tight">{GLOSSARY[id].name}</b>
                 <span className="text-[0.92rem] leading-snug text-soft">{GLOSSARY[id].line}</span>
               </button>

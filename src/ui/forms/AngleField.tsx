@@ -55,7 +55,7 @@ export function AngleField(props: {
         {way === 'inclusive' ? `per side ${deg(valueDeg)}` : `inclusive ${deg(2 * valueDeg)}`}{' '}
         <button
           type="button"
-          className="link min-h-8"
+          className="link min-h-8 pointer-coarse:min-h-12"
           onClick={() => {
             setTyped(null);
             setWay(way === 'inclusive' ? 'per side' : 'inclusive');

@@ -94,6 +94,7 @@ const PICTURES: Record<WordId, () => ReactNode> = {
   'slices-paper': () => <TestPicture test="slices-paper" />,
   'tears-paper': () => <TestPicture test="tears-paper" />,
   'slides-on-nail': () => <TestPicture test="slides-on-nail" />,
+  tests: () => <TestPicture test="slices-paper" />,
   'edge-states': () => <StatesPicture />,
   micrometre: () => <FinenessPicture />,
   grit: () => <FinenessPicture />,

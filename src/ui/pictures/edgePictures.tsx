@@ -116,7 +116,7 @@ export function ApexPicture({ radiusUm, words }: { radiusUm: number; words: stri
   const centre = 40 + r;
   const touchX = centre - r * Math.sin(angle);
   const touchY = r * Math.cos(angle);
-  const end = 250;
+  const end = 205;
   const half = touchY + (end - touchX) * Math.tan(angle);
   return (
     <g>

@@ -19,8 +19,7 @@ export const TEST_WORDS: Record<EdgeTestKind, string> = {
 };
 
 /** What each test looks like opens from its name. */
-export const HOW_TESTED =
-  'How it is done: pops hair, shaves, push-cuts, slices paper, tears paper, slides on a nail, glints.';
+export const HOW_TESTED = 'How each test is done';
 
 /** The test that an apex radius passes, in words. */
 export function passesWords(apexRadiusUm: number): string {

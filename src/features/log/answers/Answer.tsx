@@ -1,5 +1,6 @@
 'use client';
 
+import { SideScroll } from '../../../ui/SideScroll';
 import { useState, type ReactNode } from 'react';
 
 /** One question to the log: its answer as the title, the table behind it, and what stands behind that. */
@@ -25,7 +26,7 @@ export function AnswerTable(props: {
   const { heads, children } = props;
   const [showsAll, setShowsAll] = useState(false);
   return (
-    <div className="overflow-x-auto">
+    <SideScroll label="Answer, as a table">
       <table className="table-plain mt-1 min-w-[40rem]">
         <thead>
           <tr>
@@ -39,10 +40,10 @@ export function AnswerTable(props: {
         <tbody>{showsAll ? children : children.slice(0, FIRST_ROWS)}</tbody>
       </table>
       {children.length > FIRST_ROWS && (
-        <button type="button" className="link min-h-11" onClick={() => setShowsAll(!showsAll)}>
+        <button type="button" className="link min-h-12" onClick={() => setShowsAll(!showsAll)}>
           {showsAll ? 'Fewer rows' : `All ${children.length} rows`}
         </button>
       )}
-    </div>
+    </SideScroll>
   );
 }

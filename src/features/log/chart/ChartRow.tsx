@@ -116,7 +116,7 @@ function RowHead(props: {
       <button
         type="button"
         aria-expanded={isTall}
-        className="min-h-11 w-full cursor-pointer text-left leading-tight"
+        className="min-h-12 w-full cursor-pointer text-left leading-tight"
         onClick={() => onChoose(tool.id)}
       >
         <span className={`sign ${isTall ? 'text-2xl' : 'text-lg'}`}>{tool.name}</span>{' '}

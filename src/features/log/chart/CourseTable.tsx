@@ -1,3 +1,4 @@
+import { SideScroll } from '../../../ui/SideScroll';
 import { compareDesc } from 'date-fns';
 import type { LogAnswers } from '../../../core';
 import type { Tool } from '../../../domain/tool';
@@ -17,7 +18,7 @@ export function CourseTable({ tool, edges }: { tool: Tool; edges: LogAnswers['ed
     .slice(0, MOST_ROWS);
   return (
     <details className="min-w-0">
-      <summary className="inline-flex min-h-11 cursor-pointer items-center underline underline-offset-4">
+      <summary className="inline-flex min-h-12 cursor-pointer items-center underline underline-offset-4">
         {tool.name} as a table
       </summary>
       {edges.map(({ zoneId, rounder }) => {
@@ -29,7 +30,7 @@ export function CourseTable({ tool, edges }: { tool: Tool; edges: LogAnswers['ed
           </p>
         ) : null;
       })}
-      <div className="overflow-x-auto">
+      <SideScroll label="The course, as a table">
         <table className="table-plain mt-1 w-auto">
           <thead>
             <tr>
@@ -56,7 +57,7 @@ export function CourseTable({ tool, edges }: { tool: Tool; edges: LogAnswers['ed
             ))}
           </tbody>
         </table>
-      </div>
+      </SideScroll>
     </details>
   );
 }

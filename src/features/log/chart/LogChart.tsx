@@ -46,7 +46,7 @@ export default function LogChart(props: ChartProps) {
   return (
     <div>
       <details className="sm:hidden">
-        <summary className="inline-flex min-h-11 cursor-pointer items-center underline underline-offset-4">
+        <summary className="inline-flex min-h-12 cursor-pointer items-center underline underline-offset-4">
           What the marks say
         </summary>
         <Signs />
@@ -89,7 +89,7 @@ export default function LogChart(props: ChartProps) {
       </div>
       <div className="flex flex-wrap items-baseline gap-x-6">
         {worked.length > FIRST_ROWS && (
-          <button type="button" className="link min-h-11" onClick={() => setShowsAll(!showsAll)}>
+          <button type="button" className="link min-h-12" onClick={() => setShowsAll(!showsAll)}>
             {showsAll ? 'Fewer tools' : `All ${worked.length} tools`}
           </button>
         )}

@@ -111,6 +111,7 @@ function CheckIn(props: {
   };
   return (
     <div className="mx-auto w-full max-w-3xl px-4 py-4 sm:px-8">
+      <TabTitle>{titles.back(trip.name)}</TabTitle>
       <h1>Back from {trip.name}</h1>
       <p className="mt-1 text-lg text-soft">
         Wipe and dry each edge, look along it, test it once. It teaches how fast your work dulls.

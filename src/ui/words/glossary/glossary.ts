@@ -359,6 +359,21 @@ export const GLOSSARY: Record<WordId, Word> = {
     says: 'Rest it on your thumbnail, tilted, without any pressure. A keen edge bites and stays; this one slides off.',
     next: ['tears-paper', 'glint'],
   },
+  tests: {
+    name: 'the seven tests',
+    group: 'How keen',
+    line: 'the finest one that it passes',
+    says: 'Tests that need nothing but paper, the hair of an arm and a nail. Try them from coarse to fine; the finest one that the edge passes says how keen it is.',
+    next: [
+      'pops-hair',
+      'shaves',
+      'push-cuts',
+      'slices-paper',
+      'tears-paper',
+      'slides-on-nail',
+      'glint',
+    ],
+  },
   'edge-states': {
     name: 'keen, works, tired, blunt',
     group: 'How keen',

@@ -51,6 +51,7 @@ export const WORD_FORMS = {
   'slices-paper': ['slices paper', 'slices printer paper'],
   'tears-paper': ['tears paper'],
   'slides-on-nail': ['slides on a nail'],
+  tests: ['each test', 'seven tests'],
   'edge-states': ['keen', 'tired', 'blunt'],
   micrometre: ['µm', 'micrometres', 'particle size'],
   grit: ['grit', 'grade', 'FEPA', 'JIS', 'mesh'],

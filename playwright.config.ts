@@ -18,6 +18,7 @@ export default defineConfig({
   use: {
     baseURL: ORIGIN,
     timezoneId: STATED_ZONE,
+    locale: 'en-GB',
     viewport: { width: 1280, height: 800 },
     contextOptions: { reducedMotion: 'reduce' },
     launchOptions,

@@ -129,3 +129,20 @@ test('a stopped tool can be started nowhere, not even from a session under way',
     /^\/inspect/,
   );
 });
+
+test.describe('where decimals have a comma', () => {
+  test.use({ locale: 'de-DE' });
+
+  test('an angle of 12,5 is twelve and a half, in the field, the drawing and the log', async ({
+    page,
+  }) => {
+    await open(page, '/tool?id=wren');
+    await page.getByLabel('Angle known by').selectOption('stated');
+    await page.getByLabel('Bevel angle, per side').fill('12,5');
+    await expect(page.getByRole('img', { name: /Section, bevel: 12,5° per side/ })).toBeVisible();
+    await page.getByRole('button', { name: 'Save', exact: true }).click();
+    await expect(page.getByText('Wren is saved.')).toBeVisible();
+    await page.reload();
+    await expect(page.getByLabel('Bevel angle, per side')).toHaveValue('12,5');
+  });
+});

@@ -38,7 +38,7 @@ test('the angle finder weighs methods, and the wedge prints at its true size', a
   await page.getByText('Angle finder').click();
   const method = (name: string) =>
     page.getByRole('listitem').filter({ has: page.getByRole('heading', { name, exact: true }) });
-  await method('Spine lift').getByRole('spinbutton').fill('7.4');
+  await method('Spine lift').getByRole('textbox').fill('7.4');
   await method('Wedge').getByLabel('Height').fill('20');
   await method('Wedge').getByLabel('Base').fill('80');
   await expect(page.getByText('the methods agree')).toBeVisible();

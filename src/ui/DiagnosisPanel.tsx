@@ -11,7 +11,7 @@ import {
 } from '../core';
 import type { Observation } from '../domain/session';
 import type { Tool, Zone } from '../domain/tool';
-import { deg, mm, sentence } from './format';
+import { deg, mm, sentence, rounded } from './format';
 import { Said } from './Term';
 import { SYMPTOM_WORDS } from './words/symptomWords';
 
@@ -95,6 +95,6 @@ function turnInWords({ turnDeg, liftMm, coins }: Diagnosis, isKnife: boolean): s
   if (liftMm === null || turnDeg === 0) return '';
   const way = turnDeg > 0 ? 'up' : 'down';
   const what = isKnife ? 'the spine' : 'the rear of the stone';
-  const part = coins === null ? '' : `, ${coins.toFixed(1)} of your coin`;
+  const part = coins === null ? '' : `, ${rounded(coins, 1)} of your coin`;
   return `, ${deg(Math.abs(turnDeg))}: ${what} ${mm(Math.abs(liftMm))} ${way}${part}`;
 }

@@ -14,7 +14,7 @@ import {
 import { grams as gramsWords } from './format';
 import { DepthChoice } from './DepthChoice';
 import { GramsField } from './GramsField';
-import { LimitedMeasureField } from './forms/MeasureField';
+import { PlaceStepper } from './PlaceStepper';
 import { CAUSE_WORDS } from './words/causeWords';
 import { HOW_TESTED, TEST_WORDS } from './words/testWords';
 
@@ -67,16 +67,13 @@ export function ObservationFields(props: {
         />
       )}
       {chip && (
-        <div className="max-w-48">
-          <LimitedMeasureField
-            label="From the heel"
-            quantity="length"
-            min={zone.startMm}
-            max={zone.endMm}
-            value={chip.atMm}
-            onValue={(atMm) => setChip({ ...chip, atMm })}
-          />
-        </div>
+        <PlaceStepper
+          label="Where it is, from the heel"
+          startMm={zone.startMm}
+          endMm={zone.endMm}
+          atMm={chip.atMm}
+          onPlace={(atMm) => setChip({ ...chip, atMm })}
+        />
       )}
       {chip && (
         <Choice

@@ -1,5 +1,6 @@
 import { differenceInCalendarDays, intlFormatDistance, parseISO } from 'date-fns';
 import { clockNow } from '../domain/clock';
+import { DATE_LOCALE, DECIMAL, withOwnDecimal } from './locale';
 import {
   G_PER_OUNCE,
   inchFraction,
@@ -11,7 +12,15 @@ import {
 
 /** Measures in words, with honest precision. One place, so that every screen says them alike. */
 
-export const rounded = (value: number, digits: number): string => value.toFixed(digits);
+/** A number with so many decimals. */
+export function rounded(value: number, digits: number): string {
+  return withOwnDecimal(value.toFixed(digits));
+}
+
+/** A number as it is, without any decimals that say nothing. */
+export function figure(value: number): string {
+  return withOwnDecimal(String(value));
+}
 
 /** Inches below this (mm) are said in thousandths, as a calliper shows them. */
 const RULER_FROM_MM = 1;
@@ -59,8 +68,8 @@ function thousandths(valueMm: number): string {
 export function volume(mm3: number): string {
   const inches = mm3 / MM_PER_INCH ** 3;
   return isImperial()
-    ? `${Number((1000 * inches).toPrecision(2))} thousandths of a cubic inch`
-    : `${Number(mm3.toPrecision(2))} mm³`;
+    ? `${figure(Number((1000 * inches).toPrecision(2)))} thousandths of a cubic inch`
+    : `${figure(Number(mm3.toPrecision(2)))} mm³`;
 }
 
 /** Micrometres: two significant figures below 10, whole above. */
@@ -70,7 +79,7 @@ export function um(value: number): string {
 
 /** Water and oil by volume; fluid ounces where those are used. */
 export function ml(value: number): string {
-  if (isImperial()) return `${Number((value / ML_PER_FLUID_OUNCE).toPrecision(2))} fl oz`;
+  if (isImperial()) return `${figure(Number((value / ML_PER_FLUID_OUNCE).toPrecision(2)))} fl oz`;
   return `${value < 10 ? Math.round(value) : Math.round(value / 5) * 5} ml`;
 }
 
@@ -95,7 +104,7 @@ export function newtons(value: number): string {
 export function minutes(value: number): string {
   if (value > 0 && value < 1) return 'under 1 min';
   if (value > 119) return `${rounded(value / 60, 0)} h`;
-  return `${value < 10 ? trim((Math.round(value * 2) / 2).toFixed(1)) : rounded(value, 0)} min`;
+  return `${value < 10 ? trim(rounded(Math.round(value * 2) / 2, 1)) : rounded(value, 0)} min`;
 }
 
 /** Minutes as one number first, its span after it: 7 min (4–13). */
@@ -106,9 +115,9 @@ export function minutesSpan(plan: {
 }): string {
   const { minutesLow: low, minutesHigh: high } = plan;
   if (high < 1.25) return 'under 1 min';
-  const figure = (value: number): string => minutes(value).replace(/ min$/, '');
-  const from = low < 1 ? 'under 1' : figure(low);
-  const to = figure(high);
+  const plain = (value: number): string => minutes(value).replace(/ min$/, '');
+  const from = low < 1 ? 'under 1' : plain(low);
+  const to = plain(high);
   return from === to ? minutes(plan.minutes) : `${minutes(plan.minutes)} (${from}–${to})`;
 }
 
@@ -123,7 +132,7 @@ export function steel(volumeMm3: number): string {
   if (isImperial())
     return steelG < 0.03
       ? 'under 0.001 oz of steel'
-      : `${Number((steelG / G_PER_OUNCE).toPrecision(2))} oz of steel`;
+      : `${figure(Number((steelG / G_PER_OUNCE).toPrecision(2)))} oz of steel`;
   if (steelG < 0.01) return 'under 0.01 g of steel';
   return `${steelG < 1 ? rounded(steelG, 2) : rounded(steelG, 1)} g of steel`;
 }
@@ -150,7 +159,7 @@ export function ratio(value: number): string {
 
 /** A factor, or a rate, to two figures: × 1.2, 0.04. */
 export function times(value: number): string {
-  return `${Number(value.toPrecision(2))}`;
+  return figure(Number(value.toPrecision(2)));
 }
 
 export function plural(count: number, one: string, many = `${one}s`): string {
@@ -158,14 +167,36 @@ export function plural(count: number, one: string, many = `${one}s`): string {
 }
 
 // A formatter costs more to make than a hundred dates to write.
-const DAY = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', year: 'numeric' });
-const HOUR = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit' });
-const WEEKDAY = new Intl.DateTimeFormat('en-GB', { weekday: 'long' });
-const DAY_AND_MONTH = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'long' });
+const DAY = new Intl.DateTimeFormat(DATE_LOCALE, {
+  day: 'numeric',
+  month: 'short',
+  year: 'numeric',
+});
+const HOUR = new Intl.DateTimeFormat(DATE_LOCALE, { hour: '2-digit', minute: '2-digit' });
+const WEEKDAY = new Intl.DateTimeFormat(DATE_LOCALE, { weekday: 'long' });
+const SHORT_DAY = new Intl.DateTimeFormat(DATE_LOCALE, { day: 'numeric', month: 'short' });
+const SHORT_WEEKDAY = new Intl.DateTimeFormat(DATE_LOCALE, { weekday: 'short' });
+const SHORT_MONTH = new Intl.DateTimeFormat(DATE_LOCALE, { month: 'short', year: 'numeric' });
+const DAY_AND_MONTH = new Intl.DateTimeFormat(DATE_LOCALE, { day: 'numeric', month: 'long' });
 
 /** A day, as on a signpost: 24 Oct 2026. */
 export function day(iso: string): string {
   return DAY.format(parseISO(iso));
+}
+
+/** A day within a year: 24 Oct. */
+export function shortDay(date: Date | number): string {
+  return SHORT_DAY.format(date);
+}
+
+/** A day of the week in short: Thu. */
+export function shortWeekday(date: Date | number): string {
+  return SHORT_WEEKDAY.format(date);
+}
+
+/** A month in short: Oct 2026. */
+export function shortMonth(date: Date | number): string {
+  return SHORT_MONTH.format(date);
 }
 
 /** A day of the near future: Friday, or 27 November where that would not be clear. */
@@ -181,7 +212,7 @@ export function leftWhen(iso: string): string {
 }
 
 export function ago(iso: string): string {
-  return intlFormatDistance(parseISO(iso), new Date(), { locale: 'en', numeric: 'always' });
+  return intlFormatDistance(parseISO(iso), new Date(), { locale: 'en', numeric: 'auto' });
 }
 
 const LIST = new Intl.ListFormat('en');
@@ -202,5 +233,7 @@ export function spoken(word: string): string {
 }
 
 function trim(text: string): string {
-  return text.includes('.') ? text.replace(/\.?0+$/, '') : text;
+  const [whole, decimals] = text.split(DECIMAL);
+  const telling = decimals?.replace(/0+$/, '');
+  return telling ? `${whole}${DECIMAL}${telling}` : whole!;
 }

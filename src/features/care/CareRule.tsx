@@ -1,6 +1,6 @@
 'use client';
 
-import { format } from 'date-fns';
+import { shortDay, shortMonth, shortWeekday } from '../../ui/format';
 import { useLayoutEffect, useState } from 'react';
 import { careGroupKey, type CareGroup, type CareRow } from '../../core';
 import type { Trip } from '../../domain/trip';
@@ -42,7 +42,7 @@ export function CareRule(props: {
   const nowMs = now.getTime();
   const y = (iso: string): number => rulePlace(frame, nowMs, Date.parse(iso));
   const words = (ms: number, days: number): string =>
-    format(ms, days < 7 ? 'EEE' : days < 300 ? 'd MMM' : 'MMM yyyy');
+    (days < 7 ? shortWeekday : days < 300 ? shortDay : shortMonth)(ms);
   return (
     <svg
       className="figures absolute top-0 left-0"
@@ -86,7 +86,7 @@ export function CareRule(props: {
         overdue
       </text>
       <text x={4} y={frame.today - 6} fontWeight={700}>
-        {isNarrow ? 'today' : format(now, "'today,' d MMM")}
+        {isNarrow ? 'today' : `today, ${shortDay(now)}`}
       </text>
       {ruleTicks(frame, nowMs, words).map((tick) => (
         <g key={`${tick.words} ${tick.y}`}>

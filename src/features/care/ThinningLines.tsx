@@ -25,7 +25,7 @@ export function ThinningLines() {
             <span className="figures text-soft">{minutes(plan.minutes)}</span>
           )}
         </span>
-        <Link href={touchUpLink(need)} className="link inline-flex min-h-12 items-center">
+        <Link href={touchUpLink(need)} className="link inline-flex min-h-12 shrink-0 items-center">
           Plan it
         </Link>
       </li>

@@ -5,7 +5,7 @@ import { useForm, type Resolver } from 'react-hook-form';
 import { useSettings, useUndoable } from '../../live';
 import { useFormDraft } from '../../live/useFormDraft';
 import { settingsSchema, type Settings } from '../../domain/settings';
-import { NumberField, TextField } from '../../ui/forms/fields';
+import { NumberField, TextField, AS_NUMBER } from '../../ui/forms/fields';
 import { FormMeasure } from '../../ui/forms/FormMeasure';
 import { stampNow } from '../../domain/clock';
 
@@ -26,7 +26,7 @@ function Habits({ settings }: { settings: Settings }) {
   const { errors, isDirty } = formState;
   const base = formState.defaultValues as Settings;
   const draft = useFormDraft(form, 'habits', { base, title: 'setting your hand', href: '/data' });
-  const number = { valueAsNumber: true } as const;
+  const number = AS_NUMBER;
   const save = handleSubmit(async (edited) => {
     const after = { ...edited, updatedAt: stampNow() };
     await undoable('Saved. Plans count with it from now on.', [

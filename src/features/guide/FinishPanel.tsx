@@ -6,6 +6,7 @@ import { useStore, noteOil } from '../../live';
 import type { EdgeTest, Finding, Session } from '../../domain/session';
 import { passedTest, readGrams } from '../../domain/observation';
 import type { Tool, Zone } from '../../domain/tool';
+import { ActionRow } from '../../ui/ActionRow';
 import { NotesField } from '../../ui/forms/fields';
 import { chipDepth, deg, fineMm, placeMm, sentence } from '../../ui/format';
 import { GramsField } from '../../ui/GramsField';
@@ -30,6 +31,9 @@ interface FinishProps {
   onBack: () => void;
   onFinish: (findings: Finding[], notes: string) => void;
 }
+
+/** The button that ends the job stands outside of its form, at the thumb. */
+const FORM_ID = 'end-of-job';
 
 /** The end of a job: last test, what is still to be seen, what it left, a note; then it is in the log. */
 export default function FinishPanel(props: FinishProps) {
@@ -62,6 +66,7 @@ export default function FinishPanel(props: FinishProps) {
         {!onSpine && <EndTest chosen={latest?.test ?? null} onTest={onTest} />}
       </div>
       <form
+        id={FORM_ID}
         className="mx-auto grid w-full max-w-3xl flex-1 content-start gap-5 px-4 py-5 sm:px-8"
         onSubmit={(event) => void form.handleSubmit(finish)(event)}
         noValidate
@@ -96,14 +101,22 @@ export default function FinishPanel(props: FinishProps) {
           Wipe and dry it, a thin film of oil, wax or fat on carbon steel, clean hands before food.
           Keep swarf out of food and eyes.
         </p>
-        <div className="flex flex-wrap gap-3">
-          <button className="btn btn-primary px-8">Write it into the log</button>
-          <button type="button" className="btn btn-ghost" onClick={onBack}>
-            Back to the strokes
-          </button>
-        </div>
       </form>
+      <FinishRow onBack={onBack} />
     </FormProvider>
+  );
+}
+
+function FinishRow({ onBack }: { onBack: () => void }) {
+  return (
+    <ActionRow>
+      <button type="button" className="btn btn-outline" onClick={onBack}>
+        Back to the strokes
+      </button>
+      <button form={FORM_ID} className="btn btn-primary">
+        Write it into the log
+      </button>
+    </ActionRow>
   );
 }
 

@@ -4,6 +4,7 @@ import { BURR_PARTS, gateLooks, type Gate } from '../../core';
 import type { SessionStep } from '../../domain/session';
 import type { Side } from '../../domain/terms';
 import type { Tool, Zone } from '../../domain/tool';
+import { ActionRow } from '../../ui/ActionRow';
 import { plural } from '../../ui/format';
 import { BurrWalk } from './BurrWalk';
 import type { GuideAction } from './guideAction';
@@ -30,10 +31,16 @@ export default function LeavePanel(
   const done = step.left + step.right;
   const isThrough = looks.burr === true && looks.ink === true && looks.glint === true;
   return (
-    <section className="mx-auto grid w-full max-w-3xl flex-1 content-start gap-5 px-4 py-6 sm:px-8">
-      <h2>{gate.early ? earlyWords(step) : `Before you leave the ${step.abrasiveName}`}</h2>
-      {gate.first && <ThreeLooks {...props} looks={looks} />}
-      <div className="flex flex-wrap gap-3">
+    <>
+      <section className="mx-auto grid w-full max-w-3xl flex-1 content-start gap-5 px-4 py-6 sm:px-8">
+        <h2>{gate.early ? earlyWords(step) : `Before you leave the ${step.abrasiveName}`}</h2>
+        {gate.first && <ThreeLooks {...props} looks={looks} />}
+        <p className="text-soft">
+          {done > 0 && `After ${plural(done, 'stroke')}, both sides together. `}Asked once at a
+          step.
+        </p>
+      </section>
+      <ActionRow>
         <button
           type="button"
           className={`btn px-6 ${isThrough ? 'btn-outline' : 'btn-primary'}`}
@@ -48,11 +55,8 @@ export default function LeavePanel(
         >
           {isThrough ? 'All there: next step' : 'Leave it all the same'}
         </button>
-      </div>
-      <p className="text-soft">
-        {done > 0 && `After ${plural(done, 'stroke')}, both sides together. `}Asked once at a step.
-      </p>
-    </section>
+      </ActionRow>
+    </>
   );
 }
 

@@ -2,6 +2,7 @@
 
 import type { ComponentProps } from 'react';
 import { contactOf, wantsBurr } from '../../core';
+import { ActionRow } from '../../ui/ActionRow';
 import { BurrWalk } from './BurrWalk';
 import { Deburr } from './Deburr';
 import { InkCheck } from './InkCheck';
@@ -14,19 +15,21 @@ export default function LookPanel(
     ComponentProps<typeof Deburr> & { onBack: () => void },
 ) {
   return (
-    <div className="mx-auto grid w-full max-w-3xl flex-1 content-start gap-8 px-4 py-6 sm:px-8">
-      <InkCheck {...props} />
-      {props.step.kind === 'stone' && wantsBurr(contactOf(props.step)) && (
-        <>
-          <BurrWalk {...props} />
-          <Deburr {...props} />
-        </>
-      )}
-      <div>
-        <button type="button" className="btn btn-neutral" onClick={props.onBack}>
+    <>
+      <div className="mx-auto grid w-full max-w-3xl flex-1 content-start gap-8 px-4 py-6 sm:px-8">
+        <InkCheck {...props} />
+        {props.step.kind === 'stone' && wantsBurr(contactOf(props.step)) && (
+          <>
+            <BurrWalk {...props} />
+            <Deburr {...props} />
+          </>
+        )}
+      </div>
+      <ActionRow>
+        <button type="button" className="btn btn-primary" onClick={props.onBack}>
           Go on with this step
         </button>
-      </div>
-    </div>
+      </ActionRow>
+    </>
   );
 }

@@ -3,6 +3,7 @@
 import type { Session, SessionStep } from '../../domain/session';
 import { COUNT_SCHEMES, SKIP_REASONS, type SkipReason } from '../../domain/terms';
 import type { Tool, Zone } from '../../domain/tool';
+import { ActionRow } from '../../ui/ActionRow';
 import { Choice } from '../../ui/Choice';
 import { LimitedNumberField, TextField } from '../../ui/forms/fields';
 import { sentence } from '../../ui/format';
@@ -33,52 +34,54 @@ export default function StepPanel(props: {
   const step = session.steps[session.stepIndex]!;
   const before = session.steps[session.stepIndex - 1];
   return (
-    <section className="mx-auto grid w-full max-w-3xl flex-1 content-start gap-6 px-4 py-6 sm:px-8">
-      <h2>This step: {step.abrasiveName}</h2>
-      <CountedOrFelt step={step} onByFeel={props.onByFeel} />
-      <OwnSetFields usualStrokes={setOf(step)} />
-      <Choice
-        legend="Share the strokes between the sides; the count turns over with you"
-        options={COUNT_SCHEMES.map((each) => [each, each] as const)}
-        chosen={scheme}
-        onChoose={setScheme}
-      />
-      <Choice
-        legend="Count by a beat: each click is a stroke, until you pause"
-        options={BEATS.map(([value, share]) => [
-          value,
-          share === 0 ? value : `${value}, ${Math.round(share * pacePerMinute)} a minute`,
-        ])}
-        chosen={beat}
-        onChoose={onBeat}
-      />
-      <Choice
-        legend="Called when a side is done, by"
-        options={CUES.map((each) => [each, each] as const)}
-        chosen={cue}
-        onChoose={setCue}
-      />
-      <SwapChoice session={session} tool={tool} zone={zone} onGoOnWith={props.onGoOnWith} />
-      <Choice
-        legend="Leave this step out, because"
-        options={SKIP_REASONS.map((reason) => [reason, reason] as const)}
-        chosen={step.skipped}
-        onChoose={onSkip}
-      />
-      {before && (
-        <div>
-          <button type="button" className="btn btn-outline" onClick={onPrevious}>
-            Step back to {before.abrasiveName}
-          </button>
-        </div>
-      )}
-      {step.skipped && <p className="text-soft">{sentence(`left out: ${step.skipped}`)}.</p>}
-      <div>
-        <button type="button" className="btn btn-neutral" onClick={onBack}>
+    <>
+      <section className="mx-auto grid w-full max-w-3xl flex-1 content-start gap-6 px-4 py-6 sm:px-8">
+        <h2>This step: {step.abrasiveName}</h2>
+        <CountedOrFelt step={step} onByFeel={props.onByFeel} />
+        <OwnSetFields usualStrokes={setOf(step)} />
+        <Choice
+          legend="Share the strokes between the sides; the count turns over with you"
+          options={COUNT_SCHEMES.map((each) => [each, each] as const)}
+          chosen={scheme}
+          onChoose={setScheme}
+        />
+        <Choice
+          legend="Count by a beat: each click is a stroke, until you pause"
+          options={BEATS.map(([value, share]) => [
+            value,
+            share === 0 ? value : `${value}, ${Math.round(share * pacePerMinute)} a minute`,
+          ])}
+          chosen={beat}
+          onChoose={onBeat}
+        />
+        <Choice
+          legend="Called when a side is done, by"
+          options={CUES.map((each) => [each, each] as const)}
+          chosen={cue}
+          onChoose={setCue}
+        />
+        <SwapChoice session={session} tool={tool} zone={zone} onGoOnWith={props.onGoOnWith} />
+        <Choice
+          legend="Leave this step out, because"
+          options={SKIP_REASONS.map((reason) => [reason, reason] as const)}
+          chosen={step.skipped}
+          onChoose={onSkip}
+        />
+        {before && (
+          <div>
+            <button type="button" className="btn btn-outline" onClick={onPrevious}>
+              Step back to {before.abrasiveName}
+            </button>
+          </div>
+        )}
+        {step.skipped && <p className="text-soft">{sentence(`left out: ${step.skipped}`)}.</p>}
+      </section>
+      <ActionRow>
+        <button type="button" className="btn btn-primary" onClick={onBack}>
           Go on with this step
         </button>
-      </div>
-    </section>
+      </ActionRow>
+    </>
   );
 }
 

@@ -18,6 +18,7 @@ import type { EdgeTest, Session, SessionStep } from '../../domain/session';
 import { passedTest, readGrams } from '../../domain/observation';
 import { tasksOf } from '../../domain/tasks';
 import type { Tool, Zone } from '../../domain/tool';
+import { ActionRow } from '../../ui/ActionRow';
 import { DiagnosisPanel } from '../../ui/DiagnosisPanel';
 import { um } from '../../ui/format';
 import { TestChoice } from '../../ui/ObservationFields';
@@ -53,49 +54,45 @@ export default function TestPanel(props: {
   const latest = step.tests.at(-1);
   const disagree = disagreementWords(step.tests);
   const series = step.kind === 'strop' ? stepSeries(session, session.stepIndex) : null;
+  const isThere = latest !== undefined && trend !== null && isKeenEnough(trend, zone);
   return (
-    <section className="mx-auto grid w-full max-w-3xl flex-1 content-start gap-5 px-4 py-6 sm:px-8">
-      <h2>Test it</h2>
-      <PlaceChoice tests={step.tests} isAxe={isAxe} chosen={place} onChoose={setPlace} />
-      <TestChoice
-        legend="The finest test it passes now"
-        chosen={latest?.place === place ? latest.test : null}
-        onChoose={(test) => onTest(passedTest(test, place))}
-      />
-      <GramsField
-        expectedG={expectedG(session)}
-        onGrams={(grams) => onTest(readGrams(grams, place))}
-      />
-      {/* On a strop the curve alone speaks. */}
-      {!series && (
-        <p role="status" className="text-lg">
-          {latest && trend ? testVerdict(trend, zone) : 'Wipe it first, from spine toward edge.'}
-        </p>
-      )}
-      {disagree && <p role="status">{disagree}</p>}
-      {latest && (!series || places.length > 1) && (
-        <PlaceProgressChart lines={places} targetUm={zone.targetApexUm} isAxe={isAxe} />
-      )}
-      {series && <StropCurve {...series} />}
-      {latest && !series && (trend?.change === 'same' || trend?.change === 'worse') && (
-        <DiagnosisPanel
-          tool={tool}
-          zone={zone}
-          seen={{ tests: [latest], findings: session.before.findings }}
-          coinThicknessMm={coinThicknessMm}
-          advice={advice}
-          noticed={noticedSymptoms(trend.change, step)}
+    <>
+      <section className="mx-auto grid w-full max-w-3xl flex-1 content-start gap-5 px-4 py-6 sm:px-8">
+        <h2>Test it</h2>
+        <PlaceChoice tests={step.tests} isAxe={isAxe} chosen={place} onChoose={setPlace} />
+        <TestChoice
+          legend="The finest test it passes now"
+          chosen={latest?.place === place ? latest.test : null}
+          onChoose={(test) => onTest(passedTest(test, place))}
         />
-      )}
-      <div className="flex flex-wrap gap-3">
-        <button type="button" className="btn btn-neutral" onClick={onBack}>
-          Go on with this step
-        </button>
-        <button type="button" className="btn btn-primary" onClick={onFinish}>
-          Finish here
-        </button>
-      </div>
-    </section>
+        <GramsField
+          expectedG={expectedG(session)}
+          onGrams={(grams) => onTest(readGrams(grams, place))}
+        />
+        {/* On a strop the curve alone speaks. */}
+        {!series && (
+          <p role="status" className="text-lg">
+            {latest && trend ? testVerdict(trend, zone) : 'Wipe it first, from spine toward edge.'}
+          </p>
+        )}
+        {disagree && <p role="status">{disagree}</p>}
+        {latest && (!series || places.length > 1) && (
+          <PlaceProgressChart lines={places} targetUm={zone.targetApexUm} isAxe={isAxe} />
+        )}
+        {series && <StropCurve {...series} />}
+        {latest && !series && (trend?.change === 'same' || trend?.change === 'worse') && (
+          <DiagnosisPanel
+            tool={tool}
+            zone={zone}
+            seen={{ tests: [latest], findings: session.before.findings }}
+            coinThicknessMm={coinThicknessMm}
+            advice={advice}
+            noticed={noticedSymptoms(trend.change, step)}
+          />
+        )}
+      </section>
+      <TestRow isThere={isThere} onBack={onBack} onFinish={onFinish} />
+    </>
   );
 }
 
@@ -121,11 +118,41 @@ function useAdvice(tool: Tool, zone: Zone): AngleAdvice | undefined {
   );
 }
 
+/** At the thumb: to stop there, where it passes, or to go on. */
+function TestRow(props: { isThere: boolean; onBack: () => void; onFinish: () => void }) {
+  const { isThere, onBack, onFinish } = props;
+  return (
+    <ActionRow says={isThere && 'It does what its work asks for: stop there.'}>
+      <button
+        type="button"
+        className={`btn ${isThere ? 'btn-outline' : 'btn-neutral'}`}
+        onClick={onBack}
+      >
+        Go on with this step
+      </button>
+      <button
+        type="button"
+        className={`btn ${isThere ? 'btn-primary' : 'btn-outline'}`}
+        onClick={onFinish}
+      >
+        Finish here
+      </button>
+    </ActionRow>
+  );
+}
+
+/** Whether the newest reading passes what the work asks for. */
+function isKeenEnough({ newest }: TestTrend, { targetApexUm }: Zone): boolean {
+  return newest.apexRadiusUm <= targetApexUm * KEEN_UP_TO;
+}
+
 /** What the newest reading says, beside the one before and the target. */
-function testVerdict({ newest, change }: TestTrend, { targetApexUm }: Zone): string {
+function testVerdict(trend: TestTrend, zone: Zone): string {
+  const { newest, change } = trend;
+  const { targetApexUm } = zone;
   const { apexRadiusUm, lowUm, highUm } = newest;
   const about = `About ${um(apexRadiusUm)} (${um(lowUm).replace(' µm', '')}–${um(highUm)})`;
-  if (apexRadiusUm <= targetApexUm * KEEN_UP_TO) {
+  if (isKeenEnough(trend, zone)) {
     return `${about}: it does what its work asks for (${um(targetApexUm)}). Stop there.`;
   }
   if (change === 'worse')

@@ -2,7 +2,7 @@
 
 import { SideScroll } from '../../ui/SideScroll';
 import { thingPrice, wayWith, type Carrying, type KitSolution, type SolvedNeed } from '../../core';
-import { minutes } from '../../ui/format';
+import { minutes, rounded } from '../../ui/format';
 import { needWords, timesWords } from '../../ui/words/kitWords';
 
 /** Things that are not in the kit and stand beside it in the table, at most. */
@@ -151,7 +151,7 @@ function Minutes({
   isTaken: boolean;
 }) {
   if (!way) return <span className="text-soft">–</span>;
-  const value = way.minutes < 1 ? way.minutes.toFixed(1) : String(Math.round(way.minutes));
+  const value = way.minutes < 1 ? rounded(way.minutes, 1) : String(Math.round(way.minutes));
   return isTaken ? <b className="border-b-2 border-ink text-lg">{value}</b> : <span>{value}</span>;
 }
 

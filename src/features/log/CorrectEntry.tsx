@@ -1,5 +1,6 @@
 'use client';
 
+import { typedNumber } from '../../ui/units';
 import { useState } from 'react';
 import type { Session } from '../../domain/session';
 import type { Zone } from '../../domain/tool';
@@ -165,7 +166,7 @@ function WorkFields(props: { work: WorkNoted; onChange: (work: WorkNoted) => voi
         min={0}
         step="any"
         value={Number.isNaN(work.amount) ? '' : work.amount}
-        onChange={(event) => onChange({ ...work, amount: event.target.valueAsNumber })}
+        onChange={(event) => onChange({ ...work, amount: typedNumber(event.target.value) })}
       />
       <SelectField
         label="Counted in"

@@ -1,5 +1,6 @@
 'use client';
 
+import { typedNumber } from '../../ui/units';
 import { useState } from 'react';
 import { abrasivesAtHand, stepWith, type LadderAbrasive } from '../../core';
 import type { SessionStep } from '../../domain/session';
@@ -79,7 +80,7 @@ function TypedNumber(props: { label: string; value: number; onNumber: (value: nu
       value={typed}
       onChange={({ target }) => {
         setTyped(target.value);
-        onNumber(target.value.trim() === '' ? NaN : Number(target.value));
+        onNumber(typedNumber(target.value));
       }}
     />
   );

@@ -15,7 +15,7 @@ import { SHARPNESS_TESTS, type SharpnessTest } from '../../domain/terms';
 import type { Tool, Zone } from '../../domain/tool';
 import { useRecords, useShelf, useStore, noteOil, tripIdAt } from '../../live';
 import { useFormDraft } from '../../live/useFormDraft';
-import { NotesField, NumberField, SelectField, TextField } from '../../ui/forms/fields';
+import { NotesField, NumberField, SelectField, TextField, AS_NUMBER } from '../../ui/forms/fields';
 import { TEST_WORDS } from '../../ui/words/testWords';
 import { noonOf, pastWorkSchema, type PastWork } from './pastWork';
 import { clockNow, stampNow } from '../../domain/clock';
@@ -137,13 +137,13 @@ function StepFields(props: {
             label="Strokes"
             unit="a side"
             error={errors.steps?.[i]?.strokesPerSide?.message}
-            {...register(`steps.${i}.strokesPerSide`, { valueAsNumber: true })}
+            {...register(`steps.${i}.strokesPerSide`, AS_NUMBER)}
           />
           <NumberField
             label="Time"
             unit="min"
             error={errors.steps?.[i]?.minutes?.message}
-            {...register(`steps.${i}.minutes`, { valueAsNumber: true })}
+            {...register(`steps.${i}.minutes`, AS_NUMBER)}
           />
           <button
             type="button"

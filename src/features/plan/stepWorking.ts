@@ -1,6 +1,6 @@
 import { PRIORS, type LadderStep, type WorkingFace } from '../../core';
 import { isSpineTask } from '../../domain/terms';
-import { deg, fineMm, mm, newtons, ratio, um } from '../../ui/format';
+import { deg, fineMm, mm, newtons, ratio, um, rounded, times } from '../../ui/format';
 import type { WorkingLine } from '../../ui/Working';
 
 /** The sums behind one step, in words and numbers. */
@@ -48,7 +48,7 @@ function steelFormula(step: LadderStep): string {
 
 function learned({ learnedFactor, learnedSteps }: LadderStep): string {
   return learnedSteps > 0
-    ? ` × ${learnedFactor.toFixed(2)}, learned from ${learnedSteps} of your steps`
+    ? ` × ${rounded(learnedFactor, 2)}, learned from ${learnedSteps} of your steps`
     : '';
 }
 
@@ -64,12 +64,12 @@ function removal(step: LadderStep, face: WorkingFace): WorkingLine[] {
     {
       what: 'Steel to remove',
       formula: steelFormula(step),
-      answer: `${step.volumeMm3.toPrecision(2)} mm³`,
+      answer: `${times(step.volumeMm3)} mm³`,
     },
     {
       what: 'Wear rate',
       formula: `${um(step.abrasive.sizeUm)} on ${Math.round(face.hardnessHrc)} HRC, ${face.carbide} in carbides`,
-      answer: `${step.wearRate.toPrecision(2)} mm³/(N·m)`,
+      answer: `${times(step.wearRate)} mm³/(N·m)`,
     },
     {
       what: 'Strokes',

@@ -1,13 +1,12 @@
 'use client';
 
 import { sum } from 'd3-array';
-import { format } from 'date-fns';
 import type { ReactNode } from 'react';
 import type { EdgeNeed } from '../../core';
 import type { Trip } from '../../domain/trip';
 import { dayOfTrip, tripDayOf } from '../../domain/tripDays';
 import { useCare, useNow } from '../../live';
-import { minutes, plural } from '../../ui/format';
+import { minutes, plural, shortDay, shortWeekday } from '../../ui/format';
 import Link from '../../ui/Link';
 import { gateWork } from './gateWork';
 import { clockNow } from '../../domain/clock';
@@ -36,7 +35,7 @@ export default function Gate({ trip, needs }: { trip: Trip; needs: readonly Edge
           {trip.name}
         </Link>
         <p className="figures leading-tight">
-          {format(start, 'EEE d MMM')}, {plural(trip.days, 'day')}
+          {shortWeekday(start)} {shortDay(start)}, {plural(trip.days, 'day')}
         </p>
       </div>
       <table className="figures w-full table-fixed">

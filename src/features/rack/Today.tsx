@@ -1,7 +1,7 @@
 'use client';
 
 import { ActionBar } from '../../ui/ActionBar';
-import { format, isSameDay } from 'date-fns';
+import { isSameDay } from 'date-fns';
 import { sum } from 'd3-array';
 import { useMemo, useState } from 'react';
 import {
@@ -17,7 +17,7 @@ import { edgeName } from '../../domain/edgeName';
 import type { Tool } from '../../domain/tool';
 import { dayOfTrip, tripDayOf } from '../../domain/tripDays';
 import { useForecast, useNow, useSessionsBetween, useStandings, type TripOut } from '../../live';
-import { chipDepth, minutes, placeMm } from '../../ui/format';
+import { chipDepth, minutes, placeMm, shortDay, shortWeekday } from '../../ui/format';
 import Link from '../../ui/Link';
 import { tonightLink, TonightLines } from '../../ui/TonightLines';
 import { tripQuery } from '../../ui/useChosenTrip';
@@ -64,7 +64,8 @@ export function Today({ out, tools }: { out: TripOut; tools: readonly Tool[] }) 
             >
               {trip.name}
             </Link>
-            , day {today + 1} of {trip.days}, {format(dayOfTrip(trip, today), 'EEE d MMM')}
+            , day {today + 1} of {trip.days}, {shortWeekday(dayOfTrip(trip, today))}{' '}
+            {shortDay(dayOfTrip(trip, today))}
           </p>
         </div>
         <div className="mt-1 grid gap-x-10 gap-y-3 lg:grid-cols-2">

@@ -7,7 +7,7 @@ import type { Abrasive } from '../../domain/shelf';
 import { UNKNOWN_SIZES } from '../../domain/usualThings';
 import { FACE_STATES, NAMED_GRADES } from '../../domain/terms';
 import { NumberField, SelectField, TextField, wordOptions } from '../../ui/forms/fields';
-import { um } from '../../ui/format';
+import { um, rounded } from '../../ui/format';
 import { optionalNumber } from './optionalNumber';
 import { SCALE_OPTIONS } from './scaleNames';
 import { ABRASIVE_FAMILIES } from '../../domain/families';
@@ -130,7 +130,7 @@ function Density({ form, index }: { form: UseFormReturn<Abrasive>; index: number
           className="link mt-1 min-h-12 text-left"
           onClick={() => setValue(path, Number(measured.toFixed(2)), { shouldValidate: true })}
         >
-          {`By its weight and measures ${measured.toFixed(2)}: about ${um(sizeAt(measured))}`}
+          {`By its weight and measures ${rounded(measured, 2)}: about ${um(sizeAt(measured))}`}
         </button>
       )}
     </div>

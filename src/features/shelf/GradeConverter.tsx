@@ -1,5 +1,6 @@
 'use client';
 
+import { typedNumber } from '../../ui/units';
 import { useState } from 'react';
 import { equivalentGrades, isTradeValue, particleSizeUm } from '../../core';
 import { NUMBERED_SCALES, type NumberedScale } from '../../domain/terms';
@@ -29,7 +30,7 @@ export function GradeConverter() {
           label={scale === 'micron' ? 'Size' : 'Number on it'}
           value={Number.isNaN(grade) ? '' : grade}
           error={'problem' in answer ? answer.problem : undefined}
-          onChange={(event) => setGrade(event.target.valueAsNumber)}
+          onChange={(event) => setGrade(typedNumber(event.target.value))}
         />
       </div>
       {'sizeUm' in answer && (

@@ -24,6 +24,7 @@ import {
   SelectField,
   TextField,
   wordOptions,
+  AS_NUMBER,
 } from '../../ui/forms/fields';
 import { SCALE_OPTIONS } from './scaleNames';
 import { usualCovers } from '../../domain/usualCovers';
@@ -51,7 +52,7 @@ export function CompoundForm(props: ShelfFormProps<Compound>) {
         unit="µm"
         hint="Colours mean different things from different sellers: ask for µm."
         error={formState.errors.sizeUm?.message}
-        {...register('sizeUm', { valueAsNumber: true })}
+        {...register('sizeUm', AS_NUMBER)}
       />
       <p className="flex flex-wrap items-center gap-2 text-[0.95rem]">
         I do not know it; it is

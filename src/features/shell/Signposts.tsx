@@ -14,7 +14,7 @@ export function Signposts({ here }: { here: string }) {
   return (
     <nav
       aria-label="Screens"
-      className="order-last -mx-4 flex w-[calc(100%+2rem)] justify-between sm:order-none sm:mx-0 sm:w-auto"
+      className="order-last -mx-4 flex w-[calc(100%+2rem)] flex-wrap justify-between sm:order-none sm:mx-0 sm:w-auto"
     >
       {SCREENS.map(({ path, name, outdoors }) => (
         <Post

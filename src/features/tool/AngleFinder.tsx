@@ -1,5 +1,6 @@
 'use client';
 
+import { typedNumber } from '../../ui/units';
 import { useState } from 'react';
 import { useFormContext } from 'react-hook-form';
 import {
@@ -94,7 +95,10 @@ function Method(props: {
             unit={unit}
             min={0}
             onChange={({ target }) =>
-              onMeasure(i, Number.isNaN(target.valueAsNumber) ? undefined : target.valueAsNumber)
+              onMeasure(
+                i,
+                Number.isNaN(typedNumber(target.value)) ? undefined : typedNumber(target.value),
+              )
             }
           />
         ))}

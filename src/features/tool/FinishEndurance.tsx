@@ -4,7 +4,7 @@ import { useMemo } from 'react';
 import { FINISH_NAMES, toolEndurance, type Endurance } from '../../core';
 import type { Tool } from '../../domain/tool';
 import { useReadToolLog } from '../../live';
-import { plural, sentence } from '../../ui/format';
+import { plural, sentence, rounded } from '../../ui/format';
 
 /** How long each finish lasted on this tool until its edge was tired, by its own log. */
 export function FinishEndurance({ tool }: { tool: Tool }) {
@@ -57,6 +57,6 @@ export function FinishEndurance({ tool }: { tool: Tool }) {
 function lasts(line: Endurance | undefined): string {
   if (!line) return '–';
   const { untilTired, isAtLeast, spells } = line;
-  const amount = untilTired < 10 ? untilTired.toFixed(1) : Math.round(untilTired);
+  const amount = untilTired < 10 ? rounded(untilTired, 1) : Math.round(untilTired);
   return `${isAtLeast ? 'at least ' : ''}${amount}, ${plural(spells, 'stretch', 'stretches')}`;
 }

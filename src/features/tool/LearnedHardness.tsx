@@ -2,7 +2,7 @@
 
 import { useStandings } from '../../live';
 import type { Tool } from '../../domain/tool';
-import { plural } from '../../ui/format';
+import { plural, rounded } from '../../ui/format';
 
 /** What the strokes of the log say of a steel that is known as a range only. */
 export function LearnedHardness({ tool }: { tool: Tool }) {
@@ -13,7 +13,7 @@ export function LearnedHardness({ tool }: { tool: Tool }) {
     <p>
       Your log narrows the hardness to{' '}
       <b className="figures">
-        {lowHrc.toFixed(1)} to {highHrc.toFixed(1)} HRC
+        {rounded(lowHrc, 1)} to {rounded(highHrc, 1)} HRC
       </b>
       , from {plural(steps, 'step')} on stones. Plans go by that.
     </p>

@@ -3,7 +3,7 @@
 import { faceLimitMm, steelLeft, thickening, workingFace, zoneNow } from '../../core';
 import { useToolLog } from '../../live';
 import type { Tool, Zone } from '../../domain/tool';
-import { mm, plural, yearsAhead } from '../../ui/format';
+import { mm, plural, yearsAhead, rounded } from '../../ui/format';
 import { GrowthChart, growthTitle } from './GrowthChart';
 
 /** Steel left to sharpen away, and how the worked face widens until it wants thinning. */
@@ -26,7 +26,7 @@ export function SteelLeft({ tool, zone }: { tool: Tool; zone: Zone }) {
         {mm(budget.leftMm)} of steel left above what must remain: about{' '}
         {plural(budget.touchUps, 'touch-up')}
         {pace.touchUpsPerYear > 0 && `, ${yearsAhead(budget.years)}`}. Each takes{' '}
-        {(1000 * pace.recessionMm).toFixed(0)} µm,{' '}
+        {rounded(1000 * pace.recessionMm, 0)} µm,{' '}
         {pace.touchUps > 0
           ? `from ${pace.touchUps} of your own`
           : 'a usual value until your log says'}

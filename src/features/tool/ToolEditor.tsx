@@ -1,6 +1,7 @@
 'use client';
 
 import { ActionBar } from '../../ui/ActionBar';
+import { PhoneFold } from '../../ui/PhoneFold';
 import { yupResolver } from '@hookform/resolvers/yup';
 import { isBefore } from 'date-fns';
 import { memo, useDeferredValue, useEffect, useState } from 'react';
@@ -80,10 +81,16 @@ export default function ToolEditor({
             <Figures kept={tool} drawn={drawn} index={index} coinThicknessMm={coinThicknessMm} />
           </div>
           <div className="grid content-start gap-8">
-            <ZoneFields key={index} index={index} drawn={drawn} />
-            <ToolFields tool={tool} />
-            <SchoolFields tool={drawn} zone={drawn.zones[index]!} />
-            <ChangesList {...changes} />
+            <PhoneFold id="angle" title="Angle and measures of the edge">
+              <ZoneFields key={index} index={index} drawn={drawn} />
+            </PhoneFold>
+            <PhoneFold id="measures" title="Measures and steel of the tool">
+              <ToolFields tool={tool} />
+            </PhoneFold>
+            <PhoneFold id="schools" title="How you sharpen it">
+              <SchoolFields tool={drawn} zone={drawn.zones[index]!} />
+              <ChangesList {...changes} />
+            </PhoneFold>
           </div>
         </div>
         {formState.isDirty && <SaveBar fault={firstFault(formState.errors)} onDiscard={discard} />}
@@ -123,17 +130,21 @@ const Figures = memo(function Figures(props: {
   const zone = drawn.zones[index]!;
   return (
     <>
-      <ZoneFigures
-        tool={drawn}
-        zone={zone}
-        asItIs={changedFrom(kept, zone)}
-        coinThicknessMm={coinThicknessMm}
-      />
-      <AngleFinder key={zone.id} tool={drawn} zone={zone} index={index} />
-      <SteelLeft tool={drawn} zone={zone} />
-      <ToolHistory tool={kept} />
-      <FinishEndurance tool={kept} />
-      <ToolPictures tool={kept} />
+      <PhoneFold id="section" title="Section, and how to hold it">
+        <ZoneFigures
+          tool={drawn}
+          zone={zone}
+          asItIs={changedFrom(kept, zone)}
+          coinThicknessMm={coinThicknessMm}
+        />
+        <AngleFinder key={zone.id} tool={drawn} zone={zone} index={index} />
+        <SteelLeft tool={drawn} zone={zone} />
+      </PhoneFold>
+      <PhoneFold id="past" title="Its past, and pictures">
+        <ToolHistory tool={kept} />
+        <FinishEndurance tool={kept} />
+        <ToolPictures tool={kept} />
+      </PhoneFold>
     </>
   );
 });

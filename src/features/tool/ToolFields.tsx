@@ -24,6 +24,7 @@ import {
   SelectField,
   TextField,
   wordOptions,
+  AS_NUMBER,
 } from '../../ui/forms/fields';
 import { spoken } from '../../ui/format';
 import { HandleSelect } from '../../ui/forms/HandleSelect';
@@ -31,7 +32,7 @@ import { Folded } from '../../ui/forms/Folded';
 import { FormMeasure } from '../../ui/forms/FormMeasure';
 import { stampNow } from '../../domain/clock';
 
-const number = { valueAsNumber: true } as const;
+const number = AS_NUMBER;
 
 /** The measures of the whole tool, its steel, and taking it down. */
 export function ToolFields({ tool }: { tool: Tool }) {

@@ -1,7 +1,8 @@
 'use client';
 
+import { shortWeekday } from '../../ui/format';
 import { ActionBar } from '../../ui/ActionBar';
-import { format, getHours } from 'date-fns';
+import { getHours } from 'date-fns';
 import dynamic from 'next/dynamic';
 import { useMemo } from 'react';
 import {
@@ -67,7 +68,8 @@ export function TripBoard({ kept }: { kept: Trip }) {
   const { from, to } = useMemo(() => workSpan(trip), [trip]);
   const sessions = useSessionsBetween(from, to);
   const done = useMemo(() => doneOnTrip(trip, sessions ?? []), [trip, sessions]);
-  const dayName = (day: number): string => format(dayOfTrip(trip, day), 'EEE d');
+  const dayName = (day: number): string =>
+    `${shortWeekday(dayOfTrip(trip, day))} ${dayOfTrip(trip, day).getDate()}`;
 
   const nameOf = edgeNames(tools);
   const plan = answer && maintenancePlan({ trip, tools, needs, ...answer });

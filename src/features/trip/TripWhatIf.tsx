@@ -7,7 +7,7 @@ import type { TripChange } from '../../core';
 import type { Tool } from '../../domain/tool';
 import type { Trip } from '../../domain/trip';
 import { useJob, startTripWhatIf } from '../../live';
-import { minutes } from '../../ui/format';
+import { minutes, rounded } from '../../ui/format';
 import { failureWords } from '../../ui/words/failureWords';
 
 interface WhatIfProps {
@@ -60,8 +60,8 @@ function Outcomes({ trip, tools, tool, now }: WhatIfProps) {
           <tr>
             <td className="font-semibold">{changeWords(plan.change, tools)}</td>
             <td className="number">{minutes(plan.minutes)}</td>
-            <td className="number">{plan.belowHours.toFixed(1)} h</td>
-            <td className="number">{plan.chips.toFixed(1)}</td>
+            <td className="number">{rounded(plan.belowHours, 1)} h</td>
+            <td className="number">{rounded(plan.chips, 1)}</td>
           </tr>
           {others.map(({ change, minutes: spent, belowHours, chips }) => (
             <tr key={`${change.kind} ${'toolId' in change ? change.toolId : ''}`}>
@@ -101,7 +101,7 @@ function changeWords(change: TripChange, tools: readonly Tool[]): string {
 
 /** A difference with its sign, or that there is none to speak of. */
 function moreOrLess(by: number, decimals: number, unit = ''): string {
-  const said = Math.abs(by).toFixed(decimals);
+  const said = rounded(Math.abs(by), decimals);
   if (Number(said) === 0) return 'the same';
   return `${by < 0 ? '−' : '+'}${said}${unit}`;
 }

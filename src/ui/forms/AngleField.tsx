@@ -1,7 +1,8 @@
 'use client';
 
 import { useId, useState } from 'react';
-import { deg } from '../format';
+import { deg, figure } from '../format';
+import { typedNumber } from '../units';
 import { fieldMessage } from './fields';
 import { ANGLES_KEY, usePreference } from '../preferences';
 
@@ -23,9 +24,9 @@ export function AngleField(props: {
   const shown = Math.round(valueDeg * times * 100) / 100;
   // What is being typed stays as typed; otherwise the field says what holds.
   const [typed, setTyped] = useState<string | null>(null);
-  const current = typed ?? String(shown);
-  const perSide = Number(current) / times;
-  const fits = current.trim() !== '' && perSide >= min && perSide <= max;
+  const current = typed ?? figure(shown);
+  const perSide = typedNumber(current) / times;
+  const fits = perSide >= min && perSide <= max;
   const message = error ?? (fits ? undefined : `Must be from ${min * times} to ${max * times}`);
   return (
     <div className="grid content-start gap-1">
@@ -35,16 +36,16 @@ export function AngleField(props: {
       <span className="input figures w-full">
         <input
           id={id}
-          type="number"
+          type="text"
           inputMode="decimal"
-          step="any"
+          autoComplete="off"
           value={current}
           readOnly={readOnly}
           aria-invalid={message !== undefined}
           aria-describedby={`${id}-other`}
           onChange={(event) => {
             setTyped(event.target.value);
-            const next = event.target.valueAsNumber / times;
+            const next = typedNumber(event.target.value) / times;
             if (next >= min && next <= max) onValue(next);
           }}
           onBlur={() => setTyped(null)}

@@ -27,8 +27,6 @@ export function MeasureField(
   const [typed, setTyped] = useState<string | null>(null);
   return (
     <NumberField
-      // Fractions of an inch are no number to the browser.
-      type="text"
       label={label}
       unit={unitOf(quantity)}
       hint={hint}

@@ -1,7 +1,8 @@
 'use client';
 
 import { useId, useState, type ComponentProps, type ReactNode } from 'react';
-import { sentence, spoken } from '../format';
+import { figure, sentence, spoken } from '../format';
+import { typedNumber } from '../units';
 import { WordOf } from '../Term';
 
 /** Form fields with their label, unit and, in place, what is wrong and how to mend it. */
@@ -54,6 +55,13 @@ function describedBy(id: string, { hint, error }: FieldFrame): string | undefine
   return [hint && `${id}-hint`, error && `${id}-error`].filter(Boolean).join(' ') || undefined;
 }
 
+/** How a registered number is read: as people type it, with a point or a comma. */
+export const AS_NUMBER = { setValueAs: readNumber } as const;
+
+function readNumber(value: unknown): number {
+  return typeof value === 'number' ? value : typedNumber(String(value ?? ''));
+}
+
 export function NumberField(props: FieldFrame & { unit?: string } & ComponentProps<'input'>) {
   const { label, hint, error, unit, ...input } = props;
   const id = useId();
@@ -62,9 +70,10 @@ export function NumberField(props: FieldFrame & { unit?: string } & ComponentPro
       <span className="input figures w-full">
         <input
           id={id}
-          type="number"
+          // A number's own field would read 12,5 as 125.
+          type="text"
           inputMode="decimal"
-          step="any"
+          autoComplete="off"
           aria-invalid={error !== undefined}
           aria-describedby={describedBy(id, props)}
           {...input}
@@ -89,8 +98,8 @@ export function LimitedNumberField(
   },
 ) {
   const { label, hint, unit, value, min, max, onValue } = props;
-  const [typed, setTyped] = useState(String(value));
-  const number = typed.trim() === '' ? NaN : Number(typed);
+  const [typed, setTyped] = useState(figure(value));
+  const number = typedNumber(typed);
   const fits = number >= min && number <= max;
   return (
     <NumberField
@@ -101,7 +110,7 @@ export function LimitedNumberField(
       error={fits ? undefined : `Must be from ${min} to ${max}`}
       onChange={(event) => {
         setTyped(event.target.value);
-        const next = event.target.valueAsNumber;
+        const next = typedNumber(event.target.value);
         if (next >= min && next <= max) onValue(next);
       }}
     />

@@ -1,3 +1,4 @@
+import { figure } from '../format';
 import { G_PER_OUNCE, isImperial, MM_PER_INCH, typedNumber } from '../units';
 
 /** What a measured field measures. */
@@ -17,8 +18,8 @@ export function unitOf(quantity: Quantity): string {
 /** A kept measure as it is typed; empty where there is none. */
 export function shown(value: number | null, quantity: Quantity): string {
   if (value === null || Number.isNaN(value)) return '';
-  if (!isImperial()) return String(value);
-  return String(Number((value / PER_UNIT[quantity]).toFixed(DIGITS[quantity])));
+  if (!isImperial()) return figure(value);
+  return figure(Number((value / PER_UNIT[quantity]).toFixed(DIGITS[quantity])));
 }
 
 /** A typed measure as it is kept, in mm or g; NaN where it is no number. */

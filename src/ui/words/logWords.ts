@@ -1,9 +1,10 @@
+import { DATE_LOCALE } from '../locale';
 import type { EdgeStory, Effort, LogAnswers, PlansMet } from '../../core';
 import { listed, minutes, plural } from '../format';
 
 /** What a log has found, in sentences with their numbers. */
 
-const MONTH = new Intl.DateTimeFormat('en-GB', { month: 'long', year: 'numeric' });
+const MONTH = new Intl.DateTimeFormat(DATE_LOCALE, { month: 'long', year: 'numeric' });
 
 /** A month as it is said: May 2025. */
 export function month(iso: string): string {

@@ -1,5 +1,5 @@
 import type { SchoolNote } from '../../core';
-import { deg, fineMm, minutes, placeMm, plural, thinMm, um, volume } from '../format';
+import { deg, fineMm, minutes, placeMm, plural, thinMm, um, volume, rounded } from '../format';
 
 const small = (lengthMm: number): string => um(1000 * lengthMm);
 
@@ -23,7 +23,7 @@ export function schoolNoteWords(note: SchoolNote): string {
     case 'wrist flat':
       return `At the tip, where the edge has turned ${Math.round(note.turnDeg)}°, the bevel meets the stone ${deg(note.missedDeg)} flatter: the shoulder is worked there, and the apex only if you press.`;
     case 'range after':
-      return `After ${plural(note.sessions, 'touch-up')}, a range of ${note.factor.toFixed(2)} times up and down${note.byFeel ? ': minutes alone say less' : ''}.`;
+      return `After ${plural(note.sessions, 'touch-up')}, a range of ${rounded(note.factor, 2)} times up and down${note.byFeel ? ': minutes alone say less' : ''}.`;
     case 'does not grow':
       return 'No difference here: the worked face does not grow.';
     case 'thinned each time':

@@ -1,5 +1,5 @@
 import type { LadderStep, StepNote, StepWords } from '../../core';
-import { deg, minutes, newtons, um } from '../format';
+import { deg, minutes, newtons, um, rounded } from '../format';
 import { doneWhen } from './doneWhen';
 
 /** What is worth a word at a step. */
@@ -10,10 +10,10 @@ function noteWords(note: StepNote): string {
         note.costsMinutes !== null && note.stoneUm !== null
           ? `; a ${um(note.stoneUm)} stone would save ${minutes(note.costsMinutes)}`
           : '';
-      return `A jump of ${note.ratio.toFixed(1)} times is long${cost}.`;
+      return `A jump of ${rounded(note.ratio, 1)} times is long${cost}.`;
     }
     case 'short jump':
-      return `A jump of ${note.ratio.toFixed(1)} times is short: this step could be skipped.`;
+      return `A jump of ${rounded(note.ratio, 1)} times is short: this step could be skipped.`;
     case 'wipe between':
       return `After ${note.from} comes ${note.to}: wipe the tool dry in between.`;
     case 'bench job':

@@ -1,5 +1,4 @@
 import { ascending, sort, sum } from 'd3-array';
-import { format } from 'date-fns';
 import {
   benchAt,
   fieldLadder,
@@ -25,7 +24,7 @@ import type { Tool, Zone } from '../../../domain/tool';
 import type { Trip } from '../../../domain/trip';
 import { dayOfTrip, tripPhase } from '../../../domain/tripDays';
 import type { Finding } from '../../../domain/session';
-import { deg, fineMm, grams, listed, placeMm } from '../../../ui/format';
+import { deg, fineMm, grams, listed, placeMm, shortDay } from '../../../ui/format';
 import { holdHeadline, holdInShort } from '../../../ui/words/holdWords';
 import { GROUPS } from '../things';
 import { cardPages } from './cardPages';
@@ -109,7 +108,7 @@ interface CardInput {
 /** What stands on the sides of a field card: edges by person, the packing list, wedges, the cautions. */
 export function cardSides(input: CardInput): CardSide[] {
   const { trip, edges, shelf, helpers, coinThicknessMm, person } = input;
-  const day = (offset: number): string => format(dayOfTrip(trip, offset), 'd MMM');
+  const day = (offset: number): string => shortDay(dayOfTrip(trip, offset));
   const days = `${day(0)} to ${day(trip.days - 1)}`;
   const tools = [...new Set(edges.map(({ tool }) => tool.id))];
   const byPerson = sort(

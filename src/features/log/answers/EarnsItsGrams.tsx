@@ -1,5 +1,5 @@
 import type { EarnedGrams } from '../../../core';
-import { grams, listed, minutes, plural } from '../../../ui/format';
+import { grams, listed, minutes, plural, rounded } from '../../../ui/format';
 import { Bar } from '../../../ui/plot';
 import { Answer, AnswerTable } from './Answer';
 
@@ -35,7 +35,7 @@ export function EarnsItsGrams({ earned }: { earned: readonly EarnedGrams[] }) {
               <span className="flex items-center gap-2">
                 <Bar value={each.minutesPer100g} most={most} width={150} />
                 <span className="figures whitespace-nowrap">
-                  {each.minutesPer100g > 0 ? `${each.minutesPer100g.toFixed(1)} min` : '–'}
+                  {each.minutesPer100g > 0 ? `${rounded(each.minutesPer100g, 1)} min` : '–'}
                 </span>
               </span>
             </td>

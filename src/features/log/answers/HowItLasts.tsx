@@ -1,6 +1,6 @@
 import type { EdgeAnswers } from '../../../core';
 import type { TripTask } from '../../../domain/tripTasks';
-import { deg, plural, sentence } from '../../../ui/format';
+import { deg, plural, sentence, rounded } from '../../../ui/format';
 import type { EdgeNamer } from '../../../ui/words/edgeNames';
 import { Answer, AnswerTable } from './Answer';
 
@@ -55,5 +55,5 @@ export function HowItLasts(props: {
 }
 
 function hours(value: number): string {
-  return value < 10 ? `${value.toFixed(1)} h` : plural(Math.round(value), 'hour');
+  return value < 10 ? `${rounded(value, 1)} h` : plural(Math.round(value), 'hour');
 }

@@ -1,6 +1,6 @@
 import { sum } from 'd3-array';
 import type { EdgeAnswers } from '../../../core';
-import { mm, plural, yearsAhead } from '../../../ui/format';
+import { mm, plural, yearsAhead, rounded } from '../../../ui/format';
 import type { EdgeNamer } from '../../../ui/words/edgeNames';
 import { Answer, AnswerTable } from './Answer';
 
@@ -18,7 +18,7 @@ export function SteelTaken({
   const touchUps = sum(rows, ({ steel }) => steel.pace.touchUps);
   return (
     <Answer
-      title={`${nameOf(most.edge)} loses most steel, ${(1000 * perYearMm(most.steel)).toFixed(0)} µm a year; what is left lasts ${yearsWords(most.steel.years)}.`}
+      title={`${nameOf(most.edge)} loses most steel, ${rounded(1000 * perYearMm(most.steel), 0)} µm a year; what is left lasts ${yearsWords(most.steel.years)}.`}
       behind={`From ${plural(touchUps, 'touch-up')}: the recession that each rounded apex and each chip asked for. An edge is said from three touch-ups on.`}
     >
       <AnswerTable
@@ -34,9 +34,9 @@ export function SteelTaken({
         {rows.map(({ edge, steel }) => (
           <tr key={nameOf(edge)}>
             <td className="font-semibold">{nameOf(edge)}</td>
-            <td className="number">{(1000 * steel.pace.recessionMm).toFixed(0)} µm</td>
-            <td className="number">{(1000 * steel.pace.everydayMm).toFixed(0)} µm</td>
-            <td className="number">{(1000 * perYearMm(steel)).toFixed(0)} µm</td>
+            <td className="number">{rounded(1000 * steel.pace.recessionMm, 0)} µm</td>
+            <td className="number">{rounded(1000 * steel.pace.everydayMm, 0)} µm</td>
+            <td className="number">{rounded(1000 * perYearMm(steel), 0)} µm</td>
             <td className="number">{mm(steel.leftMm)}</td>
             <td>
               {plural(steel.touchUps, 'touch-up')}, {yearsAhead(steel.years)}

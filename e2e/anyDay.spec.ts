@@ -7,7 +7,7 @@ for (const { why, day, zone } of FEW_DAYS) {
 
     test('the sample stands as on its own day, and its trip is lived through', async ({ page }) => {
       await open(page, '/');
-      await expect(page.getByText(/^9 tools want work, \d+ min in all\.$/)).toBeVisible();
+      await expect(page.getByText(/^9 tools need work, \d+ min in all\.$/)).toBeVisible();
       await expect(page.getByText('in 4 days', { exact: true }).first()).toBeVisible();
       const begins = await dayAfter(page, 4, { weekday: 'long' });
       await expect(page.getByText(`Tarrow Ness, 5 days from ${begins}`)).toBeVisible();

@@ -135,7 +135,7 @@ test('inches, ounces and pounds-force are shown and typed everywhere at once, an
   await expect(page.getByText('Wren is saved.')).toBeVisible();
   await open(page, '/touch-up?tool=wren');
   await expect(page.getByText(/ lbf/).first()).toBeAttached();
-  await expect(page.getByText(/Spine up .* in$/).first()).toBeVisible();
+  await expect(page.getByText(/Lift the spine .* in$/).first()).toBeVisible();
   await open(page, '/shelf');
   await expect(page.getByText(/ oz$/).first()).toBeVisible();
   await open(page, '/data');

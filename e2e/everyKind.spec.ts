@@ -9,7 +9,7 @@ const KINDS = [
   { kind: 'Fillet knife', checks: ['Handle', 'Blade'] },
   { kind: 'Skinning knife', checks: ['Handle', 'Blade'] },
   { kind: 'Parer', checks: ['Handle', 'Blade'] },
-  { kind: 'Recurve hook', checks: ['Handle', 'Blade'] },
+  { kind: 'Recurve knife', checks: ['Handle', 'Blade'] },
   { kind: 'Hatchet', checks: ['Head', 'Haft', 'Blade and eye'] },
   { kind: 'Felling axe', checks: ['Head', 'Haft', 'Blade and eye'] },
   { kind: 'Tomahawk', checks: ['Bit and its bolts', 'Haft', 'Blade and eye'] },

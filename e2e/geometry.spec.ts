@@ -49,9 +49,9 @@ test('a further zone has its own grind and angle, and its own place on the strip
   page,
 }) => {
   await open(page, '/tool?id=plover');
-  await page.getByRole('button', { name: 'Add a zone' }).click();
+  await page.getByRole('button', { name: 'Add a stretch' }).click();
   const name = page.getByRole('textbox', { name: 'Name' }).first();
-  await expect(name).toHaveValue('zone 2');
+  await expect(name).toHaveValue('stretch 2');
   await name.fill('tip');
   await page.getByLabel('Angle known by').selectOption('Stated');
   await page
@@ -61,7 +61,7 @@ test('a further zone has its own grind and angle, and its own place on the strip
   await page.getByRole('button', { name: 'Save' }).click();
   await expect(page.getByText('Plover is saved.')).toBeVisible();
   await open(page, '/inspect?tool=plover');
-  await page.getByRole('navigation', { name: 'Zones' }).getByRole('link').first().click();
+  await page.getByRole('navigation', { name: 'Stretches' }).getByRole('link').first().click();
   await expect(page.getByRole('heading', { level: 1, name: /^Plover, / })).toBeVisible();
 });
 

@@ -25,9 +25,9 @@ test('behind the edge ink is to stay at it, and no burr is asked for; at the ape
   // What a step's row says of its hold is what stands beside the steps, and in the guide.
   const row = page.getByRole('listitem').filter({ hasText: 'to move the shoulders back' });
   const [angle, lift] = (await row.innerText())
-    .match(/hold ([\d.]+°) per side: spine up ([\d.]+ mm)/)!
+    .match(/hold ([\d.]+°) per side: lift the spine ([\d.]+ mm)/)!
     .slice(1);
-  const drawn = page.getByRole('figure').filter({ hasText: `Spine up ${lift}` });
+  const drawn = page.getByRole('figure').filter({ hasText: `Lift the spine ${lift}` });
   await expect(drawn).toContainText(`${angle} per side`);
   await page.getByRole('button', { name: 'Start thinning' }).click();
   await expect(page.getByTestId('count')).toHaveText('0');
@@ -71,7 +71,7 @@ test('an edge past its limit is thinned, and the tool has its new measures', asy
   await width.fill('0.5');
   await writeIntoLog(page);
   await expect(page.getByText(/^Thinned /)).toBeVisible();
-  await expect(page.getByText('The zone has its new measures.')).toBeVisible();
+  await expect(page.getByText('The new measures are saved.')).toBeVisible();
 
   await open(page, '/tool?id=crook');
   await expect(page.getByLabel('Its face', { exact: true })).toHaveValue('0.5');
@@ -132,7 +132,7 @@ test('the hook on a spine is raised until the log says to file it anew', async (
 test('a job that needs what is not at hand says what', async ({ page }) => {
   await open(page, '/shelf');
   await page.getByRole('button', { name: 'Edit ceramic rod' }).click();
-  await page.getByRole('button', { name: 'Take it off the shelf' }).click();
+  await page.getByRole('button', { name: 'Take it down' }).click();
   await expect(page.getByRole('button', { name: 'Edit ceramic rod' })).toHaveCount(0);
   await open(page, '/touch-up?tool=sprig&job=hone');
   await expect(

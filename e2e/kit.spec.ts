@@ -229,10 +229,10 @@ test('eleven tools still fit on two sides', async ({ page }, info) => {
   );
   // The tools came in behind the application's back: a note on one of them has them all judged anew.
   await open(page, '/tool?id=plover');
-  await page.getByRole('button', { name: 'Note how it cuts now' }).click();
+  await page.getByRole('button', { name: 'Say how it cuts now' }).click();
   const note = page.getByRole('region', { name: 'How it cuts now' });
   await note.getByRole('button', { name: 'shaves, both ways' }).click();
-  await page.getByRole('button', { name: 'Note it' }).click();
+  await page.getByRole('button', { name: 'Save it' }).click();
   await untilStored(page);
   await open(page, '/kit/card?trip=tarrow-ness');
   await expect(page.getByRole('heading', { name: 'Wren the wren-4' })).toBeVisible({

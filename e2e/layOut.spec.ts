@@ -90,7 +90,7 @@ test('what lies on the ground is there again after the tab was closed, and goes 
 test('nothing that works an edge says what would do, and leads there', async ({ page }) => {
   await startEmpty(page);
   await page.goto('/lay-out');
-  await lay(page, 'Recurve hook');
+  await lay(page, 'Recurve knife');
   await lay(page, 'Medium plate');
   await page.getByRole('button', { name: /^See what to do/ }).click();
   await expect(page.getByText(/^What would do it: a diamond of \d+ µm$/)).toBeVisible();

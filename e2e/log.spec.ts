@@ -21,12 +21,12 @@ test('the log is sorted, filtered, opened, annotated, and struck out with an und
   await expect(page.getByRole('heading', { level: 1, name: 'Plover' })).toBeVisible();
   await expect(page.getByRole('heading', { name: /^Before: slices printer paper/ })).toBeVisible();
   await page.getByLabel('Note').fill('Stop at ten a side.');
-  await page.getByRole('button', { name: 'Keep the note' }).click();
-  await expect(page.getByRole('button', { name: 'Keep the note' })).toHaveCount(0);
+  await page.getByRole('button', { name: 'Save the note' }).click();
+  await expect(page.getByRole('button', { name: 'Save the note' })).toHaveCount(0);
   await untilStored(page);
   await page.reload();
   await expect(page.getByLabel('Note')).toHaveValue('Stop at ten a side.');
-  await page.getByRole('button', { name: 'Strike this entry out' }).click();
+  await page.getByRole('button', { name: 'Take this entry down' }).click();
   await expect(page.getByText(/^37 entries, /)).toBeVisible();
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByText(/^38 entries, /)).toBeVisible();
@@ -35,7 +35,7 @@ test('the log is sorted, filtered, opened, annotated, and struck out with an und
 test('a thing comes off the shelf and back by an undo', async ({ page }) => {
   await open(page, '/shelf');
   await page.getByRole('button', { name: 'Edit hard pocket stone' }).click();
-  await page.getByRole('button', { name: 'Take it off the shelf' }).click();
+  await page.getByRole('button', { name: 'Take it down' }).click();
   await expect(page.getByRole('button', { name: 'Edit hard pocket stone' })).toHaveCount(0);
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByRole('button', { name: 'Edit hard pocket stone' })).toBeVisible();
@@ -107,13 +107,13 @@ test('an entry is put right afterwards: its day, its place, the work since, and 
   await open(page, '/log/entry?id=entry-15');
   await page.getByText('Correct what was written down').click();
   await page.getByLabel('Day', { exact: true }).fill('2099-01-01');
-  await page.getByRole('button', { name: 'Keep the correction' }).click();
+  await page.getByRole('button', { name: 'Save the correction' }).click();
   await expect(page.getByText('The day must not lie ahead')).toBeVisible();
   await page.getByLabel('Day', { exact: true }).fill(await fieldDayAfter(page, -317));
   await page.getByLabel('Where').selectOption('field');
   await page.getByLabel('Work since the one before').fill('90');
   await page.getByLabel('Counted in').selectOption('splits');
-  await page.getByRole('button', { name: 'Keep the correction' }).click();
+  await page.getByRole('button', { name: 'Save the correction' }).click();
   const corrected = await dayAfter(page, -317);
   await expect(page.getByText(`${corrected}, on the trail`)).toBeVisible();
   await page.getByRole('button', { name: 'Undo' }).click();
@@ -140,9 +140,9 @@ test('a look is listed, put right and struck out like a touch-up, and comes back
   await looks.first().click();
   await expect(page).toHaveURL(/\/log\/look/);
   await page.getByRole('button', { name: 'shaves, both ways' }).click();
-  await page.getByRole('button', { name: 'Keep the correction' }).click();
+  await page.getByRole('button', { name: 'Save the correction' }).click();
   await expect(page.getByText(/^Looked at on .*: shaves/)).toBeVisible();
-  await page.getByRole('button', { name: 'Strike it out' }).click();
+  await page.getByRole('button', { name: 'Take it down' }).click();
   await expect(page).toHaveURL(/\/log$/);
   await page.getByRole('button', { name: 'Undo' }).last().click();
   await page.getByText('Looks and tests').click();

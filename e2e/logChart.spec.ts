@@ -132,7 +132,7 @@ test('what is shown goes out as a table and comes in again on another rack', asy
     page.getByRole('button', { name: 'Save as Markdown' }).click(),
   ]);
   expect(readFileSync(await one.path(), 'utf8')).toMatch(/^# Wren, \d+ \w+ \d{4}\n/);
-  await page.getByRole('button', { name: 'Strike this entry out' }).click();
+  await page.getByRole('button', { name: 'Take this entry down' }).click();
   await expect(status(page)).toHaveText(/^6 entries of 37/);
   await untilStored(page);
   const more = text.replaceAll('entry-', 'again-');
@@ -154,7 +154,7 @@ test('the log answers, with what stands behind each answer', async ({ page }) =>
   await open(page, '/log/answers');
   const said = page.getByRole('heading', { level: 2 });
   for (const answer of [
-    /^Wren wants a stone sooner each time/,
+    /^Wren needs a stone sooner each time/,
     /^Plans come closer/,
     /^Bracken, chopping stretch lasts .* of brush until it is tired/,
     /^Wren chipped at work at 11.5° per side, and not since 15°/,
@@ -170,7 +170,7 @@ test('the log answers, with what stands behind each answer', async ({ page }) =>
   const each = await page.getByRole('row', { name: /^Wren \d+ µm/ }).innerText();
   await open(page, '/tool?id=wren');
   await expect(
-    page.getByText(/^Wren wants a stone sooner each time: after [\d, ]+then \d+/),
+    page.getByText(/^Wren needs a stone sooner each time: after [\d, ]+then \d+/),
   ).toBeVisible();
   await expect(page.getByText(`Each takes ${/(\d+) µm/.exec(each)![1]} µm`)).toBeVisible();
 });

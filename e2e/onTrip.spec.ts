@@ -53,7 +53,7 @@ test('back home the tools are looked through, with what was used, and it can be 
   await hob.getByRole('button', { name: 'normal work' }).click();
   await expect(page.getByText('2 of 8 edges looked at')).toBeVisible();
   await page.getByLabel(/^pocket plate/).check();
-  await page.getByRole('button', { name: 'Note it all' }).click();
+  await page.getByRole('button', { name: 'Save it all' }).click();
   await expect(page).toHaveURL(/\/trip$/);
   await expect(page.getByText('Looked through on return.')).toBeVisible({ timeout: 30_000 });
   await expect(page.getByText(/1 of \d+ things that went along were used\./)).toBeVisible();

@@ -9,7 +9,7 @@ test('a chip three ways: each with its minutes, and a facet that the tool knows 
     'aria-pressed',
     'true',
   );
-  await expect(chip.getByText(/^worn out after \d+ touch-ups/)).toBeVisible();
+  await expect(chip.getByText(/^gone after about \d+ touch-ups/)).toBeVisible();
   const headline = page.getByText(/^About .* min/).last();
   const band = await headline.innerText();
   await chip.getByRole('button', { name: 'Whole face' }).click();
@@ -57,7 +57,7 @@ test('a facet to be blended is worked off by the next touch-up', async ({ page }
     'true',
   );
   await page.getByRole('button', { name: 'Write it into the log' }).click();
-  await expect(page.getByText('The zone knows its facet.')).toBeVisible();
+  await expect(page.getByText('The facet is saved with its stretch.')).toBeVisible();
   await open(page, '/touch-up?tool=wren');
   await expect(page.getByText('to blend the facet')).toBeVisible();
 });
@@ -96,7 +96,7 @@ test('what an edge must do is chosen by work or by test, and the plan follows', 
     .click();
   await expect(page.getByRole('checkbox', { name: 'clearing brush' })).not.toBeChecked();
   await expect(
-    page.getByText(/its work asks for 0\.5 µm|Short of the 0\.5 µm/).first(),
+    page.getByText(/target 0\.5 µm|Short of its target, 0\.5 µm/).first(),
   ).toBeVisible();
 });
 

@@ -78,7 +78,7 @@ test('a clamped knife is worked with the stone in the hand', async ({ page }) =>
     .selectOption('the stone over a clamped tool');
   await page.getByRole('button', { name: 'Save' }).click();
   await open(page, '/touch-up?tool=tern');
-  await expect(page.getByText(/rear up [\d.]+ mm/).first()).toBeVisible();
+  await expect(page.getByText(/lift the back end [\d.]+ mm/).first()).toBeVisible();
 });
 
 test('coins come with both neighbours, and water with its millilitres', async ({ page }) => {
@@ -129,7 +129,7 @@ test('work since and corrected counts: the log learns how long a finish lasts', 
 }) => {
   await open(page, '/touch-up?tool=old-hob');
   await page.getByRole('button', { name: /^now/ }).click();
-  await page.getByLabel('Work since, if you noted it').fill('6');
+  await page.getByLabel('Work since, if you know it').fill('6');
   await page.getByRole('button', { name: 'Start the touch-up' }).click();
   await page.getByRole('button', { name: '+10' }).click();
   await page.getByRole('button', { name: 'Test', exact: true }).click();
@@ -145,7 +145,7 @@ test('work since and corrected counts: the log learns how long a finish lasts', 
   const hand = page.getByLabel('In the hand').first();
   await hand.selectOption({ label: 'fine plate' });
   await page.getByLabel('Angle, per side').first().fill('24');
-  await page.getByRole('button', { name: 'Keep the correction' }).click();
+  await page.getByRole('button', { name: 'Save the correction' }).click();
   await expect(page.getByRole('cell', { name: '44', exact: true })).toBeVisible();
   await expect(page.getByRole('heading', { name: /After: shaves/ })).toBeVisible();
   await page

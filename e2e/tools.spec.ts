@@ -71,13 +71,13 @@ test('a note on how it cuts changes the rack at once, in every tab', async ({ pa
   await open(page, '/');
   const other = await context.newPage();
   await open(other, '/tool?id=plover');
-  await other.getByRole('button', { name: 'Note how it cuts now' }).click();
+  await other.getByRole('button', { name: 'Say how it cuts now' }).click();
   const note = other.getByRole('region', { name: 'How it cuts now' });
   await note.getByRole('button', { name: 'shaves, both ways' }).click();
-  await other.getByRole('button', { name: 'Note it' }).click();
-  await expect(page.getByText('8 tools want work')).toBeVisible();
+  await other.getByRole('button', { name: 'Save it' }).click();
+  await expect(page.getByText('8 tools need work')).toBeVisible();
   await other.getByRole('button', { name: 'Undo' }).click();
-  await expect(page.getByText('9 tools want work')).toBeVisible();
+  await expect(page.getByText('9 tools need work')).toBeVisible();
 });
 
 test('a tool that is taken down comes back by Undo', async ({ page }) => {

@@ -66,7 +66,7 @@ test('from a tool on the rack to a logged touch-up that outlives the browser', a
     await later.getByRole('row').nth(1).getByRole('link').click();
     await expect(later.getByRole('cell', { name: '7', exact: true })).toHaveCount(2);
     await open(later, '/');
-    await expect(later.getByText('8 tools want work')).toBeVisible();
+    await expect(later.getByText('8 tools need work')).toBeVisible();
     await second.close();
   } finally {
     rmSync(profile, { recursive: true, force: true });

@@ -65,7 +65,7 @@ test('a trip is packed, left for, worked with a chip, told in the evening, and c
   await page.getByRole('button', { name: 'Note the look' }).click();
   await untilStored(page);
   await open(page, '/');
-  await expect(page.getByRole('region', { name: 'Noted today' })).toContainText('Old Hob', {
+  await expect(page.getByRole('region', { name: 'Seen today' })).toContainText('Old Hob', {
     timeout: 30_000,
   });
   await expect(page.getByRole('link', { name: /^Plan Old Hob/ }).first()).toBeVisible();
@@ -92,7 +92,7 @@ test('a trip is packed, left for, worked with a chip, told in the evening, and c
   await page.reload();
   await expect(page.getByText(count)).toBeVisible();
   await page.getByLabel('Old Hob, chop').fill('2');
-  await page.getByRole('button', { name: 'Note it all' }).click();
+  await page.getByRole('button', { name: 'Save it all' }).click();
   await expect(page.getByText('Looked through on return.')).toBeVisible({ timeout: 30_000 });
 
   // What got wet asks for its film here and in care, until the one or the other says that it is on.

@@ -46,7 +46,7 @@ test('a stone with an impossible grade takes no screen down, and is set aside', 
 
   await page.getByText('Open and mend it').click();
   const text = page.getByLabel('The record as it is stored');
-  const keep = page.getByRole('button', { name: 'Keep it mended' });
+  const keep = page.getByRole('button', { name: 'Save it mended' });
   const stored = await text.inputValue();
   await text.fill(stored.replace('30000', '"many"'));
   await expect(page.getByText(/^Line \d+, faces\[0\]\.grade\.number: must be a/)).toBeVisible();

@@ -28,7 +28,7 @@ test('a chipped axe is ground to another angle stage by stage, and its next touc
   await expect(page.getByText('22° per side, 44° inclusive')).toBeVisible();
   await page.getByRole('button', { name: /^now/ }).click();
   await page.getByRole('button', { name: 'tears paper' }).click();
-  await expect(page.getByText(/^hold 22° per side: rear up/).first()).toBeVisible();
+  await expect(page.getByText(/^hold 22° per side: lift the back end/).first()).toBeVisible();
   await expect(page.getByText('to blend the facet')).toHaveCount(0);
 });
 

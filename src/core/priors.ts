@@ -161,7 +161,7 @@ export const PRIORS = {
   wideningLimitShare: prior(
     1.5,
     'share',
-    'where no limit is set, a face half as wide again as it was measured wants thinning',
+    'where no limit is set, a face half as wide again as it was measured needs thinning',
     PRACTICE,
   ),
   microFaceMm: prior(0.3, 'mm', 'how wide a new micro-bevel is', PRACTICE),

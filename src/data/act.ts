@@ -24,7 +24,7 @@ export function newOne(store: StoreName, record: { id: string }): Written {
   return { store, id: record.id, before: undefined, after: record };
 }
 
-/** A record that is taken down, off the shelf or struck out: it hangs in the bin. */
+/** A record that is taken down, from wherever it was: it hangs in the bin. */
 export function removedOne(store: StoreName, record: { id: string }, at: string): Written {
   return {
     store,

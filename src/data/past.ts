@@ -12,7 +12,7 @@ export interface StoredRecord {
 /** What was: what changed of records, and what was taken down, with all that belongs to it. */
 export interface Past {
   historyOf(recordId: string): Promise<HistoryEntry[]>;
-  /** Everything that was taken down, off the shelf or struck out. */
+  /** Everything that was taken down, from wherever it was. */
   removed(): Promise<StoredRecord[]>;
   /** The log, pictures and history of these tools, removed ones included. */
   belongingTo(toolIds: readonly string[]): Promise<StoredRecord[]>;

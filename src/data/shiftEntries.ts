@@ -4,7 +4,7 @@ import type { Store } from './store';
 
 /**
  * An act that moves every entry that is dated later than a moment by so many milliseconds: touch-ups with all
- * their steps, looks, and care that was noted.
+ * their steps, looks, and care that was done.
  */
 export async function shiftedEntries(
   store: Pick<Store, 'log' | 'sessions' | 'inspections' | 'care'>,

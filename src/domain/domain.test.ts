@@ -31,14 +31,14 @@ describe('a tool', () => {
     [{ bevelAngleDeg: '20' }, 'bevelAngleDeg must be a number'],
     [{ primaryAngleDeg: 20 }, 'primaryAngleDeg must be less than the bevel angle'],
     [{ microBevel: { angleDeg: 20, faceWidthMm: 0.3 } }, 'must be more than the bevel angle'],
-    [{ endMm: 0 }, 'endMm must lie beyond the start of the zone'],
+    [{ endMm: 0 }, 'endMm must lie beyond the start of the stretch'],
     [{ grind: 'chisel' }, 'grind must be one of: scandi, convex, secondary-bevel, hollow'],
   ])('refuses a zone with %j', (change, message) => {
     expect(problem(toolSchema, withZone(change))).toContain(message);
   });
 
   it('has an edge and a name', () => {
-    expect(problem(toolSchema, { ...tool, zones: [] })).toContain('at least one zone');
+    expect(problem(toolSchema, { ...tool, zones: [] })).toContain('at least one stretch');
     expect(problem(toolSchema, { ...tool, name: '' })).toContain('name must not be empty');
   });
 });

@@ -209,7 +209,7 @@ const ROWS = {
     },
   },
   'recurve-hook': {
-    name: 'recurve hook',
+    name: 'recurve knife',
     form: 'knife',
     shape: { heel: 0.85, spineFall: 0.8, tip: 0.75, hollow: 0.3 },
     head: 'tang',

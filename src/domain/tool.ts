@@ -54,7 +54,7 @@ export const zoneSchema = object({
   /** Where the zone begins and ends along the edge, from the heel. */
   startMm: measure(0, 1000),
   endMm: measure(0, 1000).when('startMm', ([startMm], schema) =>
-    schema.moreThan(limit(startMm), '${path} must lie beyond the start of the zone'),
+    schema.moreThan(limit(startMm), '${path} must lie beyond the start of the stretch'),
   ),
   grind: oneOf(GRINDS),
   contour: oneOf(CONTOURS),
@@ -84,7 +84,7 @@ export const zoneSchema = object({
     ),
   /** Radius of the wheel that hollowed the faces behind the bevel; null where they are flat. */
   hollowRadiusMm: measure(10, 1000).nullable().defined(),
-  /** Width of the worked face past which the zone wants thinning; null where none is set. */
+  /** Width of the worked face past which the zone needs thinning; null where none is set. */
   faceLimitMm: measure(0.1, 40).nullable().defined(),
   /** A steeper facet that a narrow band has left at the edge; null where there is none. */
   facet: facetSchema.nullable().defined(),
@@ -148,7 +148,7 @@ export const toolSchema = object({
   reserveMm: measure(0, 200),
   outline: outlineSchema.required(),
   steel: steelSchema.required(),
-  zones: array(zoneSchema.required()).min(1, '${path} must hold at least one zone').required(),
+  zones: array(zoneSchema.required()).min(1, '${path} must hold at least one stretch').required(),
   /** How many alike travel together, as with cheap parers. */
   count: count(20).min(1),
   spine: spineSchema.required(),

@@ -135,7 +135,7 @@ export const tripSchema = object({
   kit: kitSchema.required(),
   /** What of the shelf goes along, and what of it was used; empty until it is packed. */
   carried: array(carriedSchema.required()).max(200).required(),
-  /** What was looked at on return and is not noted yet: a check-in goes on where it was left. */
+  /** What was looked at on return and is not said yet: a check-in goes on where it was left. */
   looksBack: array(
     object({ toolId: identifier(), zoneId: identifier(), seen: observationSchema.required() })
       .noUnknown()

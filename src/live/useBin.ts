@@ -7,7 +7,7 @@ import { useStore } from './StoreProvider';
 import { useUndoable } from './useUndoable';
 import { stampNow } from '../domain/clock';
 
-/** Something that was taken down, off the shelf, or struck out, and hangs in the bin until that is emptied. */
+/** Something that was taken down, and hangs in the bin until that is emptied. */
 export interface Binned {
   store: Written['store'];
   record: { id: string; deletedAt: string; name?: string; toolId?: string };

@@ -23,7 +23,12 @@ export function visibleTexts(folders: readonly string[]): VisibleText[] {
 }
 
 function textsOf(file: string): VisibleText[] {
-  const source = ts.createSourceFile(file, readFileSync(file, 'utf8'), ts.ScriptTarget.Latest, true);
+  const source = ts.createSourceFile(
+    file,
+    readFileSync(file, 'utf8'),
+    ts.ScriptTarget.Latest,
+    true,
+  );
   const found: VisibleText[] = [];
   const add = (node: ts.Node, text: string): void => {
     const plain = text.replace(/\s+/g, ' ').trim();

@@ -94,7 +94,7 @@ function symptomsSeen({ findings, tests }: Observation): SymptomId[] {
 function turnInWords({ turnDeg, liftMm, coins }: Diagnosis, isKnife: boolean): string {
   if (liftMm === null || turnDeg === 0) return '';
   const way = turnDeg > 0 ? 'up' : 'down';
-  const what = isKnife ? 'the spine' : 'the rear of the stone';
+  const what = isKnife ? 'the spine' : 'the back end of the stone';
   const part = coins === null ? '' : `, ${rounded(coins, 1)} of your coin`;
   return `, ${deg(Math.abs(turnDeg))}: ${what} ${mm(Math.abs(liftMm))} ${way}${part}`;
 }

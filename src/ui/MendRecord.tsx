@@ -47,7 +47,7 @@ export function MendRecord(props: {
         disabled={!reading.ok || text === asStored}
         onClick={() => reading.ok && onMend(reading.record)}
       >
-        Keep it mended
+        Save it mended
       </button>
     </details>
   );

@@ -1,28 +1,25 @@
+import type * as format from './format';
+import type * as units from './units';
+
 /** How the same figures read to people of other countries: the modules are read anew for each. */
 function readBy(language: string) {
-  jest.replaceProperty(navigator, 'language' as never, language as never);
-  let read!: { format: typeof import('./format'); units: typeof import('./units') };
+  Object.defineProperty(navigator, 'language', { value: language, configurable: true });
+  let read!: { format: typeof format; units: typeof units };
   jest.isolateModules(() => {
     read = { format: jest.requireActual('./format'), units: jest.requireActual('./units') };
   });
   return read;
 }
 
-afterEach(() => jest.restoreAllMocks());
-
-beforeEach(() => {
-  Object.defineProperty(navigator, 'language', { value: 'en-GB', configurable: true });
-});
-
 it('writes decimals with a comma where people do, and reads both', () => {
-  const { format, units } = readBy('de-DE');
-  expect(format.deg(12.5)).toBe('12,5°');
-  expect(format.minutes(6.5)).toBe('6,5 min');
-  expect(format.um(0.94)).toBe('0,94 µm');
-  expect(format.mm(20)).toBe('20 mm');
-  expect(format.times(0.041)).toBe('0,041');
-  expect(units.typedNumber('12,5')).toBe(12.5);
-  expect(units.typedNumber('12.5')).toBe(12.5);
+  const read = readBy('de-DE');
+  expect(read.format.deg(12.5)).toBe('12,5°');
+  expect(read.format.minutes(6.5)).toBe('6,5 min');
+  expect(read.format.um(0.94)).toBe('0,94 µm');
+  expect(read.format.mm(20)).toBe('20 mm');
+  expect(read.format.times(0.041)).toBe('0,041');
+  expect(read.units.typedNumber('12,5')).toBe(12.5);
+  expect(read.units.typedNumber('12.5')).toBe(12.5);
 });
 
 it('puts a date in the order of the country', () => {
@@ -33,7 +30,7 @@ it('puts a date in the order of the country', () => {
 });
 
 it('says what is near in words', () => {
-  const { format } = readBy('en-GB');
+  const read = readBy('en-GB');
   const now = new Date().toISOString();
-  expect(format.ago(now)).toBe('now');
+  expect(read.format.ago(now)).toBe('now');
 });

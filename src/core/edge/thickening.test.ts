@@ -63,7 +63,7 @@ it('goes back over past touch-ups to the face that was measured', () => {
   );
 });
 
-it('parallel faces never want thinning, and a face past its limit does now', () => {
+it('parallel faces never need thinning, and a face past its limit does now', () => {
   const face = { angleDeg: 12, faceWidthMm: 7, recessionMm: 0.01, pastRecessionsMm: [] };
   expect(thickening({ ...face, behindAngleDeg: 0, faceLimitMm: null }).touchUpsLeft).toBe(Infinity);
   expect(thickening({ ...face, behindAngleDeg: 3, faceLimitMm: 5 }).touchUpsLeft).toBe(0);
@@ -125,7 +125,7 @@ describe('a zone as its touch-ups have left it', () => {
     ]);
   });
 
-  it('comes to want thinning by its log alone', () => {
+  it('comes to need thinning by its log alone', () => {
     const limited = { ...zone, faceLimitMm: workedWidthMm(zone) + 0.001 };
     const log = Array.from({ length: 9 }, () => touchUp('2026-04-01'));
     expect(thinningNeed(tool, limited, log)).toBeNull();

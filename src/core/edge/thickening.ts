@@ -9,7 +9,7 @@ export interface ThickeningPoint {
   faceWidthMm: number;
 }
 
-/** How an edge thickens over touch-ups at one angle, and when it wants thinning. */
+/** How an edge thickens over touch-ups at one angle, and when it needs thinning. */
 export interface Thickening {
   points: ThickeningPoint[];
   /** `Infinity` where the face does not grow. */

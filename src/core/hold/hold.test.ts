@@ -93,7 +93,7 @@ describe('the hold of a step', () => {
     expect(reachMm(abrasives[3]!)).toBeLessThan(reachMm(abrasives[1]!)!);
   });
 
-  it('has no rear to measure where a strop is drawn over a tool that lies still', () => {
+  it('has no back end to measure where a strop is drawn over a tool that lies still', () => {
     const { plan, held } = planOf('hatchet', 'convex', 'touch-up')!;
     const last = plan.steps.at(-1)!;
     expect(last.abrasive.kind).toBe('strop');

@@ -8,7 +8,7 @@ export type HoldGuide =
   | { way: 'tilt the stone'; tiltDeg: number; rearLiftMm: number; leverMm: number }
   /** What moves lies at least as steep by itself. */
   | { way: 'lay it flat'; lies: 'the blade' | 'the stone' }
-  /** Drawn over a tool that lies still: it bends, and has no rear to measure at. */
+  /** Drawn over a tool that lies still: it bends, and has no back end to measure at. */
   | { way: 'draw it over' };
 
 /**

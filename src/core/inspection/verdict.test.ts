@@ -232,7 +232,7 @@ describe('the diagnosis', () => {
     expect(low!.coins).toBeCloseTo(lift / coinThicknessMm, 9);
   });
 
-  it('answers every symptom, on an axe by the rear of the stone', () => {
+  it('answers every symptom, on an axe by the back end of the stone', () => {
     const all = diagnose({
       symptomIds: SYMPTOM_IDS,
       tool: axe,

@@ -5,7 +5,7 @@ import { PRIORS } from '../priors';
 import { isZeroGround } from './bevelDrift';
 
 /**
- * The width of the worked face (mm) past which a zone wants thinning: the person's own limit, or what is usual: the
+ * The width of the worked face (mm) past which a zone needs thinning: the person's own limit, or what is usual: the
  * face that it has where the edge is half as thick again at the shoulder as its kind comes with. Null where a bevel
  * runs flat to its apex, and where the grind is another than the kind's.
  */

@@ -13,7 +13,7 @@ export type ThinningNeed = 'face past its limit' | 'wedges' | 'bevel drifted';
 export const DRIFT_LIMIT_MM = PRIORS.driftLimitMm.value;
 
 /**
- * Whether a zone wants thinning, by its measures, its log and what was found on it; null when it does not, or when its
+ * Whether a zone needs thinning, by its measures, its log and what was found on it; null when it does not, or when its
  * keeper leaves the faces unscratched, or lets the bevel drift.
  */
 export function thinningNeed(

@@ -7,7 +7,7 @@ import { abrasivesAtHand, NO_WISHES, type Hand, type Shelf } from '../ladder';
 import { schoolNote } from './schoolNote';
 import type { SchoolNote } from './types';
 
-/** An edge this many times as round as its work asks for wants a stone: stropping is past. */
+/** An edge this many times as round as its target wants a stone: stropping is past. */
 const WORN_SHARE = 5;
 
 /** What one answer costs on one edge. */

@@ -8,11 +8,11 @@ import Link from '../../ui/Link';
 const KINDS: Partial<Record<Binned['store'], string>> = {
   sessions: 'a touch-up',
   inspections: 'a look',
-  care: 'care that was noted',
+  care: 'care that was done',
   photos: 'a picture',
 };
 
-/** What was taken down, off the shelf or struck out: put back by a tap, until the bin is emptied. */
+/** What was taken down, from wherever it was: put back by a tap, until the bin is emptied. */
 export function BinScreen() {
   const binned = useBin();
   const tools = useRecords('tools');
@@ -30,7 +30,7 @@ export function BinScreen() {
     <div className="mx-auto w-full max-w-3xl px-4 py-5 sm:px-8">
       <h1>The bin</h1>
       <p className="mt-1 text-soft">
-        What you took down, took off the shelf or struck out, whole and with its log.{' '}
+        Everything that you took down, whole and with its log.{' '}
         <Link href="/data" className="link">
           Back to the data
         </Link>

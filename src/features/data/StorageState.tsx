@@ -39,7 +39,7 @@ export function StorageState() {
       )}
       <p>
         <Link href="/data/bin" className="link inline-flex min-h-12 items-center">
-          The bin: what was taken down or struck out
+          The bin: what was taken down
         </Link>
       </p>
       <p className="mt-3">

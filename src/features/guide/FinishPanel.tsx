@@ -197,7 +197,8 @@ function StillSeen(props: {
               )
             }
           />
-          {sentence(finding.kind)} {placeMm(finding.atMm - zone.startMm)} from the heel of the zone
+          {sentence(finding.kind)} {placeMm(finding.atMm - zone.startMm)} from the heel of the
+          stretch
           {stillDeep(remaining, finding)}
         </label>
       ))}

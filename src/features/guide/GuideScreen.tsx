@@ -51,7 +51,7 @@ export function GuideScreen() {
     return (
       <div className="mx-auto w-full max-w-3xl px-4 py-12 sm:px-8">
         <h1>{tool.name}</h1>
-        <p className="mt-3">What was counted so far is kept.</p>
+        <p className="mt-3">What was counted so far is saved.</p>
         <StopUse toolId={tool.id} stops={stops} />
       </div>
     );

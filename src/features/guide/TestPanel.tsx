@@ -122,7 +122,7 @@ function useAdvice(tool: Tool, zone: Zone): AngleAdvice | undefined {
 function TestRow(props: { isThere: boolean; onBack: () => void; onFinish: () => void }) {
   const { isThere, onBack, onFinish } = props;
   return (
-    <ActionRow says={isThere && 'It does what its work asks for: stop there.'}>
+    <ActionRow says={isThere && 'It meets its target: stop there.'}>
       <button
         type="button"
         className={`btn ${isThere ? 'btn-outline' : 'btn-neutral'}`}
@@ -153,14 +153,14 @@ function testVerdict(trend: TestTrend, zone: Zone): string {
   const { apexRadiusUm, lowUm, highUm } = newest;
   const about = `About ${um(apexRadiusUm)} (${um(lowUm).replace(' µm', '')}–${um(highUm)})`;
   if (isKeenEnough(trend, zone)) {
-    return `${about}: it does what its work asks for (${um(targetApexUm)}). Stop there.`;
+    return `${about}: it meets its target (${um(targetApexUm)}). Stop there.`;
   }
   if (change === 'worse')
     return `${about}, worse than before. Ink the edge and look before you go on.`;
   if (change === 'same') {
     return `${about}, no better than before beyond its scatter. Ink the edge and look before you go on.`;
   }
-  return `${about}; its work asks for ${um(targetApexUm)}. ${change ? 'Improving: carry on.' : 'Carry on.'}`;
+  return `${about}; target ${um(targetApexUm)}. ${change ? 'Improving: carry on.' : 'Carry on.'}`;
 }
 
 /** What a test without gain tells by itself: on a strop, whether it got worse or stayed. */

@@ -94,7 +94,7 @@ export async function finishMeasured(
     { cause: 'touch-up', sessionId: session.id },
   );
   await noteOil(store, session);
-  void notice(facetOnly ? 'The zone knows its facet.' : 'The zone has its new measures.', {
+  void notice(facetOnly ? 'The facet is saved with its stretch.' : 'The new measures are saved.', {
     action: {
       label: 'Undo',
       // The touch-up was done all the same: only the tool goes back.

@@ -21,7 +21,7 @@ export function InspectionHead(props: {
         <TabTitle>{titles.look(edgeName(tool, zone))}</TabTitle>
         <h1>{edgeName(tool, zone)}</h1>
         <p className="text-lg text-soft">{wordNow(word, isTested)}</p>
-        <nav aria-label="Zones" className="ml-auto flex gap-x-5">
+        <nav aria-label="Stretches" className="ml-auto flex gap-x-5">
           {zones
             .filter(({ id }) => id !== zone.id)
             .map(({ id, name }) => (

@@ -100,7 +100,7 @@ function DamageTable(props: {
             </td>
             <td>
               {wornOut
-                ? `takes nothing, worn out after ${plural(wornOut.touchUps, 'touch-up')}`
+                ? `takes nothing, gone after about ${plural(wornOut.touchUps, 'touch-up')}`
                 : `${steel(steelMm3)}, leaves ${facet ? `a facet at ${deg(facet.angleDeg)}` : 'nothing to see'}`}
             </td>
           </tr>

@@ -23,7 +23,7 @@ export function useNoteLook() {
       at,
       notes: '',
     });
-    void notice('The look is noted; what was found stays on the strip.', {
+    void notice('The look is saved; what was found stays on the strip.', {
       action: {
         label: 'Undo',
         onClick: () => void inspections.remove(id, stampNow()),

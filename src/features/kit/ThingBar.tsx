@@ -50,7 +50,7 @@ export function ThingBar(props: {
               <p className="text-soft">{priceWords(solution, carried, item, trips)}</p>
             </>
           ) : (
-            <p className="text-soft">Take up a thing to hold it in, keep it out, or move it.</p>
+            <p className="text-soft">Tap a thing to hold it in, leave it out, or move it.</p>
           )}
         </div>
         {thing && item !== null && (

@@ -169,12 +169,12 @@ function linesOf(
       'Held at',
       both(({ steps, written }) => {
         const angles = [...new Set(steps.map(({ angleDeg }) => angleDeg))];
-        return written === 'afterwards' ? 'not noted' : angles.map((each) => deg(each)).join(', ');
+        return written === 'afterwards' ? 'not said' : angles.map((each) => deg(each)).join(', ');
       }),
     ),
     line(
       'Work since the one before',
-      both(({ workSince }) => (workSince ? `${workSince.amount} ${workSince.unit}` : 'not noted')),
+      both(({ workSince }) => (workSince ? `${workSince.amount} ${workSince.unit}` : 'not said')),
     ),
   ];
 }

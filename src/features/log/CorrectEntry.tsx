@@ -122,7 +122,7 @@ export function CorrectEntry({ session, zone }: { session: Session; zone: Zone |
           ))}
         <Fault words={failure} />
         <div>
-          <button className="btn btn-neutral">Keep the correction</button>
+          <button className="btn btn-neutral">Save the correction</button>
         </div>
       </form>
     </details>

@@ -32,7 +32,7 @@ export function EntryEdge(props: {
       />
       <p className="text-soft">
         {apex
-          ? `${sentence(word)}: an apex of about ${um(apex.apexRadiusUm)}, asked for ${um(zone.targetApexUm)}`
+          ? `${sentence(word)}: an apex of about ${um(apex.apexRadiusUm)}, target ${um(zone.targetApexUm)}`
           : 'not tested'}
       </p>
     </section>

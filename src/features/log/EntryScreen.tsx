@@ -37,7 +37,7 @@ export function EntryScreen() {
   const zone = tool?.zones.find((record) => record.id === session.zoneId);
   const tripName = trips.find(({ id: tripId }) => tripId === session.tripId)?.name;
   const strike = async (): Promise<void> => {
-    await undoable('The entry is struck out.', [removedOne('sessions', session, stampNow())]);
+    await undoable('The entry is taken down.', [removedOne('sessions', session, stampNow())]);
     router.push('/log');
   };
   return (
@@ -78,7 +78,7 @@ export function EntryScreen() {
           blocks={() => entryText(session, tool, tripName)}
         />
         <button type="button" className="btn btn-ghost" onClick={() => void strike()}>
-          Strike this entry out
+          Take this entry down
         </button>
       </div>
     </article>
@@ -163,7 +163,7 @@ function EntryNotes(props: {
           className="btn btn-neutral mt-2"
           onClick={() => void props.onSave(notes.trim()).then(left.done)}
         >
-          Keep the note
+          Save the note
         </button>
       )}
     </div>

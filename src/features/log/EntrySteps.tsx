@@ -42,7 +42,7 @@ export function EntrySteps({ session }: { session: Session }) {
               <td className="number">{minutes(step.activeSeconds / 60)}</td>
               <td className="figures whitespace-nowrap">
                 {!byGuide
-                  ? 'not noted'
+                  ? 'not said'
                   : isSpineTask(step.task)
                     ? 'square'
                     : `${deg(step.angleDeg)} per side`}

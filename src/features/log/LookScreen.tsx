@@ -31,7 +31,7 @@ export function LookScreen() {
       <section className="mx-auto w-full max-w-3xl px-4 py-6 sm:px-8">
         <h1>There is no such look here</h1>
         <p className="mt-2">
-          It may be struck out, or on another device.{' '}
+          It may be taken down, or on another device.{' '}
           <Link href="/log" className="link">
             To the log
           </Link>
@@ -103,9 +103,9 @@ function Look({ look, tools }: { look: Inspection; tools: readonly Tool[] }) {
         />
         <Fault words={failure} />
         <div className="flex flex-wrap gap-3">
-          <button className="btn btn-neutral">Keep the correction</button>
+          <button className="btn btn-neutral">Save the correction</button>
           <button type="button" className="btn btn-ghost" onClick={() => void strike()}>
-            Strike it out
+            Take it down
           </button>
         </div>
       </form>
@@ -132,7 +132,7 @@ function useLookActs(look: Inspection) {
       }
     },
     strike: async (): Promise<void> => {
-      await undoable('The look is struck out.', [removedOne('inspections', look, stampNow())]);
+      await undoable('The look is taken down.', [removedOne('inspections', look, stampNow())]);
       router.push('/log');
     },
   };

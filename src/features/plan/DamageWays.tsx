@@ -103,7 +103,10 @@ function damageWords(choice: DamageChoice): string[] {
     case 'leave it': {
       const { touchUps, years } = wornOut!;
       const when = years === null ? '' : `, ${yearsAhead(years)}`;
-      return [`worn out after ${plural(touchUps, 'touch-up')}${when}`, 'catches there until then'];
+      return [
+        `gone after about ${plural(touchUps, 'touch-up')}${when}`,
+        'catches there until then',
+      ];
     }
   }
 }

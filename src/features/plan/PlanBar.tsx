@@ -74,8 +74,8 @@ function learnedWords({ steps }: JobPlan): string {
 export function endWords(plan: JobPlan, zone: Zone): string {
   if (plan.steps.every(({ task }) => isSpineTask(task))) return '';
   const ends = `Ends at about ${um(plan.apexRadiusUm)}: ${passesWords(plan.apexRadiusUm)}`;
-  if (plan.shortOf.apex) return `${ends}. Short of the ${um(zone.targetApexUm)} asked for.`;
+  if (plan.shortOf.apex) return `${ends}. Short of its target, ${um(zone.targetApexUm)}.`;
   if (plan.shortOf.finish)
     return `${ends}, with the scratches of a coarser stone than its work likes.`;
-  return `${ends}; its work asks for ${um(zone.targetApexUm)}.`;
+  return `${ends}; target ${um(zone.targetApexUm)}.`;
 }

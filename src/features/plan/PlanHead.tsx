@@ -93,8 +93,8 @@ function EdgeNow({ zone, observedAt, wishes, onChange }: HeadProps) {
       />
       <p className="mt-2 text-[0.95rem] text-soft">
         {observedAt
-          ? `Last noted ${ago(observedAt)}. Tap a test if it has changed.`
-          : 'This edge has never been noted: test it before you grind.'}
+          ? `Last tested ${ago(observedAt)}. Tap a test if it has changed.`
+          : 'This edge has never been tested: test it before you grind.'}
       </p>
     </>
   );

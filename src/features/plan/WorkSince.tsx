@@ -22,7 +22,7 @@ export function WorkSince(props: {
   return (
     <div className="mt-3 grid max-w-md grid-cols-2 gap-4">
       <NumberField
-        label="Work since, if you noted it"
+        label="Work since, if you know it"
         min={0}
         step="any"
         value={typed}

@@ -19,13 +19,13 @@ export const JOB_WORDS: Record<Job, JobWords> = {
   'touch-up': {
     choose: 'Touch it up',
     start: 'Start the touch-up',
-    leaveAlone: 'It passes what its work asks for: leave it alone.',
+    leaveAlone: 'It meets its target: leave it alone.',
     outOfReach: 'Nothing at hand works this edge.',
   },
   hone: {
     choose: 'Lay it straight',
     start: 'Start honing',
-    leaveAlone: 'It passes what its work asks for: leave it alone.',
+    leaveAlone: 'It meets its target: leave it alone.',
     outOfReach: 'No smooth steel or fine ceramic rod is at hand.',
   },
   upkeep: {
@@ -49,7 +49,7 @@ export const JOB_WORDS: Record<Job, JobWords> = {
   spine: {
     choose: 'Work on the spine',
     start: 'Start on the spine',
-    leaveAlone: 'This spine is plain: it wants no work.',
+    leaveAlone: 'This spine is plain: it needs no work.',
     outOfReach: 'What the spine needs is not at hand.',
   },
 };

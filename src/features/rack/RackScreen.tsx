@@ -79,13 +79,13 @@ export function RackScreen() {
         </h1>
         {trip && (
           <Link href="/trip" className="link inline-flex min-h-12 items-center">
-            What its days ask for
+            What its days need
           </Link>
         )}
         <p className="text-lg text-soft">
           {toolsWithWork === 0
-            ? 'Nothing wants work: leave the edges alone.'
-            : `${plural(toolsWithWork, 'tool wants', 'tools want')} work${total > 0 ? `, ${minutes(total)} in all` : ''}.`}
+            ? 'No edge needs work: leave them alone.'
+            : `${plural(toolsWithWork, 'tool needs', 'tools need')} work${total > 0 ? `, ${minutes(total)} in all` : ''}.`}
         </p>
         {back && (
           <Link
@@ -128,7 +128,7 @@ function CountingTonight({ trip }: { trip: Trip }) {
         {trip.name}, day {tripDayOf(trip, clockNow()) + 1} of {trip.days}
       </h1>
       <p role="status" className="mt-2">
-        Counting what tonight asks for, with what is at hand …
+        Counting what tonight needs, with what is at hand …
       </p>
     </div>
   );
@@ -153,7 +153,7 @@ function NextWork({ need }: { need: EdgeNeed | undefined }) {
         ? `${chipDepth(chip.depthMm)} chip ${placeMm(chip.atMm - zone.startMm)} from its heel; the edge is ${state.word}.`
         : state.word === 'unknown'
           ? 'It has never been tested.'
-          : `The edge is ${state.word}: about ${Math.round(state.apex!.apexRadiusUm / zone.targetApexUm)} times as round as its work asks for.`;
+          : `The edge is ${state.word}: about ${Math.round(state.apex!.apexRadiusUm / zone.targetApexUm)} times as round as its target.`;
   return (
     <ActionBar label="Do this next" className="mt-auto print:static">
       <div className="mx-auto flex max-w-[82rem] flex-wrap items-center gap-x-6 gap-y-2 px-4 py-3 sm:px-8">

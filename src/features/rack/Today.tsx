@@ -128,8 +128,8 @@ function TodayBar(props: {
 /** Damage of today, and the way to note more. */
 function NotedToday({ needs }: { needs: readonly EdgeNeed[] }) {
   return (
-    <section aria-label="Noted today" className="mt-3">
-      {needs.length > 0 && <h2>Noted today</h2>}
+    <section aria-label="Seen today" className="mt-3">
+      {needs.length > 0 && <h2>Seen today</h2>}
       <ul>
         {needs.map((need) => (
           <DamageLine key={`${need.tool.id}/${need.zone.id}`} need={need} />

@@ -65,7 +65,7 @@ const LINE_WORDS: Record<CareRow['doing'], string> = {
   'clean strop': 'clean strops',
   'oil leather': 'oil leather',
   'next face': 'fresh faces',
-  restock: 'lay in faces',
+  restock: 'buy spares',
   'look at compound': 'see to crayons',
   'file spine': 'file spines',
 };

@@ -90,7 +90,7 @@ function useKeptRecord(editing: Editing, onClose: () => void) {
     onClose();
   };
   const takeOff = async (): Promise<void> => {
-    await undoable(`${before!.name} is off the shelf.`, [removedOne(store, before!, stampNow())]);
+    await undoable(`${before!.name} is taken down.`, [removedOne(store, before!, stampNow())]);
     onClose();
   };
   return { stamp, kept, takeOff };

@@ -45,7 +45,7 @@ export function ShelfAsTable({ shelf }: { shelf: ShelfThings }) {
       </div>
       <p className="mt-2 max-w-[64ch] text-soft">
         One thing a row, under headings of any order and language: you say which column is which,
-        and see what comes of it before anything is kept.
+        and see what comes of it before anything is saved.
       </p>
       {file && <TableIn file={file} shelf={shelf} onClose={() => setFile(null)} />}
     </section>

@@ -145,7 +145,7 @@ function FormFoot(props: {
         </button>
         {onTakeOff && (
           <button type="button" className="btn btn-ghost ml-auto" onClick={onTakeOff}>
-            Take it off the shelf
+            Take it down
           </button>
         )}
       </div>

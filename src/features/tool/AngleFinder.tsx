@@ -52,7 +52,7 @@ export function AngleFinder(props: { tool: Tool; zone: Zone; index: number }) {
               );
             }}
           >
-            Use it for this zone
+            Use it for this stretch
           </button>
         )}
       </p>

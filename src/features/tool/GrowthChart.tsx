@@ -12,13 +12,13 @@ export function growthTitle(
   { touchUpsLeft, faceLimitMm }: Thickening,
   steelTouchUps: number,
 ): string {
-  if (touchUpsLeft > steelTouchUps) return 'It will not want thinning while its steel lasts';
+  if (touchUpsLeft > steelTouchUps) return 'It will not need thinning while its steel lasts';
   if (touchUpsLeft === 0) return `Past its limit of ${fineMm(faceLimitMm)}: thinning is due`;
   if (!Number.isFinite(touchUpsLeft)) return 'The worked face does not grow: no thinning ahead';
   return `${plural(touchUpsLeft, 'touch-up')} until the worked face reaches ${fineMm(faceLimitMm)}`;
 }
 
-/** How the worked face widens with every touch-up, past and to come, until it wants thinning. */
+/** How the worked face widens with every touch-up, past and to come, until it needs thinning. */
 export function GrowthChart({ growth, title }: { growth: Thickening; title: string }) {
   const { faceLimitMm, touchUpsLeft } = growth;
   const unitMm = isImperial() ? MM_PER_INCH : 1;

@@ -46,7 +46,7 @@ export function NoteEdge({ tool, onDone }: { tool: Tool; onDone: () => void }) {
     });
     left.done();
     onDone();
-    void notice('Noted on the strip.', {
+    void notice('Saved on the strip.', {
       action: {
         label: 'Undo',
         onClick: () => void store.inspections.remove(id, stampNow()),
@@ -62,7 +62,7 @@ export function NoteEdge({ tool, onDone }: { tool: Tool; onDone: () => void }) {
       <LeftHere at={left.leftAt} onAnew={left.startAnew} />
       {tool.zones.length > 1 && (
         <SelectField
-          label="Which zone"
+          label="Which stretch"
           value={zoneId}
           options={tool.zones.map(({ id, name }) => [id, name] as const)}
           onChange={(event) => left.change({ zoneId: event.target.value, seen })}
@@ -81,7 +81,7 @@ export function NoteEdge({ tool, onDone }: { tool: Tool; onDone: () => void }) {
           disabled={seen.tests.length + seen.findings.length === 0}
           onClick={() => void save()}
         >
-          Note it
+          Save it
         </button>
         <button type="button" className="btn btn-ghost" onClick={cancel}>
           Cancel

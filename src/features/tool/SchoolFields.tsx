@@ -68,7 +68,7 @@ export function SchoolFields({ tool, zone }: { tool: Tool; zone: Zone }) {
   );
 }
 
-/** A worn edge, five times as round as its work asks for, by each answer. */
+/** A worn edge, five times as round as its target, by each answer. */
 function Costs(props: {
   question: SchoolQuestion;
   tool: Tool;

@@ -6,7 +6,7 @@ import type { Tool, Zone } from '../../domain/tool';
 import { mm, plural, yearsAhead, rounded } from '../../ui/format';
 import { GrowthChart, growthTitle } from './GrowthChart';
 
-/** Steel left to sharpen away, and how the worked face widens until it wants thinning. */
+/** Steel left to sharpen away, and how the worked face widens until it needs thinning. */
 export function SteelLeft({ tool, zone }: { tool: Tool; zone: Zone }) {
   const sessions = useToolLog(tool.id)?.sessions ?? [];
   const { pace, pastMm, ...budget } = steelLeft(tool, zone, sessions);

@@ -51,7 +51,7 @@ export function ToolHead({ tool }: { tool: Tool }) {
         </p>
         <div className="ml-auto flex flex-wrap gap-3">
           <button type="button" className="btn btn-outline" onClick={() => setNoting(!noting)}>
-            Note how it cuts now
+            Say how it cuts now
           </button>
           <Link href={`/inspect?tool=${tool.id}`} className="btn btn-outline">
             Inspect it

@@ -23,7 +23,7 @@ export function ZoneFields({ index, drawn }: { index: number; drawn: Tool }) {
   if (!zone) return null;
   return (
     <fieldset className="grid gap-4">
-      <legend className="sign mb-2 text-xl">Zone, measured</legend>
+      <legend className="sign mb-2 text-xl">Stretch, measured</legend>
       <div className="grid gap-4 sm:grid-cols-3">
         <TextField label="Name" error={errors?.name?.message} {...register(`${path}.name`)} />
         <FormMeasure
@@ -68,7 +68,7 @@ export function ZoneFields({ index, drawn }: { index: number; drawn: Tool }) {
       <MicroBevelFields index={index} drawn={drawn} />
       <BehindFields index={index} zone={zone} drawn={drawn} />
       <CheckField
-        label="No impacts here: this zone must never hit anything hard"
+        label="No impacts here: this stretch must never hit anything hard"
         {...register(`${path}.noImpacts`)}
       />
     </fieldset>
@@ -89,7 +89,7 @@ function FacetLeft(props: { facet: NonNullable<Zone['facet']>; onGone: () => voi
   );
 }
 
-/** Past which width the zone wants thinning: as the person says, or as is usual. */
+/** Past which width the zone needs thinning: as the person says, or as is usual. */
 function limitWords(tool: Tool, zone: Zone): string {
   if (zone.faceLimitMm !== null) return `thin past ${fineMm(zone.faceLimitMm)}`;
   const usualMm = faceLimitMm(tool, zone);

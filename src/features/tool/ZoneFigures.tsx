@@ -49,7 +49,7 @@ export function ZoneFigures(props: {
       'Apex radius, tested',
       state?.apex ? `${um(state.apex.lowUm)} to ${um(state.apex.highUm)}` : 'not tested',
     ],
-    ['Apex radius, asked for', um(zone.targetApexUm)],
+    ['Apex radius, target', um(zone.targetApexUm)],
     ['Angle known by', spoken(zone.angleMethod)],
     ['Measured', zone.measuredAt ? day(zone.measuredAt) : 'not yet: usual for its kind'],
     ...(drift.touchUps > 0
@@ -72,7 +72,7 @@ export function ZoneFigures(props: {
           coinThicknessMm={coinThicknessMm}
         />
         <table className="table-plain h-fit">
-          <caption className="sr-only">Measures of this zone</caption>
+          <caption className="sr-only">Measures of this stretch</caption>
           <tbody>
             {figures.map(([label, value]) => (
               <tr key={label}>

@@ -16,13 +16,13 @@ export function ZoneTabs(props: { tool: Tool; index: number; onChange: (index: n
     append({
       ...last,
       id: nanoid(8),
-      name: `zone ${tool.zones.length + 1}`,
+      name: `stretch ${tool.zones.length + 1}`,
       startMm: Math.round((last.startMm + last.endMm) / 2),
     });
     onChange(tool.zones.length);
   };
   return (
-    <div className="mb-3 flex flex-wrap items-center gap-2" role="group" aria-label="Zones">
+    <div className="mb-3 flex flex-wrap items-center gap-2" role="group" aria-label="Stretches">
       {tool.zones.map(({ id, name }, i) => (
         <button
           key={id}
@@ -35,7 +35,7 @@ export function ZoneTabs(props: { tool: Tool; index: number; onChange: (index: n
         </button>
       ))}
       <button type="button" className="btn btn-ghost" onClick={split}>
-        Add a zone
+        Add a stretch
       </button>
       {tool.zones.length > 1 && (
         <button
@@ -46,7 +46,7 @@ export function ZoneTabs(props: { tool: Tool; index: number; onChange: (index: n
             onChange(0);
           }}
         >
-          Remove this zone
+          Remove this stretch
         </button>
       )}
     </div>

@@ -96,7 +96,7 @@ export default function ApexChart(props: {
             ))}
             {needUm !== undefined && (
               <Level frame={frame} at={y(needUm)} strokeWidth={0} end="right">
-                work asks for {um(needUm)}
+                target {um(needUm)}
               </Level>
             )}
             {['mid-job', 'evening'].map((lane, i) => (

@@ -44,7 +44,7 @@ export function CellStepper(props: {
         <b className="block truncate">
           {tool.name}, {dayName}
         </b>
-        <span className="block truncate text-soft">{task?.name ?? 'rub out'}</span>
+        <span className="block truncate text-soft">{task?.name ?? 'clear'}</span>
       </p>
       {task ? (
         <>
@@ -80,7 +80,7 @@ export function CellStepper(props: {
         </>
       ) : (
         <button type="button" className="btn btn-outline" onClick={onRubOut}>
-          Rub out
+          Clear
         </button>
       )}
       <DayActs isLastDay={day + 1 >= trip.days} onCopyDay={onCopyDay} onUndo={onUndo} />

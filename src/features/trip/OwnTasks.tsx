@@ -91,7 +91,7 @@ function OwnTaskLine(props: {
         onChange={({ target }) => target.value.trim() && onChange({ ...task, name: target.value })}
       />
       <SelectField
-        label="Asks for an edge for"
+        label="Needs an edge as for"
         value={task.asks}
         options={TASKS.map(({ id, name }) => [id, name] as const)}
         onChange={(event) => onChange({ ...task, asks: event.target.value as TaskId })}

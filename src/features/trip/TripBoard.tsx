@@ -183,7 +183,7 @@ function CellInHand(props: {
   const { trip, change, taskId, picked: cell, takeBack } = painting;
   const tool = tools.find(({ id }) => id === cell?.toolId);
   if (!cell || !tool || cell.day >= trip.days) {
-    return <p className="text-soft">Take up a cell to paint it by hours or by number.</p>;
+    return <p className="text-soft">Tap a day to paint it by hours or by number.</p>;
   }
   return (
     <CellStepper

@@ -118,7 +118,7 @@ function WaterOfDays({ days, atHandMl }: { days: readonly OutDay[]; atHandMl: nu
   if (most < 1) return null;
   return (
     <p className={most > atHandMl ? 'field-error mt-2' : 'mt-2 text-[0.95rem] text-soft'}>
-      Stones want up to {ml(most)} of the {ml(atHandMl)} that they have a day.
+      Stones need up to {ml(most)} of the {ml(atHandMl)} that they have a day.
       {most > atHandMl &&
         ' Use a file, a dry diamond or a strop those days, or set more water aside for them.'}
     </p>

@@ -77,7 +77,7 @@ function Outcomes({ trip, tools, tool, now }: WhatIfProps) {
       </table>
       <p className="text-[0.92rem] text-soft">
         Means over the same runs; each way says what it changes of the plan. Dull: below what the
-        work needs. Take up another tool above for its own ways.
+        work needs. Use another tool above for its own ways.
       </p>
     </SideScroll>
   );

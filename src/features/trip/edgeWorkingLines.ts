@@ -89,7 +89,7 @@ function taskLines(
       answer: `${times(wear.chipsPerHour)} an hour`,
     },
     {
-      what: `${name} asks for`,
+      what: `${name}, what it needs`,
       formula: `the larger of what the work needs and ${PRIORS.needOverTarget.value} × target`,
       answer: um(needUm),
     },

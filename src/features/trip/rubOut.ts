@@ -1,2 +1,2 @@
 /** The brush that takes work away. */
-export const RUB_OUT = 'rub out';
+export const RUB_OUT = 'clear';

@@ -57,7 +57,7 @@ describe('the history of a tool as a text', () => {
 
   it('has its measures, what its log says, every entry newest first, and the looks between', () => {
     expect(text).toMatch(/^# Wren\n/);
-    expect(text).toContain('Wren wants a stone sooner each time');
+    expect(text).toContain('Wren needs a stone sooner each time');
     const own = sessions.filter(({ toolId }) => toolId === 'wren');
     const headings = text.split('\n').filter((line) => line.startsWith('## Wren, '));
     expect(headings).toHaveLength(own.length);

@@ -37,6 +37,6 @@ export function angleReason(reason: AngleReason): string {
     case 'even dulling':
       return `${reason.touchUps} touch-ups in a row with slow, even dulling and no damage from work: room to go thinner.`;
     case 'nothing yet':
-      return 'Nothing in the log asks for another angle yet.';
+      return 'Nothing in the log speaks for another angle yet.';
   }
 }

@@ -16,7 +16,7 @@ const DOING_WORDS: Record<CareDoing, (name: string) => string> = {
   'clean strop': (name) => `Scrape ${name} clean`,
   'oil leather': (name) => `A drop of oil for the leather of ${name}`,
   'next face': (name) => `A fresh face for ${name}`,
-  restock: (name) => `Lay in ${name}: the last one is in use`,
+  restock: (name) => `Buy a spare ${name}: the last one is in use`,
   'look at compound': (name) => `Look at ${name}: dry, crumbled, grit in it?`,
   'file spine': (name) => `File ${name}’s spine anew`,
 };
@@ -68,7 +68,7 @@ export function careReason(row: CareRow): string {
     if (!tripId) return wanted;
     return doing === 'head and haft'
       ? `${wanted} Before every trip.`
-      : `${wanted} The trip asks for it.`;
+      : `${wanted} The trip needs it.`;
   }
   if (!used) return `${last}.`;
   if (used.unit === 'raisings') {

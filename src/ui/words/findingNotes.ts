@@ -17,7 +17,7 @@ const NOTES: Partial<Record<Finding['kind'], FindingNote>> = {
   'blunted-tip': {
     short: 'the tip is blunted',
     remedy:
-      'A blunted tip: grind the spine down to meet the edge, never the edge up; leave it where the work asks for no point.',
+      'A blunted tip: grind the spine down to meet the edge, never the edge up; leave it where the work needs no point.',
   },
   'bent-tip': {
     short: 'the tip is bent',

@@ -40,7 +40,7 @@ export const firstAnswer = {
   now: 'now',
   untested: 'not tested: taken for tired',
   said: (word: string) => `${word}, you said`,
-  nothing: 'This edge passes what its work asks for. Do not sharpen it.',
+  nothing: 'This edge meets its target. Do not sharpen it.',
   outOfReach: 'What would do it:',
   layOutMore: 'Lay out more things',
   toShelf: 'Look at the shelf',

@@ -27,7 +27,7 @@ describe('how an angle is held, in words', () => {
           expect(words).not.toMatch(/NaN|undefined|null|Infinity/);
         expect(holdInShort(hold).startsWith(holdHeadline(hold))).toBe(true);
         if (hold.way === 'lay it flat') expect(holdHeadline(hold)).toBe('Lay the blade flat');
-        else expect(holdHeadline(hold)).toMatch(/^(Spine|Rear) up -?[\d.]+ mm$/);
+        else expect(holdHeadline(hold)).toMatch(/^Lift the (spine|back end) -?[\d.]+ mm$/);
       }),
     );
   });

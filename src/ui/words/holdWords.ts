@@ -5,9 +5,9 @@ import { deg, mm, placeMm, plural } from '../format';
 export function holdHeadline(hold: HoldGuide): string {
   switch (hold.way) {
     case 'lift the spine':
-      return `Spine up ${mm(hold.liftMm)}`;
+      return `Lift the spine ${mm(hold.liftMm)}`;
     case 'tilt the stone':
-      return `Rear up ${mm(hold.rearLiftMm)}`;
+      return `Lift the back end ${mm(hold.rearLiftMm)}`;
     case 'lay it flat':
       return `Lay ${hold.lies} flat`;
     case 'draw it over':
@@ -67,13 +67,13 @@ export function holdDetail(hold: HoldGuide): string {
     case 'lay it flat':
       return 'it lies at this angle, or steeper, by itself';
     case 'draw it over':
-      return 'it bends and has no rear to measure: let it lie on the face and follow it to the edge';
+      return 'it bends and has no back end to measure: let it lie on the face and follow it to the edge';
   }
 }
 
 /** How a stone's tilt is found by eye: by the dark line under it, with ink to say whether it was right. */
 export const BY_SHADOW =
-  'Without a ruler: lay the stone flat on the face behind the edge and raise its rear until the dark line between stone and edge closes; ink shows whether it did.';
+  'Without a ruler: lay the stone flat on the face behind the edge and raise its back end until the dark line between stone and edge closes; ink shows whether it did.';
 
 /** What is worked at this angle, and where the strokes go on: at 16° per side, then 13°. */
 export function heldAt({ angleDeg, thenDeg, rockedToDeg }: Hold): string {
@@ -82,7 +82,7 @@ export function heldAt({ angleDeg, thenDeg, rockedToDeg }: Hold): string {
   return `${deg(angleDeg)} per side${then}${rocked}`;
 }
 
-/** A hold in a line: hold 16° per side, then 13°: spine up 6.2 mm, 3 coins. */
+/** A hold in a line: hold 16° per side, then 13°: lift the spine 6.2 mm, 3 coins. */
 export function holdLine(hold: Hold): string {
   const { guide } = hold;
   const coins = guide.way === 'lift the spine' ? `, ${coinWords(guide.coins)}` : '';

@@ -43,9 +43,9 @@ function moved(guide: HoldGuide): string {
     case 'lift the spine':
       return 'the spine';
     case 'lay it flat':
-      return guide.lies === 'the stone' ? 'the rear of the stone' : 'the spine';
+      return guide.lies === 'the stone' ? 'the back end of the stone' : 'the spine';
     case 'tilt the stone':
-      return 'the rear of the stone';
+      return 'the back end of the stone';
     case 'draw it over':
       return 'the strop';
   }

@@ -58,7 +58,7 @@ describe('what is said of an edge', () => {
   it.each<[EdgeStory, string]>([
     [
       { kind: 'stones trend', trend: 'sooner', days: [147, 112, 98, 35, 28] },
-      'wants a stone sooner each time: after 147, 112, 98, 35, then 28 days.',
+      'needs a stone sooner each time: after 147, 112, 98, 35, then 28 days.',
     ],
     [
       { kind: 'stones trend', trend: 'longer', days: [9, 10, 20, 30, 40, 50] },

@@ -33,7 +33,7 @@ export function storyWords(story: EdgeStory): string {
   switch (story.kind) {
     case 'stones trend':
       return story.trend === 'sooner'
-        ? `wants a stone sooner each time: after ${then(story.days)} days.`
+        ? `needs a stone sooner each time: after ${then(story.days)} days.`
         : `goes longer each time between stones: ${then(story.days)} days.`;
     case 'lives on the strop':
       return `lives on the strop: ${story.strops} times in a row, no stone for ${plural(story.days, 'day')}.`;

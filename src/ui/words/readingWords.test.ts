@@ -100,7 +100,7 @@ describe('ink', () => {
       'Raise the spine by 0.6 mm, 2°; then ink again and look.',
     );
     expect(inkWords(turn(-1, -1.3), rear, false)).toMatch(
-      /^Lower the rear of the stone by 1\.3 mm, 1°/,
+      /^Lower the back end of the stone by 1\.3 mm, 1°/,
     );
     expect(inkWords(turn(2, null), { way: 'draw it over' }, false)).toMatch(
       /^Raise the strop by 2°/,

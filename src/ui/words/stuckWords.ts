@@ -34,7 +34,7 @@ export function stuckWords(cause: StuckCause, isStrop: boolean): StuckWords {
           : 'The surface is loaded or glazed',
         sign: isStrop
           ? 'It shines, and nothing turns grey. Scrape it back, rub in a little.'
-          : 'It is grey and slides. Rinse and scrub it; a glazed one wants rubbing open.',
+          : 'It is grey and slides. Rinse and scrub it; rub a glazed one open.',
         remedy: 'It is clean now',
       };
     case 'too light':

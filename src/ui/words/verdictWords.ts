@@ -19,7 +19,7 @@ export function verdictReason(reason: VerdictReason): string {
         ? 'The worked face is past its limit: lay the stone lower and move the shoulders back.'
         : 'Touch-ups have rounded the flat bevel: grind it flat again while little has to go, or let it drift.';
     case 'keen':
-      return 'It does what its work asks for. Every grind takes steel that never comes back.';
+      return 'It meets its target. Every grind takes steel that never comes back.';
     case 'nothing at hand':
       return 'Nothing at hand works this edge: find a stone that fits it, or have it done.';
     case 'lightest':
@@ -28,7 +28,7 @@ export function verdictReason(reason: VerdictReason): string {
 }
 
 const RUNG_REASONS: Record<RungReason, string> = {
-  'not keen': 'it does not do what its work asks for',
+  'not keen': 'it does not meet its target',
   'not merely turned': 'the edge is not merely turned',
   'rounded as well as turned': 'the apex is rounded as well as turned',
   'no hone at hand': 'no smooth steel or fine ceramic rod is at hand',

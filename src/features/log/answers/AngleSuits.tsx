@@ -66,7 +66,7 @@ function suitsWords({ stays, advice }: DamageByAngle): string {
   const { move, changeDeg, reason } = advice;
   if (move === 'steeper') return `too thin: ${deg(changeDeg)} steeper, or a micro-bevel`;
   if (move === 'flatter') return `has room: could go ${deg(-changeDeg)} flatter`;
-  if (move === 'thin') return 'suits; the shoulders want thinning';
+  if (move === 'thin') return 'suits; the shoulders need thinning';
   if (reason.kind === 'open chip') return 'not to blame for the chip';
   return stays.at(-1)!.found.work === 0 ? 'suits so far' : 'keep it and look on';
 }

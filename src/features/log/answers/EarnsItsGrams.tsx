@@ -60,5 +60,5 @@ function titleOf(earned: readonly EarnedGrams[]): string {
         : 'Nothing that was carried saved time over the rest';
   const title = first.charAt(0).toUpperCase() + first.slice(1);
   if (idle.length === 0) return `${title}.`;
-  return `${title}; ${listed(idle.map(({ name }) => name))} went along for nothing.`;
+  return `${title}; ${listed(idle.map(({ name }) => name))} was never used.`;
 }

@@ -41,7 +41,7 @@ export function HowLong({ edges, nameOf }: { edges: readonly EdgeAnswers[]; name
             </td>
             <td className="number">{plural(gaps.medianDays, 'day')}</td>
             <td className="number">
-              {gaps.work ? `${Math.round(gaps.work.median)} ${gaps.work.unit}` : 'not noted'}
+              {gaps.work ? `${Math.round(gaps.work.median)} ${gaps.work.unit}` : 'not said'}
             </td>
             <td>
               {gaps.trend === null

@@ -115,7 +115,7 @@ function CheckIn(props: {
       <h1>Back from {trip.name}</h1>
       <p className="mt-1 text-lg text-soft">
         Wipe and dry each edge, look along it, test it once. It teaches how fast your work dulls.
-        What you say is kept as you say it.
+        What you say is saved as you say it.
       </p>
       <ul className="mt-3 border-t-2 border-ink">
         {edges.map(({ key, tool, zone }) => (
@@ -147,7 +147,7 @@ function CheckIn(props: {
           className="btn btn-primary ml-auto px-7 text-lg"
           onClick={() => void save().catch(() => {})}
         >
-          Note it all
+          Save it all
         </button>
       </ActionBar>
     </div>

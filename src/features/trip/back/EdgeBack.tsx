@@ -45,5 +45,5 @@ export function EdgeBack(props: {
 
 function backWords(seen: Observation, isWalked: boolean): string {
   if (seen.tests.length + seen.findings.length > 0) return seenInWords(seen);
-  return isWalked ? 'walked and noted' : 'not looked at';
+  return isWalked ? 'looked along and saved' : 'not looked at';
 }

@@ -45,7 +45,7 @@ export function ThingsBack(props: {
       <p className="text-soft">
         {idle.length === 0
           ? 'All of it was used.'
-          : `${grams(idleGrams)} came along for nothing, so far as this says.`}
+          : `${grams(idleGrams)} was not used, so far as this says.`}
       </p>
     </fieldset>
   );

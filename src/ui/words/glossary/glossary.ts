@@ -69,7 +69,7 @@ export const GLOSSARY: Record<WordId, Word> = {
     name: 'shoulder',
     group: 'The edge',
     line: 'where the bevel meets the face behind it',
-    says: 'The corner where the bevel ends and the face behind it begins. It rises with every touch-up, until the edge wants thinning.',
+    says: 'The corner where the bevel ends and the face behind it begins. It rises with every touch-up, until the edge needs thinning.',
     next: ['cheek', 'thinning'],
   },
   cheek: {
@@ -174,7 +174,7 @@ export const GLOSSARY: Record<WordId, Word> = {
     name: 'carbides',
     group: 'What it asks',
     line: 'hard grains within the steel',
-    says: 'Very hard grains within some steels. They keep an edge longer and resist soft stones: such steel wants diamond.',
+    says: 'Very hard grains within some steels. They keep an edge longer and resist soft stones: use diamond on such steel.',
     next: ['hardness', 'diamond'],
   },
   burr: {
@@ -223,7 +223,7 @@ export const GLOSSARY: Record<WordId, Word> = {
     name: 'wedging',
     group: 'What you see',
     line: 'it sticks in the cut: too thick behind',
-    says: 'The tool cuts in and then sticks, because it is too thick behind the edge. More sharpening does not help: it wants thinning.',
+    says: 'The tool cuts in and then sticks, because it is too thick behind the edge. More sharpening does not help: it needs thinning.',
     next: ['thinning', 'thickness'],
   },
   ink: {
@@ -321,7 +321,7 @@ export const GLOSSARY: Record<WordId, Word> = {
     name: 'hair springs off',
     group: 'How keen',
     line: 'hairs jump off without a touch of the skin',
-    says: 'Hold it a little over the skin of your arm: hairs jump off. The keenest of the tests; few jobs ask for it.',
+    says: 'Hold it a little over the skin of your arm: hairs jump off. The keenest of the tests; few jobs need it.',
     next: ['shaves'],
   },
   shaves: {
@@ -406,7 +406,7 @@ export const GLOSSARY: Record<WordId, Word> = {
     name: 'diamond plate',
     group: 'What sharpens',
     line: 'grains on a steel plate: stays flat',
-    says: 'Grains of diamond on a flat piece of steel. It cuts every steel, wet or dry, stays flat, and wants little pressure.',
+    says: 'Grains of diamond on a flat piece of steel. It cuts every steel, wet or dry, stays flat, and needs little pressure.',
     next: ['carbides', 'force'],
   },
   novaculite: {
@@ -448,7 +448,7 @@ export const GLOSSARY: Record<WordId, Word> = {
     name: 'worn hollow',
     group: 'What sharpens',
     line: 'a stone that has sunk in the middle',
-    says: 'A soft stone sinks in the middle with use. It then changes the angle along the stroke, and wants to be flattened.',
+    says: 'A soft stone sinks in the middle with use. It then changes the angle along the stroke, and has to be flattened.',
     next: ['angle-per-side'],
   },
   ladder: {
@@ -462,7 +462,7 @@ export const GLOSSARY: Record<WordId, Word> = {
     name: 'target',
     group: 'What it asks',
     line: 'how keen the work asks the edge to be',
-    says: 'How keen an edge has to be for its work. Splitting asks for little, carving for much. Keener than that only wears away sooner.',
+    says: 'How keen an edge has to be for its work. Splitting needs little, carving much. Keener than that only wears away sooner.',
     next: ['edge-states'],
   },
   'touch-up': {

@@ -8,6 +8,7 @@ import type { Tool } from '../../domain/tool';
 import { USUAL_TRIP, type Trip } from '../../domain/trip';
 import { nextTrip, openTrips } from '../../domain/tripDays';
 import { useHand, useNow, useRecords, useShelf, useTripDraft, useZoneStates } from '../../live';
+import { kitWords } from '../../ui/words/kitScreenWords';
 import Link from '../../ui/Link';
 import { TripChoice } from '../../ui/TripChoice';
 import { useChosenTrip } from '../../ui/useChosenTrip';
@@ -25,19 +26,8 @@ export function KitScreen() {
   const [chosenId, choose] = useChosenTrip();
   const [begun] = useState(() => ({ id: nanoid(), at: stampNow() }));
   if (!tools || !trips || !helpers || !states || !shelf || !hand) return null;
-  if (tools.length === 0) {
-    return (
-      <section className="mx-auto w-full max-w-3xl px-4 py-12 sm:px-8">
-        <h1>Kit</h1>
-        <p className="mt-3 text-lg">
-          The lightest set of stones and strops that keeps your tools going. It needs tools first.{' '}
-          <Link href="/lay-out" className="link">
-            Lay out what you have
-          </Link>
-        </p>
-      </section>
-    );
-  }
+  const isBare = shelf.abrasives.length + shelf.strops.length === 0;
+  if (tools.length === 0 || isBare) return <NoKit hasTools={tools.length > 0} />;
   const open = openTrips(trips);
   const chosen = open.find(({ id }) => id === chosenId);
   const trip = chosen ?? nextTrip(open, clockNow()) ?? open.at(-1) ?? newTrip(begun, tools);
@@ -53,6 +43,21 @@ export function KitScreen() {
       shelf={shelf}
       hand={hand}
     />
+  );
+}
+
+/** Without tools, or without things to carry, there is no kit: what is lacking, and the way there. */
+function NoKit({ hasTools }: { hasTools: boolean }) {
+  return (
+    <section className="mx-auto w-full max-w-3xl px-4 py-12 sm:px-8">
+      <h1>{kitWords.title}</h1>
+      <p className="mt-3 text-lg">
+        {kitWords.what} {hasTools ? kitWords.needsThings : kitWords.needsTools}{' '}
+        <Link href="/lay-out" className="link">
+          {kitWords.layOut}
+        </Link>
+      </p>
+    </section>
   );
 }
 

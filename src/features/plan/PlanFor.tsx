@@ -19,7 +19,7 @@ import type { LoggedNeed } from './loggedNeed';
 import { DamageWays } from './DamageWays';
 import { JobChoice } from './JobChoice';
 import { JOB_WORDS, keepsWords, planHeadline, startWords } from './jobWords';
-import { LeftOut } from './LeftOut';
+import { NothingWorks } from './first/NothingWorks';
 import { PlanBar } from './PlanBar';
 import { PlanHead } from './PlanHead';
 import { Planned } from './Planned';
@@ -130,7 +130,7 @@ function OutOfReach({ job, plan }: { job: Job; plan: JobPlan }) {
           ? JOB_WORDS[job].outOfReach
           : 'What is at hand would take too long.'}
       </h2>
-      <LeftOut plan={plan} />
+      <NothingWorks plan={plan} />
     </section>
   );
 }

@@ -8,7 +8,7 @@ import type { Tool } from '../../domain/tool';
 import { USUAL_TRIP, type Trip } from '../../domain/trip';
 import { nextTrip, openTrips } from '../../domain/tripDays';
 import { useHand, useNow, useRecords, useShelf, useTripDraft, useZoneStates } from '../../live';
-import { kitWords } from '../../ui/words/kitScreenWords';
+import { noKit } from '../../ui/words/noKitWords';
 import Link from '../../ui/Link';
 import { TripChoice } from '../../ui/TripChoice';
 import { useChosenTrip } from '../../ui/useChosenTrip';
@@ -50,11 +50,11 @@ export function KitScreen() {
 function NoKit({ hasTools }: { hasTools: boolean }) {
   return (
     <section className="mx-auto w-full max-w-3xl px-4 py-12 sm:px-8">
-      <h1>{kitWords.title}</h1>
+      <h1>{noKit.title}</h1>
       <p className="mt-3 text-lg">
-        {kitWords.what} {hasTools ? kitWords.needsThings : kitWords.needsTools}{' '}
+        {noKit.what} {hasTools ? noKit.needsThings : noKit.needsTools}{' '}
         <Link href="/lay-out" className="link">
-          {kitWords.layOut}
+          {noKit.layOut}
         </Link>
       </p>
     </section>

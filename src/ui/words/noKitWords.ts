@@ -1,5 +1,5 @@
 /** What the kit says where there is none to be planned. */
-export const kitWords = {
+export const noKit = {
   title: 'Kit',
   what: 'The lightest set of stones and strops that keeps your tools going.',
   needsTools: 'It needs tools first.',

@@ -28,7 +28,18 @@ function modelId(): string {
   return hash.digest('hex').slice(0, 16);
 }
 
+/** Builds the interface in the language that nobody speaks, in a folder of its own: for its tests alone. */
+const isMadeUp = process.env.INTERFACE_LANGUAGE === 'made-up';
+
 const config: NextConfig = {
+  ...(isMadeUp && {
+    distDir: '.next-made-up',
+    turbopack: {
+      rules: {
+        '**/src/ui/words/**/*.ts': { loaders: [join(__dirname, 'scripts/madeUpLanguage.cjs')] },
+      },
+    },
+  }),
   env: { MODEL_ID: modelId() },
   reactStrictMode: true,
   poweredByHeader: false,

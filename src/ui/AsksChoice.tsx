@@ -1,5 +1,6 @@
 'use client';
 
+import { uiPartsWords as say } from './words/screens/uiParts';
 import { Choice } from './Choice';
 import { SHARPNESS_TESTS, type SharpnessTest } from '../domain/terms';
 import { TASKS, targetApexFor, type TaskId } from '../domain/tasks';
@@ -31,8 +32,8 @@ export function AsksChoice(props: {
     onChange({ work: [], targetApexUm: TEST_CENTRE_UM[test] });
   return (
     <fieldset>
-      <legend className="font-semibold">What it must do</legend>
-      <div className="grid grid-cols-2 sm:grid-cols-3" role="group" aria-label="By its work">
+      <legend className="font-semibold">{say.whatItMustDo}</legend>
+      <div className="grid grid-cols-2 sm:grid-cols-3" role="group" aria-label={say.byItsWork}>
         {TASKS.map(({ id, name }) => (
           <label key={id} className="flex min-h-12 items-center gap-3">
             <input
@@ -45,16 +46,16 @@ export function AsksChoice(props: {
           </label>
         ))}
       </div>
-      <p className="mt-2">or the test it must pass:</p>
+      <p className="mt-2">{say.orTheTestItMust}</p>
       <Choice
-        legend="By a test"
+        legend={say.byATest}
         isLegendHidden
         options={REACHABLE.map((test) => [test, TEST_WORDS[test]] as const)}
         chosen={chosenTest ?? null}
         onChoose={pass}
       />
       <p className="figures mt-2 text-[0.95rem] text-soft">
-        That is an apex of about {um(apexRadiusUm)}, off a last stone of at most {um(finishSizeUm)}.
+        {say.thatIsAnApexOf(um(apexRadiusUm), um(finishSizeUm))}
       </p>
     </fieldset>
   );

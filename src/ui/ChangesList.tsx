@@ -1,5 +1,6 @@
 'use client';
 
+import { uiPartsWords as say } from './words/screens/uiParts';
 import { useState } from 'react';
 import { Folded } from './forms/Folded';
 import { day } from './format';
@@ -23,7 +24,7 @@ export function ChangesList(props: {
   const [shown, setShown] = useState(PAGE);
   if (entries.length === 0) return null;
   return (
-    <Folded title="Changes" holds={`the last on ${day(entries[0]!.at)}`} isLazy>
+    <Folded title={say.changes} holds={say.theLastOn(day(entries[0]!.at))} isLazy>
       <ul>
         {entries.slice(0, shown).map((entry) => (
           <li key={entry.id} className="border-b border-rule py-2">
@@ -42,10 +43,10 @@ export function ChangesList(props: {
                     <button
                       type="button"
                       className="link min-h-12"
-                      aria-label={`Take back: ${name}`}
+                      aria-label={say.takeBack(name)}
                       onClick={() => void onTakeBack(entry, change)}
                     >
-                      Take back
+                      {say.takeBack2}
                     </button>
                   </li>
                 );
@@ -56,7 +57,7 @@ export function ChangesList(props: {
       </ul>
       {entries.length > shown && (
         <button type="button" className="link min-h-12" onClick={() => setShown(shown + PAGE)}>
-          {entries.length - shown} earlier
+          {say.earlier(entries.length - shown)}
         </button>
       )}
     </Folded>
@@ -67,15 +68,15 @@ function Cause({ entry: { cause, sessionId, person } }: { entry: HistoryEntry })
   if (sessionId !== null) {
     return (
       <Link href={`/log/entry?id=${sessionId}`} className="link">
-        by a touch-up
+        {say.byATouchUp}
       </Link>
     );
   }
   const words = {
-    'by hand': 'by hand',
-    'touch-up': 'by a touch-up',
-    file: 'from a file',
-    'taken back': 'taken back',
+    'by hand': say.byHand,
+    'touch-up': say.byATouchUp,
+    file: say.fromAFile,
+    'taken back': say.takenBack,
   };
-  return person ? `${words[cause]}, by ${person}` : words[cause];
+  return person ? say.by(words[cause], person) : words[cause];
 }

@@ -1,5 +1,6 @@
 'use client';
 
+import { uiPartsWords as say } from './words/screens/uiParts';
 import { useState } from 'react';
 import {
   diagnose,
@@ -40,7 +41,7 @@ export function DiagnosisPanel(props: {
   const found = diagnose({ symptomIds, tool, zone, coinThicknessMm, advice });
   return (
     <section className="mt-6">
-      <h2>What it tells you</h2>
+      <h2>{say.whatItTellsYou}</h2>
       {found.map((diagnosis) => (
         <div key={diagnosis.id} className="border-b border-rule py-2">
           <p className="font-semibold">{sentence(SYMPTOM_WORDS[diagnosis.id].seen)}</p>
@@ -53,7 +54,7 @@ export function DiagnosisPanel(props: {
       ))}
       <details className="mt-2">
         <summary className="inline-flex min-h-12 cursor-pointer items-center font-semibold underline underline-offset-4">
-          What else do you see or feel?
+          {say.whatElseDoYouSee}
         </summary>
         <div className="grid sm:grid-cols-2">
           {SYMPTOM_IDS.map((id) => (
@@ -94,7 +95,7 @@ function symptomsSeen({ findings, tests }: Observation): SymptomId[] {
 function turnInWords({ turnDeg, liftMm, coins }: Diagnosis, isKnife: boolean): string {
   if (liftMm === null || turnDeg === 0) return '';
   const way = turnDeg > 0 ? 'up' : 'down';
-  const what = isKnife ? 'the spine' : 'the back end of the stone';
-  const part = coins === null ? '' : `, ${rounded(coins, 1)} of your coin`;
+  const what = isKnife ? say.theSpine : say.theBackEndOfThe;
+  const part = coins === null ? '' : say.ofYourCoin(rounded(coins, 1));
   return `, ${deg(Math.abs(turnDeg))}: ${what} ${mm(Math.abs(liftMm))} ${way}${part}`;
 }

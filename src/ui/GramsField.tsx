@@ -1,5 +1,6 @@
 'use client';
 
+import { uiPartsWords as say } from './words/screens/uiParts';
 import { useState } from 'react';
 import dynamic from 'next/dynamic';
 import { LIMITS_G } from '../instruments/limits';
@@ -34,15 +35,15 @@ export function GramsField(props: {
       >
         <div className="w-44">
           <NumberField
-            label="Or grams, on a tester"
+            label={say.orGramsOnATester}
             unit="g"
-            error={typed !== '' && !fits ? `must be from ${LEAST_G} to ${MOST_G}` : undefined}
+            error={typed !== '' && !fits ? say.mustBeFromTo(LEAST_G, MOST_G) : undefined}
             value={typed}
             onChange={(event) => setTyped(event.target.value)}
           />
         </div>
         <button className="btn btn-outline" disabled={!fits}>
-          Put it in
+          {say.putItIn}
         </button>
       </form>
       <InstrumentReader

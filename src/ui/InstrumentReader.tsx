@@ -1,5 +1,6 @@
 'use client';
 
+import { uiPartsWords as say } from './words/screens/uiParts';
 import { SERIAL, SIMULATED, type InstrumentKind } from '../instruments';
 import { useInstrument } from './useInstrument';
 import { INSTRUMENT_WORDS, instrumentWords } from './words/instrumentWords';
@@ -19,16 +20,16 @@ export default function InstrumentReader(props: {
     <div className="flex flex-wrap items-center gap-x-4 gap-y-1">
       {isOn ? (
         <button type="button" className="btn btn-ghost" onClick={disconnect}>
-          Let the {name} go
+          {say.letTheGo(name)}
         </button>
       ) : (
         <>
           <button type="button" className="btn btn-ghost" onClick={() => connect(SIMULATED)}>
-            {state ? 'Try again: simulated' : 'From a simulated'} {name}
+            {state ? say.tryAgainSimulated : say.fromASimulated} {name}
           </button>
           {SERIAL.isHere() && (
             <button type="button" className="btn btn-ghost" onClick={() => connect(SERIAL)}>
-              From a {name} on a cable
+              {say.fromAOnACable(name)}
             </button>
           )}
         </>

@@ -1,3 +1,4 @@
+import { uiPartsWords as say } from './words/screens/uiParts';
 import { leftWhen } from './format';
 
 /** Says that what stands here was left half done, and offers to begin anew; nothing where it was not. */
@@ -5,9 +6,9 @@ export function LeftHere({ at, onAnew }: { at: string | null; onAnew: () => void
   if (at === null) return null;
   return (
     <p role="status" className="flex flex-wrap items-center gap-x-4 bg-base-200 px-3">
-      <span>As you left it, {leftWhen(at)}.</span>
+      <span>{say.asYouLeftIt(leftWhen(at))}</span>
       <button type="button" className="link min-h-12" onClick={onAnew}>
-        Start anew
+        {say.startAnew}
       </button>
     </p>
   );

@@ -1,3 +1,4 @@
+import { uiPartsWords as say } from './words/screens/uiParts';
 import type { ReactNode } from 'react';
 import type { DoneLine, HomeLine } from '../core';
 import { edgeName } from '../domain/edgeName';
@@ -35,9 +36,9 @@ export function ListLine(props: {
       <Link
         href={props.link}
         className={`btn min-w-24 ${isNext ? 'btn-primary' : 'btn-outline'}`}
-        aria-label={`Plan ${props.name}, ${props.minutes}`}
+        aria-label={say.plan(props.name, props.minutes)}
       >
-        {isNext ? `Start, ${props.minutes}` : props.minutes}
+        {isNext ? say.start(props.minutes) : props.minutes}
       </Link>
     </li>
   );
@@ -69,12 +70,12 @@ export function DoneListLine({ name, done }: { name: string; done: DoneLine }) {
     <li className="flex min-h-12 items-center gap-3 border-b border-rule py-1">
       <Pegs done={1} of={1} />
       <span className="min-w-0 flex-1">
-        <b>{name}</b> done, {done.rung}
+        <b>{name}</b> {say.done(done.rung)}
       </span>
       <Link
         href={`/log/entry?id=${done.sessionId}`}
         className="link inline-flex min-h-12 items-center"
-        aria-label={`${name}, done in ${minutes(done.minutes)}: its entry`}
+        aria-label={say.doneInItsEntry(name, minutes(done.minutes))}
       >
         {minutes(done.minutes)}
       </Link>

@@ -1,5 +1,6 @@
 'use client';
 
+import { uiPartsWords as say } from './words/screens/uiParts';
 import { useMemo, useState } from 'react';
 import type { StoreName } from '../domain/storeNames';
 import { readRecord, writeRecord } from '../formats/recordText';
@@ -19,10 +20,10 @@ export function MendRecord(props: {
   return (
     <details className="w-full">
       <summary className="link inline-flex min-h-12 cursor-pointer items-center">
-        Open and mend it
+        {say.openAndMendIt}
       </summary>
       <NotesField
-        label="The record as it is stored"
+        label={say.theRecordAsItIs}
         rows={12}
         spellCheck={false}
         className="textarea figures w-full font-mono text-[0.9rem]"
@@ -34,7 +35,7 @@ export function MendRecord(props: {
           <ul className="break-words">
             {reading.problems.slice(0, 6).map(({ line, field, message }) => (
               <li key={`${line}${field}${message}`} className="field-error">
-                Line {line}, {field}: {message}
+                {say.line(line, field, message)}
               </li>
             ))}
           </ul>
@@ -47,7 +48,7 @@ export function MendRecord(props: {
         disabled={!reading.ok || text === asStored}
         onClick={() => reading.ok && onMend(reading.record)}
       >
-        Save it mended
+        {say.saveItMended}
       </button>
     </details>
   );

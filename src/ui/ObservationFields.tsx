@@ -1,5 +1,6 @@
 'use client';
 
+import { uiPartsWords as say } from './words/screens/uiParts';
 import { Term } from './Term';
 import type { Finding, Observation } from '../domain/session';
 import { Choice } from './Choice';
@@ -41,7 +42,7 @@ export function ObservationFields(props: {
         expectedG={null}
         onGrams={(grams) => onChange({ ...value, tests: [...value.tests, readGrams(grams)] })}
       />
-      {gramsRead(value).length > 0 && <p>Read: {gramsRead(value).join(', ')}.</p>}
+      {gramsRead(value).length > 0 && <p>{say.read(gramsRead(value).join(', '))}</p>}
       <label className="flex min-h-12 items-center gap-3">
         <input
           type="checkbox"
@@ -57,18 +58,18 @@ export function ObservationFields(props: {
             )
           }
         />
-        There is a chip
+        {say.thereIsAChip}
       </label>
       {chip && (
         <DepthChoice
-          legend="Deepest, about"
+          legend={say.deepestAbout}
           depthMm={chip.depthMm}
           onChoose={(depthMm) => setChip({ ...chip, depthMm })}
         />
       )}
       {chip && (
         <PlaceStepper
-          label="Where it is, from the heel"
+          label={say.whereItIsFromThe}
           startMm={zone.startMm}
           endMm={zone.endMm}
           atMm={chip.atMm}
@@ -77,7 +78,7 @@ export function ObservationFields(props: {
       )}
       {chip && (
         <Choice
-          legend="It comes from"
+          legend={say.itComesFrom}
           options={CAUSES.map((cause) => [cause, CAUSE_WORDS[cause]] as const)}
           chosen={chip.cause}
           onChoose={(cause) => setChip({ ...chip, cause })}
@@ -115,10 +116,10 @@ export function TestChoice(props: {
       />
       <details className="mt-1" open={isPaperTest(chosen)}>
         <summary className="inline-flex min-h-12 cursor-pointer items-center underline underline-offset-4">
-          Or on other paper
+          {say.orOnOtherPaper}
         </summary>
         <Choice
-          legend="On other paper"
+          legend={say.onOtherPaper}
           isLegendHidden
           options={PAPER_TESTS.map((test) => [test, TEST_WORDS[test]] as const)}
           chosen={isPaperTest(chosen) ? chosen : null}
@@ -128,9 +129,7 @@ export function TestChoice(props: {
       <p className="mt-2 text-[0.95rem]">
         <Term id="tests">{HOW_TESTED}</Term>
       </p>
-      <p className="mt-1 text-[0.92rem] text-soft">
-        Test on paper or hair, never by pressing a thumb on the edge.
-      </p>
+      <p className="mt-1 text-[0.92rem] text-soft">{say.testOnPaperOrHair}</p>
     </div>
   );
 }

@@ -1,5 +1,6 @@
 'use client';
 
+import { uiPartsWords as say } from './words/screens/uiParts';
 import { useRef, useState } from 'react';
 import type { Photo } from '../domain/photo';
 import { day } from './format';
@@ -23,7 +24,7 @@ export function Pictures(props: {
   };
   return (
     <section className="mt-8">
-      <h2>Pictures</h2>
+      <h2>{say.pictures}</h2>
       {photos.length > 0 && (
         <ul className="mt-2 grid grid-cols-2 gap-4">
           {photos.map((photo) => (
@@ -33,10 +34,10 @@ export function Pictures(props: {
               <button
                 type="button"
                 className="link min-h-12"
-                aria-label={`Remove the picture of ${day(photo.takenAt)}`}
+                aria-label={say.removeThePictureOf(day(photo.takenAt))}
                 onClick={() => void onRemove(photo)}
               >
-                Remove
+                {say.remove}
               </button>
             </li>
           ))}
@@ -48,8 +49,8 @@ export function Pictures(props: {
         </p>
       )}
       <div className="mt-2 flex flex-wrap gap-3">
-        <PictureButton text="Add a picture" from="file" onFile={add} />
-        <PictureButton text="Take a picture" from="camera" onFile={add} />
+        <PictureButton text={say.addAPicture} from="file" onFile={add} />
+        <PictureButton text={say.takeAPicture} from="camera" onFile={add} />
       </div>
     </section>
   );
@@ -73,7 +74,7 @@ function PictureButton(props: {
         type="file"
         accept="image/*"
         capture={from === 'camera' ? 'environment' : undefined}
-        aria-label={`Picture from a ${from}`}
+        aria-label={say.pictureFromA(from)}
         className="sr-only"
         tabIndex={-1}
         onChange={(event) => {

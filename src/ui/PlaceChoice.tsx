@@ -1,3 +1,4 @@
+import { uiPartsWords } from './words/screens/uiParts';
 import type { EdgeTest } from '../domain/session';
 import { EDGE_PLACES } from '../domain/terms';
 import { Choice } from './Choice';
@@ -17,7 +18,7 @@ export function PlaceChoice(props: {
   const { tests, isAxe, chosen, onChoose } = props;
   return (
     <Choice
-      legend="Test where"
+      legend={uiPartsWords.testWhere}
       options={EDGE_PLACES.filter((name) => !isAxe || name !== 'belly').map((name) => {
         const known = tests.findLast((test) => test.place === name);
         const label = placeName(name, isAxe);

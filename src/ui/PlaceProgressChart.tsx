@@ -1,5 +1,6 @@
 'use client';
 
+import { uiPartsWords as say } from './words/screens/uiParts';
 import { scaleLog, scalePoint } from 'd3-scale';
 import type { ApexEstimate, PlaceProgress } from '../core';
 import { um } from './format';
@@ -48,7 +49,7 @@ export function PlaceProgressChart(props: {
               ticks={lines.map(({ place }) => ({ at: x(place)!, label: placeName(place, isAxe) }))}
             />
             <Level frame={frame} at={y(targetUm)}>
-              asked {um(targetUm)}
+              {say.asked(um(targetUm))}
             </Level>
             {lines.map(({ place, before, now }) => {
               const at = (estimate: ApexEstimate, px: number) => ({
@@ -70,13 +71,13 @@ export function PlaceProgressChart(props: {
           </>
         )}
       </Plot>
-      <p className="text-[0.92rem] text-soft">Ring: before. Dot: now. Upright line: its range.</p>
+      <p className="text-[0.92rem] text-soft">{say.ringBeforeDotNowUpright}</p>
     </section>
   );
 }
 
 function spoken({ place, before, now }: PlaceProgress, isAxe: boolean): string {
   const said = (estimate: ApexEstimate | null): string =>
-    estimate ? um(estimate.apexRadiusUm) : 'not tested';
-  return `${placeName(place, isAxe)}: ${said(before)} before, ${said(now)} now`;
+    estimate ? um(estimate.apexRadiusUm) : say.notTested;
+  return say.beforeNow(placeName(place, isAxe), said(before), said(now));
 }

@@ -1,3 +1,4 @@
+import { uiPartsWords as say } from './words/screens/uiParts';
 import type { StopReason } from '../core';
 import Link from './Link';
 import { STOP_USE, stopWords } from './words/stopWords';
@@ -8,11 +9,11 @@ export function StopUse(props: { toolId: string; stops: readonly StopReason[] })
   return (
     <section role="alert" className="mt-4 border-l-4 border-blaze pl-4">
       <h2>
-        <span className="battened uppercase">Stop</span>: {stopWords(stops)}
+        <span className="battened uppercase">{say.stop}</span>: {stopWords(stops)}
       </h2>
       <p className="max-w-[60ch]">{STOP_USE}</p>
       <Link className="link" href={`/inspect?tool=${toolId}`}>
-        It has been mended: look at it again
+        {say.itHasBeenMendedLook}
       </Link>
     </section>
   );

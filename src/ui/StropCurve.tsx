@@ -1,5 +1,6 @@
 'use client';
 
+import { uiPartsWords as say } from './words/screens/uiParts';
 import { max } from 'd3-array';
 import { scaleLinear } from 'd3-scale';
 import { analyseStropSeries, stropGrams, type StropReading } from '../core';
@@ -38,11 +39,11 @@ export function StropCurve(props: { readings: readonly StropReading[]; noiseGram
         {({ x, y, frame }) => (
           <>
             <AxisLines frame={frame} />
-            <LevelAxis frame={frame} ticks={ticksOf(y, 4)} title="grams" />
+            <LevelAxis frame={frame} ticks={ticksOf(y, 4)} title={say.grams} />
             <FootAxis
               frame={frame}
               ticks={ticksOf(x, Math.max(2, Math.floor(frame.width / 110)))}
-              title="strokes over both sides"
+              title={say.strokesOverBothSides}
             />
             {fit && <Course data={along} x={x} y={(n) => y(stropGrams(fit, n))} />}
             {best !== null && fit && (
@@ -54,7 +55,7 @@ export function StropCurve(props: { readings: readonly StropReading[]; noiseGram
                   strokeDasharray="5 4"
                 />
                 <Label x={x(best) + 6} y={frame.bottom - 6}>
-                  best
+                  {say.best}
                 </Label>
               </>
             )}
@@ -78,12 +79,12 @@ export function StropCurve(props: { readings: readonly StropReading[]; noiseGram
 function Readings({ readings, noiseGrams }: Parameters<typeof StropCurve>[0]) {
   return (
     <details>
-      <summary className="min-h-12 cursor-pointer py-2">The readings</summary>
+      <summary className="min-h-12 cursor-pointer py-2">{say.theReadings}</summary>
       <table className="table-plain max-w-sm">
         <thead>
           <tr>
-            <th className="number">Strokes</th>
-            <th className="number">Grams, ± {Math.round(noiseGrams)}</th>
+            <th className="number">{say.strokes}</th>
+            <th className="number">{say.grams2(Math.round(noiseGrams))}</th>
           </tr>
         </thead>
         <tbody>

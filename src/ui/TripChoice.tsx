@@ -1,3 +1,4 @@
+import { uiPartsWords as say } from './words/screens/uiParts';
 import type { Trip } from '../domain/trip';
 import { dayOfTrip } from '../domain/tripDays';
 import { day } from './format';
@@ -14,7 +15,7 @@ export function TripChoice(props: {
   return (
     <div className="w-64">
       <SelectField
-        label="Which trip"
+        label={say.whichTrip}
         value={chosenId}
         options={trips.map((own) => [own.id, optionWords(own)] as const)}
         onChange={(event) => onChoose(event.target.value)}
@@ -24,5 +25,5 @@ export function TripChoice(props: {
 }
 
 function optionWords(trip: Trip): string {
-  return `${trip.name}, ${day(dayOfTrip(trip, 0).toISOString())}${trip.archivedAt ? ', put away' : ''}`;
+  return `${trip.name}, ${day(dayOfTrip(trip, 0).toISOString())}${trip.archivedAt ? say.putAway : ''}`;
 }

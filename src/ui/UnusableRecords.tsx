@@ -1,5 +1,6 @@
 'use client';
 
+import { uiPartsWords as say } from './words/screens/uiParts';
 import type { StoreName } from '../domain/storeNames';
 import { writeRecord } from '../formats/recordText';
 import { downloadText } from './download';
@@ -25,7 +26,7 @@ export function UnusableRecords<R extends Unusable>(props: {
     <ul>
       {records.map((record) => (
         <li key={record.id} className="border-t border-rule py-2">
-          <p className="font-semibold">{record.name} cannot be used</p>
+          <p className="font-semibold">{say.cannotBeUsed(record.name)}</p>
           <p className="field-error">{record.why}</p>
           <div className="mt-1 flex flex-wrap gap-3">
             <button
@@ -39,10 +40,10 @@ export function UnusableRecords<R extends Unusable>(props: {
                 )
               }
             >
-              Export it
+              {say.exportIt}
             </button>
             <button type="button" className="btn btn-outline" onClick={() => onSetAside(record)}>
-              Set it aside
+              {say.setItAside}
             </button>
             <MendRecord {...record} onMend={(mended) => onMend(record, mended)} />
           </div>

@@ -1,3 +1,4 @@
+import { uiPartsWords as say } from './words/screens/uiParts';
 /** How far long work is, and the way to stop it. */
 export function WorkProgress(props: { share: number; label: string; onCancel: () => void }) {
   const { share, label, onCancel } = props;
@@ -11,7 +12,7 @@ export function WorkProgress(props: { share: number; label: string; onCancel: ()
       />
       <div>
         <button type="button" className="btn btn-outline mt-3" onClick={onCancel}>
-          Cancel
+          {say.cancel}
         </button>
       </div>
     </>

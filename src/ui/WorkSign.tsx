@@ -1,15 +1,16 @@
+import { uiPartsWords as say } from './words/screens/uiParts';
 import type { WorkMark } from '../core';
 
 /** What each mark of the log stands for. */
 export const WORK_MARK_WORDS: Record<WorkMark, string> = {
-  tested: 'tested only',
+  tested: say.testedOnly,
   strop: 'strop',
   hone: 'hone',
-  fine: 'fine stone',
-  medium: 'medium stone',
-  coarse: 'coarse stone',
+  fine: say.fineStone,
+  medium: say.mediumStone,
+  coarse: say.coarseStone,
   file: 'file',
-  thinned: 'thinned or new angle',
+  thinned: say.thinnedOrNewAngle,
   hook: 'spine',
 };
 

@@ -1,3 +1,4 @@
+import { uiPartsWords as say } from './words/screens/uiParts';
 import type { ReactNode } from 'react';
 
 /** One line of a computation: what it is, the formula in words, the numbers put in, the answer. */
@@ -18,7 +19,7 @@ export function Working({
   return (
     <details className="group mt-3">
       <summary className="inline-flex min-h-12 cursor-pointer items-center font-semibold underline underline-offset-4">
-        Show working
+        {say.showWorking}
       </summary>
       <table className="table-plain figures mt-2 text-[0.95rem]">
         <tbody>

@@ -1,12 +1,13 @@
+import { uiPartsWords } from './words/screens/uiParts';
 import { shearingDeg, tipReach } from '../core';
 import { isSpineTask, type StepTask } from '../domain/terms';
 import type { Tool, Zone } from '../domain/tool';
 import { deg, mm } from './format';
 
 const BURR_WORDS: Record<Tool['schools']['burr'], string> = {
-  'alternate light strokes': 'alternate ever lighter strokes',
-  'shear it off': 'two feather-light strokes, edge leading, at',
-  'strop it off': 'leave it for the strop',
+  'alternate light strokes': uiPartsWords.alternateEverLighterStrokes,
+  'shear it off': uiPartsWords.twoFeatherLightStrokesEdge,
+  'strop it off': uiPartsWords.leaveItForTheStrop,
 };
 
 /** Steps on a stone that raise a burr at the apex. */
@@ -26,15 +27,16 @@ export function schoolWords(
   if (isSpineTask(step.task)) return [];
   const { burr, burrWhen, scratches } = tool.schools;
   const words = zone.contour === 'belly' || zone.contour === 'tip' ? [tipWords(tool, step)] : [];
-  const steep = burr === 'shear it off' ? ` ${deg(shearingDeg(step.angleDeg))} per side` : '';
+  const steep =
+    burr === 'shear it off' ? uiPartsWords.perSide(deg(shearingDeg(step.angleDeg))) : '';
   const way = `${BURR_WORDS[burr]}${steep}`;
   if (APEX_TASKS.includes(step.task)) {
     words.push(
       burrWhen === 'at every grit'
-        ? `Before you change stones, the burr goes: ${way}.`
-        : `The burr goes once, at the end: ${way}.`,
+        ? uiPartsWords.beforeYouChangeStonesThe(way)
+        : uiPartsWords.theBurrGoesOnceAt(way),
     );
-    if (scratches === 'unscratched') words.push('Mask the flat behind the bevel.');
+    if (scratches === 'unscratched') words.push(uiPartsWords.maskTheFlatBehindThe);
   }
   return words;
 }
@@ -42,6 +44,6 @@ export function schoolWords(
 function tipWords(tool: Tool, { angleDeg }: { angleDeg: number }): string {
   const { handleRiseMm, missedDeg } = tipReach({ tool, angleDeg });
   return tool.schools.tip === 'lift the handle'
-    ? `As the stroke reaches belly and tip, lift the end of the handle, by ${mm(handleRiseMm)} at the tip, so that the bevel keeps its contact.`
-    : `Keep the wrist flat to the tip, and press at the shoulder: the bevel lies ${deg(missedDeg)} flatter there.`;
+    ? uiPartsWords.asTheStrokeReachesBelly(mm(handleRiseMm))
+    : uiPartsWords.keepTheWristFlatTo(deg(missedDeg));
 }

@@ -1,9 +1,10 @@
 'use client';
 
+import { uiPartsWords as say } from './words/screens/uiParts';
 import { useSyncExternalStore } from 'react';
 
 /** From here on two columns fit side by side; as wide as the `lg` of the styles. */
-const WIDE = '(width >= 64rem)';
+const WIDE = say.width64rem;
 
 function subscribe(listener: () => void): () => void {
   const query = window.matchMedia?.(WIDE);

@@ -1,3 +1,4 @@
+import { careWords as say } from '../../ui/words/screens/care';
 import type { Trip } from '../../domain/trip';
 import { dayOfTrip, goesAlong } from '../../domain/tripDays';
 import { workingSteel } from '../../core';
@@ -26,11 +27,7 @@ export function CareGate({ trip }: { trip: Trip }) {
         {day(dayOfTrip(trip, 0).toISOString())}, {plural(trip.days, 'day')}
         {trip.climate.length > 0 && `, ${trip.climate.join(' and ')}`}
       </span>
-      {rusts.length > 0 && (
-        <span>
-          Back home: dry and oil {plural(rusts.length, 'blade')} of carbon steel the same evening.
-        </span>
-      )}
+      {rusts.length > 0 && <span>{say.backHomeDryAndOil(rusts.length)}</span>}
     </div>
   );
 }

@@ -1,5 +1,6 @@
 'use client';
 
+import { careWords as say } from '../../ui/words/screens/care';
 import { sum } from 'd3-array';
 import { useState } from 'react';
 import { careGroupKey, USUAL_EVERY, type CareGroup, type CareRow } from '../../core';
@@ -10,9 +11,9 @@ import type { CareActs } from '../../live';
 import { clockNow } from '../../domain/clock';
 
 const WAITS = [
-  [7, 'a week'],
-  [30, 'a month'],
-  [180, 'half a year'],
+  [7, say.aWeek],
+  [30, say.aMonth],
+  [180, say.halfAYear],
 ] as const;
 
 /** One row: the hole that a peg fills when it is done, how its day follows, and when it is due. */
@@ -28,7 +29,7 @@ export function CareLine({ rows, acts }: { rows: CareGroup; acts: CareActs }) {
         <button
           type="button"
           className="grid size-12 cursor-pointer place-items-center"
-          aria-label={`${title}: done`}
+          aria-label={say.done(title)}
           onClick={() => void acts.done(rows, '').catch(() => {})}
         >
           <PegHole isFilled={false} />
@@ -47,12 +48,12 @@ export function CareLine({ rows, acts }: { rows: CareGroup; acts: CareActs }) {
         </span>
         <span className="col-start-2 row-start-3 pb-2 text-[0.95rem] leading-snug text-soft sm:col-start-4 sm:row-start-1 sm:pb-0">
           {careGroupReason(rows)}
-          {putOff && ` Put off until ${day(putOff.until)}${putOff.note && `: ${putOff.note}`}.`}
+          {putOff && say.putOffUntil(day(putOff.until), putOff.note && `: ${putOff.note}`)}
         </span>
         <span className="col-start-2 row-start-2 leading-tight sm:col-start-5 sm:row-start-1 sm:text-right">
           <b>{careDue(row, clockNow())}</b>
           {tripId && ownDueAt && dueAt !== ownDueAt && (
-            <span className="text-[0.9rem] text-soft sm:block"> else {day(ownDueAt)}</span>
+            <span className="text-[0.9rem] text-soft sm:block"> {say.else(day(ownDueAt))}</span>
           )}
         </span>
       </div>
@@ -118,14 +119,14 @@ function More({ rows, acts }: { rows: CareGroup; acts: CareActs }) {
     <div className="grid gap-4 pb-3 pl-12">
       <div className="grid gap-4 sm:grid-cols-[2fr_1fr]">
         <TextField
-          label="Note, or why it can wait"
+          label={say.noteOrWhyItCan}
           value={reason}
           maxLength={200}
           onChange={(event) => setReason(event.target.value)}
         />
         {freshLeft !== null && (
           <LimitedNumberField
-            label="Fresh ones left then"
+            label={say.freshOnesLeftThen}
             min={0}
             max={1000}
             value={freshLeft}
@@ -139,9 +140,9 @@ function More({ rows, acts }: { rows: CareGroup; acts: CareActs }) {
           className="btn btn-outline"
           onClick={() => void acts.done(rows, reason.trim(), freshLeft).catch(() => {})}
         >
-          Done, with this note
+          {say.doneWithThisNote}
         </button>
-        or wait
+        {say.orWait}
         {WAITS.map(([days, words]) => (
           <button
             key={days}
@@ -156,7 +157,7 @@ function More({ rows, acts }: { rows: CareGroup; acts: CareActs }) {
       {row.used && (
         <span className="flex flex-wrap items-end gap-2">
           <LimitedNumberField
-            label={`Every so many ${usual.unit}, usually ${usual.most}`}
+            label={say.everySoManyUsually(usual.unit, usual.most)}
             min={1}
             max={1_000_000}
             value={every}
@@ -167,7 +168,7 @@ function More({ rows, acts }: { rows: CareGroup; acts: CareActs }) {
             className="btn btn-outline"
             onClick={() => void acts.setEvery(rows, every).catch(() => {})}
           >
-            Set it
+            {say.setIt}
           </button>
         </span>
       )}

@@ -1,5 +1,6 @@
 'use client';
 
+import { careWords as say } from '../../ui/words/screens/care';
 import { shortDay, shortMonth, shortWeekday } from '../../ui/format';
 import { useLayoutEffect, useState } from 'react';
 import { careGroupKey, type CareGroup, type CareRow } from '../../core';
@@ -69,7 +70,7 @@ export function CareRule(props: {
             fontWeight={700}
             fill="var(--rail-ink)"
           >
-            trip
+            {say.trip}
           </text>
         </>
       )}
@@ -83,7 +84,7 @@ export function CareRule(props: {
         strokeWidth={3}
       />
       <text x={4} y={16} fontWeight={700}>
-        overdue
+        {say.overdue}
       </text>
       <text x={4} y={frame.today - 6} fontWeight={700}>
         {isNarrow ? 'today' : `today, ${shortDay(now)}`}

@@ -1,5 +1,6 @@
 'use client';
 
+import { careWords as say } from '../../ui/words/screens/care';
 import { sum } from 'd3-array';
 import { differenceInCalendarDays, formatISO, max, parseISO } from 'date-fns';
 import { useState } from 'react';
@@ -59,12 +60,12 @@ function CareBoard(props: { rows: CareRow[]; trip: Trip | null; states: readonly
       <div ref={frame} className="flex flex-wrap items-baseline gap-x-6 gap-y-1">
         <h1>
           {before.length === 0
-            ? 'Nothing is due'
+            ? say.nothingIsDue
             : `${plural(careGroups(before).length, 'thing')} ${trip ? `before ${trip.name}` : 'due'}, ${minutes(total)}`}
         </h1>
         {stoppedOnce(states).map(({ tool, stops }) => (
           <p key={tool.id}>
-            <b>Stop use: {tool.name}.</b> {stopWords(stops)}.
+            <b>{say.stopUse(tool.name)}</b> {stopWords(stops)}.
           </p>
         ))}
         <button
@@ -74,7 +75,7 @@ function CareBoard(props: { rows: CareRow[]; trip: Trip | null; states: readonly
             void saveCalendar('open-trail-care.ics', calendarLines([...due, ...later]))
           }
         >
-          Into a calendar
+          {say.intoACalendar}
         </button>
       </div>
       {rows.length === 0 && <Nothing />}
@@ -93,17 +94,17 @@ function CareBoard(props: { rows: CareRow[]; trip: Trip | null; states: readonly
             dueCount={due.length}
           />
         )}
-        <ul className="border-t-2 border-ink" aria-label="Due">
+        <ul className="border-t-2 border-ink" aria-label={say.due}>
           <ThinningLines />
           {due.map(line)}
         </ul>
         {trip && <CareGate trip={trip} />}
-        <ul aria-label="Later">{later.map(line)}</ul>
+        <ul aria-label={say.later}>{later.map(line)}</ul>
       </div>
       {dateless.length > 0 && (
         <p className="mt-3 text-soft">
-          <b>No date:</b> {dateless.map((row) => careTitle(row)).join('; ')}. They are counted by
-          use, and nothing in the log says how fast.
+          <b>{say.noDate}</b>{' '}
+          {say.theyAreCountedByUse(dateless.map((row) => careTitle(row)).join('; '))}
         </p>
       )}
     </div>
@@ -113,9 +114,9 @@ function CareBoard(props: { rows: CareRow[]; trip: Trip | null; states: readonly
 function Nothing() {
   return (
     <p className="mt-4 text-lg">
-      Nothing to look after yet.{' '}
+      {say.nothingToLookAfterYet}{' '}
       <Link href="/lay-out" className="link">
-        Lay out what you have
+        {say.layOutWhatYouHave}
       </Link>
     </p>
   );

@@ -1,3 +1,4 @@
+import { careWords as say } from '../../ui/words/screens/care';
 import { PegHole } from './CareLine';
 import type { CareActs } from '../../live';
 
@@ -5,7 +6,7 @@ import type { CareActs } from '../../live';
 export function JustDoneLines({ acts }: { acts: CareActs }) {
   if (acts.justDone.length === 0) return null;
   return (
-    <ul className="mt-3" aria-label="Done just now">
+    <ul className="mt-3" aria-label={say.doneJustNow}>
       {acts.justDone.map((done, i) => (
         <li
           key={`${done.title} ${i}`}
@@ -15,14 +16,14 @@ export function JustDoneLines({ acts }: { acts: CareActs }) {
             <PegHole isFilled />
           </span>
           <b className="grow">{done.title}</b>
-          done
+          {say.done2}
           <button
             type="button"
             className="link min-h-12 px-2"
-            aria-label={`Undo: ${done.title}`}
+            aria-label={say.undo(done.title)}
             onClick={() => void acts.undo(done)}
           >
-            Undo
+            {say.undo2}
           </button>
         </li>
       ))}

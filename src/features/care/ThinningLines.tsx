@@ -1,3 +1,4 @@
+import { careWords as say } from '../../ui/words/screens/care';
 import { useEdgeNeeds } from '../../live';
 import { edgeName } from '../../domain/edgeName';
 import { minutes } from '../../ui/format';
@@ -26,7 +27,7 @@ export function ThinningLines() {
           )}
         </span>
         <Link href={touchUpLink(need)} className="link inline-flex min-h-12 shrink-0 items-center">
-          Plan it
+          {say.planIt}
         </Link>
       </li>
     );

@@ -1,3 +1,4 @@
+import { careWords as say } from '../../ui/words/screens/care';
 import { millisecondsInDay as DAY_MS } from 'date-fns/constants';
 
 /** Where the rule of time puts a day: what is over above today, the next trip across as a gate, the rest below. */
@@ -36,10 +37,10 @@ function share(ms: number, mostDays: number): number {
 }
 
 const OVER_TICKS = [
-  [7, '1 week'],
-  [30, '1 month'],
-  [91, '3 months'],
-  [182, '6 months'],
+  [7, say.n1Week],
+  [30, say.n1Month],
+  [91, say.n3Months],
+  [182, say.n6Months],
 ] as const;
 const AHEAD_DAYS = [1, 3, 7, 14, 30, 61, 122, 243, 365, 730];
 /** Ticks nearer than this (px) would lie on each other. */

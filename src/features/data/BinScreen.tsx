@@ -1,15 +1,16 @@
 'use client';
 
+import { dataWords as say } from '../../ui/words/screens/data';
 import { useBin, useBinActs, useRecords, type Binned } from '../../live';
-import { day, plural } from '../../ui/format';
+import { day } from '../../ui/format';
 import Link from '../../ui/Link';
 
 /** What each kind of thing in the bin is, where it has no name of its own. */
 const KINDS: Partial<Record<Binned['store'], string>> = {
-  sessions: 'a touch-up',
-  inspections: 'a look',
-  care: 'care that was done',
-  photos: 'a picture',
+  sessions: say.aTouchUp,
+  inspections: say.aLook,
+  care: say.careThatWasDone,
+  photos: say.aPicture,
 };
 
 /** What was taken down, from wherever it was: put back by a tap, until the bin is emptied. */
@@ -28,46 +29,45 @@ export function BinScreen() {
   };
   return (
     <div className="mx-auto w-full max-w-3xl px-4 py-5 sm:px-8">
-      <h1>The bin</h1>
+      <h1>{say.theBin}</h1>
       <p className="mt-1 text-soft">
-        Everything that you took down, whole and with its log.{' '}
+        {say.everythingThatYouTookDown}{' '}
         <Link href="/data" className="link">
-          Back to the data
+          {say.backToTheData}
         </Link>
       </p>
       {binned.length === 0 ? (
-        <p className="mt-4">Nothing hangs in it.</p>
+        <p className="mt-4">{say.nothingHangsInIt}</p>
       ) : (
         <>
-          <ul className="mt-3" aria-label="In the bin">
+          <ul className="mt-3" aria-label={say.inTheBin}>
             {binned.map((own) => (
               <li
                 key={`${own.store} ${own.record.id}`}
                 className="flex items-center gap-4 border-b border-rule py-1"
               >
                 <span className="min-w-0 flex-1">
-                  <b>{nameOf(own)}</b>, since {day(own.record.deletedAt)}
+                  <b>{nameOf(own)}</b>
+                  {say.since(day(own.record.deletedAt))}
                 </span>
                 <button
                   type="button"
                   className="btn btn-outline"
-                  aria-label={`Put back ${nameOf(own)}`}
-                  onClick={() => void putBack(own, `${nameOf(own)} is back.`)}
+                  aria-label={say.putBack(nameOf(own))}
+                  onClick={() => void putBack(own, say.isBack(nameOf(own)))}
                 >
-                  Put back
+                  {say.putBack2}
                 </button>
               </li>
             ))}
           </ul>
-          <p className="mt-6">
-            Emptied, it goes for good; of a tool its touch-ups, looks and pictures as well.
-          </p>
+          <p className="mt-6">{say.emptiedItGoesForGood}</p>
           <button
             type="button"
             className="btn btn-neutral mt-2"
-            onClick={() => void empty(binned, 'The bin is empty.')}
+            onClick={() => void empty(binned, say.theBinIsEmpty)}
           >
-            Empty the bin, {plural(binned.length, 'thing')}
+            {say.emptyTheBin(binned.length)}
           </button>
         </>
       )}

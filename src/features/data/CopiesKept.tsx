@@ -1,8 +1,9 @@
 'use client';
 
+import { dataWords as say } from '../../ui/words/screens/data';
 import { useCopies } from '../../live';
 import { attempt } from '../../ui/attempt';
-import { day, plural } from '../../ui/format';
+import { day } from '../../ui/format';
 import { notice } from '../../ui/notice';
 
 /** Where copies outside the browser go by themselves, and when the last one was made. */
@@ -13,27 +14,20 @@ export function CopiesKept({ onBringIn }: { onBringIn: (file: File) => void }) {
   const bringIn = async (): Promise<void> => {
     const file = await copies.newest();
     if (file) onBringIn(file);
-    else void notice('There is no copy in this folder.');
+    else void notice(say.thereIsNoCopyIn);
   };
   return (
-    <section className="mt-8" aria-label="Copies">
-      <h2>Copies outside this browser</h2>
+    <section className="mt-8" aria-label={say.copies}>
+      <h2>{say.copiesOutsideThisBrowser}</h2>
       <p className="mt-1 max-w-[56ch]">
-        {last
-          ? `The last one is of ${day(last.at)}; ${plural(Math.max(0, since), 'entry', 'entries')} since.`
-          : 'None was made yet.'}
-        {folder &&
-          ` Up to three stand in the folder${folder.name && ` ${folder.name}`}, the newest in the place of the oldest.`}
+        {last ? say.theLastOneIsOf(day(last.at), Math.max(0, since)) : say.noneWasMadeYet}
+        {folder && say.upToThreeStandIn(folder.name && ` ${folder.name}`)}
       </p>
-      {folder && may !== 'granted' && (
-        <p className="field-error mt-1">
-          The folder may not be written to since this page was opened.
-        </p>
-      )}
+      {folder && may !== 'granted' && <p className="field-error mt-1">{say.theFolderMayNotBe}</p>}
       <div className="mt-2 flex flex-wrap gap-3">
         {folder && may !== 'granted' && (
           <button type="button" className="btn btn-primary" onClick={() => attempt(copies.allow())}>
-            Let copies go on
+            {say.letCopiesGoOn}
           </button>
         )}
         {canChoose && (
@@ -42,12 +36,12 @@ export function CopiesKept({ onBringIn }: { onBringIn: (file: File) => void }) {
             className="btn btn-outline"
             onClick={() => attempt(copies.choose())}
           >
-            {folder ? 'Choose another folder' : 'Keep copies in a folder'}
+            {folder ? say.chooseAnotherFolder : say.keepCopiesInAFolder}
           </button>
         )}
         {folder && (
           <button type="button" className="btn btn-outline" onClick={() => attempt(bringIn())}>
-            Bring in the newest copy
+            {say.bringInTheNewestCopy}
           </button>
         )}
         {!canChoose && (
@@ -56,7 +50,7 @@ export function CopiesKept({ onBringIn }: { onBringIn: (file: File) => void }) {
             className="btn btn-outline"
             onClick={() => attempt(copies.hand('share'))}
           >
-            Share a copy
+            {say.shareACopy}
           </button>
         )}
       </div>

@@ -1,5 +1,6 @@
 'use client';
 
+import { dataWords as say } from '../../ui/words/screens/data';
 import dynamic from 'next/dynamic';
 import { FilesInAndOut } from './FilesInAndOut';
 import { StartOver } from './StartOver';
@@ -13,10 +14,8 @@ export function DataScreen() {
   return (
     <div className="mx-auto grid w-full max-w-[82rem] gap-x-16 gap-y-10 px-4 py-5 sm:px-8 lg:grid-cols-2">
       <div>
-        <h1>Data</h1>
-        <p className="max-w-[56ch] text-lg text-soft">
-          Everything stays in this browser. Export it now and then: a browser may be cleared.
-        </p>
+        <h1>{say.data}</h1>
+        <p className="max-w-[56ch] text-lg text-soft">{say.everythingStaysInThisBrowser}</p>
         <FilesInAndOut />
         <StartOver />
       </div>

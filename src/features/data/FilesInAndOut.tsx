@@ -1,8 +1,8 @@
 'use client';
 
+import { dataWords as say } from '../../ui/words/screens/data';
 import { useRef } from 'react';
 import { notice } from '../../ui/notice';
-import { plural } from '../../ui/format';
 import { ImportReport } from './ImportReport';
 import { useImport } from './useImport';
 import { useCopies } from '../../live';
@@ -17,13 +17,10 @@ export function FilesInAndOut() {
   const exportFile = async (): Promise<void> => {
     try {
       const { leftOut } = await copies!.hand('file');
-      if (leftOut > 0)
-        void notice(
-          `${plural(leftOut, 'damaged record')} left out: mend or export what is named here.`,
-        );
+      if (leftOut > 0) void notice(say.leftOutMendOrExport(leftOut));
     } catch (error) {
       const { message } = error as Error;
-      void notice(`Nothing was exported: ${message}. Reload this page and export again.`, {
+      void notice(say.nothingWasExportedReloadThis(message), {
         stays: true,
       });
     }
@@ -37,7 +34,7 @@ export function FilesInAndOut() {
           disabled={!copies}
           onClick={() => void exportFile()}
         >
-          Export everything
+          {say.exportEverything}
         </button>
         <button
           type="button"
@@ -45,13 +42,13 @@ export function FilesInAndOut() {
           disabled={state?.kind === 'under way'}
           onClick={() => input.current!.click()}
         >
-          Import a file
+          {say.importAFile}
         </button>
         <input
           ref={input}
           type="file"
           accept=".json,application/json,.csv,text/csv"
-          aria-label="File to import"
+          aria-label={say.fileToImport}
           className="sr-only"
           tabIndex={-1}
           onChange={(event) => {
@@ -61,10 +58,7 @@ export function FilesInAndOut() {
           }}
         />
       </div>
-      <p className="mt-3 max-w-[56ch] text-soft">
-        An import brings in all of a file or nothing of it. Of two versions of one record the newest
-        stays. The file is plain JSON with a published schema.
-      </p>
+      <p className="mt-3 max-w-[56ch] text-soft">{say.anImportBringsInAll}</p>
       <CopiesKept onBringIn={importFile} />
       {state && <ImportReport state={state} onAgain={() => importFile(state.file)} />}
     </>

@@ -1,5 +1,6 @@
 'use client';
 
+import { dataWords as say } from '../../ui/words/screens/data';
 import { yupResolver } from '@hookform/resolvers/yup';
 import { useForm, type Resolver } from 'react-hook-form';
 import { useSettings, useUndoable } from '../../live';
@@ -25,11 +26,15 @@ function Habits({ settings }: { settings: Settings }) {
   const { register, control, handleSubmit, formState, reset } = form;
   const { errors, isDirty } = formState;
   const base = formState.defaultValues as Settings;
-  const draft = useFormDraft(form, 'habits', { base, title: 'setting your hand', href: '/data' });
+  const draft = useFormDraft(form, 'habits', {
+    base,
+    title: say.settingYourHand,
+    href: '/data',
+  });
   const number = AS_NUMBER;
   const save = handleSubmit(async (edited) => {
     const after = { ...edited, updatedAt: stampNow() };
-    await undoable('Saved. Plans count with it from now on.', [
+    await undoable(say.savedPlansCountWithIt, [
       { store: 'settings', id: settings.id, before: base, after },
     ]);
     draft.forget();
@@ -37,40 +42,40 @@ function Habits({ settings }: { settings: Settings }) {
   });
   return (
     <form noValidate onSubmit={(event) => void save(event)}>
-      <h2>Your hand and your coin</h2>
+      <h2>{say.yourHandAndYourCoin}</h2>
       <div className="mt-2 grid max-w-xl gap-4 sm:grid-cols-2">
         <TextField
-          label="Your name, for the log"
+          label={say.yourNameForTheLog}
           error={errors.person?.message}
           {...register('person', { setValueAs: (typed: string | null) => typed || null })}
         />
         <FormMeasure
-          label="Thickness of your coin"
+          label={say.thicknessOfYourCoin}
           quantity="length"
           control={control}
           name={'coinThicknessMm'}
         />
         <NumberField
-          label="Sweeps"
-          unit="a minute"
+          label={say.sweeps}
+          unit={say.aMinute}
           error={errors.strokesPerMinute?.sweeps?.message}
           {...register('strokesPerMinute.sweeps', number)}
         />
         <NumberField
-          label="Back and forth"
-          unit="a minute"
+          label={say.backAndForth}
+          unit={say.aMinute}
           error={errors.strokesPerMinute?.['back-and-forth']?.message}
           {...register('strokesPerMinute.back-and-forth', number)}
         />
         <NumberField
-          label="Circles"
-          unit="a minute"
+          label={say.circles}
+          unit={say.aMinute}
           error={errors.strokesPerMinute?.circles?.message}
           {...register('strokesPerMinute.circles', number)}
         />
       </div>
       <button className="btn btn-neutral mt-4" disabled={!isDirty}>
-        Save
+        {say.save}
       </button>
     </form>
   );

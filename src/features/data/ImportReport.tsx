@@ -1,10 +1,14 @@
+import { dataWords as say } from '../../ui/words/screens/data';
 import type { FileProblem } from '../../formats/jsonProblems';
-import { plural } from '../../ui/format';
 import { failureWords } from '../../ui/words/failureWords';
 import type { ImportState } from './useImport';
 import type { MergeReport } from '../../live';
 
-const STAGE_WORDS = { reading: 'Reading', checking: 'Checking', writing: 'Writing' } as const;
+const STAGE_WORDS = {
+  reading: say.reading,
+  checking: say.checking,
+  writing: say.writing,
+} as const;
 
 /** What is happening to a file, or what came of it. */
 export function ImportReport({ state, onAgain }: { state: ImportState; onAgain: () => void }) {
@@ -23,17 +27,17 @@ export function ImportReport({ state, onAgain }: { state: ImportState; onAgain: 
             max={1}
           />
           <button type="button" className="btn btn-outline mt-2" onClick={state.cancel}>
-            Cancel
+            {say.cancel}
           </button>
         </section>
       );
     case 'failed':
       return (
         <section role="alert" className="mt-5 border-l-4 border-blaze pl-4">
-          <h2>{name} is not brought in; nothing has changed</h2>
+          <h2>{say.isNotBroughtInNothing(name)}</h2>
           <p>{failureWords(state.error)}</p>
           <button type="button" className="btn btn-outline mt-2" onClick={onAgain}>
-            Try again
+            {say.tryAgain}
           </button>
         </section>
       );
@@ -48,15 +52,15 @@ function Refused(props: { name: string; problems: FileProblem[]; more: number })
   const { name, problems, more } = props;
   return (
     <section role="alert" className="mt-5 border-l-4 border-blaze pl-4">
-      <h2>{name} is not brought in; nothing has changed</h2>
+      <h2>{say.isNotBroughtInNothing(name)}</h2>
       <ul className="mt-1 break-words">
         {problems.map(({ line, field, message }) => (
           <li key={`${line}${field}${message}`}>
-            <b className="figures">Line {line}</b>, {field}: {message}.
+            <b className="figures">{say.line(line)}</b>, {field}: {message}.
           </li>
         ))}
       </ul>
-      {more > 0 && <p className="mt-1">and {plural(more, 'problem')} more.</p>}
+      {more > 0 && <p className="mt-1">{say.andMore(more)}</p>}
     </section>
   );
 }
@@ -68,14 +72,14 @@ function Merged(props: { name: string; report: MergeReport; onTakeBack: () => vo
   );
   return (
     <section role="status" className="mt-5">
-      <h2>{name} is brought in</h2>
+      <h2>{say.isBroughtIn(name)}</h2>
       <table className="table-plain mt-1 max-w-md">
         <thead>
           <tr>
-            <th>Records</th>
-            <th className="number">New</th>
-            <th className="number">Newer, replaced</th>
-            <th className="number">Older, left</th>
+            <th>{say.records}</th>
+            <th className="number">{say.newWord}</th>
+            <th className="number">{say.newerReplaced}</th>
+            <th className="number">{say.olderLeft}</th>
           </tr>
         </thead>
         <tbody>
@@ -89,9 +93,9 @@ function Merged(props: { name: string; report: MergeReport; onTakeBack: () => vo
           ))}
         </tbody>
       </table>
-      {rows.length === 0 && <p>{plural(0, 'record')} in it.</p>}
+      {rows.length === 0 && <p>{say.inIt(0)}</p>}
       <button type="button" className="btn btn-outline mt-3" onClick={onTakeBack}>
-        Take the import back
+        {say.takeTheImportBack}
       </button>
     </section>
   );

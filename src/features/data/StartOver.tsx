@@ -1,5 +1,6 @@
 'use client';
 
+import { dataWords as say } from '../../ui/words/screens/data';
 import { useStore, useUndoable, loadSample, startEmpty } from '../../live';
 import { clockNow } from '../../domain/clock';
 
@@ -9,30 +10,28 @@ export function StartOver() {
   const undoable = useUndoable();
   return (
     <>
-      <h2 className="mt-8">Start over</h2>
+      <h2 className="mt-8">{say.startOver}</h2>
       <div className="mt-2 flex flex-wrap gap-3">
         <button
           type="button"
           className="btn btn-outline"
           onClick={() =>
-            void undoable('The sample crew hangs on the rack.', () => loadSample(store, clockNow()))
+            void undoable(say.theSampleCrewHangsOn, () => loadSample(store, clockNow()))
           }
         >
-          Load the sample crew
+          {say.loadTheSampleCrew}
         </button>
         <button
           type="button"
           className="btn btn-outline"
           onClick={() =>
-            void undoable('Everything is removed.', () => startEmpty(store, clockNow()))
+            void undoable(say.everythingIsRemoved, () => startEmpty(store, clockNow()))
           }
         >
-          Remove everything
+          {say.removeEverything}
         </button>
       </div>
-      <p className="mt-2 max-w-[56ch] text-soft">
-        Both take the place of all that is here. Export first; Undo shows for a few seconds.
-      </p>
+      <p className="mt-2 max-w-[56ch] text-soft">{say.bothTakeThePlaceOf}</p>
     </>
   );
 }

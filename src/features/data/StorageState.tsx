@@ -1,5 +1,6 @@
 'use client';
 
+import { dataWords as say } from '../../ui/words/screens/data';
 import { useEffect, useState } from 'react';
 import { STORE_NAMES } from '../../domain/storeNames';
 import { useKeepRecord, useLineCount, useRecords, useSetAside, useUnusable } from '../../live';
@@ -10,9 +11,9 @@ import { UnusableRecords } from '../../ui/UnusableRecords';
 export function StorageState() {
   const counts: [string, number | undefined][] = [
     ['tools', useRecords('tools')?.length],
-    ['stones, files and papers', useRecords('abrasives')?.length],
+    [say.stonesFilesAndPapers, useRecords('abrasives')?.length],
     ['touch-ups', useLineCount('sessionLines')],
-    ['looks at an edge', useLineCount('inspectionLines')],
+    [say.looksAtAnEdge, useLineCount('inspectionLines')],
   ];
   const unusable = useUnusable(STORE_NAMES);
   const setAside = useSetAside();
@@ -23,7 +24,7 @@ export function StorageState() {
   }, []);
   return (
     <section>
-      <h2>What is stored here</h2>
+      <h2>{say.whatIsStoredHere}</h2>
       <table className="table-plain mt-1 max-w-md">
         <tbody>
           {counts.map(([name, number]) => (
@@ -39,21 +40,17 @@ export function StorageState() {
       )}
       <p>
         <Link href="/data/bin" className="link inline-flex min-h-12 items-center">
-          The bin: what was taken down
+          {say.theBinWhatWasTaken}
         </Link>
       </p>
-      <p className="mt-3">
-        {kept
-          ? 'The browser has promised to keep it.'
-          : 'The browser may clear it when space runs short.'}
-      </p>
+      <p className="mt-3">{kept ? say.theBrowserHasPromisedTo : say.theBrowserMayClearIt}</p>
       {kept === false && (
         <button
           type="button"
           className="btn btn-outline mt-2"
           onClick={() => void navigator.storage.persist().then(setKept)}
         >
-          Ask it to keep everything
+          {say.askItToKeepEverything}
         </button>
       )}
     </section>

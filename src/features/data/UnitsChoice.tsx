@@ -1,5 +1,6 @@
 'use client';
 
+import { dataWords as say } from '../../ui/words/screens/data';
 import { useChangeSettings, useSettings } from '../../live';
 import { Choice } from '../../ui/Choice';
 
@@ -10,21 +11,19 @@ export function UnitsChoice() {
   if (!settings) return null;
   return (
     <div>
-      <h2>Units</h2>
+      <h2>{say.units}</h2>
       <div className="mt-2">
         <Choice
-          legend="Lengths, weights and forces are shown and typed in"
+          legend={say.lengthsWeightsAndForcesAre}
           options={[
-            ['metric', 'mm, g, N'],
-            ['imperial', 'inches, ounces, pounds-force'],
+            ['metric', say.mmGN],
+            ['imperial', say.inchesOuncesPoundsForce],
           ]}
           chosen={settings.units}
           onChoose={(units) => void change({ units })}
         />
       </div>
-      <p className="mt-2 max-w-[56ch] text-soft">
-        Inches may be typed as fractions. Grains stay in µm, and data files stay metric.
-      </p>
+      <p className="mt-2 max-w-[56ch] text-soft">{say.inchesMayBeTypedAs}</p>
     </div>
   );
 }

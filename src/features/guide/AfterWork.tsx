@@ -1,5 +1,6 @@
 'use client';
 
+import { guideWords as say } from '../../ui/words/screens/guide';
 import { useQuery } from '@tanstack/react-query';
 import { nanoid } from 'nanoid';
 import { useSearchParams } from 'next/navigation';
@@ -15,10 +16,10 @@ import { touchUpLink, workWithMinutes } from '../../ui/words/needWords';
 import { stampNow } from '../../domain/clock';
 
 const ORDERS: Record<PutAway['doing'], readonly [title: string, how: string]> = {
-  scrub: ['Wash', 'brush and rinse; lay it flat to dry'],
-  dry: ['Dry', 'from the spine toward the edge'],
-  film: ['Wax', 'a thin film of wax, oil or fat'],
-  sheathe: ['Sheath', 'dry first, then in'],
+  scrub: [say.wash, say.brushAndRinseLayIt],
+  dry: [say.dry, say.fromTheSpineTowardThe],
+  film: [say.wax, say.aThinFilmOfWax],
+  sheathe: [say.sheath, say.dryFirstThenIn],
 };
 
 /** After the last edge of a sitting: wash, dry, wax, sheath, each logged with one tap; then the next edge. */
@@ -38,14 +39,17 @@ export function AfterWork() {
     .reduce((sum, step) => sum + step.activeSeconds, 0);
   return (
     <div className="mx-auto w-full max-w-3xl px-4 py-6 sm:px-8">
-      <h1>Then put it away</h1>
+      <h1>{say.thenPutItAway}</h1>
       <p className="figures">
-        {sessions.length === 1 ? 'One edge' : `${sessions.length} edges`} in {minutes(spent / 60)}:{' '}
+        {say.inWord(
+          sessions.length === 1 ? say.oneEdge : `${sessions.length} edges`,
+          minutes(spent / 60),
+        )}{' '}
         {sessions.map((session, i) => (
           <span key={session.id}>
             {i > 0 && ', '}
             <Link href={`/log/entry?id=${session.id}`} className="link">
-              {tools.find((tool) => tool.id === session.toolId)?.name ?? 'a tool taken down'}
+              {tools.find((tool) => tool.id === session.toolId)?.name ?? say.aToolTakenDown}
             </Link>
           </span>
         ))}
@@ -58,12 +62,12 @@ export function AfterWork() {
       <div className="mt-6 flex flex-wrap items-center gap-4">
         {next && (
           <Link href={touchUpLink(next)} className="btn btn-primary px-6 text-lg">
-            Next: {next.tool.name}
+            {say.next(next.tool.name)}
           </Link>
         )}
         {next && <span className="figures">{workWithMinutes(next)}</span>}
         <Link href="/" className="link inline-flex min-h-12 items-center">
-          To the rack
+          {say.toTheRack}
         </Link>
       </div>
     </div>
@@ -113,7 +117,7 @@ function PutAwayLine({ each }: { each: PutAway }) {
           {listed(each.things.map(({ name }) => name))}
           <span className="block text-[0.95rem] text-soft">
             {sentence(how)}
-            {isDone && ': in the log'}
+            {isDone && say.inTheLog}
           </span>
         </span>
       </button>

@@ -1,5 +1,6 @@
 'use client';
 
+import { guideWords as say } from '../../ui/words/screens/guide';
 import { useState } from 'react';
 import { BURR_PARTS, burrGaps, owedPerSide } from '../../core';
 import { finding } from '../../domain/observation';
@@ -27,13 +28,10 @@ export function BurrWalk(props: {
   const gaps = burrGaps({ felt }, zone);
   return (
     <section className="grid gap-4">
-      <h2>Feel for the burr</h2>
-      <p className="max-w-[60ch]">
-        Draw a fingertip from the spine off the edge, never along it, or a cotton bud that snags.
-        Tap each part where you feel it.
-      </p>
+      <h2>{say.feelForTheBurr}</h2>
+      <p className="max-w-[60ch]">{say.drawAFingertipFromThe}</p>
       <Choice
-        legend="It stands on the side"
+        legend={say.itStandsOnTheSide}
         options={SIDES.map((each) => [each, each] as const)}
         chosen={side}
         onChoose={setSide}
@@ -52,7 +50,7 @@ export function BurrWalk(props: {
           ]}
           ends={['heel', placeMm(tool.edgeLengthMm)]}
         />
-        <div className="mt-2 grid grid-cols-6 gap-1" role="group" aria-label="Where it is felt">
+        <div className="mt-2 grid grid-cols-6 gap-1" role="group" aria-label={say.whereItIsFelt}>
           {felt.map((isFelt, i) => (
             <button
               key={i}
@@ -68,14 +66,14 @@ export function BurrWalk(props: {
         </div>
       </div>
       <p role="status" className="sign text-xl">
-        {walk ? walkWords(gaps, owedPerSide(step, felt)) : 'Not felt for yet.'}
+        {walk ? walkWords(gaps, owedPerSide(step, felt)) : say.notFeltForYet}
       </p>
     </section>
   );
 }
 
 function walkWords(gaps: readonly { startMm: number; endMm: number }[], owed: number): string {
-  if (gaps.length === 0) return 'Along all of it: turn over, or go on to the next step.';
+  if (gaps.length === 0) return say.alongAllOfItTurn;
   const places = gaps.map(({ startMm, endMm }) => spanMm(startMm, endMm)).join(', ');
-  return `None yet from ${places}: about ${owed} more a side there.`;
+  return say.noneYetFromAboutMore(places, owed);
 }

@@ -1,5 +1,6 @@
 'use client';
 
+import { guideWords as say } from '../../ui/words/screens/guide';
 import type { Ref } from 'react';
 import {
   balance,
@@ -49,16 +50,18 @@ export function Counter(props: {
       ref={ref}
       type="button"
       className="flex min-h-[40dvh] cursor-pointer flex-col justify-center self-start py-2 text-left select-none lg:sticky lg:top-0 lg:min-h-[calc(100dvh-19rem)]"
-      aria-label={`Count a stroke: ${side} side, ${count}`}
+      aria-label={say.countAStrokeSide(side, count)}
       onClick={onStroke}
     >
       <span className="block lg:hidden">
         <GuideHold {...props} />
-        <span className="block">Done when {step.doneWhen[0]}</span>
+        <span className="block">
+          {say.doneWhen} {step.doneWhen[0]}
+        </span>
       </span>
       <span className="sign text-2xl uppercase">
         {sideWords(step, side, isAxe)}
-        {paused && ', paused'}
+        {paused && say.paused}
       </span>
       <span className="flex w-full flex-wrap items-end gap-x-8">
         <span
@@ -73,7 +76,7 @@ export function Counter(props: {
             <span className="figures block font-semibold">{setWords(sets, step, scheme)}</span>
           )}
           <span className="figures block">
-            {other} side stands at <b>{step[other]}</b>
+            {say.sideStandsAt(other)} <b>{step[other]}</b>
             {balanceWords(step)}
           </span>
         </span>
@@ -88,8 +91,7 @@ export function Counter(props: {
         />
       )}
       <span className="text-soft">
-        {placeWords(step, count, zone, scheme)}
-        Tap anywhere here, or the space bar, for each stroke.
+        {say.tapAnywhereHereOrThe(placeWords(step, count, zone, scheme))}
       </span>
     </button>
   );
@@ -100,13 +102,14 @@ function Planned({ step }: { step: SessionStep }) {
   const { plannedPerSide, plannedPerSideLow, plannedPerSideHigh, passStrokes } = step;
   return (
     <span className="block">
-      of about <b className="figures text-[1.3em]">{plannedPerSide}</b> {motionWord(step)} a side{' '}
+      {say.ofAbout} <b className="figures text-[1.3em]">{plannedPerSide}</b>{' '}
+      {say.aSide(motionWord(step))}{' '}
       <span className="figures">
         ({plannedPerSideLow}–{plannedPerSideHigh})
       </span>
       {passStrokes !== null && (
         <span className="figures block font-semibold">
-          {passWords(plannedPerSide / passStrokes)}, heel to toe, of {passStrokes} each
+          {say.heelToToeOfEach(passWords(plannedPerSide / passStrokes), passStrokes)}
         </span>
       )}
     </span>
@@ -126,12 +129,12 @@ function Calls(props: { step: SessionStep; side: Side; isStuckSaid: boolean; say
       ))}
       {sayTurn && sideHasIts(step, side) && (
         <span role="status" className="block font-semibold">
-          This side has its strokes: turn it over.
+          {say.thisSideHasItsStrokes}
         </span>
       )}
       {inkDue(step) && (
         <span role="status" className="block font-semibold">
-          Ink it and look: do the strokes reach the edge?
+          {say.inkItAndLookDo}
         </span>
       )}
     </>
@@ -143,13 +146,17 @@ function placeWords(step: SessionStep, count: number, zone: Zone, scheme: CountS
   const { stretch } = step;
   if (stretch && stretch.strokesPerSide < step.plannedPerSide) {
     return count < stretch.strokesPerSide
-      ? `First ${stretch.strokesPerSide} a side from ${spanMm(stretch.startMm, stretch.endMm)}, at ${deg(stretch.angleDeg)} per side. `
-      : `Now the rest of the edge, at ${deg(step.angleDeg)} per side. `;
+      ? say.firstASideFromAt(
+          stretch.strokesPerSide,
+          spanMm(stretch.startMm, stretch.endMm),
+          deg(stretch.angleDeg),
+        )
+      : say.nowTheRestOfThe(deg(step.angleDeg));
   }
   if (step.sections === 1) return '';
   const { startMm, endMm } = workedStretch(step, count, zone, scheme);
   const section = sectionUnder(step, count, scheme) + 1;
-  return `Section ${section} of ${step.sections}, ${spanMm(startMm, endMm)}, a little over the next. `;
+  return say.sectionOfALittleOver(section, step.sections, spanMm(startMm, endMm));
 }
 
 function workedStretch(step: SessionStep, count: number, zone: Zone, scheme: CountScheme) {
@@ -167,13 +174,16 @@ function setWords(sets: readonly number[], step: SessionStep, scheme: CountSchem
   if (!hand) return '';
   const left = hand.size - hand.done;
   const way = nextWay(hand.done, scheme);
-  const next = way ? `; the next goes ${way}` : '';
-  const past = hand.set >= sets.length ? ', past the plan' : ` of ${sets.length}`;
-  return `set ${hand.set + 1}${past}: ${left} more, then turn over${next}`;
+  const next = way ? say.theNextGoes(way) : '';
+  const past = hand.set >= sets.length ? say.pastThePlan : ` of ${sets.length}`;
+  return say.setMoreThenTurnOver(hand.set + 1, past, left, next);
 }
 
 function balanceWords(step: SessionStep): string {
   const more = balance(step);
-  if (more === 0) return ': even';
-  return `: ${plural(Math.abs(more), motionWord(step).slice(0, -1))} more on the ${more > 0 ? 'left' : 'right'}`;
+  if (more === 0) return say.even;
+  return say.moreOnThe(
+    plural(Math.abs(more), motionWord(step).slice(0, -1)),
+    more > 0 ? 'left' : 'right',
+  );
 }

@@ -1,5 +1,6 @@
 'use client';
 
+import { guideWords as say } from '../../ui/words/screens/guide';
 import { shearingDeg, stepHold } from '../../core';
 import type { SessionStep } from '../../domain/session';
 import { DEBURR_WAYS, type DeburrWay } from '../../domain/terms';
@@ -24,12 +25,10 @@ export function Deburr(props: {
   );
   return (
     <section className="grid gap-3">
-      <h2>The burr off</h2>
-      <p className="max-w-[60ch]">
-        Feel across, from spine to edge, never along it: a wire edge cuts.
-      </p>
+      <h2>{say.theBurrOff}</h2>
+      <p className="max-w-[60ch]">{say.feelAcrossFromSpineTo}</p>
       <Choice
-        legend="Taken off by"
+        legend={say.takenOffBy}
         options={DEBURR_WAYS.map((way) => [way, way] as const)}
         chosen={step.deburred}
         onChoose={onDeburred}
@@ -37,7 +36,7 @@ export function Deburr(props: {
       />
       {step.deburred && hold && (
         <p role="status" className="max-w-[60ch]">
-          {WORDS[step.deburred](`${deg(steepDeg)} per side. ${holdInShort(hold.guide)}`)}
+          {WORDS[step.deburred](say.perSide(deg(steepDeg), holdInShort(hold.guide)))}
         </p>
       )}
     </section>
@@ -45,14 +44,9 @@ export function Deburr(props: {
 }
 
 const WORDS: Record<DeburrWay, (steep: string) => string> = {
-  'ever lighter strokes': () =>
-    'Alternate 4, 3, 2 and 1 a side at the same angle, each round lighter, the last with the tool’s own weight.',
-  'feather strokes, steeper': (steep) =>
-    `Two feather-light strokes a side, edge leading, at ${steep}. They keep the tooth of this stone and leave a narrow micro-bevel.`,
-  'light reverse strokes': () =>
-    'Three or four strokes a side, edge trailing, with no more than the tool’s own weight.',
-  'left for the strop': () =>
-    'Leave it standing: the strop breaks it. If it scores the leather, come back and take it off here.',
-  'drawn through soft wood': () =>
-    'Draw the edge once along its length through soft wood, then two light strokes a side.',
+  'ever lighter strokes': () => say.alternate432And,
+  'feather strokes, steeper': (steep) => say.twoFeatherLightStrokesA(steep),
+  'light reverse strokes': () => say.threeOrFourStrokesA,
+  'left for the strop': () => say.leaveItStandingTheStrop,
+  'drawn through soft wood': () => say.drawTheEdgeOnceAlong,
 };

@@ -1,3 +1,4 @@
+import { guideWords as say } from '../../ui/words/screens/guide';
 import type { Ref } from 'react';
 import type { Session } from '../../domain/session';
 import type { Side } from '../../domain/terms';
@@ -25,7 +26,7 @@ export function FeelButton(props: {
       onClick={isDone ? onNext : running ? onSideDone : onStart}
     >
       <span className="sign">
-        {isDone ? 'Both sides done: go on' : running ? 'This side done' : 'Start the clock'}
+        {isDone ? say.bothSidesDoneGoOn : running ? say.thisSideDone : say.startTheClock}
       </span>
       <span className="text-lg font-normal">
         {nextWords(isDone, running, felt[`${other}Done`], other)}
@@ -35,7 +36,7 @@ export function FeelButton(props: {
 }
 
 function nextWords(isDone: boolean, running: boolean, isOtherDone: boolean, other: Side): string {
-  if (isDone) return 'test it first, if you like';
-  if (!running) return 'nothing is counted: only the time';
-  return isOtherDone ? 'then both sides are done' : `then turn it over: ${other}`;
+  if (isDone) return say.testItFirstIfYou;
+  if (!running) return say.nothingIsCountedOnlyThe;
+  return isOtherDone ? say.thenBothSidesAreDone : say.thenTurnItOver(other);
 }

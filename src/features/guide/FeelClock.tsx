@@ -1,5 +1,6 @@
 'use client';
 
+import { guideWords as say } from '../../ui/words/screens/guide';
 import { useEffect, useState } from 'react';
 import { toolForm } from '../../core';
 import type { Session } from '../../domain/session';
@@ -53,7 +54,7 @@ export function FeelClock(props: {
         coinThicknessMm={coinThicknessMm}
       />
       <p>
-        <b>Done when</b> {step.doneWhen[0]}
+        <b>{say.doneWhen}</b> {step.doneWhen[0]}
       </p>
     </div>
   );
@@ -83,11 +84,11 @@ function Seconds(props: {
         <p className="sign text-xl uppercase">{sideWords(step, side, isAxe)}</p>
         {felt[`${other}Done`] && (
           <p className="figures font-semibold">
-            {other} done, {Math.round(felt[`${other}Seconds`])} s
+            {say.doneS(other, Math.round(felt[`${other}Seconds`]))}
           </p>
         )}
         <p className="figures text-soft">
-          usually {Math.round(usual.low)}–{Math.round(usual.high)} s a side
+          {say.usuallySASide(Math.round(usual.low), Math.round(usual.high))}
         </p>
       </div>
     </div>

@@ -1,3 +1,4 @@
+import { guideWords as say } from '../../ui/words/screens/guide';
 import { inkAnswer, stepHold } from '../../core';
 import type { SessionStep } from '../../domain/session';
 import type { InkSeen, Side } from '../../domain/terms';
@@ -5,9 +6,9 @@ import type { Tool, Zone } from '../../domain/tool';
 import { deg, mm, sentence } from '../../ui/format';
 
 const SIGHTS: readonly (readonly [seen: InkSeen, words: string])[] = [
-  ['gone to the edge', 'all gone'],
-  ['left at the edge', 'left at the edge'],
-  ['gone at the edge alone', 'gone at the edge only'],
+  ['gone to the edge', say.allGone],
+  ['left at the edge', say.leftAtTheEdge],
+  ['gone at the edge alone', say.goneAtTheEdgeOnly],
 ];
 
 /** What ink looks like when it goes right, and when the hold is too low or too high, with the remedy. */
@@ -22,7 +23,7 @@ export function FeelSigns(props: {
   const hold = stepHold(step, props, step[side]);
   if (!hold) return null;
   return (
-    <ul className="grid grid-cols-3 gap-2" aria-label="What ink says">
+    <ul className="grid grid-cols-3 gap-2" aria-label={say.whatInkSays}>
       {SIGHTS.map(([seen, words]) => {
         const answer = inkAnswer(seen, hold, step, props);
         return (
@@ -30,7 +31,7 @@ export function FeelSigns(props: {
             <InkPatch seen={seen} />
             <span className="figures text-[0.92rem]">
               <b className="block">{sentence(words)}</b>
-              {answer.says === 'turn' ? turnWords(answer.turnDeg, answer.byMm) : 'right so'}
+              {answer.says === 'turn' ? turnWords(answer.turnDeg, answer.byMm) : say.rightSo}
             </span>
           </li>
         );

@@ -1,5 +1,6 @@
 'use client';
 
+import { guideWords as say } from '../../ui/words/screens/guide';
 import { useState } from 'react';
 import { FormProvider } from 'react-hook-form';
 import { useStore, noteOil } from '../../live';
@@ -62,7 +63,7 @@ export default function FinishPanel(props: FinishProps) {
   return (
     <FormProvider {...form}>
       <div className="mx-auto grid w-full max-w-3xl gap-5 px-4 pt-6 sm:px-8">
-        <h2>Finish</h2>
+        <h2>{say.finish}</h2>
         {!onSpine && <EndTest chosen={latest?.test ?? null} onTest={onTest} />}
       </div>
       <form
@@ -89,7 +90,7 @@ export default function FinishPanel(props: FinishProps) {
           />
         )}
         <NotesField
-          label="What to watch next time (optional)"
+          label={say.whatToWatchNextTime}
           value={notes}
           maxLength={4000}
           onChange={(event) => {
@@ -97,10 +98,7 @@ export default function FinishPanel(props: FinishProps) {
             onNote(event.target.value);
           }}
         />
-        <p className="text-soft">
-          Wipe and dry it, a thin film of oil, wax or fat on carbon steel, clean hands before food.
-          Keep swarf out of food and eyes.
-        </p>
+        <p className="text-soft">{say.wipeAndDryItA}</p>
       </form>
       <FinishRow onBack={onBack} />
     </FormProvider>
@@ -111,10 +109,10 @@ function FinishRow({ onBack }: { onBack: () => void }) {
   return (
     <ActionRow>
       <button type="button" className="btn btn-outline" onClick={onBack}>
-        Back to the strokes
+        {say.backToTheStrokes}
       </button>
       <button form={FORM_ID} className="btn btn-primary">
-        Write it into the log
+        {say.writeItIntoTheLog}
       </button>
     </ActionRow>
   );
@@ -126,7 +124,7 @@ function EndTest(props: { chosen: EdgeTest['test']; onTest: (reading: EdgeTest) 
   return (
     <>
       <TestChoice
-        legend="The finest test it passes at the end"
+        legend={say.theFinestTestItPasses2}
         chosen={chosen}
         onChoose={(test) => onTest(passedTest(test))}
       />
@@ -137,12 +135,7 @@ function EndTest(props: { chosen: EdgeTest['test']; onTest: (reading: EdgeTest) 
 
 /** An arc that was left between two of its facets. */
 function HalfAnArc() {
-  return (
-    <p className="border-l-4 border-neutral pl-4">
-      The arc is ground in part: its measures stay as they were. Measure its angle again before the
-      next touch-up, or go on with the facets that are left.
-    </p>
-  );
+  return <p className="border-l-4 border-neutral pl-4">{say.theArcIsGroundIn}</p>;
 }
 
 /** What becomes of the facet that a narrow band has left. */
@@ -155,15 +148,15 @@ function FacetLeft(props: {
   return (
     <div>
       <Choice
-        legend={`It has left a facet ${fineMm(facet.faceWidthMm)} wide at ${deg(facet.angleDeg)} per side`}
+        legend={say.itHasLeftAFacet(fineMm(facet.faceWidthMm), deg(facet.angleDeg))}
         options={[
-          ['blend it next time', 'Blend it next time'],
-          ['keep it as a micro-bevel', 'Keep it as a micro-bevel'],
+          ['blend it next time', say.blendItNextTime],
+          ['keep it as a micro-bevel', say.keepItAsAMicro],
         ]}
         chosen={chosen}
         onChoose={onChoose}
       />
-      <p className="mt-1 text-[0.95rem] text-soft">The drawing and the next plan go by it.</p>
+      <p className="mt-1 text-[0.95rem] text-soft">{say.theDrawingAndTheNext}</p>
     </div>
   );
 }
@@ -182,7 +175,7 @@ function StillSeen(props: {
   const { before, zone, remaining, onChange } = props;
   return (
     <fieldset>
-      <legend className="font-semibold">Still to be seen?</legend>
+      <legend className="font-semibold">{say.stillToBeSeen}</legend>
       {before.map((finding) => (
         <label key={`${finding.kind}${finding.atMm}`} className="flex min-h-12 items-center gap-3">
           <input
@@ -197,9 +190,12 @@ function StillSeen(props: {
               )
             }
           />
-          {sentence(finding.kind)} {placeMm(finding.atMm - zone.startMm)} from the heel of the
-          stretch
-          {stillDeep(remaining, finding)}
+
+          {say.fromTheHeelOfThe(
+            sentence(finding.kind),
+            placeMm(finding.atMm - zone.startMm),
+            stillDeep(remaining, finding),
+          )}
         </label>
       ))}
     </fieldset>
@@ -213,5 +209,5 @@ function isSame(a: Finding, b: Finding): boolean {
 
 function stillDeep(remaining: readonly Finding[], finding: Finding): string {
   const left = remaining.find((kept) => isSame(kept, finding));
-  return left && left.depthMm > 0 ? `, ${chipDepth(left.depthMm)} deep` : '';
+  return left && left.depthMm > 0 ? say.deep(chipDepth(left.depthMm)) : '';
 }

@@ -1,5 +1,6 @@
 'use client';
 
+import { guideWords as say } from '../../ui/words/screens/guide';
 import { Said } from '../../ui/Term';
 import { forceInWords, stepHold, toolForm } from '../../core';
 import type { SessionStep } from '../../domain/session';
@@ -30,15 +31,17 @@ export function GuideAside(props: {
     <div className="grid content-start gap-4 py-3">
       {hold && hold.thenDeg !== null && hold.stretch && (
         <p>
-          First from {spanMm(hold.stretch.startMm, hold.stretch.endMm)} as drawn; then the rest of
-          the edge at {deg(hold.thenDeg)} per side.
+          {say.firstFromAsDrawnThen(
+            spanMm(hold.stretch.startMm, hold.stretch.endMm),
+            deg(hold.thenDeg),
+          )}
         </p>
       )}
       {hold && (
         <HoldDrawing tool={tool} zone={zone} hold={hold} coinThicknessMm={coinThicknessMm} />
       )}
       <section>
-        <h2>Done when</h2>
+        <h2>{say.doneWhen}</h2>
         <ul className="mt-1 text-[1.08rem]">
           {step.doneWhen.map((sign) => (
             <li key={sign} className="border-b border-rule py-1">
@@ -48,17 +51,12 @@ export function GuideAside(props: {
         </ul>
       </section>
       <section>
-        <h2>Listen and feel</h2>
+        <h2>{say.listenAndFeel}</h2>
         <p className="text-[1.08rem]">
           <Said>{feelWords(step, zone.grind === 'convex')}</Said>
         </p>
       </section>
-      <p className="text-[1.08rem]">
-        <b>
-          <Said>{`${handWords(step)}.`}</Said>
-        </b>{' '}
-        <Said>{`${sentence(forceInWords(step))}, about ${newtons(step.forceN)}; ${step.lubricant === 'dry' ? 'dry' : `with ${step.lubricant}`}.`}</Said>
-      </p>
+      <HandLine step={step} />
       {schoolWords(tool, zone, step).map((words) => (
         <p key={words}>
           <Said>{words}</Said>
@@ -82,5 +80,23 @@ export function GuideAside(props: {
         ))}
       </ul>
     </div>
+  );
+}
+
+/** How the hand moves and presses, and with what on the stone. */
+function HandLine({ step }: { step: SessionStep }) {
+  return (
+    <p className="text-[1.08rem]">
+      <b>
+        <Said>{`${handWords(step)}.`}</Said>
+      </b>{' '}
+      <Said>
+        {say.about2(
+          sentence(forceInWords(step)),
+          newtons(step.forceN),
+          step.lubricant === 'dry' ? 'dry' : `with ${step.lubricant}`,
+        )}
+      </Said>
+    </p>
   );
 }

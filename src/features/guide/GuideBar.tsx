@@ -1,6 +1,7 @@
+import { guideWords as words } from '../../ui/words/screens/guide';
 import { ActionBar } from '../../ui/ActionBar';
 import type { Ref } from 'react';
-import type { Session } from '../../domain/session';
+import type { Session, SessionStep } from '../../domain/session';
 import { FeelButton } from './FeelButton';
 import type { GuideAction } from './guideAction';
 import { sentence } from '../../ui/format';
@@ -25,8 +26,6 @@ export function GuideBar(props: {
   const isLast = session.stepIndex === session.steps.length - 1;
   const paused = session.pausedAt !== null;
   const byFeel = step.byFeel !== null;
-  const [set] = useOwnSet(setOf(step));
-  const { passStrokes } = step;
   return (
     <ActionBar>
       {byFeel && (
@@ -41,33 +40,22 @@ export function GuideBar(props: {
         </div>
       )}
       <div className="mx-auto grid max-w-[82rem] grid-cols-4 gap-2 px-3 py-2 sm:flex sm:flex-wrap sm:px-8 sm:py-3">
-        {!byFeel && <Action label="Back one" onClick={() => press({ type: 'take back' })} />}
-        <Action label={paused ? (byFeel ? 'Start' : 'Go on') : 'Pause'} onClick={onPause} />
-        <Action label="Test" disabled={session.job === 'spine'} onClick={onTest} />
-        <Action label="Look" disabled={session.job === 'spine'} onClick={onLook} />
-        {!byFeel && (
-          <>
-            {[5, 10].map((count) => (
-              <Action
-                key={count}
-                label={`+${count}`}
-                onClick={() => press({ type: 'stroke', count })}
-              />
-            ))}
-            <Action
-              label={passStrokes ? 'One pass' : `${sentence(set.name)} of ${set.strokes}`}
-              onClick={() => press({ type: 'stroke', count: passStrokes ?? set.strokes })}
-            />
-          </>
-        )}
-        <Action label="This step" onClick={onStep} />
+        {!byFeel && <Action label={words.backOne} onClick={() => press({ type: 'take back' })} />}
+        <Action
+          label={paused ? (byFeel ? words.start : words.goOn) : words.pause}
+          onClick={onPause}
+        />
+        <Action label={words.test} disabled={session.job === 'spine'} onClick={onTest} />
+        <Action label={words.look} disabled={session.job === 'spine'} onClick={onLook} />
+        {!byFeel && <Counts step={step} press={press} />}
+        <Action label={words.thisStep2} onClick={onStep} />
         {!byFeel && (
           <button
             type="button"
             className="btn btn-neutral col-span-2 px-6 text-lg sm:ml-auto"
             onClick={() => press({ type: 'turn over' })}
           >
-            Turn it over
+            {words.turnItOver}
           </button>
         )}
         {!byFeel && (
@@ -76,11 +64,29 @@ export function GuideBar(props: {
             className="btn btn-primary col-span-2 px-6 text-lg"
             onClick={onNext}
           >
-            {isLast ? 'Finish' : 'Next step'}
+            {isLast ? words.finish : words.nextStep}
           </button>
         )}
       </div>
     </ActionBar>
+  );
+}
+
+/** Several strokes at once: five, ten, a set of one's own or a pass. */
+function Counts(props: { step: SessionStep; press: (action: GuideAction) => void }) {
+  const { step, press } = props;
+  const [set] = useOwnSet(setOf(step));
+  const { passStrokes } = step;
+  return (
+    <>
+      {[5, 10].map((count) => (
+        <Action key={count} label={`+${count}`} onClick={() => press({ type: 'stroke', count })} />
+      ))}
+      <Action
+        label={passStrokes ? words.onePass : words.setOf(sentence(set.name), set.strokes)}
+        onClick={() => press({ type: 'stroke', count: passStrokes ?? set.strokes })}
+      />
+    </>
   );
 }
 

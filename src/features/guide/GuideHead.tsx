@@ -1,3 +1,4 @@
+import { guideWords as say } from '../../ui/words/screens/guide';
 import { TabTitle } from '../../ui/TabTitle';
 import { titles } from '../../ui/words/titleWords';
 import Link from '../../ui/Link';
@@ -18,19 +19,23 @@ export function GuideHead(props: { session: Session; tool: Tool; zone: Zone; sav
       <div className="mx-auto flex max-w-[82rem] flex-wrap items-center gap-x-5 px-4 py-1 sm:px-8">
         <TabTitle>{titles.guide(tool.name)}</TabTitle>
         <h1 className="!text-[1.35rem]">
-          {session.job === 'spine' ? `${tool.name}, spine` : edgeName(tool, zone)}
+          {session.job === 'spine' ? say.spine(tool.name) : edgeName(tool, zone)}
         </h1>
         <p className="order-last flex w-full items-center gap-x-3 leading-tight sm:order-none sm:w-auto">
           <Pegs done={session.stepIndex} of={session.steps.length} />
           <span>
-            step {session.stepIndex + 1} of {session.steps.length}, {step.abrasiveName}, to{' '}
-            {step.task}
+            {say.stepOfTo(
+              session.stepIndex + 1,
+              session.steps.length,
+              step.abrasiveName,
+              step.task,
+            )}
           </span>
         </p>
-        <p className="figures ml-auto">{minutesLeft(session)} left</p>
+        <p className="figures ml-auto">{say.left(minutesLeft(session))}</p>
         <SavedWord word={saved} />
         <Link href="/" className="inline-flex min-h-12 items-center underline underline-offset-4">
-          Leave
+          {say.leave}
         </Link>
       </div>
     </header>

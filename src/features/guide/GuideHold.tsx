@@ -1,3 +1,4 @@
+import { guideWords } from '../../ui/words/screens/guide';
 import { stepHold } from '../../core';
 import type { SessionStep } from '../../domain/session';
 import type { Side } from '../../domain/terms';
@@ -28,14 +29,14 @@ export function GuideHold(props: Held) {
           <span className="sign text-[1.4rem]">
             {guide.way === 'tilt the stone' ? holdHeadline(guide) : holdInShort(guide)}
           </span>
-          {guide.way === 'tilt the stone' && ` ${placeMm(guide.leverMm)} behind the edge`}
+          {guide.way === 'tilt the stone' && guideWords.behindTheEdge(placeMm(guide.leverMm))}
         </span>
       )}
       <span className="block">
         <b>{handWords(step)}</b>
-        {step.held === 'braced' && ', tool braced'}
+        {step.held === 'braced' && guideWords.toolBraced}
         {hold && <span className="figures text-[0.95rem]">, {heldAt(hold)}</span>}
-        {others && <span className="figures text-[0.95rem]">; coins {others}</span>}
+        {others && <span className="figures text-[0.95rem]">{guideWords.coins(others)}</span>}
       </span>
     </span>
   );

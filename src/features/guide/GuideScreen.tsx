@@ -1,5 +1,6 @@
 'use client';
 
+import { guideWords as say } from '../../ui/words/screens/guide';
 import Link from '../../ui/Link';
 import { StopUse } from '../../ui/StopUse';
 import { useRouter, useSearchParams } from 'next/navigation';
@@ -37,11 +38,11 @@ export function GuideScreen() {
   if (!session || !tool || !zone) {
     return (
       <section className="mx-auto w-full max-w-3xl px-4 py-12 sm:px-8">
-        <h1>There is no such touch-up here</h1>
+        <h1>{say.thereIsNoSuchTouch}</h1>
         <p className="mt-3">
-          It may be on another device, or its tool was taken down.{' '}
+          {say.itMayBeOnAnother}{' '}
           <Link href="/touch-up" className="link">
-            Choose an edge
+            {say.chooseAnEdge}
           </Link>
         </p>
       </section>
@@ -51,7 +52,7 @@ export function GuideScreen() {
     return (
       <div className="mx-auto w-full max-w-3xl px-4 py-12 sm:px-8">
         <h1>{tool.name}</h1>
-        <p className="mt-3">What was counted so far is saved.</p>
+        <p className="mt-3">{say.whatWasCountedSoFar}</p>
         <StopUse toolId={tool.id} stops={stops} />
       </div>
     );
@@ -65,8 +66,8 @@ export function GuideScreen() {
 function DoneNotSaved() {
   return (
     <section className="mx-auto w-full max-w-3xl px-4 py-12 sm:px-8">
-      <h1>Done, and not saved yet</h1>
-      <p className="mt-3">The entry opens as soon as it is saved: see above what hinders it.</p>
+      <h1>{say.doneAndNotSavedYet}</h1>
+      <p className="mt-3">{say.theEntryOpensAsSoon}</p>
     </section>
   );
 }

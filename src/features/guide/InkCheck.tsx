@@ -1,11 +1,11 @@
 'use client';
 
+import { guideWords as say } from '../../ui/words/screens/guide';
 import { inkAnswer, stepHold, wantsBurr } from '../../core';
 import type { SessionStep } from '../../domain/session';
 import { INK_SEEN, type InkSeen, type Side } from '../../domain/terms';
 import type { Tool, Zone } from '../../domain/tool';
 import { Choice } from '../../ui/Choice';
-import { plural } from '../../ui/format';
 import { INK_WORDS, inkWords } from '../../ui/words/inkWords';
 
 /** Ink on the bevel, a few strokes, and a look: where it has gone, and how far to change the hold. */
@@ -28,14 +28,14 @@ export function InkCheck(props: {
   const spares = !wantsBurr(hold.contact);
   return (
     <section className="grid gap-4">
-      <h2>Ink it and look</h2>
+      <h2>{say.inkItAndLook}</h2>
       <p className="max-w-[60ch]">
-        Draw a marker along the bevel up to the edge, take two or three strokes, wipe, and look
-        across the light{spares && ': here it is to stay at the very edge'}. After{' '}
-        {plural(done, 'stroke')}, both sides together, the ink is
+        {say.drawAMarkerAlongThe}
+        {spares && say.hereItIsToStay}
+        {say.afterBothSidesTogetherThe(done)}
       </p>
       <Choice
-        legend="Where the ink is"
+        legend={say.whereTheInkIs}
         isLegendHidden
         options={seenOn(zone).map((each) => [each, INK_WORDS[each]] as const)}
         chosen={seen}
@@ -49,9 +49,7 @@ export function InkCheck(props: {
       {step.inkChecks.length > 1 && (
         <ul className="text-soft">
           {step.inkChecks.map((check, i) => (
-            <li key={i}>
-              after {plural(check.strokes, 'stroke')}: {INK_WORDS[check.seen]}
-            </li>
+            <li key={i}>{say.after(check.strokes, INK_WORDS[check.seen])}</li>
           ))}
         </ul>
       )}

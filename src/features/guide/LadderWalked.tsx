@@ -1,7 +1,7 @@
 'use client';
 
+import { guideWords as say } from '../../ui/words/screens/guide';
 import type { Session } from '../../domain/session';
-import { plural } from '../../ui/format';
 import { MicronRuler } from '../../ui/ruler/MicronRuler';
 import { stepItems } from '../../ui/ruler/stepItems';
 
@@ -10,7 +10,7 @@ export default function LadderWalked({ session }: { session: Session }) {
   const { steps, stepIndex } = session;
   return (
     <MicronRuler
-      title={`Ladder, at step ${stepIndex + 1} of ${plural(steps.length, 'step')}`}
+      title={say.ladderAtStepOf(stepIndex + 1, steps.length)}
       items={stepItems(steps)}
       walk={{ steps, current: stepIndex }}
     />

@@ -1,11 +1,11 @@
 'use client';
 
+import { guideWords as say } from '../../ui/words/screens/guide';
 import { BURR_PARTS, gateLooks, type Gate } from '../../core';
 import type { SessionStep } from '../../domain/session';
 import type { Side } from '../../domain/terms';
 import type { Tool, Zone } from '../../domain/tool';
 import { ActionRow } from '../../ui/ActionRow';
-import { plural } from '../../ui/format';
 import { BurrWalk } from './BurrWalk';
 import type { GuideAction } from './guideAction';
 
@@ -33,11 +33,11 @@ export default function LeavePanel(
   return (
     <>
       <section className="mx-auto grid w-full max-w-3xl flex-1 content-start gap-5 px-4 py-6 sm:px-8">
-        <h2>{gate.early ? earlyWords(step) : `Before you leave the ${step.abrasiveName}`}</h2>
+        <h2>{gate.early ? earlyWords(step) : say.beforeYouLeaveThe(step.abrasiveName)}</h2>
         {gate.first && <ThreeLooks {...props} looks={looks} />}
         <p className="text-soft">
-          {done > 0 && `After ${plural(done, 'stroke')}, both sides together. `}Asked once at a
-          step.
+          {done > 0 && say.afterBothSidesTogether(done)}
+          {say.askedOnceAtAStep}
         </p>
       </section>
       <ActionRow>
@@ -46,14 +46,14 @@ export default function LeavePanel(
           className={`btn px-6 ${isThrough ? 'btn-outline' : 'btn-primary'}`}
           onClick={onBack}
         >
-          Go on with this step
+          {say.goOnWithThisStep}
         </button>
         <button
           type="button"
           className={`btn px-6 ${isThrough ? 'btn-primary' : 'btn-outline'}`}
           onClick={onNext}
         >
-          {isThrough ? 'All there: next step' : 'Leave it all the same'}
+          {isThrough ? say.allThereNextStep : say.leaveItAllTheSame}
         </button>
       </ActionRow>
     </>
@@ -67,25 +67,23 @@ function ThreeLooks(props: LookProps & { looks: ReturnType<typeof gateLooks> }) 
   const felt = (isFelt: boolean): boolean[] => Array<boolean>(BURR_PARTS).fill(isFelt);
   return (
     <>
-      <p className="max-w-[60ch]">
-        What the first stone leaves undone no finer one makes good. Three looks:
-      </p>
+      <p className="max-w-[60ch]">{say.whatTheFirstStoneLeaves}</p>
       <Look
-        question="Burr"
-        answers={['all along', 'not everywhere']}
+        question={say.burr}
+        answers={[say.allAlong, say.notEverywhere]}
         chosen={looks.burr}
         onChoose={(isFelt) => act({ type: 'burr', side, felt: felt(isFelt) })}
       />
       <Look
-        question="Ink"
-        answers={['gone to the edge', 'left at the edge']}
+        question={say.ink}
+        answers={[say.goneToTheEdge, say.leftAtTheEdge]}
         chosen={looks.ink}
         onChoose={(isGone) =>
           act({ type: 'ink', seen: isGone ? 'gone to the edge' : 'left at the edge' })
         }
       />
       <Look
-        question="Glint"
+        question={say.glint}
         answers={['none', 'some']}
         chosen={looks.glint}
         onChoose={(isNone) => act({ type: 'glint', seen: !isNone })}
@@ -104,7 +102,7 @@ function ThreeLooks(props: LookProps & { looks: ReturnType<typeof gateLooks> }) 
 }
 
 function earlyWords({ left, right, plannedPerSide, abrasiveName }: SessionStep): string {
-  return `${left + right} of ${2 * plannedPerSide} strokes: leave the ${abrasiveName}?`;
+  return say.ofStrokesLeaveThe(left + right, 2 * plannedPerSide, abrasiveName);
 }
 
 /** One look: two answers side by side, the first of them the good one. */

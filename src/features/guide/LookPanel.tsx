@@ -1,5 +1,6 @@
 'use client';
 
+import { guideWords as say } from '../../ui/words/screens/guide';
 import type { ComponentProps } from 'react';
 import { contactOf, wantsBurr } from '../../core';
 import { ActionRow } from '../../ui/ActionRow';
@@ -27,7 +28,7 @@ export default function LookPanel(
       </div>
       <ActionRow>
         <button type="button" className="btn btn-primary" onClick={props.onBack}>
-          Go on with this step
+          {say.goOnWithThisStep}
         </button>
       </ActionRow>
     </>

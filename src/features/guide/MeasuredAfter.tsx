@@ -1,5 +1,6 @@
 'use client';
 
+import { guideWords as say } from '../../ui/words/screens/guide';
 import { useFormContext, type FieldErrors } from 'react-hook-form';
 import type { Zone } from '../../domain/tool';
 import { AngleField } from '../../ui/forms/AngleField';
@@ -12,11 +13,11 @@ export function MeasuredAfter() {
   const isArc = getValues('microBevel') === null;
   return (
     <fieldset>
-      <legend className="font-semibold">Measured now, as planned unless you say otherwise</legend>
+      <legend className="font-semibold">{say.measuredNowAsPlannedUnless}</legend>
       <div className="mt-1 grid gap-4 sm:grid-cols-3">
         {!isArc && (
           <FormMeasure
-            label="Width of the edge bevel"
+            label={say.widthOfTheEdgeBevel}
             quantity="length"
             control={control}
             name={'microBevel.faceWidthMm'}
@@ -24,7 +25,7 @@ export function MeasuredAfter() {
         )}
         {isArc ? (
           <AngleField
-            label="Angle of the cheek"
+            label={say.angleOfTheCheek}
             valueDeg={watch('primaryAngleDeg')}
             min={0}
             max={45}
@@ -33,7 +34,7 @@ export function MeasuredAfter() {
           />
         ) : (
           <AngleField
-            label="Angle behind it"
+            label={say.angleBehindIt}
             valueDeg={watch('bevelAngleDeg')}
             min={5}
             max={60}
@@ -45,7 +46,7 @@ export function MeasuredAfter() {
           />
         )}
         <FormMeasure
-          label="Thick at the shoulder"
+          label={say.thickAtTheShoulder}
           quantity="length"
           control={control}
           name={'shoulderThicknessMm'}
@@ -57,6 +58,6 @@ export function MeasuredAfter() {
 
 /** The angle behind the edge bevel lies between the faces behind it and the edge's own. */
 function fieldsBehind(errors: FieldErrors<Zone>): string | undefined {
-  if (errors.primaryAngleDeg) return 'must be more than the angle of the faces behind it';
-  return errors.microBevel?.angleDeg ? 'must be less than the angle of the edge' : undefined;
+  if (errors.primaryAngleDeg) return say.mustBeMoreThanThe;
+  return errors.microBevel?.angleDeg ? say.mustBeLessThanThe : undefined;
 }

@@ -1,5 +1,6 @@
 'use client';
 
+import { guideWords as say } from '../../ui/words/screens/guide';
 import { scaleLinear, type ScaleLinear } from 'd3-scale';
 import type { Side } from '../../domain/terms';
 import { useWidth } from '../../ui/useWidth';
@@ -61,7 +62,11 @@ export function PassChart(props: {
       height={HEIGHT}
       viewBox={`0 0 ${width} ${HEIGHT}`}
       role="img"
-      aria-label={`${Math.floor(seconds)} seconds of usually ${Math.round(usual.low)} to ${Math.round(usual.high)}`}
+      aria-label={say.secondsOfUsuallyTo(
+        Math.floor(seconds),
+        Math.round(usual.low),
+        Math.round(usual.high),
+      )}
     >
       <rect
         x={x(usual.low)}
@@ -119,7 +124,7 @@ function Axes({
           {isAxe ? 'toe' : 'tip'}
         </text>
         <text x={4} y={HEEL_Y + 5}>
-          heel
+          {say.heel}
         </text>
         {x.ticks(4).map((tick) => (
           <text key={tick} x={x(tick)} y={HEIGHT - 6} textAnchor="middle">

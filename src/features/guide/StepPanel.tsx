@@ -1,5 +1,6 @@
 'use client';
 
+import { guideWords as say } from '../../ui/words/screens/guide';
 import type { Session, SessionStep } from '../../domain/session';
 import { COUNT_SCHEMES, SKIP_REASONS, type SkipReason } from '../../domain/terms';
 import type { Tool, Zone } from '../../domain/tool';
@@ -36,33 +37,33 @@ export default function StepPanel(props: {
   return (
     <>
       <section className="mx-auto grid w-full max-w-3xl flex-1 content-start gap-6 px-4 py-6 sm:px-8">
-        <h2>This step: {step.abrasiveName}</h2>
+        <h2>{say.thisStep(step.abrasiveName)}</h2>
         <CountedOrFelt step={step} onByFeel={props.onByFeel} />
         <OwnSetFields usualStrokes={setOf(step)} />
         <Choice
-          legend="Share the strokes between the sides; the count turns over with you"
+          legend={say.shareTheStrokesBetweenThe}
           options={COUNT_SCHEMES.map((each) => [each, each] as const)}
           chosen={scheme}
           onChoose={setScheme}
         />
         <Choice
-          legend="Count by a beat: each click is a stroke, until you pause"
+          legend={say.countByABeatEach}
           options={BEATS.map(([value, share]) => [
             value,
-            share === 0 ? value : `${value}, ${Math.round(share * pacePerMinute)} a minute`,
+            share === 0 ? value : say.aMinute(value, Math.round(share * pacePerMinute)),
           ])}
           chosen={beat}
           onChoose={onBeat}
         />
         <Choice
-          legend="Called when a side is done, by"
+          legend={say.calledWhenASideIs}
           options={CUES.map((each) => [each, each] as const)}
           chosen={cue}
           onChoose={setCue}
         />
         <SwapChoice session={session} tool={tool} zone={zone} onGoOnWith={props.onGoOnWith} />
         <Choice
-          legend="Leave this step out, because"
+          legend={say.leaveThisStepOutBecause}
           options={SKIP_REASONS.map((reason) => [reason, reason] as const)}
           chosen={step.skipped}
           onChoose={onSkip}
@@ -70,15 +71,15 @@ export default function StepPanel(props: {
         {before && (
           <div>
             <button type="button" className="btn btn-outline" onClick={onPrevious}>
-              Step back to {before.abrasiveName}
+              {say.stepBackTo(before.abrasiveName)}
             </button>
           </div>
         )}
-        {step.skipped && <p className="text-soft">{sentence(`left out: ${step.skipped}`)}.</p>}
+        {step.skipped && <p className="text-soft">{sentence(say.leftOut(step.skipped))}.</p>}
       </section>
       <ActionRow>
         <button type="button" className="btn btn-primary" onClick={onBack}>
-          Go on with this step
+          {say.goOnWithThisStep}
         </button>
       </ActionRow>
     </>
@@ -91,13 +92,13 @@ function OwnSetFields({ usualStrokes }: { usualStrokes: number }) {
   return (
     <div className="grid max-w-md grid-cols-2 gap-4">
       <TextField
-        label="I count in a"
+        label={say.iCountInA}
         maxLength={16}
         value={set.name}
         onChange={(event) => setOwn({ ...set, name: event.target.value.trim() || 'set' })}
       />
       <LimitedNumberField
-        label="of so many strokes"
+        label={say.ofSoManyStrokes}
         min={1}
         max={999}
         value={set.strokes}
@@ -112,10 +113,10 @@ function CountedOrFelt(props: { step: SessionStep; onByFeel: (on: boolean) => vo
   const { step, onByFeel } = props;
   return (
     <Choice
-      legend="This step"
+      legend={say.thisStep2}
       options={[
-        ['counted', 'by strokes'],
-        ['felt', 'by feel: a clock, no count'],
+        ['counted', say.byStrokes],
+        ['felt', say.byFeelAClockNo],
       ]}
       chosen={step.byFeel ? 'felt' : 'counted'}
       onChoose={(way) => onByFeel(way === 'felt')}

@@ -1,5 +1,6 @@
 'use client';
 
+import { guideWords as say } from '../../ui/words/screens/guide';
 import { Said } from '../../ui/Term';
 import { stepTrouble, stuckCauses, type StuckCause } from '../../core';
 import type { SessionStep } from '../../domain/session';
@@ -28,8 +29,8 @@ export function Stuck(props: {
     if (kind === 'too fine') onOther();
   };
   return (
-    <section aria-label="Why it may be stuck" className="border-l-4 border-blaze pl-4">
-      <h2>It takes longer than it should</h2>
+    <section aria-label={say.whyItMayBeStuck} className="border-l-4 border-blaze pl-4">
+      <h2>{say.itTakesLongerThanIt}</h2>
       <ul>
         {stuckCauses(step).map((cause) => {
           const words = stuckWords(cause, step.kind === 'strop');
@@ -49,7 +50,7 @@ export function Stuck(props: {
         })}
       </ul>
       <button type="button" className="btn btn-ghost mt-1" onClick={onSaid}>
-        Carry on
+        {say.carryOn2}
       </button>
     </section>
   );

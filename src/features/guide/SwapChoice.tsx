@@ -1,5 +1,6 @@
 'use client';
 
+import { guideWords as say } from '../../ui/words/screens/guide';
 import type { Session, SessionStep } from '../../domain/session';
 import type { Tool, Zone } from '../../domain/tool';
 import { Alphabet } from '../../ui/Alphabet';
@@ -18,9 +19,7 @@ export function SwapChoice(props: {
   if (!swaps || swaps.length === 0) return null;
   return (
     <fieldset>
-      <legend className="mb-1 font-semibold">
-        Go on with another thing; the rest is planned anew from the last test
-      </legend>
+      <legend className="mb-1 font-semibold">{say.goOnWithAnotherThing}</legend>
       <div className="flex flex-wrap gap-2">
         {swaps.map(({ abrasive, steps, minutes: rest }) => (
           <button
@@ -34,7 +33,7 @@ export function SwapChoice(props: {
               {abrasive.name} <span className="figures font-normal">{um(abrasive.sizeUm)}</span>
               <span className="figures block font-normal">
                 {minutes(rest)}
-                {steps.length > 1 && `, then ${steps[1]!.abrasiveName}`}
+                {steps.length > 1 && say.then(steps[1]!.abrasiveName)}
               </span>
             </span>
           </button>

@@ -1,5 +1,6 @@
 'use client';
 
+import { guideWords as say } from '../../ui/words/screens/guide';
 import { useMemo, useState } from 'react';
 import {
   adviseAngle,
@@ -58,10 +59,10 @@ export default function TestPanel(props: {
   return (
     <>
       <section className="mx-auto grid w-full max-w-3xl flex-1 content-start gap-5 px-4 py-6 sm:px-8">
-        <h2>Test it</h2>
+        <h2>{say.testIt}</h2>
         <PlaceChoice tests={step.tests} isAxe={isAxe} chosen={place} onChoose={setPlace} />
         <TestChoice
-          legend="The finest test it passes now"
+          legend={say.theFinestTestItPasses}
           chosen={latest?.place === place ? latest.test : null}
           onChoose={(test) => onTest(passedTest(test, place))}
         />
@@ -72,7 +73,7 @@ export default function TestPanel(props: {
         {/* On a strop the curve alone speaks. */}
         {!series && (
           <p role="status" className="text-lg">
-            {latest && trend ? testVerdict(trend, zone) : 'Wipe it first, from spine toward edge.'}
+            {latest && trend ? testVerdict(trend, zone) : say.wipeItFirstFromSpine}
           </p>
         )}
         {disagree && <p role="status">{disagree}</p>}
@@ -122,20 +123,20 @@ function useAdvice(tool: Tool, zone: Zone): AngleAdvice | undefined {
 function TestRow(props: { isThere: boolean; onBack: () => void; onFinish: () => void }) {
   const { isThere, onBack, onFinish } = props;
   return (
-    <ActionRow says={isThere && 'It meets its target: stop there.'}>
+    <ActionRow says={isThere && say.itMeetsItsTargetStop}>
       <button
         type="button"
         className={`btn ${isThere ? 'btn-outline' : 'btn-neutral'}`}
         onClick={onBack}
       >
-        Go on with this step
+        {say.goOnWithThisStep}
       </button>
       <button
         type="button"
         className={`btn ${isThere ? 'btn-primary' : 'btn-outline'}`}
         onClick={onFinish}
       >
-        Finish here
+        {say.finishHere}
       </button>
     </ActionRow>
   );
@@ -151,16 +152,15 @@ function testVerdict(trend: TestTrend, zone: Zone): string {
   const { newest, change } = trend;
   const { targetApexUm } = zone;
   const { apexRadiusUm, lowUm, highUm } = newest;
-  const about = `About ${um(apexRadiusUm)} (${um(lowUm).replace(' µm', '')}–${um(highUm)})`;
+  const about = say.about(um(apexRadiusUm), um(lowUm).replace(' µm', ''), um(highUm));
   if (isKeenEnough(trend, zone)) {
-    return `${about}: it meets its target (${um(targetApexUm)}). Stop there.`;
+    return say.itMeetsItsTargetStop2(about, um(targetApexUm));
   }
-  if (change === 'worse')
-    return `${about}, worse than before. Ink the edge and look before you go on.`;
+  if (change === 'worse') return say.worseThanBeforeInkThe(about);
   if (change === 'same') {
-    return `${about}, no better than before beyond its scatter. Ink the edge and look before you go on.`;
+    return say.noBetterThanBeforeBeyond(about);
   }
-  return `${about}; target ${um(targetApexUm)}. ${change ? 'Improving: carry on.' : 'Carry on.'}`;
+  return say.target(about, um(targetApexUm), change ? say.improvingCarryOn : say.carryOn);
 }
 
 /** What a test without gain tells by itself: on a strop, whether it got worse or stayed. */

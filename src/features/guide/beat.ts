@@ -1,8 +1,9 @@
+import { guideWords as say } from '../../ui/words/screens/guide';
 /** A beat to count by, as a share of the person's own pace; none at 0. */
 export const BEATS = [
-  ['no beat', 0],
+  [say.noBeat, 0],
   ['slower', 0.75],
-  ['your pace', 1],
+  [say.yourPace, 1],
   ['faster', 1.25],
 ] as const;
 

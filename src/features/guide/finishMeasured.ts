@@ -1,3 +1,4 @@
+import { guideWords as say } from '../../ui/words/screens/guide';
 import { notice } from '../../ui/notice';
 import { advance } from '../../core';
 import type { Finding, Session } from '../../domain/session';
@@ -94,9 +95,9 @@ export async function finishMeasured(
     { cause: 'touch-up', sessionId: session.id },
   );
   await noteOil(store, session);
-  void notice(facetOnly ? 'The facet is saved with its stretch.' : 'The new measures are saved.', {
+  void notice(facetOnly ? say.theFacetIsSavedWith : say.theNewMeasuresAreSaved, {
     action: {
-      label: 'Undo',
+      label: say.undo,
       // The touch-up was done all the same: only the tool goes back.
       onClick: () => void store.whole.undo(act.filter((own) => own.store === 'tools')),
     },

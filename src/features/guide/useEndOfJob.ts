@@ -1,3 +1,4 @@
+import { guideWords as say } from '../../ui/words/screens/guide';
 import { yupResolver } from '@hookform/resolvers/yup';
 import { useForm, type Resolver, type UseFormReturn } from 'react-hook-form';
 import { findingsLeft, workingFace } from '../../core';
@@ -37,7 +38,7 @@ export function useEndOfJob(
       remaining: findingsLeft(session, workingFace(tool, zone).angleDeg),
       facet: 'blend it next time',
     },
-    { title: () => `finishing the work on ${tool.name}`, href },
+    { title: () => say.finishingTheWorkOn(tool.name), href },
   );
   const form = useForm<Zone>({
     defaultValues: zoneAfter ? rounded(zoneAfter) : zone,
@@ -46,7 +47,7 @@ export function useEndOfJob(
   });
   const measures = useFormDraft(form, `end-${session.id}`, {
     base: form.formState.defaultValues as Zone,
-    title: `measuring ${tool.name} after its work`,
+    title: say.measuringAfterItsWork(tool.name),
     href,
   });
   return {

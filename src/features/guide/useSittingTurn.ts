@@ -1,5 +1,6 @@
 'use client';
 
+import { guideWords as say } from '../../ui/words/screens/guide';
 import { useRouter } from 'next/navigation';
 import { useCallback } from 'react';
 import { nextInSitting } from '../../core';
@@ -28,7 +29,7 @@ export function useSittingTurn(): (session: Session) => Promise<boolean> {
       const tool = await tools.get(toolId);
       const zone = tool?.zones.find(({ id }) => id === zoneId);
       router.replace(`/touch-up/guide?session=${next}`);
-      if (tool && zone) void notice(`Now ${edgeName(tool, zone)}.`);
+      if (tool && zone) void notice(say.now(edgeName(tool, zone)));
       return true;
     },
     [sessions, tools, router],

@@ -1,5 +1,6 @@
 'use client';
 
+import { inspectWords as say } from '../../ui/words/screens/inspect';
 import { Said } from '../../ui/Term';
 import Link from '../../ui/Link';
 import { workingFace, type AngleAdvice, type EdgeAim } from '../../core';
@@ -30,15 +31,15 @@ export function AngleAdvisor(props: {
     </Link>
   );
   return (
-    <section aria-label="Angle" className="min-w-0 overflow-x-auto">
-      <h2>Angle: {adviceWords(advice, present)}</h2>
+    <section aria-label={say.angle} className="min-w-0 overflow-x-auto">
+      <h2>{say.angle2(adviceWords(advice, present))}</h2>
       <p className="mt-1">{angleReason(advice.reason)}</p>
       {moves && (
         <p className="flex flex-wrap gap-x-6">
-          {planLink('as it is', `Plan ${deg(angleDeg)} per side`)}
+          {planLink('as it is', say.planPerSide(deg(angleDeg)))}
           {advice.move === 'steeper' &&
             !zone.microBevel &&
-            planLink('micro-bevel', 'Plan a micro-bevel')}
+            planLink('micro-bevel', say.planAMicroBevel)}
         </p>
       )}
       <ForWork taskIds={taskIds} onTasks={onTasks} />
@@ -54,7 +55,7 @@ function ForWork(props: { taskIds: readonly TaskId[]; onTasks: (ids: TaskId[]) =
   return (
     <details className="mt-1">
       <summary className="inline-flex min-h-12 cursor-pointer items-center font-semibold underline underline-offset-4">
-        For which work: {tasks.map(({ name }) => name).join(', ') || 'none chosen'}
+        {say.forWhichWork(tasks.map(({ name }) => name).join(', ') || say.noneChosen)}
       </summary>
       <div className="grid grid-cols-2">
         {TASKS.map(({ id, name }) => (
@@ -79,20 +80,20 @@ function ForWork(props: { taskIds: readonly TaskId[]; onTasks: (ids: TaskId[]) =
 function Prices({ prices, present }: { prices: AngleAdvice['prices']; present: number }) {
   return (
     <table className="table-plain mt-2">
-      <caption className="sr-only">What each angle costs</caption>
+      <caption className="sr-only">{say.whatEachAngleCosts}</caption>
       <thead>
         <tr>
           <th>
-            <Said>Per side</Said>
+            <Said>{say.perSide}</Said>
           </th>
           <th className="number">
-            <Said>{`Thick at ${fineMm(0.25)}`}</Said>
+            <Said>{say.thickAt(fineMm(0.25))}</Said>
           </th>
           <th className="number">
-            <Said>Wear, as chips</Said>
+            <Said>{say.wearAsChips}</Said>
           </th>
-          <th className="number">Bite</th>
-          <th className="number">To grind away</th>
+          <th className="number">{say.bite}</th>
+          <th className="number">{say.toGrindAway}</th>
         </tr>
       </thead>
       <tbody>
@@ -110,7 +111,7 @@ function Prices({ prices, present }: { prices: AngleAdvice['prices']; present: n
                 ? 'nothing'
                 : Number.isFinite(steelMm3)
                   ? volume(steelMm3)
-                  : 'too much'}
+                  : say.tooMuch}
             </td>
           </tr>
         ))}

@@ -1,5 +1,6 @@
 'use client';
 
+import { inspectWords as say } from '../../ui/words/screens/inspect';
 import { toolForm } from '../../core';
 import type { ToolChecks } from '../../domain/session';
 import type { Tool } from '../../domain/tool';
@@ -28,17 +29,17 @@ export function Checks(props: {
   );
   return (
     <section className="mt-6">
-      <h2>The whole tool</h2>
+      <h2>{say.theWholeTool}</h2>
       <div className="mt-2 grid gap-3 sm:grid-cols-2">
         {tool.head !== 'tang' &&
-          row('head', tool.head === 'bolted bit' ? 'Bit and its bolts' : 'Head', [
+          row('head', tool.head === 'bolted bit' ? say.bitAndItsBolts : say.head, [
             'tight',
             'loose',
           ])}
-        {row('handle', isAxe ? 'Haft' : 'Handle', ['sound', 'cracked'])}
-        {row('blade', isAxe ? 'Blade and eye' : 'Blade', ['sound', 'cracked'])}
-        {row('straightness', 'Straightness', ['true', 'slightly bent', 'badly bent'])}
-        {row('temper', 'Temper', ['sound', 'overheated'])}
+        {row('handle', isAxe ? say.haft : say.handle, ['sound', 'cracked'])}
+        {row('blade', isAxe ? say.bladeAndEye : say.blade, ['sound', 'cracked'])}
+        {row('straightness', say.straightness, ['true', 'slightly bent', 'badly bent'])}
+        {row('temper', say.temper, ['sound', 'overheated'])}
       </div>
     </section>
   );

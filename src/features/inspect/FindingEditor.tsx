@@ -1,5 +1,6 @@
 'use client';
 
+import { inspectWords as say } from '../../ui/words/screens/inspect';
 import type { Finding } from '../../domain/session';
 import { BANDS, CAUSES, SIDES } from '../../domain/terms';
 import type { Zone } from '../../domain/tool';
@@ -27,32 +28,32 @@ export function FindingEditor(props: {
       className="mt-4 grid gap-3 border-y-2 border-rule py-4"
     >
       <h2>
-        {sentence(spoken(finding.kind))}, {placeMm(finding.atMm - zone.startMm)} from the heel
+        {say.fromTheHeel(sentence(spoken(finding.kind)), placeMm(finding.atMm - zone.startMm))}
       </h2>
       {sized && (
         <DepthChoice
-          legend="Depth, about"
+          legend={say.depthAbout}
           depthMm={finding.depthMm}
           onChoose={(depthMm) => onChange({ ...finding, depthMm })}
         />
       )}
       {sided && (
         <Choice
-          legend="On which side it stands"
+          legend={say.onWhichSideItStands}
           options={names(SIDES)}
           chosen={finding.side}
           onChoose={(side) => onChange({ ...finding, side: side as Finding['side'] })}
         />
       )}
       <Choice
-        legend="Across the bevel"
+        legend={say.acrossTheBevel}
         options={names(BANDS)}
         chosen={finding.band}
         onChoose={(band) => onChange({ ...finding, band: band as Finding['band'] })}
         onClear={() => onChange({ ...finding, band: null })}
       />
       <Choice
-        legend="What did it"
+        legend={say.whatDidIt}
         options={CAUSES.map((cause) => [cause, CAUSE_WORDS[cause]] as const)}
         chosen={finding.cause}
         onChoose={(cause) => onChange({ ...finding, cause })}
@@ -64,14 +65,14 @@ export function FindingEditor(props: {
           checked={finding.leftOnPurpose}
           onChange={(event) => onChange({ ...finding, leftOnPurpose: event.target.checked })}
         />
-        Left on purpose: worn out over later touch-ups
+        {say.leftOnPurposeWornOut}
       </label>
       <div className="flex gap-3">
         <button type="button" className="btn btn-neutral" onClick={onDone}>
-          Done
+          {say.done}
         </button>
         <button type="button" className="btn btn-ghost" onClick={onRemove}>
-          Take it off the strip
+          {say.takeItOffTheStrip}
         </button>
       </div>
     </section>

@@ -1,5 +1,6 @@
 'use client';
 
+import { inspectWords as say } from '../../ui/words/screens/inspect';
 import Link from '../../ui/Link';
 import { useSearchParams } from 'next/navigation';
 import { useSettings, useSettledStandings, useToolLog } from '../../live';
@@ -19,15 +20,13 @@ export function InspectScreen() {
   if (!chosen) {
     return (
       <div className="mx-auto w-full max-w-3xl px-4 py-6 sm:px-8">
-        <h1>Inspect</h1>
-        <p className="mt-1 text-lg text-soft">
-          Look along the whole edge before a stone touches it.
-        </p>
+        <h1>{say.inspect}</h1>
+        <p className="mt-1 text-lg text-soft">{say.lookAlongTheWholeEdge}</p>
         {states.length === 0 && (
           <p className="mt-4">
-            Nothing hangs on the rack yet.{' '}
+            {say.nothingHangsOnTheRack}{' '}
             <Link href="/lay-out" className="link">
-              Lay out what you have
+              {say.layOutWhatYouHave}
             </Link>
           </p>
         )}

@@ -1,5 +1,6 @@
 'use client';
 
+import { inspectWords as say } from '../../ui/words/screens/inspect';
 import { useRouter } from 'next/navigation';
 import { heldStep, stepHold, type EdgeVerdict, type ZoneState } from '../../core';
 import { finding } from '../../domain/observation';
@@ -47,7 +48,7 @@ function useLook({ tool, zone, state, checks }: ZoneState): DraftState<Look> {
       damageWay: null,
     },
     {
-      title: (look) => `looking at ${edgeName(tool, zone)}, ${seenInWords(look.seen)}`,
+      title: (look) => say.lookingAt(edgeName(tool, zone), seenInWords(look.seen)),
       href: `/inspect?tool=${tool.id}&zone=${zone.id}`,
     },
   );

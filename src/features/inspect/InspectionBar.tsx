@@ -1,3 +1,4 @@
+import { inspectWords as say } from '../../ui/words/screens/inspect';
 import { ActionBar } from '../../ui/ActionBar';
 import type { EdgeVerdict } from '../../core';
 import type { Job } from '../../domain/terms';
@@ -5,12 +6,12 @@ import { sentence } from '../../ui/format';
 
 /** The one action that a verdict leads to. */
 const PLAN_THE_JOB: Record<Job, string> = {
-  'touch-up': 'Plan the touch-up',
-  hone: 'Plan the honing',
-  upkeep: 'Plan the stropping',
-  thin: 'Plan the thinning',
-  angle: 'Plan the new angle',
-  spine: 'Plan the work on the spine',
+  'touch-up': say.planTheTouchUp,
+  hone: say.planTheHoning,
+  upkeep: say.planTheStropping,
+  thin: say.planTheThinning,
+  angle: say.planTheNewAngle,
+  spine: say.planTheWorkOnThe,
 };
 
 /** The verdict in a word, and what to do with it: note the look, or note it and plan the job. */
@@ -24,14 +25,14 @@ export function InspectionBar(props: {
     <ActionBar className="mt-auto">
       <div className="mx-auto flex max-w-[82rem] items-center gap-x-3 px-4 py-2 sm:px-8 sm:py-3">
         <p className="sign hidden text-xl sm:block">
-          {rung === 'leave alone' ? 'Leave it alone.' : `${sentence(rung)}.`}
+          {rung === 'leave alone' ? say.leaveItAlone : `${sentence(rung)}.`}
         </p>
         <button
           type="button"
           className="btn btn-outline px-3 whitespace-nowrap sm:ml-auto sm:px-5"
           onClick={props.onNote}
         >
-          Note the look
+          {say.noteTheLook}
         </button>
         <button
           type="button"

@@ -1,3 +1,4 @@
+import { inspectWords as say } from '../../ui/words/screens/inspect';
 import { TabTitle } from '../../ui/TabTitle';
 import { titles } from '../../ui/words/titleWords';
 import { edgeName } from '../../domain/edgeName';
@@ -21,7 +22,7 @@ export function InspectionHead(props: {
         <TabTitle>{titles.look(edgeName(tool, zone))}</TabTitle>
         <h1>{edgeName(tool, zone)}</h1>
         <p className="text-lg text-soft">{wordNow(word, isTested)}</p>
-        <nav aria-label="Stretches" className="ml-auto flex gap-x-5">
+        <nav aria-label={say.stretches} className="ml-auto flex gap-x-5">
           {zones
             .filter(({ id }) => id !== zone.id)
             .map(({ id, name }) => (
@@ -34,21 +35,16 @@ export function InspectionHead(props: {
               </Link>
             ))}
           <Link href="/inspect" className="link inline-flex min-h-12 items-center">
-            Another edge
+            {say.anotherEdge}
           </Link>
         </nav>
       </div>
-      {zone.noImpacts && (
-        <p className="font-semibold">
-          No impacts here: this stretch must never hit anything hard. Damage on it counts as misuse
-          unless you say otherwise.
-        </p>
-      )}
+      {zone.noImpacts && <p className="font-semibold">{say.noImpactsHereThisStretch}</p>}
     </>
   );
 }
 
 function wordNow(word: JudgedLook['word'], isTested: boolean): string {
-  if (word === 'unknown') return 'not tested yet';
-  return isTested ? `now ${word}` : `${word}, by the last test`;
+  if (word === 'unknown') return say.notTestedYet;
+  return isTested ? `now ${word}` : say.byTheLastTest(word);
 }

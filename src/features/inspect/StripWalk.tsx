@@ -1,5 +1,6 @@
 'use client';
 
+import { inspectWords as say } from '../../ui/words/screens/inspect';
 import { useState } from 'react';
 import { toolForm, type EdgeWord } from '../../core';
 import type { Finding } from '../../domain/session';
@@ -53,9 +54,9 @@ export function StripWalk(props: {
     );
   const places = namedPlaces(tool, zone);
   return (
-    <section aria-label="Walk the strip" className="mt-3">
+    <section aria-label={say.walkTheStrip} className="mt-3">
       <Choice
-        legend="What you see"
+        legend={say.whatYouSee}
         isLegendHidden
         options={kindsOn(tool).map((each) => [each, spoken(each)] as const)}
         chosen={kind}
@@ -63,12 +64,10 @@ export function StripWalk(props: {
       />
       <Strip zone={zone} word={word} findings={findings} places={places} onTap={add} />
       <div className="flex flex-wrap items-end gap-3">
-        <p className="max-w-[34ch] text-soft">
-          Tap the strip where you see the {spoken(kind)}, or give its place:
-        </p>
+        <p className="max-w-[34ch] text-soft">{say.tapTheStripWhereYou(spoken(kind))}</p>
         <div className="w-36">
           <LimitedMeasureField
-            label="From the heel"
+            label={say.fromTheHeel2}
             quantity="length"
             min={zone.startMm}
             max={zone.endMm}
@@ -77,16 +76,16 @@ export function StripWalk(props: {
           />
         </div>
         <button type="button" className="btn btn-outline" onClick={() => add(atMm)}>
-          Put it there
+          {say.putItThere}
         </button>
         {places.map(({ name, atMm: placeMm }) => (
           <button key={name} type="button" className="btn btn-outline" onClick={() => add(placeMm)}>
-            At the {name}
+            {say.atThe(name)}
           </button>
         ))}
       </div>
       {findings.length > 0 && (
-        <ul className="mt-3 flex flex-wrap gap-2" aria-label="On the strip">
+        <ul className="mt-3 flex flex-wrap gap-2" aria-label={say.onTheStrip}>
           {findings.map((found, i) => (
             <li key={`${found.kind}${found.atMm}${i}`}>
               <FoundButton
@@ -158,7 +157,7 @@ function findingInWords(
   places: readonly NamedPlace[],
 ): string {
   const size = depthMm > 0 ? `, ${chipDepth(depthMm)}` : '';
-  return `${sentence(spoken(kind))} at ${placeInWords(atMm, places)}${size}${leftOnPurpose ? ', left' : ''}`;
+  return `${sentence(spoken(kind))} at ${placeInWords(atMm, places)}${size}${leftOnPurpose ? say.left : ''}`;
 }
 
 function endWords(atMm: number, places: readonly NamedPlace[]): string {

@@ -1,5 +1,6 @@
 'use client';
 
+import { inspectWords as say } from '../../ui/words/screens/inspect';
 import { useState } from 'react';
 import { gramsFromApex, toolForm } from '../../core';
 import type { EdgeTest } from '../../domain/session';
@@ -36,13 +37,13 @@ export function TestsByPlace(props: {
     <section className="mt-6 grid gap-3">
       <PlaceChoice tests={tests} isAxe={isAxe} chosen={place} onChoose={setPlace} />
       <TestChoice
-        legend="The finest test it passes there"
+        legend={say.theFinestTestItPasses}
         chosen={here?.test ?? null}
         onChoose={(test) => put(passedTest(test, place))}
       />
       {here?.test === 'shaves' && (
         <Choice
-          legend="It shaves"
+          legend={say.itShaves}
           options={SHAVING_WAYS.map((way) => [way, way] as const)}
           chosen={here.shaves}
           onChoose={(shaves) => put({ ...here, shaves })}
@@ -54,10 +55,10 @@ export function TestsByPlace(props: {
       />
       {readings.length > 0 && (
         <p>
-          Read here: {readings.map((test) => grams(test.grams!)).join(', ')}.{' '}
-          {readings.length < 3 && 'Single readings scatter: take three. '}
+          {say.readHere(readings.map((test) => grams(test.grams!)).join(', '))}{' '}
+          {readings.length < 3 && say.singleReadingsScatterTakeThree}
           <button type="button" className="link" onClick={takeBack}>
-            Take the last one back
+            {say.takeTheLastOneBack}
           </button>
         </p>
       )}

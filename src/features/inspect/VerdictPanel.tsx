@@ -1,7 +1,8 @@
+import { inspectWords as say } from '../../ui/words/screens/inspect';
 import { Said } from '../../ui/Term';
 import type { DamageChoice, EdgeVerdict } from '../../core';
 import type { DamageWay } from '../../domain/terms';
-import { deg, minutes, minutesSpan, plural, sentence, steel } from '../../ui/format';
+import { deg, minutes, minutesSpan, sentence, steel } from '../../ui/format';
 import { leftDamageWords } from '../../ui/words/leftDamageWords';
 import { heavierWords, lighterWords, verdictReason } from '../../ui/words/verdictWords';
 
@@ -27,11 +28,11 @@ export function VerdictPanel({
   const danger = rung === 'stop use' || rung === 'professional';
   return (
     <section
-      aria-label="Verdict"
+      aria-label={say.verdict}
       aria-live="polite"
       className={danger ? 'border-l-4 border-blaze pl-4' : ''}
     >
-      <p className="text-soft">Verdict</p>
+      <p className="text-soft">{say.verdict}</p>
       <p className="sign text-4xl" data-testid="verdict">
         <span className={rung === 'stop use' ? 'battened' : ''}>{sentence(rung)}</span>
       </p>
@@ -41,8 +42,7 @@ export function VerdictPanel({
       {verdict.job === 'thin' && hold && <p className="mt-1 font-semibold">{sentence(hold)}.</p>}
       {verdict.plan?.leftDamage && (
         <p className="mt-1">
-          The chip stays: mending it here takes too long. It goes{' '}
-          {leftDamageWords(verdict.plan.leftDamage)}.
+          {say.theChipStaysMendingIt(leftDamageWords(verdict.plan.leftDamage))}
         </p>
       )}
       {notes.map((note) => (
@@ -77,7 +77,7 @@ function DamageTable(props: {
   const { choices, chosen, onChoose } = props;
   return (
     <table className="table-plain mt-3">
-      <caption className="sign text-left text-lg">The chip, three ways</caption>
+      <caption className="sign text-left text-lg">{say.theChipThreeWays}</caption>
       <tbody>
         {choices.map(({ way, plan, wornOut, steelMm3, facet }) => (
           <tr key={way} className={way === chosen ? 'font-bold' : 'text-soft'}>
@@ -100,8 +100,11 @@ function DamageTable(props: {
             </td>
             <td>
               {wornOut
-                ? `takes nothing, gone after about ${plural(wornOut.touchUps, 'touch-up')}`
-                : `${steel(steelMm3)}, leaves ${facet ? `a facet at ${deg(facet.angleDeg)}` : 'nothing to see'}`}
+                ? say.takesNothingGoneAfterAbout(wornOut.touchUps)
+                : say.leaves(
+                    steel(steelMm3),
+                    facet ? say.aFacetAt(deg(facet.angleDeg)) : say.nothingToSee,
+                  )}
             </td>
           </tr>
         ))}
@@ -120,7 +123,7 @@ function Rungs({
 }) {
   return (
     <table className="table-plain mt-3">
-      <caption className="sr-only">Every rung for this edge, lightest first</caption>
+      <caption className="sr-only">{say.everyRungForThisEdge}</caption>
       <tbody>
         {outlooks.map((outlook) => (
           <tr key={outlook.rung} className={outlook.rung === chosen ? 'font-bold' : 'text-soft'}>

@@ -1,5 +1,6 @@
 'use client';
 
+import { inspectWords as say } from '../../ui/words/screens/inspect';
 import { nanoid } from 'nanoid';
 import { newRecord } from '../../domain/newRecord';
 import type { Inspection } from '../../domain/session';
@@ -23,9 +24,9 @@ export function useNoteLook() {
       at,
       notes: '',
     });
-    void notice('The look is saved; what was found stays on the strip.', {
+    void notice(say.theLookIsSavedWhat, {
       action: {
-        label: 'Undo',
+        label: say.undo,
         onClick: () => void inspections.remove(id, stampNow()),
       },
     });

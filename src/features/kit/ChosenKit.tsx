@@ -1,5 +1,6 @@
 'use client';
 
+import { kitWords as say } from '../../ui/words/screens/kit';
 import { sum } from 'd3-array';
 import dynamic from 'next/dynamic';
 import { useMemo, useState } from 'react';
@@ -126,13 +127,10 @@ function Frontier({ kit, solution }: { kit: ChosenKitOnFrontier; solution: KitSo
       <FrontierChart
         kits={shown}
         at={at}
-        says={`${grams(totals.grams)}, about ${minutes(totals.minutes)}, ${kit.serves}`}
+        says={say.about2(grams(totals.grams), minutes(totals.minutes), kit.serves)}
         onChoose={(next) => kit.ask(points[next]!.grams)}
       />
-      <p className="text-[0.9rem] text-soft">
-        Minutes over the trip, on a scale of ratios. Squares are kits that no other betters; those
-        above the line will likely leave an edge unserved. Arrow keys go from one to the next.
-      </p>
+      <p className="text-[0.9rem] text-soft">{say.minutesOverTheTripOn}</p>
     </div>
   );
 }
@@ -150,12 +148,12 @@ function BesideIt(props: {
     <>
       {vehicle.length > 0 && (
         <p className="mt-3">
-          In the vehicle beside it, not carried: <b>{listed(there.map(({ name }) => name))}</b>.
+          {say.inTheVehicleBesideIt} <b>{listed(there.map(({ name }) => name))}</b>.
         </p>
       )}
       {twice.length > 0 && (
         <p className="mt-3">
-          Hardly needed beside the rest: <b>{listed(twice.map(({ name }) => name))}</b>.
+          {say.hardlyNeededBesideTheRest} <b>{listed(twice.map(({ name }) => name))}</b>.
         </p>
       )}
     </>
@@ -167,7 +165,7 @@ function Unserved({ needs }: { needs: readonly SolvedNeed[] }) {
   if (needs.length === 0) return null;
   return (
     <div className="mt-2 border-l-4 border-blaze pl-4">
-      <h2>Unserved</h2>
+      <h2>{say.unserved}</h2>
       <p>{listed(needs.map((need) => `${needWords(need)} (${timesWords(need.count)})`))}.</p>
     </div>
   );

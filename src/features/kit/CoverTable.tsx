@@ -1,5 +1,6 @@
 'use client';
 
+import { kitWords as say } from '../../ui/words/screens/kit';
 import { SideScroll } from '../../ui/SideScroll';
 import { thingPrice, wayWith, type Carrying, type KitSolution, type SolvedNeed } from '../../core';
 import { minutes, rounded } from '../../ui/format';
@@ -25,19 +26,15 @@ export function CoverTable({ solution, kit }: { solution: KitSolution; kit: Carr
   const sorted = [...edges].sort((a, b) => a.name.localeCompare(b.name));
   return (
     <section className="mt-6">
-      <h2>What covers what</h2>
-      <p className="text-[0.95rem] text-soft">
-        Minutes each time by the quickest way, to the target; the closing strop comes on top, and a
-        plan takes a strop or a finer first stone where that is hardly slower. Underlined is what
-        the kit takes; a dash cannot do it. Behind the dashed line: not in the kit.
-      </p>
-      <SideScroll label="Cover table" className="mt-2 hidden sm:block">
+      <h2>{say.whatCoversWhat}</h2>
+      <p className="text-[0.95rem] text-soft">{say.minutesEachTimeByThe}</p>
+      <SideScroll label={say.coverTable} className="mt-2 hidden sm:block">
         <table className="table-plain figures">
           <thead>
             <tr>
-              <th>Edge</th>
-              <th>Comes</th>
-              {hasAnyway && <th className="number">carried anyway</th>}
+              <th>{say.edge}</th>
+              <th>{say.comes}</th>
+              {hasAnyway && <th className="number">{say.carriedAnyway}</th>}
               {[...own, ...others].map((i) => (
                 <th key={i} className={`number ${behindLine(i, others)}`}>
                   {items[i]!.name}
@@ -95,7 +92,7 @@ function WithoutIt(props: {
   return (
     <tr className="border-t-2 border-ink">
       <th scope="row" className="!border-b !border-rule align-baseline">
-        Without it, more
+        {say.withoutItMore}
       </th>
       <td />
       {hasAnyway && <td />}

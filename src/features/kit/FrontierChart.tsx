@@ -1,5 +1,6 @@
 'use client';
 
+import { kitWords as say } from '../../ui/words/screens/kit';
 import { leastIndex } from 'd3-array';
 import { scaleLinear, scaleLog } from 'd3-scale';
 import { curveStepAfter } from 'd3-shape';
@@ -76,7 +77,7 @@ export default function FrontierChart(props: {
             <Squares at={at} places={kits.map((kit) => [x(kit.grams), yOf(kit)])} />
             {serving.length < kits.length && (
               <text x={0} y={frame.top - SHORT_PX / 2 + 4}>
-                short
+                {say.short}
               </text>
             )}
             <Chosen {...place} foot={frame.bottom} />
@@ -85,7 +86,7 @@ export default function FrontierChart(props: {
               y={frame.bottom}
               at={at}
               count={kits.length}
-              label="Grams of the kit"
+              label={say.gramsOfTheKit}
               value={{ least: first.grams, most: last.grams, now: chosen.grams, words: says }}
               onMove={onChoose}
             />

@@ -1,5 +1,6 @@
 'use client';
 
+import { kitWords as say } from '../../ui/words/screens/kit';
 import { TabTitle } from '../../ui/TabTitle';
 import { titles } from '../../ui/words/titleWords';
 import dynamic from 'next/dynamic';
@@ -45,7 +46,7 @@ export function KitBoard(props: BoardProps) {
     <div className="mx-auto w-full max-w-[82rem] px-4 py-3 sm:px-8">
       <div className="flex flex-wrap items-end gap-x-6 gap-y-2">
         <TabTitle>{titles.kit(trip.name)}</TabTitle>
-        <h1>Kit for {trip.name}</h1>
+        <h1>{say.kitFor(trip.name)}</h1>
         <div className="hidden sm:block">{choice}</div>
       </div>
       {trip.carried.length > 0 && (
@@ -53,13 +54,13 @@ export function KitBoard(props: BoardProps) {
       )}
       <div className="mt-2">
         <Folded
-          title="What is asked of it"
+          title={say.whatIsAskedOfIt}
           isLazy
           holds={[
             `${plural(going, 'tool')}`,
-            trip.work.length > 0 ? 'by the work of its days' : 'each edge once',
-            `touch-ups up to ${minutes(trip.minutesPerTouchUp)}`,
-            trip.kit.covers.join(', ') || 'edges alone',
+            trip.work.length > 0 ? say.byTheWorkOfIts : say.eachEdgeOnce,
+            say.touchUpsUpTo(minutes(trip.minutesPerTouchUp)),
+            trip.kit.covers.join(', ') || say.edgesAlone,
           ].join(' · ')}
         >
           <div className="sm:hidden">{choice}</div>
@@ -76,26 +77,26 @@ export function KitBoard(props: BoardProps) {
       {share !== null && (
         <div aria-busy="true">
           <p role="status" className="mt-3">
-            {solution ? 'Not proven yet: the search goes on …' : 'Weighing every set that works …'}
+            {solution ? say.notProvenYetTheSearch : say.weighingEverySetThatWorks}
           </p>
-          <WorkProgress share={share} label="Kits" onCancel={stop} />
+          <WorkProgress share={share} label={say.kits} onCancel={stop} />
         </div>
       )}
       {(isStopped || error) && (
         <div className="mt-3 flex flex-wrap items-center gap-x-4">
           <p role="status">
             {error
-              ? `The kit could not be planned. ${kitFailureWords(error)}`
+              ? say.theKitCouldNotBe(kitFailureWords(error))
               : solution
-                ? 'Stopped: what is found so far is not proven.'
-                : 'Stopped.'}
+                ? say.stoppedWhatIsFoundSo
+                : say.stopped}
           </p>
           <button type="button" className="btn btn-outline" onClick={again}>
-            Plan it again
+            {say.planItAgain}
           </button>
         </div>
       )}
-      {solution && going === 0 && <h2 className="mt-4">Tick the tools that travel.</h2>}
+      {solution && going === 0 && <h2 className="mt-4">{say.tickTheToolsThatTravel}</h2>}
       {solution && going > 0 && <ChosenKit {...props} solution={solution} kits={kits} />}
     </div>
   );

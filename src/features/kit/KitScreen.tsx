@@ -1,5 +1,6 @@
 'use client';
 
+import { kitWords as say } from '../../ui/words/screens/kit';
 import { formatISO } from 'date-fns';
 import { nanoid } from 'nanoid';
 import { useState } from 'react';
@@ -66,7 +67,7 @@ function newTrip(begun: { id: string; at: string }, tools: readonly Tool[]): Tri
   return {
     ...newRecord(begun.id, begun.at),
     ...USUAL_TRIP,
-    name: 'Next trip',
+    name: say.nextTrip,
     startsOn: formatISO(clockNow(), { representation: 'date' }),
     days: 1,
     toolIds: tools.map(({ id }) => id),

@@ -1,5 +1,6 @@
 'use client';
 
+import { kitWords as say } from '../../ui/words/screens/kit';
 import { coveredBy, PRIORS, type Shelf, type ZoneState } from '../../core';
 import type { Helper } from '../../domain/shelf';
 import { COVERS, type Cover } from '../../domain/terms';
@@ -18,10 +19,10 @@ const CHIPS_MM = [0, PRIORS.chipMedianMm.value, PRIORS.deepChipMm.value];
 const NO_LIMIT_G = 0;
 
 const LIMITS = [
-  ['mostG', 'In all, at most'],
-  ['mostPouchG', 'On the belt, at most'],
-  ['mostPackG', 'In the pack, at most'],
-  ['mostBaseCampG', 'At base camp, at most'],
+  ['mostG', say.inAllAtMost],
+  ['mostPouchG', say.onTheBeltAtMost],
+  ['mostPackG', say.inThePackAtMost],
+  ['mostBaseCampG', say.atBaseCampAtMost],
 ] as const;
 
 /** Tools, longest touch-up, what else is covered, and limits. */
@@ -47,37 +48,37 @@ export default function KitSettings(props: {
         onChange={(covers) => changeKit({ covers })}
       />
       <CheckField
-        label="work in mid-job is done from the belt alone"
+        label={say.workInMidJobIs}
         checked={kit.midJobFromBelt}
         onChange={({ target }) => changeKit({ midJobFromBelt: target.checked })}
       />
       <GramLimits kit={kit} onChange={changeKit} />
       <div className="grid gap-4 sm:grid-cols-3">
         <LimitedNumberField
-          label="A minute of work is worth"
+          label={say.aMinuteOfWorkIs}
           unit="g"
           min={0.01}
           max={1000}
           value={kit.gramsPerMinute}
-          hint="The kit shown first is the best trade at that."
+          hint={say.theKitShownFirstIs}
           onValue={(gramsPerMinute) => changeKit({ gramsPerMinute })}
         />
         <LimitedNumberField
-          label="Longest touch-up out there"
-          unit="min"
+          label={say.longestTouchUpOutThere}
+          unit={say.min}
           min={1}
           max={240}
           value={trip.minutesPerTouchUp}
-          hint="A ladder that takes longer is a job for the bench."
+          hint={say.aLadderThatTakesLonger}
           onValue={(minutesPerTouchUp) => onChange((own) => ({ ...own, minutesPerTouchUp }))}
         />
         {trip.work.length === 0 && (
           <SelectField
-            label="Ready to grind out"
+            label={say.readyToGrindOut}
             value={String(trip.chipDepthMm)}
             options={CHIPS_MM.map((depthMm) => [
               String(depthMm),
-              depthMm === 0 ? 'no chip' : `a chip of ${chipDepth(depthMm)} on each edge`,
+              depthMm === 0 ? say.noChip : say.aChipOfOnEach(chipDepth(depthMm)),
             ])}
             onChange={({ target }) =>
               onChange((own) => ({ ...own, chipDepthMm: Number(target.value) }))
@@ -107,9 +108,7 @@ function GramLimits(props: { kit: Trip['kit']; onChange: (part: Partial<Trip['ki
           />
         ))}
       </div>
-      <p className="text-[0.92rem] text-soft">
-        0 sets no limit. The evenings and the water of the trip bind as well.
-      </p>
+      <p className="text-[0.92rem] text-soft">{say.n0SetsNoLimitThe}</p>
     </>
   );
 }
@@ -124,7 +123,7 @@ function Travelling(props: {
   const { toolIds, tools, states, onChange } = props;
   return (
     <fieldset>
-      <legend className="font-semibold">Tools that travel</legend>
+      <legend className="font-semibold">{say.toolsThatTravel}</legend>
       <div className="grid sm:grid-cols-3">
         {tools.map((tool) => (
           <label key={tool.id} className="flex min-h-12 items-center gap-3">
@@ -143,7 +142,7 @@ function Travelling(props: {
             />
             <span className="font-semibold">{tool.name}</span>
             {states.some((own) => own.tool.id === tool.id && own.stops.length > 0) ? (
-              <span className="sign battened uppercase">stop use</span>
+              <span className="sign battened uppercase">{say.stopUse}</span>
             ) : (
               <span className="text-soft">{KINDS[tool.kind].name}</span>
             )}
@@ -165,12 +164,12 @@ function Covers(props: {
   const isHeld = (cover: Cover): boolean => coveredBy(cover, shelf, helpers).length > 0;
   return (
     <fieldset>
-      <legend className="font-semibold">What else has to be covered</legend>
+      <legend className="font-semibold">{say.whatElseHasToBe}</legend>
       <div className="flex flex-wrap gap-x-6">
         {COVERS.map((cover) => (
           <CheckField
             key={cover}
-            label={isHeld(cover) ? cover : `${cover} (nothing on the shelf)`}
+            label={isHeld(cover) ? cover : say.nothingOnTheShelf(cover)}
             checked={chosen.includes(cover)}
             onChange={({ target }) =>
               onChange(

@@ -1,7 +1,8 @@
+import { kitWords as say } from '../../ui/words/screens/kit';
 import { maxIndex } from 'd3-array';
 import { eveningWork, type KitSolution } from '../../core';
 import type { Trip } from '../../domain/trip';
-import { grams, minutes, plural, sentence } from '../../ui/format';
+import { grams, minutes, sentence } from '../../ui/format';
 import { needWords } from '../../ui/words/kitWords';
 import { OutThere } from './OutThere';
 import type { ChosenKit } from './useChosenKit';
@@ -23,17 +24,18 @@ export function KitSums(props: {
         {grams(totals.grams)}
       </p>
       <p className="mt-1">
-        <b>About {minutes(totals.minutes)}</b> to the targets in {plural(trip.days, 'day')},{' '}
-        {minutes(totals.minutes / trip.days)} a day; {serves}.{!solution.proven && ' Not proven.'}
+        <b>{say.about(minutes(totals.minutes))}</b>{' '}
+        {say.toTheTargetsInA(trip.days, minutes(totals.minutes / trip.days), serves)}
+        {!solution.proven && say.notProven}
       </p>
       <TightestEvening kit={kit} trip={trip} solution={solution} />
       {trip.work.length > 0 && kits.share === null && (
         <OutThere trip={trip} now={now} kit={along} />
       )}
-      {kit.is === 'packed' && <p className="mt-1">This is the kit that goes along.</p>}
+      {kit.is === 'packed' && <p className="mt-1">{say.thisIsTheKitThat}</p>}
       {kit.is === 'asked for' && kit.isPacked && (
         <button type="button" className="link min-h-12" onClick={() => kit.ask(null)}>
-          Back to the kit that goes along
+          {say.backToTheKitThat}
         </button>
       )}
       {kits.limitsBind && !kit.isPacked && <WithinLimits kit={kit} hasAny={kits.within !== null} />}
@@ -58,29 +60,27 @@ function TightestEvening({
   const name = `evening ${day + 1}`;
   if (own <= most) {
     return (
-      <p className="mt-1 text-[0.95rem]">
-        The tightest, {name}: {minutes(own)} of {minutes(most)}.
-      </p>
+      <p className="mt-1 text-[0.95rem]">{say.theTightestOf(name, minutes(own), minutes(most))}</p>
     );
   }
   const heaviest = eveningWork(solution, kit.kit, day)[0];
   return (
     <p className="field-error mt-1">
-      {sentence(name)} cannot be kept: {minutes(own)} of {minutes(most)}.
-      {heaviest && ` Drop ${needWords(heaviest.need)} there: ${minutes(heaviest.minutes)} less.`}
+      {say.cannotBeKeptOf(sentence(name), minutes(own), minutes(most))}
+      {heaviest && say.dropThereLess(needWords(heaviest.need), minutes(heaviest.minutes))}
     </p>
   );
 }
 
 function WithinLimits({ kit, hasAny }: { kit: ChosenKit; hasAny: boolean }) {
-  if (!hasAny) return <p className="mt-1">Nothing fits your limits with what is held in.</p>;
+  if (!hasAny) return <p className="mt-1">{say.nothingFitsYourLimitsWith}</p>;
   return (
     <p className="mt-1">
       {kit.is === 'within limits' ? (
-        'The best within your limits.'
+        say.theBestWithinYourLimits
       ) : (
         <button type="button" className="link min-h-12" onClick={() => kit.ask(null)}>
-          Back to the best within your limits
+          {say.backToTheBestWithin}
         </button>
       )}
     </p>

@@ -1,5 +1,6 @@
 'use client';
 
+import { kitWords as say } from '../../ui/words/screens/kit';
 import { thingPrice, type KitSolution } from '../../core';
 import type { Trip } from '../../domain/trip';
 import { grams, minutes } from '../../ui/format';
@@ -25,8 +26,8 @@ export function LeftAtHome(props: {
   return (
     <section className="mt-6">
       <div className="flex items-baseline justify-between border-b-2 border-ink">
-        <h2>Left at home</h2>
-        <span className="text-soft">would save</span>
+        <h2>{say.leftAtHome}</h2>
+        <span className="text-soft">{say.wouldSave}</span>
       </div>
       <ul className="grid gap-x-10 sm:grid-cols-2">
         {left.map(({ item, index, price }) => {
@@ -43,7 +44,7 @@ export function LeftAtHome(props: {
                 <span className="min-w-0 flex-1">
                   <span className={isOut ? 'font-semibold' : ''}>
                     {item.name}
-                    {isOut && ', kept out'}
+                    {isOut && say.keptOut}
                   </span>
                   {used && <span className="block text-[0.9rem]">{used}</span>}
                 </span>

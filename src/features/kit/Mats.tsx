@@ -1,5 +1,6 @@
 'use client';
 
+import { kitWords as say } from '../../ui/words/screens/kit';
 import { sum } from 'd3-array';
 import type { KitItem, KitSolution, KitStep, Shelf } from '../../core';
 import { grams, placeMm } from '../../ui/format';
@@ -60,7 +61,7 @@ export function Mats(props: {
               <span className="sign text-xl">{grams(weight)}</span>
             </div>
             <ul className="flex flex-wrap items-end gap-x-8 gap-y-3 px-3 py-2">
-              {own.length === 0 && <li className="py-3 text-soft">nothing</li>}
+              {own.length === 0 && <li className="py-3 text-soft">{say.nothing}</li>}
               {own.map(({ item, index }) => (
                 <Thing
                   key={item.id}
@@ -108,20 +109,20 @@ function Thing(props: {
   const isChosen = index !== null && index === chosen;
   const outline =
     ghost === 'comes'
-      ? 'outline-2 outline-dashed outline-ink opacity-70'
+      ? say.outline2OutlineDashedOutline
       : ghost === 'leaves'
-        ? 'outline-2 outline-dotted outline-ink'
+        ? say.outline2OutlineDottedOutline
         : '';
   const words = (
     <>
       <b>{item.name}</b>
       <span className="figures block text-[0.92rem]">
-        {index === null ? 'carried anyway, 0 g' : grams(item.massG)}
-        {isHeld && ', held in'}
+        {index === null ? say.carriedAnyway0G : grams(item.massG)}
+        {isHeld && say.heldIn}
       </span>
       {ghost && step && (
         <span className="block text-[0.92rem] font-semibold">
-          {ghost === 'comes' ? 'one step heavier' : 'one step lighter leaves it'}:{' '}
+          {ghost === 'comes' ? say.oneStepHeavier : say.oneStepLighterLeavesIt}:{' '}
           {stepWords(solution, step)}
         </span>
       )}

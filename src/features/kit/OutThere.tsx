@@ -1,5 +1,6 @@
 'use client';
 
+import { kitWords as say } from '../../ui/words/screens/kit';
 import type { Carried, Trip } from '../../domain/trip';
 import { useJob, startLater, startForecast } from '../../live';
 import { spreadWords } from '../../ui/words/tripWords';
@@ -21,8 +22,8 @@ export function OutThere(props: { trip: Trip; kit: Carried[]; now: string }) {
   if (state.phase === 'failed') return null;
   return (
     <p className="mt-1">
-      Out there, closing strops and all:{' '}
-      <b className="figures">{answer ? spreadWords(answer.forecast.minutes) : 'counting …'}</b>
+      {say.outThereClosingStropsAnd}{' '}
+      <b className="figures">{answer ? spreadWords(answer.forecast.minutes) : say.counting}</b>
     </p>
   );
 }

@@ -1,5 +1,6 @@
 'use client';
 
+import { kitWords as say } from '../../ui/words/screens/kit';
 import { sum } from 'd3-array';
 import { shelfThings, type Shelf } from '../../core';
 import type { Helper } from '../../domain/shelf';
@@ -9,7 +10,7 @@ import { goesAlong } from '../../domain/tripDays';
 import type { Carried, Trip } from '../../domain/trip';
 import type { TripStep } from '../../live';
 import { CheckField } from '../../ui/forms/fields';
-import { grams, listed, plural } from '../../ui/format';
+import { grams, listed } from '../../ui/format';
 import Link from '../../ui/Link';
 import { notice } from '../../ui/notice';
 import { tripQuery } from '../../ui/useChosenTrip';
@@ -29,7 +30,9 @@ export function Packing(props: {
   const going = tools.filter(({ id }) => goesAlong(trip, id));
   const unpack = (): void => {
     const back = onChange((own) => ({ ...own, carried: [] }));
-    void notice('Unpacked.', { action: { label: 'Undo', onClick: () => void onChange(back) } });
+    void notice(say.unpacked, {
+      action: { label: say.undo, onClick: () => void onChange(back) },
+    });
   };
   const all = [...shelfThings(shelf), ...helpers];
   const massOf = (thing: Carried): number => {
@@ -38,21 +41,21 @@ export function Packing(props: {
   };
   const packed = carried.filter((thing) => thing.packed).length;
   return (
-    <section aria-label="Packing" className="mt-3 border-y-2 border-ink bg-base-200 px-3 py-2">
+    <section aria-label={say.packing} className="mt-3 border-y-2 border-ink bg-base-200 px-3 py-2">
       <div className="flex flex-wrap items-baseline gap-x-6">
         <h2>
           {packed === carried.length
-            ? `Packed: ${grams(sum(carried, massOf))}`
-            : `${packed} of ${plural(carried.length, 'thing')} packed, ${grams(sum(carried, massOf))} in all`}
+            ? say.packed(grams(sum(carried, massOf)))
+            : say.ofPackedInAll(packed, carried.length, grams(sum(carried, massOf)))}
         </h2>
         <Link
           href={`/kit/card${tripQuery(trip.id)}`}
           className="link inline-flex min-h-12 items-center"
         >
-          Field card and packing list
+          {say.fieldCardAndPackingList}
         </Link>
         <button type="button" className="link ml-auto min-h-12" onClick={unpack}>
-          Unpack, and choose anew
+          {say.unpackAndChooseAnew}
         </button>
       </div>
       <p>
@@ -75,7 +78,7 @@ export function Packing(props: {
               {own.map((thing) => (
                 <CheckField
                   key={thing.itemId}
-                  label={`${all.find(({ id }) => id === thing.itemId)?.name ?? 'a thing that is gone'}, ${grams(massOf(thing))}`}
+                  label={`${all.find(({ id }) => id === thing.itemId)?.name ?? say.aThingThatIsGone}, ${grams(massOf(thing))}`}
                   checked={thing.packed}
                   onChange={({ target }) =>
                     onChange((own) => ticked(own, thing.itemId, target.checked))

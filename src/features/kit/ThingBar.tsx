@@ -1,5 +1,6 @@
 'use client';
 
+import { kitWords as say } from '../../ui/words/screens/kit';
 import { ActionBar } from '../../ui/ActionBar';
 import type { ReactNode } from 'react';
 import { thingPrice, type KitSolution } from '../../core';
@@ -10,9 +11,9 @@ import { needWords } from '../../ui/words/kitWords';
 import { pastUse } from './things';
 
 const MOVE_WORDS: Record<CarryPlace, string> = {
-  pouch: 'Move to the belt',
-  pack: 'Move to the pack',
-  'base-camp': 'Move to base camp',
+  pouch: say.moveToTheBelt,
+  pack: say.moveToThePack,
+  'base-camp': say.moveToBaseCamp,
 };
 
 /** What the chosen thing does for the kit, and what can be said of it; beside it, packing. */
@@ -39,7 +40,7 @@ export function ThingBar(props: {
   const lies = item === null ? null : placeOf(item);
   return (
     <ActionBar
-      label="The chosen thing"
+      label={say.theChosenThing}
       className="-mx-4 mt-6 px-4 py-2 sm:-mx-8 sm:px-8 print:hidden"
     >
       <div className="flex flex-wrap items-center gap-x-3 gap-y-2">
@@ -50,20 +51,20 @@ export function ThingBar(props: {
               <p className="text-soft">{priceWords(solution, carried, item, trips)}</p>
             </>
           ) : (
-            <p className="text-soft">Tap a thing to hold it in, leave it out, or move it.</p>
+            <p className="text-soft">{say.tapAThingToHold}</p>
           )}
         </div>
         {thing && item !== null && (
           <>
             <Held isOn={solution.held.includes(item)} onPress={() => onHold(thing.id)}>
-              Hold in
+              {say.holdIn}
             </Held>
             <Held isOn={solution.keptOut.includes(item)} onPress={() => onKeepOut(thing.id)}>
-              Keep out
+              {say.keepOut}
             </Held>
             {!carried.has(item) && (
               <Held isOn={vehicle.includes(thing.id)} onPress={() => onVehicle(thing.id)}>
-                In the vehicle
+                {say.inTheVehicle}
               </Held>
             )}
             {CARRY_PLACES.filter((place) => place !== lies).map((place) => (
@@ -80,7 +81,7 @@ export function ThingBar(props: {
         )}
         {!isPacked && (
           <button type="button" className="btn btn-primary px-6" onClick={onPack}>
-            Pack this kit
+            {say.packThisKit}
           </button>
         )}
       </div>
@@ -114,10 +115,10 @@ function priceWords(
   const lostWords = lost === 1 ? needWords(unserved[0]!) : `${lost} needs`;
   const words = carried.has(item)
     ? lost > 0
-      ? `Lose it, and nothing in the kit serves ${lostWords}`
-      : `Lose it, and the trip takes ${minutes(worth)} more`
+      ? say.loseItAndNothingIn(lostWords)
+      : say.loseItAndTheTrip(minutes(worth))
     : lost > 0
-      ? `It would serve ${lostWords}`
-      : `It would save ${minutes(worth)}`;
+      ? say.itWouldServe(lostWords)
+      : say.itWouldSave(minutes(worth));
   return `${words}${used ? `; ${used}` : ''}.`;
 }

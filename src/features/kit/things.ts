@@ -1,3 +1,4 @@
+import { kitWords as say } from '../../ui/words/screens/kit';
 import type { KitItem, Shelf } from '../../core';
 import type { Abrasive, Helper, Strop } from '../../domain/shelf';
 import type { CarryPlace } from '../../domain/terms';
@@ -5,15 +6,15 @@ import { shapeOfHelper, type HelperShape } from '../../ui/things/HelperDrawing';
 import type { Carried, Trip } from '../../domain/trip';
 
 export const MATS: readonly (readonly [CarryPlace, string])[] = [
-  ['pouch', 'On the belt'],
-  ['pack', 'In the pack'],
-  ['base-camp', 'At base camp'],
+  ['pouch', say.onTheBelt],
+  ['pack', say.inThePack],
+  ['base-camp', say.atBaseCamp],
 ];
 
 /** The mats, and what stays beside them. */
 export const GROUPS: readonly (readonly [Carried['place'], string])[] = [
   ...MATS,
-  ['workshop', 'In the vehicle'],
+  ['workshop', say.inTheVehicle],
 ];
 
 /** What of a thing can be drawn to scale; null where it has no measures. */
@@ -55,5 +56,5 @@ export function pastUse(trips: readonly Trip[], itemId: string): string | null {
   const used = went.filter((thing) => thing.used).length;
   const times = (count: number): string =>
     count === 0 ? 'never' : count === 1 ? 'once' : count === 2 ? 'twice' : `${count} times`;
-  return `carried ${times(went.length)}, used ${times(used)}`;
+  return say.carriedUsed(times(went.length), times(used));
 }

@@ -1,3 +1,4 @@
+import { kitWords as say } from '../../ui/words/screens/kit';
 import { useMemo, useState } from 'react';
 import {
   bestTrade,
@@ -63,7 +64,7 @@ export function useChosenKit(trip: Trip, solution: KitSolution, kits: ShownKits)
     totals,
     serves:
       totals.unserved.length === 0
-        ? 'no edge unserved'
+        ? say.noEdgeUnserved
         : `${plural(totals.unserved.length, 'need')} unserved`,
     title: stepTitle(solution, heavier ?? nextKit(points, at, 'heavier')),
     lighter: step('lighter'),

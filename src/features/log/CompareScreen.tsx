@@ -1,5 +1,6 @@
 'use client';
 
+import { logWords as say } from '../../ui/words/screens/log';
 import { sum } from 'd3-array';
 import { isAfter } from 'date-fns';
 import { useSearchParams } from 'next/navigation';
@@ -25,11 +26,11 @@ export function CompareScreen() {
   if (a === null || b === null) {
     return (
       <section className="mx-auto w-full max-w-3xl px-4 py-12 sm:px-8">
-        <h1>Two entries are needed</h1>
+        <h1>{say.twoEntriesAreNeeded}</h1>
         <p className="mt-3">
-          One of them is gone.{' '}
+          {say.oneOfThemIsGone}{' '}
           <Link href="/log" className="link">
-            Choose two in the log
+            {say.chooseTwoInTheLog}
           </Link>
         </p>
       </section>
@@ -45,7 +46,7 @@ export function CompareScreen() {
       <div className="flex flex-wrap items-baseline gap-x-6">
         <h1>{titleOf(compared)}</h1>
         <Link href="/log" className="link inline-flex min-h-12 items-center">
-          Back to the log
+          {say.backToTheLog}
         </Link>
       </div>
       <div className="mt-3 grid gap-x-12 gap-y-6 sm:grid-cols-2">
@@ -59,7 +60,7 @@ export function CompareScreen() {
             <th />
             <th>{day(older.startedAt)}</th>
             <th>{day(newer.startedAt)}</th>
-            <th>Between them</th>
+            <th>{say.betweenThem}</th>
           </tr>
         </thead>
         <tbody>
@@ -95,8 +96,8 @@ function Entry({ session, tool }: { session: Session; tool: Tool | undefined }) 
       </p>
       {tool && zone && session.job !== 'spine' && (
         <>
-          <EntryEdge title="Before" tool={tool} zone={zone} seen={session.before} />
-          <EntryEdge title="After" tool={tool} zone={zone} seen={session.after} worked />
+          <EntryEdge title={say.before} tool={tool} zone={zone} seen={session.before} />
+          <EntryEdge title={say.after} tool={tool} zone={zone} seen={session.after} worked />
         </>
       )}
       {session.notes && <p className="mt-2 max-w-[60ch]">{session.notes}</p>}
@@ -106,9 +107,9 @@ function Entry({ session, tool }: { session: Session; tool: Tool | undefined }) 
 
 function titleOf({ strokes, minutes: time }: Compared): string {
   const much = Math.abs(strokes) >= 0.1 ? strokes : time;
-  if (Math.abs(much) < 0.1) return 'The newer one took about as much';
+  if (Math.abs(much) < 0.1) return say.theNewerOneTookAbout;
   const what = much === strokes ? 'strokes' : 'time';
-  return `The newer one took ${Math.round(100 * Math.abs(much))} % ${wordFor(much, what)} ${what}`;
+  return say.theNewerOneTook(Math.round(100 * Math.abs(much)), wordFor(much, what), what);
 }
 
 function wordFor(much: number, what: string): string {
@@ -127,54 +128,54 @@ function linesOf(
     [what, left, right, between] as const;
   const share = (value: number): string =>
     Math.abs(value) < 0.005
-      ? 'the same'
+      ? say.theSame
       : `${value > 0 ? '+' : '−'}${Math.round(100 * Math.abs(value))} %`;
   const apex = (seen: Session['before']): string => {
     const found = seenApex(byTester(seen));
-    return found ? `${testWords(seen)}, about ${um(found.apexRadiusUm)}` : 'not tested';
+    return found ? say.about(testWords(seen), um(found.apexRadiusUm)) : say.notTested;
   };
   return [
     line(
-      'With',
-      both(({ steps }) => steps.map((s) => s.abrasiveName).join(', then ')),
+      say.withWord,
+      both(({ steps }) => steps.map((s) => s.abrasiveName).join(say.then)),
     ),
     line(
-      'Strokes a side',
+      say.strokesASide,
       both((s) => String(Math.round(sidesOf(s)))),
       share(compared.strokes),
     ),
     line(
-      'Planned a side',
+      say.plannedASide,
       both(({ steps }) => {
         const planned = sum(steps, ({ plannedPerSide }) => plannedPerSide);
-        return planned > 0 ? String(planned) : 'no plan';
+        return planned > 0 ? String(planned) : say.noPlan;
       }),
     ),
     line(
-      'Time',
+      say.time,
       both((s) => minutes(secondsOf(s) / 60)),
       share(compared.minutes),
     ),
     line(
-      'Before',
+      say.before,
       both(({ before }) => apex(before)),
       compared.before ?? '',
     ),
     line(
-      'After',
+      say.after,
       both(({ after }) => apex(after)),
       compared.after ?? '',
     ),
     line(
-      'Held at',
+      say.heldAt,
       both(({ steps, written }) => {
         const angles = [...new Set(steps.map(({ angleDeg }) => angleDeg))];
-        return written === 'afterwards' ? 'not said' : angles.map((each) => deg(each)).join(', ');
+        return written === 'afterwards' ? say.notSaid : angles.map((each) => deg(each)).join(', ');
       }),
     ),
     line(
-      'Work since the one before',
-      both(({ workSince }) => (workSince ? `${workSince.amount} ${workSince.unit}` : 'not said')),
+      say.workSinceTheOneBefore,
+      both(({ workSince }) => (workSince ? `${workSince.amount} ${workSince.unit}` : say.notSaid)),
     ),
   ];
 }

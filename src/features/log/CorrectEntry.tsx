@@ -1,5 +1,6 @@
 'use client';
 
+import { logWords as say } from '../../ui/words/screens/log';
 import { typedNumber } from '../../ui/units';
 import { useState } from 'react';
 import type { Session } from '../../domain/session';
@@ -47,7 +48,7 @@ function useCorrection(session: Session): DraftState<Correction> {
       },
     },
     {
-      title: () => `correcting the entry of ${day(session.startedAt)}`,
+      title: () => say.correctingTheEntryOf(day(session.startedAt)),
       href: `/log/entry?id=${session.id}`,
     },
   );
@@ -68,7 +69,7 @@ export function CorrectEntry({ session, zone }: { session: Session; zone: Zone |
       open={left.leftAt !== null || undefined}
     >
       <summary className="min-h-12 cursor-pointer py-3 font-semibold">
-        Correct what was written down
+        {say.correctWhatWasWrittenDown}
       </summary>
       <form
         noValidate
@@ -85,17 +86,17 @@ export function CorrectEntry({ session, zone }: { session: Session; zone: Zone |
         <div className="grid gap-4 sm:grid-cols-4">
           <EdgeSelect tools={tools} edge={draft} onChange={change} />
           <TextField
-            label="Day"
+            label={say.day}
             type="date"
             value={when}
             onChange={(event) => left.change({ ...left.value, when: event.target.value })}
           />
           <SelectField
-            label="Where"
+            label={say.where}
             value={draft.where}
             options={[
-              ['bench', 'At the bench'],
-              ['field', 'On the trail'],
+              ['bench', say.atTheBench],
+              ['field', say.onTheTrail],
             ]}
             onChange={(event) => change({ where: event.target.value as Session['where'] })}
           />
@@ -110,19 +111,19 @@ export function CorrectEntry({ session, zone }: { session: Session; zone: Zone |
           (['before', 'after'] as const).map((side) => (
             <details key={side} className="border-t border-rule">
               <summary className="min-h-12 cursor-pointer py-3">
-                <b>It passed, {side}:</b> {seenInWords(draft[side])}
+                <b>{say.itPassed(side)}</b> {seenInWords(draft[side])}
               </summary>
               <ObservationFields
                 value={draft[side]}
                 onChange={(seen) => change({ [side]: seen })}
                 zone={zone}
-                legend={`It passed, ${side}`}
+                legend={say.itPassed2(side)}
               />
             </details>
           ))}
         <Fault words={failure} />
         <div>
-          <button className="btn btn-neutral">Save the correction</button>
+          <button className="btn btn-neutral">{say.saveTheCorrection}</button>
         </div>
       </form>
     </details>
@@ -146,7 +147,7 @@ function useKeepEntry(session: Session) {
       updatedAt: stampNow(),
     };
     try {
-      await undoable('The entry is corrected.', [
+      await undoable(say.theEntryIsCorrected, [
         { store: 'sessions', id: session.id, before: session, after: record },
       ]);
       return null;
@@ -162,14 +163,14 @@ function WorkFields(props: { work: WorkNoted; onChange: (work: WorkNoted) => voi
   return (
     <>
       <NumberField
-        label="Work since the one before"
+        label={say.workSinceTheOneBefore}
         min={0}
-        step="any"
+        step={say.any}
         value={Number.isNaN(work.amount) ? '' : work.amount}
         onChange={(event) => onChange({ ...work, amount: typedNumber(event.target.value) })}
       />
       <SelectField
-        label="Counted in"
+        label={say.countedIn}
         value={work.unit}
         options={WORK_UNITS.map((unit) => [unit, unit] as const)}
         onChange={(event) => onChange({ ...work, unit: event.target.value as WorkUnit })}

@@ -1,5 +1,6 @@
 'use client';
 
+import { logWords as say } from '../../ui/words/screens/log';
 import { typedNumber } from '../../ui/units';
 import { useState } from 'react';
 import { abrasivesAtHand, stepWith, type LadderAbrasive } from '../../core';
@@ -37,7 +38,7 @@ function StepFields(props: {
     <fieldset className="grid gap-4 sm:grid-cols-5">
       <legend className="font-semibold">{step.abrasiveName}</legend>
       <SelectField
-        label="In the hand"
+        label={say.inTheHand}
         value={step.itemId}
         options={isKnown ? options : [[step.itemId, step.abrasiveName], ...options]}
         onChange={({ target }) => {
@@ -46,22 +47,22 @@ function StepFields(props: {
         }}
       />
       <TypedNumber
-        label="Angle, per side"
+        label={say.anglePerSide}
         value={step.angleDeg}
         onNumber={(angleDeg) => onChange({ ...step, angleDeg })}
       />
       <TypedNumber
-        label="Left"
+        label={say.left}
         value={step.left}
         onNumber={(left) => onChange({ ...step, left: Math.round(left) })}
       />
       <TypedNumber
-        label="Right"
+        label={say.right}
         value={step.right}
         onNumber={(right) => onChange({ ...step, right: Math.round(right) })}
       />
       <TypedNumber
-        label="Minutes"
+        label={say.minutes}
         value={Math.round(step.activeSeconds / 6) / 10}
         onNumber={(minutes) => onChange({ ...step, activeSeconds: Math.round(60 * minutes) })}
       />

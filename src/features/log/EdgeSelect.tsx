@@ -1,3 +1,4 @@
+import { logWords as say } from '../../ui/words/screens/log';
 import { edgeName } from '../../domain/edgeName';
 import type { Session } from '../../domain/session';
 import type { Tool } from '../../domain/tool';
@@ -19,10 +20,10 @@ export function EdgeSelect(props: {
   );
   return (
     <SelectField
-      label="Which edge"
+      label={say.whichEdge}
       value={key}
       options={
-        options.some(([each]) => each === key) ? options : [[key, 'a tool taken down'], ...options]
+        options.some(([each]) => each === key) ? options : [[key, say.aToolTakenDown], ...options]
       }
       onChange={({ target }) => {
         const found = edges.find(({ tool, zone }) => `${tool.id}/${zone.id}` === target.value);

@@ -1,3 +1,4 @@
+import { logWords as say } from '../../ui/words/screens/log';
 import { damageToMend, edgeWord, seenApex } from '../../core';
 import type { Observation } from '../../domain/session';
 import type { Tool, Zone } from '../../domain/tool';
@@ -32,8 +33,8 @@ export function EntryEdge(props: {
       />
       <p className="text-soft">
         {apex
-          ? `${sentence(word)}: an apex of about ${um(apex.apexRadiusUm)}, target ${um(zone.targetApexUm)}`
-          : 'not tested'}
+          ? say.anApexOfAboutTarget(sentence(word), um(apex.apexRadiusUm), um(zone.targetApexUm))
+          : say.notTested}
       </p>
     </section>
   );

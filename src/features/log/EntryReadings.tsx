@@ -1,6 +1,6 @@
+import { logWords as say } from '../../ui/words/screens/log';
 import { stepSeries } from '../../core';
 import type { Session } from '../../domain/session';
-import { plural } from '../../ui/format';
 import { StropCurve } from '../../ui/StropCurve';
 import { INK_WORDS } from '../../ui/words/inkWords';
 
@@ -20,23 +20,20 @@ export function EntryReadings({ session }: { session: Session }) {
     <div className="mt-4 grid gap-x-12 gap-y-6 lg:grid-cols-2">
       {curves.map(({ step, series }) => (
         <section key={step.itemId}>
-          <h2>Readings on {step.abrasiveName}</h2>
+          <h2>{say.readingsOn(step.abrasiveName)}</h2>
           <StropCurve {...series} />
         </section>
       ))}
       {inked.map((step) => (
         <section key={step.itemId}>
-          <h2>Looks on {step.abrasiveName}</h2>
+          <h2>{say.looksOn(step.abrasiveName)}</h2>
           <ul>
             {step.inkChecks.map((check, i) => (
-              <li key={i}>
-                after {plural(check.strokes, 'stroke')}: ink {INK_WORDS[check.seen]}
-              </li>
+              <li key={i}>{say.afterInk(check.strokes, INK_WORDS[check.seen])}</li>
             ))}
             {step.burrWalks.map(({ strokes, side, felt }) => (
               <li key={`${strokes} ${side}`}>
-                after {plural(strokes, 'stroke')}: burr on the {side} in{' '}
-                {felt.filter(Boolean).length} of {felt.length} parts
+                {say.afterBurrOnTheIn(strokes, side, felt.filter(Boolean).length, felt.length)}
               </li>
             ))}
           </ul>

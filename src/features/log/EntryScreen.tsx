@@ -1,5 +1,6 @@
 'use client';
 
+import { logWords as say } from '../../ui/words/screens/log';
 import { TabTitle } from '../../ui/TabTitle';
 import { titles } from '../../ui/words/titleWords';
 import Link from '../../ui/Link';
@@ -37,7 +38,7 @@ export function EntryScreen() {
   const zone = tool?.zones.find((record) => record.id === session.zoneId);
   const tripName = trips.find(({ id: tripId }) => tripId === session.tripId)?.name;
   const strike = async (): Promise<void> => {
-    await undoable('The entry is taken down.', [removedOne('sessions', session, stampNow())]);
+    await undoable(say.theEntryIsTakenDown, [removedOne('sessions', session, stampNow())]);
     router.push('/log');
   };
   return (
@@ -45,13 +46,13 @@ export function EntryScreen() {
       <EntryHead session={session} tool={tool} tripName={tripName} />
       {tool && zone && session.job !== 'spine' && (
         <div className="mt-3 grid gap-x-12 gap-y-4 sm:grid-cols-2">
-          <EntryEdge title="Before" tool={tool} zone={zone} seen={session.before} />
-          <EntryEdge title="After" tool={tool} zone={zone} seen={session.after} worked />
+          <EntryEdge title={say.before} tool={tool} zone={zone} seen={session.before} />
+          <EntryEdge title={say.after} tool={tool} zone={zone} seen={session.after} worked />
         </div>
       )}
       <div className="mt-2">
         <MicronRuler
-          title="The ladder as it was walked"
+          title={say.theLadderAsItWas}
           items={stepItems(session.steps)}
           walk={{ steps: session.steps }}
         />
@@ -71,14 +72,14 @@ export function EntryScreen() {
           className="btn btn-outline"
           onClick={() => void saveEntry(session, tool, tripName)}
         >
-          Save as Markdown
+          {say.saveAsMarkdown2}
         </button>
         <Share
           title={titles.entry(workedEdge(session, tool), day(session.startedAt))}
           blocks={() => entryText(session, tool, tripName)}
         />
         <button type="button" className="btn btn-ghost" onClick={() => void strike()}>
-          Take this entry down
+          {say.takeThisEntryDown}
         </button>
       </div>
     </article>
@@ -88,10 +89,10 @@ export function EntryScreen() {
 function NoEntry() {
   return (
     <section className="mx-auto w-full max-w-3xl px-4 py-12 sm:px-8">
-      <h1>No such entry here</h1>
+      <h1>{say.noSuchEntryHere}</h1>
       <p className="mt-3">
         <Link href="/log" className="link">
-          Back to the log
+          {say.backToTheLog}
         </Link>
       </p>
     </section>
@@ -105,7 +106,7 @@ interface EntryProps {
 }
 
 function EntryHead({ session, tool, tripName }: EntryProps) {
-  const place = session.where === 'bench' ? 'at the bench' : 'on the trail';
+  const place = session.where === 'bench' ? say.atTheBench2 : say.onTheTrail2;
   return (
     <div className="flex flex-wrap items-baseline gap-x-5">
       <TabTitle>{titles.entry(workedEdge(session, tool), day(session.startedAt))}</TabTitle>
@@ -113,10 +114,10 @@ function EntryHead({ session, tool, tripName }: EntryProps) {
       <p className="text-lg text-soft">
         {sentence(WORK_WORDS[session.job])} {day(session.startedAt)},{' '}
         {tripName ? `on ${tripName}` : place}
-        {session.written === 'afterwards' && ', written down afterwards'}
+        {session.written === 'afterwards' && say.writtenDownAfterwards}
       </p>
       <Link href="/log" className="link ml-auto inline-flex min-h-12 items-center">
-        Back to the log
+        {say.backToTheLog}
       </Link>
     </div>
   );
@@ -145,14 +146,14 @@ function EntryNotes(props: {
   onSave: (notes: string) => Promise<unknown>;
 }) {
   const left = useDraftState('note', props.id, props.notes, {
-    title: () => 'writing a note in the log',
+    title: () => say.writingANoteInThe,
     href: `/log/entry?id=${props.id}`,
   });
   const notes = left.value;
   return (
     <div className="mt-6 max-w-2xl">
       <NotesField
-        label="Note"
+        label={say.note}
         value={notes}
         maxLength={4000}
         onChange={(event) => left.change(event.target.value)}
@@ -163,7 +164,7 @@ function EntryNotes(props: {
           className="btn btn-neutral mt-2"
           onClick={() => void props.onSave(notes.trim()).then(left.done)}
         >
-          Save the note
+          {say.saveTheNote}
         </button>
       )}
     </div>

@@ -1,3 +1,4 @@
+import { logWords as say } from '../../ui/words/screens/log';
 import { SideScroll } from '../../ui/SideScroll';
 import { forceInWords } from '../../core';
 import type { Session } from '../../domain/session';
@@ -9,18 +10,18 @@ import { testWords } from '../../ui/words/entryWords';
 export function EntrySteps({ session }: { session: Session }) {
   const byGuide = session.written === 'in the guide';
   return (
-    <SideScroll label="Steps">
+    <SideScroll label={say.steps}>
       <table className="table-plain mt-3">
         <thead>
           <tr>
-            <th>Step</th>
-            <th className="number">Left</th>
-            <th className="number">Right</th>
-            <th className="number">Planned a side</th>
-            <th className="number">Time</th>
-            <th>Held at</th>
-            <th>Hand</th>
-            <th>Test at its end</th>
+            <th>{say.step}</th>
+            <th className="number">{say.left}</th>
+            <th className="number">{say.right}</th>
+            <th className="number">{say.plannedASide}</th>
+            <th className="number">{say.time}</th>
+            <th>{say.heldAt}</th>
+            <th>{say.hand}</th>
+            <th>{say.testAtItsEnd}</th>
           </tr>
         </thead>
         <tbody>
@@ -29,7 +30,7 @@ export function EntrySteps({ session }: { session: Session }) {
               <td>
                 {step.abrasiveName}
                 <p className="text-[0.92rem] text-soft">
-                  {step.skipped ? `left out: ${step.skipped}` : `to ${step.task}`}
+                  {step.skipped ? say.leftOut(step.skipped) : `to ${step.task}`}
                 </p>
               </td>
               <td className="number">{step.left}</td>
@@ -37,15 +38,15 @@ export function EntrySteps({ session }: { session: Session }) {
               <td className="number">
                 {byGuide
                   ? countSpan(step.plannedPerSide, step.plannedPerSideLow, step.plannedPerSideHigh)
-                  : 'no plan'}
+                  : say.noPlan}
               </td>
               <td className="number">{minutes(step.activeSeconds / 60)}</td>
               <td className="figures whitespace-nowrap">
                 {!byGuide
-                  ? 'not said'
+                  ? say.notSaid
                   : isSpineTask(step.task)
                     ? 'square'
-                    : `${deg(step.angleDeg)} per side`}
+                    : say.perSide(deg(step.angleDeg))}
               </td>
               <td>
                 {byGuide

@@ -1,5 +1,6 @@
 'use client';
 
+import { logWords as say } from '../../ui/words/screens/log';
 import { formatISO } from 'date-fns';
 import { useLogAnswers, useRecords, useStore } from '../../live';
 import { downloadText } from '../../ui/download';
@@ -59,26 +60,26 @@ export function LogFiles({ rows }: { rows: readonly LogRow[] }) {
     });
   const these = `${rows.length === 1 ? 'this' : 'these'} ${plural(rows.length, 'entry', 'entries')}`;
   return (
-    <section className="mt-8 border-t-2 border-rule pt-4" aria-label="The log as files">
-      <h2>The log as files</h2>
+    <section className="mt-8 border-t-2 border-rule pt-4" aria-label={say.theLogAsFiles}>
+      <h2>{say.theLogAsFiles}</h2>
       <div className="mt-2 flex flex-wrap items-center gap-3">
         {rows.length > 0 && (
           <>
             <button type="button" className="btn btn-outline" onClick={() => void saveTable()}>
-              Save {these} as CSV
+              {say.saveAsCsv(these)}
             </button>
             <button type="button" className="btn btn-outline" onClick={() => void saveSeason()}>
-              Save {these} as Markdown
+              {say.saveAsMarkdown(these)}
             </button>
           </>
         )}
         {tool && (
           <button type="button" className="btn btn-outline" onClick={() => void saveTool(tool)}>
-            {tool.name}’s whole history as Markdown
+            {say.sWholeHistoryAsMarkdown(tool.name)}
           </button>
         )}
         <Link href="/data" className="link inline-flex min-h-12 items-center">
-          Bring in a table of a log
+          {say.bringInATableOf}
         </Link>
       </div>
     </section>

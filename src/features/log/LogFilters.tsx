@@ -1,5 +1,6 @@
 'use client';
 
+import { logWords as say } from '../../ui/words/screens/log';
 import { millisecondsInDay as DAY_MS } from 'date-fns/constants';
 import { min } from 'd3-array';
 import { memo, useMemo } from 'react';
@@ -35,10 +36,10 @@ export const LogFilters = memo(function LogFilters(props: {
   const more = (['trip', 'person', 'abrasive', 'mark'] as const).filter((f) => filter[f] !== '');
   return (
     <div className="mt-3 flex flex-wrap items-end gap-x-4 gap-y-2">
-      <div className="w-48">{select('Tool', 'tool', 'all tools', same(known.tools))}</div>
+      <div className="w-48">{select(say.tool, 'tool', say.allTools, same(known.tools))}</div>
       <div className="w-64">
         <TextField
-          label="Search, in notes too"
+          label={say.searchInNotesToo}
           type="search"
           value={filter.words}
           onChange={(event) => onFilter({ words: event.target.value })}
@@ -46,34 +47,36 @@ export const LogFilters = memo(function LogFilters(props: {
       </div>
       <details open={more.length > 0 || undefined}>
         <summary className="inline-flex min-h-12 cursor-pointer items-center underline underline-offset-4">
-          By trip, thing, work or days
+          {say.byTripThingWorkOr}
         </summary>
         <div className="flex flex-wrap items-end gap-x-4 gap-y-2 pb-1">
-          <div className="w-44">{select('Trip', 'trip', 'any or none', known.trips)}</div>
+          <div className="w-44">{select(say.trip, 'trip', say.anyOrNone, known.trips)}</div>
           {known.people.length > 0 && (
             <div className="w-36">
-              {select('Carried by', 'person', 'anybody', same(known.people))}
+              {select(say.carriedBy, 'person', 'anybody', same(known.people))}
             </div>
           )}
-          <div className="w-48">{select('With', 'abrasive', 'anything', same(known.things))}</div>
+          <div className="w-48">
+            {select(say.withWord, 'abrasive', 'anything', same(known.things))}
+          </div>
           <div className="w-44">
             {select(
-              'Work',
+              say.work,
               'mark',
-              'any work',
+              say.anyWork,
               WORK_MARKS.filter((mark) => known.marks.has(mark)).map((mark) => [
                 mark,
                 sentence(WORK_MARK_WORDS[mark]),
               ]),
             )}
           </div>
-          <DayField label="From" end={0} filter={filter} onFilter={onFilter} rows={rows} />
-          <DayField label="Until" end={1} filter={filter} onFilter={onFilter} rows={rows} />
+          <DayField label={say.from} end={0} filter={filter} onFilter={onFilter} rows={rows} />
+          <DayField label={say.until} end={1} filter={filter} onFilter={onFilter} rows={rows} />
         </div>
       </details>
       {isAsked(filter) && (
         <button type="button" className="btn btn-ghost" onClick={() => onFilter(NO_FILTER)}>
-          All entries
+          {say.allEntries}
         </button>
       )}
     </div>

@@ -1,5 +1,6 @@
 'use client';
 
+import { logWords as say } from '../../ui/words/screens/log';
 import { min, sum } from 'd3-array';
 import type { Tool } from '../../domain/tool';
 import type { Trip } from '../../domain/trip';
@@ -63,7 +64,7 @@ export function LogScreen() {
   const hung = tools.filter(({ id }) => worked.includes(id)).length;
   return (
     <div className="mx-auto w-full max-w-[82rem] px-4 py-4 sm:px-8">
-      <Head title={answers ? logTitle(answers, rows.length, firstAt) : 'Log'} />
+      <Head title={answers ? logTitle(answers, rows.length, firstAt) : say.log} />
       {rows.length === 0 ? (
         <>
           <Nothing />
@@ -74,7 +75,7 @@ export function LogScreen() {
         <>
           <div className="mt-1" style={{ minHeight: chartHeight(hung) }}>
             {!answers && rows.length >= FIRST_PAGE && (
-              <p className="text-soft">The lines of the edges follow when the log is read.</p>
+              <p className="text-soft">{say.theLinesOfTheEdges}</p>
             )}
             {answers && states && (
               <LogChart
@@ -135,13 +136,13 @@ function Head({ title }: { title: string }) {
     <div className="flex flex-wrap items-center gap-x-6 gap-y-1">
       <h1 className="min-w-0 flex-1 basis-80">{title}</h1>
       <Link href="/log/answers" className="link inline-flex min-h-12 items-center">
-        What it answers
+        {say.whatItAnswers}
       </Link>
       <Link href="/log/taught" className="link inline-flex min-h-12 items-center">
-        What it has taught
+        {say.whatItHasTaught}
       </Link>
       <Link href="/log/write" className="btn btn-primary">
-        Write one down
+        {say.writeOneDown}
       </Link>
     </div>
   );
@@ -150,9 +151,9 @@ function Head({ title }: { title: string }) {
 function Nothing() {
   return (
     <p className="mt-3 max-w-[60ch] text-lg">
-      Nothing yet. A touch-up that is finished in the guide writes itself in here.{' '}
+      {say.nothingYetATouchUp}{' '}
       <Link href="/touch-up" className="link">
-        Begin one
+        {say.beginOne}
       </Link>
     </p>
   );
@@ -175,16 +176,23 @@ function Found(props: {
       <p role="status" className="text-lg">
         {span && (
           <b>
-            {day(new Date(span[0]).toISOString())} to {day(new Date(span[1]).toISOString())}:{' '}
+            {say.toWord(
+              day(new Date(span[0]).toISOString()),
+              day(new Date(span[1]).toISOString()),
+            )}{' '}
           </b>
         )}
         {isWhole
-          ? `${count}${found.length < of ? ` of ${of}` : ''}, ${minutes(sum(found, (row) => row.minutes))} in all`
-          : 'The latest; the rest is being read.'}
+          ? say.inAll(
+              count,
+              found.length < of ? ` of ${of}` : '',
+              minutes(sum(found, (row) => row.minutes)),
+            )
+          : say.theLatestTheRestIs}
       </p>
       {onAllDays && (
         <button type="button" className="link min-h-12" onClick={onAllDays}>
-          All days
+          {say.allDays}
         </button>
       )}
       {children}
@@ -195,10 +203,10 @@ function Found(props: {
 /** What is to be compared, and the way there once there are two. */
 function Comparing({ compared }: { compared: readonly string[] }) {
   return compared.length < 2 ? (
-    <p>One is chosen: choose another to compare it with.</p>
+    <p>{say.oneIsChosenChooseAnother}</p>
   ) : (
     <Link href={`/log/compare?a=${compared[0]}&b=${compared[1]}`} className="btn btn-neutral">
-      Compare these two
+      {say.compareTheseTwo}
     </Link>
   );
 }

@@ -1,5 +1,6 @@
 'use client';
 
+import { logWords as say } from '../../ui/words/screens/log';
 import { SideScroll } from '../../ui/SideScroll';
 import { useTable } from '@tanstack/react-table';
 import { useWindowVirtualizer } from '@tanstack/react-virtual';
@@ -42,7 +43,7 @@ export const LogTable = memo(function LogTable(props: {
   const body = useRef<HTMLTableSectionElement>(null);
   const { drawn, above, below, measure } = useRowsInView(body, shown.map(idOf));
   return (
-    <SideScroll label="Entries" className="mt-2">
+    <SideScroll label={say.entries} className="mt-2">
       <table
         className="table-plain sm:min-w-[62rem] sm:table-fixed"
         aria-rowcount={isWhole ? shown.length + 1 : -1}
@@ -162,7 +163,7 @@ function SortHead(props: {
 function CompareHead() {
   return (
     <th className="hidden !align-middle sm:table-cell" style={{ width: '7%' }}>
-      Compare
+      {say.compare}
     </th>
   );
 }
@@ -179,7 +180,7 @@ function CompareBox(props: {
       <input
         type="checkbox"
         className="checkbox"
-        aria-label={`Compare ${row.toolName} of ${day(row.startedAt)}`}
+        aria-label={say.compareOf(row.toolName, day(row.startedAt))}
         checked={compared.includes(row.id)}
         onChange={() => onCompare(row.id)}
       />

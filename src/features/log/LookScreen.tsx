@@ -1,5 +1,6 @@
 'use client';
 
+import { logWords as say } from '../../ui/words/screens/log';
 import { TabTitle } from '../../ui/TabTitle';
 import { titles } from '../../ui/words/titleWords';
 import { useRouter, useSearchParams } from 'next/navigation';
@@ -29,11 +30,11 @@ export function LookScreen() {
   if (look === null) {
     return (
       <section className="mx-auto w-full max-w-3xl px-4 py-6 sm:px-8">
-        <h1>There is no such look here</h1>
+        <h1>{say.thereIsNoSuchLook}</h1>
         <p className="mt-2">
-          It may be taken down, or on another device.{' '}
+          {say.itMayBeTakenDown}{' '}
           <Link href="/log" className="link">
-            To the log
+            {say.toTheLog}
           </Link>
         </p>
       </section>
@@ -48,7 +49,7 @@ function Look({ look, tools }: { look: Inspection; tools: readonly Tool[] }) {
     'corrected look',
     look.id,
     { draft: look, when: dayIn(look.at) },
-    { title: () => `correcting the look of ${day(look.at)}`, href: `/log/look?id=${look.id}` },
+    { title: () => say.correctingTheLookOf(day(look.at)), href: `/log/look?id=${look.id}` },
   );
   const { draft, when } = left.value;
   const setDraft = (next: Inspection): void => left.change({ draft: next, when });
@@ -58,10 +59,9 @@ function Look({ look, tools }: { look: Inspection; tools: readonly Tool[] }) {
   return (
     <article className="mx-auto w-full max-w-3xl px-4 py-5 sm:px-8">
       <TabTitle>{titles.entry(tool && zone ? edgeName(tool, zone) : '', day(look.at))}</TabTitle>
-      <h1>{tool && zone ? edgeName(tool, zone) : 'A tool taken down'}</h1>
+      <h1>{tool && zone ? edgeName(tool, zone) : say.aToolTakenDown2}</h1>
       <p className="text-lg text-soft">
-        Looked at on {day(look.at)}: {seenInWords(look.seen)}
-        {checkWords(look)}
+        {say.lookedAtOn(day(look.at), seenInWords(look.seen), checkWords(look))}
       </p>
       <form
         noValidate
@@ -82,7 +82,7 @@ function Look({ look, tools }: { look: Inspection; tools: readonly Tool[] }) {
             onChange={(edge) => setDraft({ ...draft, ...edge })}
           />
           <TextField
-            label="Day"
+            label={say.day}
             type="date"
             value={when}
             onChange={(event) => left.change({ draft, when: event.target.value })}
@@ -90,22 +90,22 @@ function Look({ look, tools }: { look: Inspection; tools: readonly Tool[] }) {
         </div>
         {zone && (
           <ObservationFields
-            legend="The finest test that it passed"
+            legend={say.theFinestTestThatIt}
             value={draft.seen}
             onChange={(seen) => setDraft({ ...draft, seen })}
             zone={zone}
           />
         )}
         <NotesField
-          label="Notes"
+          label={say.notes}
           value={draft.notes}
           onChange={(event) => setDraft({ ...draft, notes: event.target.value })}
         />
         <Fault words={failure} />
         <div className="flex flex-wrap gap-3">
-          <button className="btn btn-neutral">Save the correction</button>
+          <button className="btn btn-neutral">{say.saveTheCorrection}</button>
           <button type="button" className="btn btn-ghost" onClick={() => void strike()}>
-            Take it down
+            {say.takeItDown}
           </button>
         </div>
       </form>
@@ -123,7 +123,7 @@ function useLookActs(look: Inspection) {
       if (fault) return fault;
       const record = { ...draft, at: onDay(draft.at, when), updatedAt: stampNow() };
       try {
-        await undoable('The look is corrected.', [
+        await undoable(say.theLookIsCorrected, [
           { store: 'inspections', id: look.id, before: look, after: record },
         ]);
         return null;
@@ -132,7 +132,7 @@ function useLookActs(look: Inspection) {
       }
     },
     strike: async (): Promise<void> => {
-      await undoable('The look is taken down.', [removedOne('inspections', look, stampNow())]);
+      await undoable(say.theLookIsTakenDown, [removedOne('inspections', look, stampNow())]);
       router.push('/log');
     },
   };

@@ -1,5 +1,6 @@
 'use client';
 
+import { logWords as say } from '../../ui/words/screens/log';
 import { compareDesc } from 'date-fns';
 import { useMemo, useState } from 'react';
 import type { Tool } from '../../domain/tool';
@@ -22,8 +23,8 @@ export function LooksList({ tools }: { tools: readonly Tool[] }) {
   return (
     <details className="mt-6 border-y border-rule">
       <summary className="min-h-12 cursor-pointer py-3">
-        <b>Looks and tests</b>{' '}
-        <span className="text-soft">{plural(sorted.length, 'look')} between touch-ups</span>
+        <b>{say.looksAndTests}</b>{' '}
+        <span className="text-soft">{say.betweenTouchUps(sorted.length)}</span>
       </summary>
       <ul>
         {sorted.slice(0, shown).map((look) => (
@@ -41,7 +42,7 @@ export function LooksList({ tools }: { tools: readonly Tool[] }) {
       </ul>
       {sorted.length > shown && (
         <button type="button" className="link min-h-12" onClick={() => setShown(shown + PAGE)}>
-          {plural(sorted.length - shown, 'more look')}
+          {plural(sorted.length - shown, say.moreLook)}
         </button>
       )}
     </details>

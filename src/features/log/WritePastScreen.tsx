@@ -1,5 +1,6 @@
 'use client';
 
+import { logWords as say } from '../../ui/words/screens/log';
 import { yupResolver } from '@hookform/resolvers/yup';
 import { formatISO } from 'date-fns';
 import { nanoid } from 'nanoid';
@@ -29,11 +30,11 @@ export function WritePastScreen() {
   const things = shelfAbrasives(shelf).length;
   return (
     <div className="mx-auto w-full max-w-3xl px-4 py-5 sm:px-8">
-      <h1>Write down past work</h1>
+      <h1>{say.writeDownPastWork}</h1>
       {tools.length === 0 || things === 0 ? (
         <p className="mt-3 text-lg">
-          It needs a tool on the <Link href="/">rack</Link> and what it was done with on the{' '}
-          <Link href="/shelf">shelf</Link> first.
+          {say.itNeedsAToolOn} <Link href="/">{say.rack}</Link> {say.andWhatItWasDone}{' '}
+          <Link href="/shelf">{say.shelf}</Link> {say.first}
         </p>
       ) : (
         <PastWorkForm tools={tools} shelf={shelf} chosen={chosen} />
@@ -42,7 +43,7 @@ export function WritePastScreen() {
   );
 }
 
-const NOT_TESTED = ['', 'not tested'] as const;
+const NOT_TESTED = ['', say.notTested] as const;
 const TESTS = [NOT_TESTED, ...SHARPNESS_TESTS.map((test) => [test, TEST_WORDS[test]] as const)];
 
 function PastWorkForm(props: { tools: readonly Tool[]; shelf: Shelf; chosen: string | null }) {
@@ -64,9 +65,9 @@ function PastWorkForm(props: { tools: readonly Tool[]; shelf: Shelf; chosen: str
   });
   const { register, handleSubmit, formState } = form;
   const { errors } = formState;
-  const draft = useFormDraft(form, 'past work', {
+  const draft = useFormDraft(form, say.pastWork, {
     base: formState.defaultValues as PastWork,
-    title: 'writing past work into the log',
+    title: say.writingPastWorkIntoThe,
     href: '/log/write',
   });
 
@@ -78,35 +79,32 @@ function PastWorkForm(props: { tools: readonly Tool[]; shelf: Shelf; chosen: str
   });
   return (
     <form noValidate className="mt-3 grid gap-5" onSubmit={(event) => void onSubmit(event)}>
-      <p className="max-w-[60ch] text-soft">
-        For what was done without the guide. The edge counts from its test after; strokes teach
-        nothing, as nothing was planned, but strokes with their minutes teach your pace.
-      </p>
+      <p className="max-w-[60ch] text-soft">{say.forWhatWasDoneWithout}</p>
       <div className="grid gap-4 sm:grid-cols-3">
         <SelectField
-          label="Which edge"
+          label={say.whichEdge}
           options={edges.map(({ key, name }) => [key, name] as const)}
           error={errors.edge?.message}
           {...register('edge')}
         />
-        <TextField label="Day" type="date" error={errors.day?.message} {...register('day')} />
+        <TextField label={say.day} type="date" error={errors.day?.message} {...register('day')} />
         <SelectField
-          label="Where"
+          label={say.where}
           options={[
-            ['bench', 'At the bench'],
-            ['field', 'On the trail'],
+            ['bench', say.atTheBench],
+            ['field', say.onTheTrail],
           ]}
           {...register('where')}
         />
       </div>
       <StepFields form={form} things={things} blank={blank} />
       <div className="grid gap-4 sm:grid-cols-2">
-        <SelectField label="It passed, before" options={TESTS} {...register('before')} />
-        <SelectField label="It passed, after" options={TESTS} {...register('after')} />
+        <SelectField label={say.itPassedBefore} options={TESTS} {...register('before')} />
+        <SelectField label={say.itPassedAfter} options={TESTS} {...register('after')} />
       </div>
-      <NotesField label="Note" error={errors.notes?.message} {...register('notes')} />
+      <NotesField label={say.note} error={errors.notes?.message} {...register('notes')} />
       <button className="btn btn-primary justify-self-start" disabled={formState.isSubmitting}>
-        Write it into the log
+        {say.writeItIntoTheLog}
       </button>
     </form>
   );
@@ -124,24 +122,24 @@ function StepFields(props: {
   const { errors } = formState;
   return (
     <fieldset className="grid gap-4">
-      <legend className="sign mb-2 text-xl">What with, in order</legend>
+      <legend className="sign mb-2 text-xl">{say.whatWithInOrder}</legend>
       {steps.fields.map((field, i) => (
         <div key={field.id} className="grid items-start gap-4 sm:grid-cols-[2fr_1fr_1fr_auto]">
           <SelectField
-            label={`Step ${i + 1}`}
+            label={say.step2(i + 1)}
             options={things.map(({ id, name }) => [id, name] as const)}
             error={errors.steps?.[i]?.itemId?.message}
             {...register(`steps.${i}.itemId`)}
           />
           <NumberField
-            label="Strokes"
-            unit="a side"
+            label={say.strokes}
+            unit={say.aSide}
             error={errors.steps?.[i]?.strokesPerSide?.message}
             {...register(`steps.${i}.strokesPerSide`, AS_NUMBER)}
           />
           <NumberField
-            label="Time"
-            unit="min"
+            label={say.time}
+            unit={say.min}
             error={errors.steps?.[i]?.minutes?.message}
             {...register(`steps.${i}.minutes`, AS_NUMBER)}
           />
@@ -151,7 +149,7 @@ function StepFields(props: {
             disabled={steps.fields.length === 1}
             onClick={() => steps.remove(i)}
           >
-            Take out
+            {say.takeOut}
           </button>
         </div>
       ))}
@@ -161,7 +159,7 @@ function StepFields(props: {
         disabled={steps.fields.length >= 10}
         onClick={() => steps.append(blank)}
       >
-        Add a step
+        {say.addAStep}
       </button>
     </fieldset>
   );
@@ -197,9 +195,9 @@ function useWritePast() {
     await store.sessions.save(session);
     await noteOil(store, session);
     router.push(`/log/entry?id=${session.id}`);
-    void notice('Written into the log.', {
+    void notice(say.writtenIntoTheLog, {
       action: {
-        label: 'Undo',
+        label: say.undo,
         onClick: () => {
           void store.sessions.remove(session.id, stampNow());
           router.push('/log');

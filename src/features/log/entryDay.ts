@@ -1,3 +1,4 @@
+import { logWords as say } from '../../ui/words/screens/log';
 import { addDays, differenceInCalendarDays, formatISO, isValid, parseISO } from 'date-fns';
 import type { Session } from '../../domain/session';
 import { clockNow } from '../../domain/clock';
@@ -16,7 +17,7 @@ export function isPast(day: string): boolean {
 /** What is wrong with the day that something of a moment is moved to; null where nothing is, or where it stays. */
 export function dayFault(iso: string, day: string): string | null {
   const isOk = day === dayIn(iso) || isPast(day);
-  return isOk ? null : 'The day must not lie ahead, and must be one.';
+  return isOk ? null : say.theDayMustNotLie;
 }
 
 /** A moment at the same hour on another day, as a date field has it. */

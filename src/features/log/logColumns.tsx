@@ -1,3 +1,4 @@
+import { logWords as say } from '../../ui/words/screens/log';
 import {
   createColumnHelper,
   createSortedRowModel,
@@ -43,7 +44,7 @@ export function shownClass(column: string): string {
 
 export const logColumns = column.columns([
   column.accessor('startedAt', {
-    header: 'Day',
+    header: say.day,
     sortFn: 'basic',
     cell: ({ row, getValue }) => (
       <Link className="link figures whitespace-nowrap" href={`/log/entry?id=${row.original.id}`}>
@@ -52,7 +53,7 @@ export const logColumns = column.columns([
     ),
   }),
   column.accessor('toolName', {
-    header: 'Tool',
+    header: say.tool,
     sortFn: 'basic',
     cell: ({ row, getValue }) => (
       <>
@@ -64,7 +65,7 @@ export const logColumns = column.columns([
     ),
   }),
   column.accessor('work', {
-    header: 'Work',
+    header: say.work,
     sortFn: 'basic',
     cell: ({ row, getValue }) => (
       <>
@@ -72,25 +73,25 @@ export const logColumns = column.columns([
       </>
     ),
   }),
-  column.accessor('where', { header: 'Where', sortFn: 'basic' }),
-  column.accessor('abrasives', { header: 'With', sortFn: 'basic' }),
+  column.accessor('where', { header: say.where, sortFn: 'basic' }),
+  column.accessor('abrasives', { header: say.withWord, sortFn: 'basic' }),
   column.accessor('strokes', {
-    header: 'Strokes',
+    header: say.strokes,
     sortFn: 'basic',
     cell: ({ getValue }) => <span className="number">{getValue()}</span>,
   }),
   column.accessor('minutes', {
-    header: 'Time',
+    header: say.time,
     sortFn: 'basic',
     cell: ({ getValue }) => <span className="number">{minutes(getValue())}</span>,
   }),
   column.accessor('before', {
-    header: 'Before',
+    header: say.before,
     sortFn: 'basic',
     cell: ({ row, getValue }) => <Stood row={row.original} seen="before" words={getValue()} />,
   }),
   column.accessor('after', {
-    header: 'After',
+    header: say.after,
     sortFn: 'basic',
     cell: ({ row, getValue }) => <Stood row={row.original} seen="after" words={getValue()} />,
   }),

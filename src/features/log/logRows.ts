@@ -1,3 +1,4 @@
+import { logWords as say } from '../../ui/words/screens/log';
 import { workMark, type WorkMark } from '../../core';
 import type { LoggedSession } from '../../domain/loggedSession';
 import type { Tool } from '../../domain/tool';
@@ -62,7 +63,7 @@ function logRow(session: LoggedSession, tool: Tool | undefined, trip: Trip | und
     toolName: workedEdge(session, tool),
     work: session.job === 'touch-up' ? WORK_MARK_WORDS[mark] : WORK_WORDS[session.job],
     where: trip?.name ?? session.where,
-    abrasives: names.join(', then '),
+    abrasives: names.join(say.then),
     strokes,
     minutes: seconds / 60,
     before: testWords(before),

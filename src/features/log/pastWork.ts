@@ -1,3 +1,4 @@
+import { logWords as say } from '../../ui/words/screens/log';
 import { array, number, object, string, type InferType } from 'yup';
 import { oneOf } from '../../domain/fields';
 import { SHARPNESS_TESTS } from '../../domain/terms';
@@ -8,23 +9,23 @@ const optional = (most: number) =>
   number()
     .transform((value: unknown) => (Number.isNaN(value) ? null : value))
     .nullable()
-    .min(0, 'must be at least ${min}')
-    .max(most, 'must be at most ${max}')
+    .min(0, say.mustBeAtLeast)
+    .max(most, say.mustBeAtMost)
     .defined();
 
 const stepSchema = object({
-  itemId: string().required('choose what it was done with'),
-  strokesPerSide: optional(20_000).integer('must be a whole number'),
+  itemId: string().required(say.chooseWhatItWasDone),
+  strokesPerSide: optional(20_000).integer(say.mustBeAWholeNumber),
   minutes: optional(600),
 }).test(
   'something-done',
-  'enter strokes a side or minutes: without either nothing was done',
+  say.enterStrokesASideOr,
   ({ strokesPerSide, minutes }, { path, createError }) =>
     (strokesPerSide ?? 0) > 0 || (minutes ?? 0) > 0
       ? true
       : createError({
           path: `${path}.strokesPerSide`,
-          message: 'enter strokes a side or minutes: without either nothing was done',
+          message: say.enterStrokesASideOr,
         }),
 );
 
@@ -33,10 +34,10 @@ const testOrNot = string()
   .defined();
 
 export const pastWorkSchema = object({
-  edge: string().required('choose which edge it was'),
+  edge: string().required(say.chooseWhichEdgeItWas),
   day: string()
-    .matches(/^\d{4}-\d{2}-\d{2}$/, 'enter the day it was done')
-    .test('not-ahead', 'must not lie ahead: this writes down what is done', isPast)
+    .matches(/^\d{4}-\d{2}-\d{2}$/, say.enterTheDayItWas)
+    .test('not-ahead', say.mustNotLieAheadThis, isPast)
     .required(),
   where: oneOf(['bench', 'field']),
   steps: array(stepSchema.required()).min(1).max(10).required(),

@@ -1,9 +1,10 @@
+import { planWords as say } from '../../ui/words/screens/plan';
 import { useMemo } from 'react';
 import { damageChoices, edgeWord, triage, type DamageChoice, type EdgeJob } from '../../core';
 import type { Finding } from '../../domain/session';
 import type { DamageWay } from '../../domain/terms';
 import { EdgeStrip } from '../../ui/edge-strip/EdgeStrip';
-import { deg, fineMm, minutesSpan, plural, sentence, steel, yearsAhead } from '../../ui/format';
+import { deg, fineMm, minutesSpan, sentence, steel, yearsAhead } from '../../ui/format';
 import { ChipSection } from './ChipSection';
 
 /** A chip three ways, side by side: what each takes, what it leaves, and which is chosen. */
@@ -20,8 +21,8 @@ export function DamageWays(props: {
   const word = edgeWord(edge.apexRadiusUm, edge.zone.targetApexUm, 0);
   const shownMm = Math.max(6 * edge.damageDepthMm, 1.7 * widest, 0.8);
   return (
-    <section aria-label="The chip" className="mt-3">
-      <h2 className="sr-only">The chip, {plural(choices.length, 'way')}</h2>
+    <section aria-label={say.theChip} className="mt-3">
+      <h2 className="sr-only">{say.theChip2(choices.length)}</h2>
       <div className="grid border-y-2 border-rule md:grid-cols-3 md:divide-x md:divide-rule">
         {choices.map((choice) => {
           const isChosen = choice.way === chosen;
@@ -47,13 +48,13 @@ export function DamageWays(props: {
                 />
                 <div className="min-w-0 flex-1">
                   <p className="sign figures text-2xl">{damageMinutes(choice)}</p>
-                  <p className="figures font-semibold">whole touch-up {wholeWords(choice)}</p>
+                  <p className="figures font-semibold">{say.wholeTouchUp(wholeWords(choice))}</p>
                   {damageWords(choice).map((line) => (
                     <p key={line} className="text-[0.95rem]">
                       {line}
                     </p>
                   ))}
-                  {choice.usual && <p className="text-[0.95rem] text-soft">usual here</p>}
+                  {choice.usual && <p className="text-[0.95rem] text-soft">{say.usualHere}</p>}
                 </div>
               </div>
               <div className="mt-1">
@@ -78,35 +79,32 @@ function damageMinutes(choice: DamageChoice): string {
     minutesMoreLow: minutesLow,
     minutesMoreHigh: minutesHigh,
   } = choice;
-  return way === 'leave it' ? '0 min' : minutesSpan({ minutes, minutesLow, minutesHigh });
+  return way === 'leave it' ? say.n0Min : minutesSpan({ minutes, minutesLow, minutesHigh });
 }
 
 function wholeWords({ plan }: DamageChoice): string {
-  return plan.outcome === 'planned' ? minutesSpan(plan) : 'not needed';
+  return plan.outcome === 'planned' ? minutesSpan(plan) : say.notNeeded;
 }
 
 /** What a way takes and what it leaves. */
 function damageWords(choice: DamageChoice): string[] {
   const { way, steelMm3, recessionMm, facet, wornOut, plan } = choice;
-  if (way !== 'leave it' && plan.outcome === 'out of reach') return ['nothing at hand does it'];
+  if (way !== 'leave it' && plan.outcome === 'out of reach') return [say.nothingAtHandDoesIt2];
   switch (way) {
     case 'narrow band':
       return [
         steel(steelMm3),
-        ...(choice.isNewAngle ? ['so wide that it is a new angle'] : []),
+        ...(choice.isNewAngle ? [say.soWideThatItIs] : []),
         facet
-          ? `leaves a facet ${fineMm(facet.widthMm)} wide at ${deg(facet.angleDeg)} per side: keep it, or blend it next time`
-          : 'goes with the rounding: no facet',
+          ? say.leavesAFacetWideAt(fineMm(facet.widthMm), deg(facet.angleDeg))
+          : say.goesWithTheRoundingNo,
       ];
     case 'whole face':
-      return [steel(steelMm3), `leaves nothing to see; the edge is ${fineMm(recessionMm)} shorter`];
+      return [steel(steelMm3), say.leavesNothingToSeeThe(fineMm(recessionMm))];
     case 'leave it': {
       const { touchUps, years } = wornOut!;
       const when = years === null ? '' : `, ${yearsAhead(years)}`;
-      return [
-        `gone after about ${plural(touchUps, 'touch-up')}${when}`,
-        'catches there until then',
-      ];
+      return [say.goneAfterAbout(touchUps, when), say.catchesThereUntilThen];
     }
   }
 }

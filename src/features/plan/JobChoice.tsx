@@ -1,5 +1,6 @@
 'use client';
 
+import { planWords as say } from '../../ui/words/screens/plan';
 import Link from '../../ui/Link';
 import { SPINE_WORKS, spineWorkDue } from '../../core';
 import { sentence } from '../../ui/format';
@@ -21,14 +22,14 @@ export function JobChoice({ need, chosen }: { need: LoggedNeed; chosen: JobAddre
       due: need.plan !== null && need.job === job,
     })),
     ...SPINE_WORKS[tool.spine.use].map((work) => ({
-      text: `Spine: ${work}`,
+      text: say.spine(work),
       href: jobLink({ ...edge, job: 'spine', spineWork: work }),
       chosen: chosen.job === 'spine' && spineWork === work,
       due: false,
     })),
   ];
   return (
-    <nav aria-label="Job" className="flex flex-wrap gap-2">
+    <nav aria-label={say.job} className="flex flex-wrap gap-2">
       {choices.map(({ text, href, chosen: isChosen, due: isDue }) => (
         <Link
           key={href}
@@ -36,7 +37,7 @@ export function JobChoice({ need, chosen }: { need: LoggedNeed; chosen: JobAddre
           aria-current={isChosen ? 'true' : undefined}
           className={`btn min-h-12 px-3 ${isChosen ? 'btn-neutral' : 'btn-outline'}`}
         >
-          {sentence(isDue ? `${text}, the lightest` : text)}
+          {sentence(isDue ? say.theLightest(text) : text)}
         </Link>
       ))}
     </nav>

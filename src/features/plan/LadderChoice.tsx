@@ -1,5 +1,6 @@
 'use client';
 
+import { planWords as say } from '../../ui/words/screens/plan';
 import { useDeferredValue, useMemo, useState } from 'react';
 import {
   ladderChanges,
@@ -43,18 +44,22 @@ export function LadderChoice(props: {
     })
     .sort((a, b) => b.abrasive.sizeUm - a.abrasive.sizeUm);
   return (
-    <section aria-label="The ladder" className="mt-4">
+    <section aria-label={say.theLadder} className="mt-4">
       <h2>{ladderTitle(plan, ownLadder !== NO_WISHES)}</h2>
       <MicronRuler
-        title={`The ladder: ${plan.steps.map(({ abrasive }) => `${abrasive.name} at ${um(abrasive.sizeUm)}`).join(', then ')}`}
+        title={say.theLadder2(
+          plan.steps
+            .map(({ abrasive }) => `${abrasive.name} at ${um(abrasive.sizeUm)}`)
+            .join(say.then),
+        )}
         items={ladderItems(plan.steps)}
         walk={{ steps: walkSteps(plan.steps) }}
       />
       <details className="mt-1" onToggle={(event) => setOpen(event.currentTarget.open)}>
         <summary className="inline-flex min-h-12 cursor-pointer items-center font-semibold underline underline-offset-4">
-          Choose your own: take a stone in or out
+          {say.chooseYourOwnTakeA}
         </summary>
-        <ul className="mt-1 flex flex-wrap gap-2" aria-label="Stones and strops that fit">
+        <ul className="mt-1 flex flex-wrap gap-2" aria-label={say.stonesAndStropsThatFit}>
           {fitting.map(({ change, abrasive }) => (
             <li key={change.id}>
               <Toggle change={change} abrasive={abrasive} onChange={onChange} />
@@ -84,10 +89,10 @@ function OwnSequence(props: {
     <div className="mt-3 flex flex-wrap items-end gap-3">
       <div className="w-64">
         <SelectField
-          label="Begin with"
+          label={say.beginWith}
           value={ownLadder.startsWith ?? ''}
           options={[
-            ['', 'what the plan chooses'],
+            ['', say.whatThePlanChooses],
             ...stones.map(({ id, name }) => [id, name] as const),
           ]}
           onChange={(event) =>
@@ -103,11 +108,11 @@ function OwnSequence(props: {
           onChange({ ...ownLadder, sequence: ownLadder.sequence === null ? sequence : null })
         }
       >
-        {ownLadder.sequence === null ? 'Only these, in this order' : 'Let the plan fill in'}
+        {ownLadder.sequence === null ? say.onlyTheseInThisOrder : say.letThePlanFillIn}
       </button>
       {ownLadder !== NO_WISHES && (
         <button type="button" className="btn btn-ghost" onClick={() => onChange(NO_WISHES)}>
-          Back to the plan’s own
+          {say.backToThePlansOwn}
         </button>
       )}
     </div>
@@ -116,17 +121,17 @@ function OwnSequence(props: {
 
 function ladderTitle(plan: JobPlan, isOwn: boolean): string {
   const { quickest, wishesFailed, minutes: present } = plan;
-  if (wishesFailed) return 'Those cannot follow each other: the plan chose the ladder';
-  if (!quickest) return isOwn ? 'Your own ladder, as quick as the best' : 'The ladder';
+  if (wishesFailed) return say.thoseCannotFollowEachOther;
+  if (!quickest) return isOwn ? say.yourOwnLadderAsQuick : say.theLadder;
   const more = present - quickest.minutes;
-  const than = quickest.names.join(', then ');
+  const than = quickest.names.join(say.then);
   const difference =
     Math.abs(more) < 0.25
-      ? 'about as quick as'
+      ? say.aboutAsQuickAs
       : `${minutes(Math.abs(more))} ${more > 0 ? 'more' : 'less'} than`;
   return isOwn
-    ? `Your own ladder: ${difference} the plan’s, ${than}`
-    : `The ladder: ${difference} ${than}, and kinder to the edge`;
+    ? say.yourOwnLadderThePlans(difference, than)
+    : say.theLadderAndKinderTo(difference, than);
 }
 
 function Toggle(props: {
@@ -155,9 +160,9 @@ function Toggle(props: {
 
 function changeWords({ isIn, minutesMore, fallsShort }: LadderChange): string {
   const verb = isIn ? 'out' : 'in';
-  if (minutesMore === null) return isIn ? 'nothing else does it' : 'does not fit in';
+  if (minutesMore === null) return isIn ? say.nothingElseDoesIt : say.doesNotFitIn;
   const size = Math.abs(minutesMore);
   const cost =
-    size < 0.25 ? 'same' : `${minutesMore > 0 ? '+' : '−'}${size < 1 ? '½ min' : minutes(size)}`;
-  return `${verb}: ${cost}${fallsShort ? ', falls short' : ''}`;
+    size < 0.25 ? 'same' : `${minutesMore > 0 ? '+' : '−'}${size < 1 ? say.min : minutes(size)}`;
+  return `${verb}: ${cost}${fallsShort ? say.fallsShort : ''}`;
 }

@@ -1,5 +1,6 @@
 'use client';
 
+import { planWords as say } from '../../ui/words/screens/plan';
 import { useRouter } from 'next/navigation';
 import { useDeferredValue, useMemo, useState } from 'react';
 import { workingFace, type EdgeAim, type JobPlan } from '../../core';
@@ -11,11 +12,11 @@ import { SelectField } from '../../ui/forms/fields';
 import { AIM_GRINDS, jobLink } from '../../ui/jobAddress';
 
 const GRIND_WORDS: Record<EdgeAim['grind'], string> = {
-  'as it is': 'the grind it has',
-  'micro-bevel': 'a micro-bevel at the apex alone',
-  scandi: 'scandi: flat from the stock to the apex',
-  convex: 'convex: an arc into the cheeks',
-  'secondary-bevel': 'a small bevel on the taper',
+  'as it is': say.theGrindItHas,
+  'micro-bevel': say.aMicroBevelAtThe,
+  scandi: say.scandiFlatFromTheStock,
+  convex: say.convexAnArcIntoThe,
+  'secondary-bevel': say.aSmallBevelOnThe,
 };
 
 const TURNS = [-3, -2, -1, 1, 2, 3];
@@ -48,9 +49,9 @@ export default function NewAngle(props: {
   const isMicro = aim.grind === 'micro-bevel';
   const steeper = aim.angleDeg > presentDeg && (isMicro || aim.grind === 'as it is');
   return (
-    <section aria-label="New angle" className="mt-3 border-l-4 border-neutral pl-4">
+    <section aria-label={say.newAngle} className="mt-3 border-l-4 border-neutral pl-4">
       <Choice
-        legend="Flatter or steeper"
+        legend={say.flatterOrSteeper}
         isLegendHidden
         options={aims.map(
           (each) =>
@@ -64,13 +65,10 @@ export default function NewAngle(props: {
       />
       {steeper && zone.microBevel === null && (
         <Choice
-          legend={`${deg(aim.angleDeg)} per side`}
+          legend={say.perSide(deg(aim.angleDeg))}
           options={[
-            [
-              'micro-bevel',
-              `as a micro-bevel: ${tookWords(planAt({ ...aim, grind: 'micro-bevel' }))}`,
-            ],
-            ['as it is', `the whole face: ${tookWords(planAt(whole))}`],
+            ['micro-bevel', say.asAMicroBevel(tookWords(planAt({ ...aim, grind: 'micro-bevel' })))],
+            ['as it is', say.theWholeFace2(tookWords(planAt(whole)))],
           ]}
           chosen={aim.grind}
           onChoose={(grind) => choose({ ...aim, grind: grind as EdgeAim['grind'] })}
@@ -78,7 +76,7 @@ export default function NewAngle(props: {
       )}
       <div className="mt-2 grid max-w-2xl gap-4 sm:grid-cols-2">
         <SelectField
-          label="Grind"
+          label={say.grind}
           value={aim.grind}
           options={AIM_GRINDS.map((each) => [each, GRIND_WORDS[each]] as const)}
           onChange={(event) => {
@@ -88,7 +86,7 @@ export default function NewAngle(props: {
           }}
         />
         <AngleField
-          label="Angle at the apex"
+          label={say.angleAtTheApex}
           valueDeg={aim.angleDeg}
           min={5}
           max={60}
@@ -117,9 +115,9 @@ function turnWords(turn: number): string {
 
 /** What an angle takes, in a word or two. */
 function tookWords(plan: JobPlan | null): string {
-  if (!plan) return 'test it first';
+  if (!plan) return say.testItFirst;
   if (plan.outcome === 'planned') return minutes(plan.minutes);
-  if (plan.outcome === 'leave alone') return 'as it is';
-  if (plan.noRoom) return 'no room';
-  return plan.missingStone ? 'with another stone' : 'not by hand';
+  if (plan.outcome === 'leave alone') return say.asItIs;
+  if (plan.noRoom) return say.noRoom;
+  return plan.missingStone ? say.withAnotherStone : say.notByHand;
 }

@@ -1,5 +1,6 @@
 'use client';
 
+import { planWords as say } from '../../ui/words/screens/plan';
 import {
   bevelDrift,
   heldStep,
@@ -13,7 +14,7 @@ import {
 import { wedgeFileName, wedgeFor, wedgeSvg } from '../../formats/wedge';
 import type { Job } from '../../domain/terms';
 import { downloadText } from '../../ui/download';
-import { deg, listed, plural } from '../../ui/format';
+import { deg, listed } from '../../ui/format';
 import { HoldDrawing } from '../../ui/section/HoldDrawing';
 import { ReshapedDrawing } from '../../ui/section/ReshapedDrawing';
 import { SectionDrawing } from '../../ui/section/SectionDrawing';
@@ -53,13 +54,13 @@ export default function PlanAside(props: {
               className="link min-h-12"
               onClick={() => downloadText(`${wedgeFileName(tool.name)}.svg`, cheekWedge(hold), SVG)}
             >
-              a wedge of {deg(hold.angleDeg)}, to print
+              {say.aWedgeOfToPrint(deg(hold.angleDeg))}
             </button>
           )}
         </div>
       ))}
       {holds.some(({ hold }) => hold.guide.way === 'tilt the stone') && (
-        <p>{BY_SHADOW} Or lay a printed wedge on that face, and the stone upon it.</p>
+        <p>{say.orLayAPrintedWedge(BY_SHADOW)}</p>
       )}
       <p className="text-[0.95rem]">{STOP_USE}</p>
     </div>
@@ -84,7 +85,7 @@ function holdsOf(
 }
 
 function stepsInWords(numbers: readonly number[]): string {
-  return numbers.length === 1 ? `Step ${numbers[0]}` : `Steps ${listed(numbers.map(String))}`;
+  return numbers.length === 1 ? `Step ${numbers[0]}` : say.steps2(listed(numbers.map(String)));
 }
 
 /** The section before and after another angle is ground, and what the tool keeps of it. */
@@ -95,7 +96,7 @@ function Reground({ need, aim, plan }: { need: LoggedNeed; aim: EdgeAim; plan: J
   const facets = plan.steps.filter(({ task }) => task === 'grind a facet of the arc');
   return (
     <section>
-      <h3>{facets.length > 0 ? 'The arc by facets, each with its own hold' : 'As planned'}</h3>
+      <h3>{facets.length > 0 ? say.theArcByFacetsEach : say.asPlanned}</h3>
       <ReshapedDrawing reshaped={reshaped} facets={facets} />
     </section>
   );
@@ -106,24 +107,14 @@ function Thinned({ need, plan }: { need: LoggedNeed; plan: JobPlan }) {
   const { tool, zone, sessions } = need;
   const { touchUps, lagMm } = bevelDrift(tool, zone, sessions);
   if (touchUps > 0) {
-    return (
-      <p>
-        {plural(touchUps, 'touch-up')} since it was last ground flat: the bevel lags{' '}
-        {Math.round(1000 * lagMm)} µm behind its apex. The angle stays as it is.
-      </p>
-    );
+    return <p>{say.sinceItWasLastGround(touchUps, Math.round(1000 * lagMm))}</p>;
   }
   const zoneAfter = zoneLeft(plan.steps);
   if (!zoneAfter) return null;
   return (
     <section>
-      {need.thinning === null && (
-        <p className="mb-3">
-          Not due: the worked face is within its limit. Every thinning takes steel that never comes
-          back.
-        </p>
-      )}
-      <h3>As planned; dashed, as it is</h3>
+      {need.thinning === null && <p className="mb-3">{say.notDueTheWorkedFace}</p>}
+      <h3>{say.asPlannedDashedAsIt}</h3>
       <SectionDrawing tool={tool} zone={zoneAfter} asItIs={zone} apexRadiusUm={plan.apexRadiusUm} />
     </section>
   );

@@ -1,3 +1,4 @@
+import { planWords as say } from '../../ui/words/screens/plan';
 import { ActionBar } from '../../ui/ActionBar';
 import { type JobPlan } from '../../core';
 import { isSpineTask } from '../../domain/terms';
@@ -41,7 +42,7 @@ export function PlanBar(props: {
             href={guideLink(underWay.id)}
             className="btn btn-primary ml-auto px-5 text-lg whitespace-nowrap sm:px-8"
           >
-            Go on with it
+            {say.goOnWithIt}
           </Link>
         ) : (
           <button
@@ -61,21 +62,20 @@ export function PlanBar(props: {
 /** How many of the person's own steps stand behind the figures. */
 function learnedWords({ steps }: JobPlan): string {
   const taught = steps.filter(({ learnedSteps }) => learnedSteps > 0);
-  if (taught.length === 0) return 'usual values, until your own log narrows them';
+  if (taught.length === 0) return say.usualValuesUntilYourOwn;
   const words = taught.map(
     ({ abrasive, learnedSteps, learnedFrom }) =>
-      `${abrasive.name} from ${plural(learnedSteps, 'step')}${learnedFrom === 'itself' ? '' : ' with its like'}`,
+      `${abrasive.name} from ${plural(learnedSteps, 'step')}${learnedFrom === 'itself' ? '' : say.withItsLike}`,
   );
-  const rest = taught.length < steps.length ? '; the rest not yet' : '';
-  return `Learned from your log: ${[...new Set(words)].join(', ')}${rest}`;
+  const rest = taught.length < steps.length ? say.theRestNotYet : '';
+  return say.learnedFromYourLog([...new Set(words)].join(', '), rest);
 }
 
 /** Where the steps lead, against what was asked for. */
 export function endWords(plan: JobPlan, zone: Zone): string {
   if (plan.steps.every(({ task }) => isSpineTask(task))) return '';
-  const ends = `Ends at about ${um(plan.apexRadiusUm)}: ${passesWords(plan.apexRadiusUm)}`;
+  const ends = say.endsAtAbout(um(plan.apexRadiusUm), passesWords(plan.apexRadiusUm));
   if (plan.shortOf.apex) return `${ends}. Short of its target, ${um(zone.targetApexUm)}.`;
-  if (plan.shortOf.finish)
-    return `${ends}, with the scratches of a coarser stone than its work likes.`;
-  return `${ends}; target ${um(zone.targetApexUm)}.`;
+  if (plan.shortOf.finish) return say.withTheScratchesOfA(ends);
+  return say.target(ends, um(zone.targetApexUm));
 }

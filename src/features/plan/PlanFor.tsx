@@ -1,5 +1,6 @@
 'use client';
 
+import { planWords as say } from '../../ui/words/screens/plan';
 import { TabTitle } from '../../ui/TabTitle';
 import { titles } from '../../ui/words/titleWords';
 import Link from '../../ui/Link';
@@ -62,7 +63,7 @@ export function PlanFor(props: PlanProps) {
   return (
     <>
       <div className="mx-auto w-full max-w-[82rem] px-4 pt-3 pb-8 sm:px-8">
-        <Title words={job === 'spine' ? `${tool.name}, spine` : edgeName(tool, zone)}>
+        <Title words={job === 'spine' ? say.spine2(tool.name) : edgeName(tool, zone)}>
           {!stopped && <JobChoice need={need} chosen={address} />}
         </Title>
         {stopped ? (
@@ -96,7 +97,7 @@ export function PlanFor(props: PlanProps) {
         )}
       </div>
       <PlanBar
-        headline={stopped ? 'Stop use.' : planHeadline(job, plan)}
+        headline={stopped ? say.stopUse : planHeadline(job, plan)}
         plan={plan}
         zone={zone}
         keeps={job === 'angle' && plan ? keepsWords(plan, tool) : null}
@@ -115,7 +116,7 @@ function Title({ words, children }: { words: string; children: ReactNode }) {
       <h1>{words}</h1>
       {children}
       <Link href="/touch-up" className="link ml-auto inline-flex min-h-12 items-center">
-        Another edge
+        {say.anotherEdge}
       </Link>
     </div>
   );
@@ -125,11 +126,7 @@ function Title({ words, children }: { words: string; children: ReactNode }) {
 function OutOfReach({ job, plan }: { job: Job; plan: JobPlan }) {
   return (
     <section className="mt-6 grid max-w-[70ch] gap-3">
-      <h2>
-        {plan.tooLongMinutes === null
-          ? JOB_WORDS[job].outOfReach
-          : 'What is at hand would take too long.'}
-      </h2>
+      <h2>{plan.tooLongMinutes === null ? JOB_WORDS[job].outOfReach : say.whatIsAtHandWould}</h2>
       <NothingWorks plan={plan} />
     </section>
   );
@@ -168,11 +165,7 @@ function FromHere(props: {
   const { job } = address;
   if (job === 'spine') {
     const { startMm, endMm } = spineStretch(tool);
-    return (
-      <p className="text-lg">
-        The spine is worked at {spanMm(startMm, endMm)} from the heel, and the edge stays covered.
-      </p>
-    );
+    return <p className="text-lg">{say.theSpineIsWorkedAt(spanMm(startMm, endMm))}</p>;
   }
   return (
     <>
@@ -189,8 +182,10 @@ function FromHere(props: {
       )}
       {plan?.leftDamage && (
         <p className="mt-2 border-l-4 border-neutral pl-4">
-          The chip of {chipDepth(plan.leftDamage.depthMm)} stays: mending it here takes too long. It
-          goes {leftDamageWords(plan.leftDamage)}.
+          {say.theChipOfStaysMending(
+            chipDepth(plan.leftDamage.depthMm),
+            leftDamageWords(plan.leftDamage),
+          )}
         </p>
       )}
       {job === 'touch-up' && edge && (

@@ -1,5 +1,6 @@
 'use client';
 
+import { planWords as say } from '../../ui/words/screens/plan';
 import { Said } from '../../ui/Term';
 import { useState, type ReactNode } from 'react';
 import { edgeTarget, workingFace, type JobPlan } from '../../core';
@@ -44,27 +45,23 @@ export function PlanHead(props: HeadProps) {
       <div className="flex flex-wrap gap-x-8 gap-y-1">
         <div>
           <p className="text-[0.92rem] text-soft">
-            {KINDS[tool.kind].name}, {placeMm(zone.endMm - zone.startMm)} of edge
+            {say.ofEdge(KINDS[tool.kind].name, placeMm(zone.endMm - zone.startMm))}
           </p>
           <p className="figures min-h-8 pointer-coarse:min-h-12 font-semibold">
             <Said>{angleBothWays(workingFace(tool, zone).angleDeg)}</Said>
           </p>
         </div>
-        <Fact label="now" open={open === 'now'} onToggle={() => toggle('now')}>
+        <Fact label={say.now} open={open === 'now'} onToggle={() => toggle('now')}>
           {nowWords(seen)}
         </Fact>
-        <Fact label="for" open={open === 'for'} onToggle={() => toggle('for')}>
+        <Fact label={say.forWord} open={open === 'for'} onToggle={() => toggle('for')}>
           {asksWords(zone)}
         </Fact>
-        <Fact label="where" open={open === 'where'} onToggle={() => toggle('where')}>
+        <Fact label={say.where} open={open === 'where'} onToggle={() => toggle('where')}>
           {SPOT_WORDS[where.spot].there}
         </Fact>
       </div>
-      {zone.noImpacts && (
-        <p className="mt-1 font-semibold">
-          No impacts here: this stretch must never hit anything hard.
-        </p>
-      )}
+      {zone.noImpacts && <p className="mt-1 font-semibold">{say.noImpactsHereThisStretch}</p>}
       {open && (
         <div className="mt-2 border-l-4 border-neutral pl-4">
           {open === 'now' && <EdgeNow {...props} />}
@@ -82,7 +79,7 @@ function EdgeNow({ zone, observedAt, wishes, onChange }: HeadProps) {
   return (
     <>
       <ObservationFields
-        legend="What is the finest test it passes now?"
+        legend={say.whatIsTheFinestTest}
         value={seen}
         onChange={(next) => onChange({ ...wishes, seen: next })}
         zone={zone}
@@ -92,9 +89,7 @@ function EdgeNow({ zone, observedAt, wishes, onChange }: HeadProps) {
         onChange={(workSince) => onChange({ ...wishes, workSince })}
       />
       <p className="mt-2 text-[0.95rem] text-soft">
-        {observedAt
-          ? `Last tested ${ago(observedAt)}. Tap a test if it has changed.`
-          : 'This edge has never been tested: test it before you grind.'}
+        {observedAt ? say.lastTestedTapATest(ago(observedAt)) : say.thisEdgeHasNeverBeen}
       </p>
     </>
   );
@@ -113,7 +108,7 @@ function AskedFor({ tool, zone, wishes, onChange }: HeadProps) {
       <AsksChoice tool={tool} value={zone} onChange={(asks) => onChange({ ...wishes, asks })} />
       <div className="mt-3">
         <Choice
-          legend="Finish this time"
+          legend={say.finishThisTime}
           options={SCHOOLS.finish.map((each) => [each, each] as const)}
           chosen={finish}
           onChoose={(next) => onChange({ ...wishes, finish: next })}
@@ -134,26 +129,26 @@ function Place({ tool, wishes, planIn, onChange }: HeadProps) {
   return (
     <>
       <Choice
-        legend="Where are you?"
+        legend={say.whereAreYou}
         options={spots.map((spot) => [
           spot,
-          `${sentence(trip || spot === 'bench' ? SPOT_WORDS[spot].there : 'out on the trail')}: ${minutesWords(planIn(spot))}`,
+          `${sentence(trip || spot === 'bench' ? SPOT_WORDS[spot].there : say.outOnTheTrail)}: ${minutesWords(planIn(spot))}`,
         ])}
         chosen={where.spot}
         onChoose={(spot) => onChange({ ...wishes, where: { ...where, spot } })}
       />
       <p className="mt-2 text-[0.95rem] text-soft">
         {SPOT_WORDS[where.spot].atHand}
-        {where.spot !== 'bench' && ' A finish twice as coarse is good enough.'}
-        {trip && where.spot !== 'bench' && ` By what ${trip.name} has along.`}
+        {where.spot !== 'bench' && say.aFinishTwiceAsCoarse}
+        {trip && where.spot !== 'bench' && say.byWhatHasAlong(trip.name)}
       </p>
     </>
   );
 }
 
 function minutesWords(plan: JobPlan | null): string {
-  if (!plan || plan.outcome === 'out of reach') return 'nothing there works it';
-  return plan.outcome === 'leave alone' ? 'leave it alone' : minutes(plan.minutes);
+  if (!plan || plan.outcome === 'out of reach') return say.nothingThereWorksIt;
+  return plan.outcome === 'leave alone' ? say.leaveItAlone : minutes(plan.minutes);
 }
 
 function Fact(props: { label: string; open: boolean; onToggle: () => void; children: ReactNode }) {
@@ -179,7 +174,11 @@ function nowWords({ tests, findings }: Observation): string {
   const chips = findings.filter(({ kind, leftOnPurpose }) => kind === 'chip' && !leftOnPurpose);
   const deepest = chips.reduce((a, b) => (b.depthMm > (a?.depthMm ?? 0) ? b : a), chips[0]);
   const chip = deepest
-    ? `, ${chips.length > 1 ? `${chips.length} chips, the deepest` : 'chip'} ${chipDepth(deepest.depthMm)} at ${placeMm(deepest.atMm)}`
+    ? say.at(
+        chips.length > 1 ? say.chipsTheDeepest(chips.length) : 'chip',
+        chipDepth(deepest.depthMm),
+        placeMm(deepest.atMm),
+      )
     : '';
   const others = [...new Set(findings.map(({ kind }) => kind))]
     .filter((kind) => kind !== 'chip')
@@ -188,6 +187,6 @@ function nowWords({ tests, findings }: Observation): string {
   const read = tests
     .filter((each) => each.grams !== null)
     .map((each) => `${Math.round(each.grams!)} g`);
-  const tested = [...(test ? [TEST_WORDS[test]] : []), ...read].join(', ') || 'not tested';
+  const tested = [...(test ? [TEST_WORDS[test]] : []), ...read].join(', ') || say.notTested;
   return `${tested}${chip}${others}`;
 }

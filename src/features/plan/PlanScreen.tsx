@@ -1,5 +1,6 @@
 'use client';
 
+import { planWords as say } from '../../ui/words/screens/plan';
 import { EdgeStands } from '../../ui/EdgeStands';
 import Link from '../../ui/Link';
 import { useSearchParams } from 'next/navigation';
@@ -50,10 +51,10 @@ function ChooseEdge() {
   const underWay = useStandings()?.underWay ?? [];
   return (
     <div className="mx-auto w-full max-w-3xl px-4 py-6 sm:px-8">
-      <h1>Touch-up</h1>
+      <h1>{say.touchUp}</h1>
       {underWay.length > 0 && (
         <section className="mt-4">
-          <h2>Under way</h2>
+          <h2>{say.underWay}</h2>
           <ul>
             {underWay.map((session) => (
               <li key={session.id} className="border-b border-rule">
@@ -62,11 +63,14 @@ function ChooseEdge() {
                   className="flex min-h-14 items-center gap-4 hover:underline"
                 >
                   <span className="sign text-xl">
-                    {tools.find(({ id }) => id === session.toolId)?.name ?? 'a tool taken down'}
+                    {tools.find(({ id }) => id === session.toolId)?.name ?? say.aToolTakenDown}
                   </span>
                   <span>
-                    step {session.stepIndex + 1} of {session.steps.length}, begun{' '}
-                    {ago(session.startedAt)}
+                    {say.stepOfBegun(
+                      session.stepIndex + 1,
+                      session.steps.length,
+                      ago(session.startedAt),
+                    )}
                   </span>
                 </Link>
               </li>
@@ -75,12 +79,12 @@ function ChooseEdge() {
         </section>
       )}
       <section className="mt-6">
-        <h2>Which edge?</h2>
+        <h2>{say.whichEdge}</h2>
         {needs.length === 0 && (
           <p className="mt-2">
-            Nothing hangs on the rack yet.{' '}
+            {say.nothingHangsOnTheRack}{' '}
             <Link href="/lay-out" className="link">
-              Lay out what you have
+              {say.layOutWhatYouHave}
             </Link>
           </p>
         )}

@@ -1,3 +1,4 @@
+import { planWords as say } from '../../ui/words/screens/plan';
 import { Said } from '../../ui/Term';
 import { isSpineTask, type HeldWay } from '../../domain/terms';
 import {
@@ -18,7 +19,6 @@ import {
   minutesSpan,
   ml,
   newtons,
-  plural,
   sentence,
   spanMm,
   um,
@@ -49,19 +49,19 @@ const STEP_COLUMNS = 'md:grid-cols-[minmax(13rem,1.5fr)_1.2fr_1.5fr_1.1fr_0.9fr_
 export function PlanSteps(props: StepsProps) {
   const { plan, zone } = props;
   return (
-    <section aria-label="Steps" className="mt-3">
+    <section aria-label={say.steps} className="mt-3">
       <div
         aria-hidden
         className={`hidden gap-x-6 text-[0.92rem] text-soft md:grid ${STEP_COLUMNS}`}
       >
-        <span>step</span>
-        <span>strokes</span>
-        <span>motion and force</span>
-        <span>hold</span>
-        <span>time</span>
-        <span>done when</span>
+        <span>{say.step}</span>
+        <span>{say.strokes2}</span>
+        <span>{say.motionAndForce}</span>
+        <span>{say.hold}</span>
+        <span>{say.time}</span>
+        <span>{say.doneWhen}</span>
       </div>
-      <h2 className="sr-only">Steps</h2>
+      <h2 className="sr-only">{say.steps}</h2>
       <ol className="border-b border-rule">
         {plan.steps.map((step, i) => (
           <Step
@@ -90,25 +90,30 @@ function Step(props: StepsProps & { step: LadderStep; number: number }) {
             {number}. {sentence(step.abrasive.name)}{' '}
             <span className="font-normal text-soft">{um(step.abrasive.sizeUm)}</span>
             <span className="block text-[0.92rem] font-normal text-soft">
-              to {step.task}
-              {step.facet && `, ${step.facet.number} of ${step.facet.of}`}
+              {say.toWord(step.task)}
+
+              {step.facet && say.ofWord(step.facet.number, step.facet.of)}
             </span>
           </span>
         </h3>
         <p>
           <b>
-            about {countSpan(step.strokesPerSide, step.strokesPerSideLow, step.strokesPerSideHigh)}
+            {say.about(
+              countSpan(step.strokesPerSide, step.strokesPerSideLow, step.strokesPerSideHigh),
+            )}
           </b>{' '}
-          {fromEnds(step.task) ? 'from each end' : 'a side'}
+          {fromEnds(step.task) ? say.fromEachEnd : say.aSide2}
           {step.passStrokes !== null && (
             <span className="block text-[0.92rem]">
-              {passWords(step.strokesPerSide / step.passStrokes)}, heel to toe
+              {say.heelToToe(passWords(step.strokesPerSide / step.passStrokes))}
             </span>
           )}
           {step.stretch && step.stretch.strokesPerSide < step.strokesPerSide && (
             <span className="block text-[0.92rem]">
-              {step.stretch.strokesPerSide} of them from{' '}
-              {spanMm(step.stretch.startMm, step.stretch.endMm)}
+              {say.ofThemFrom(
+                step.stretch.strokesPerSide,
+                spanMm(step.stretch.startMm, step.stretch.endMm),
+              )}
             </span>
           )}
         </p>
@@ -125,7 +130,7 @@ function Step(props: StepsProps & { step: LadderStep; number: number }) {
           <b>{minutesSpan(step)}</b>
         </p>
         <p className="text-[0.95rem]">
-          <span className="sr-only md:hidden">Done when </span>
+          <span className="sr-only md:hidden">{say.doneWhen2} </span>
           <Said>{doneWhen[0]!}</Said>
         </p>
       </div>
@@ -154,7 +159,7 @@ function HeldChoice({ step, face, onHeld }: StepsProps & { step: LadderStep }) {
           className="link ml-2 min-h-8 pointer-coarse:min-h-12"
           onClick={() => onHeld(abrasive.id, way)}
         >
-          or {HELD_WORDS[way]}
+          {say.or(HELD_WORDS[way])}
         </button>
       ))}
     </span>
@@ -178,18 +183,19 @@ function MoreOfStep(props: StepsProps & { step: LadderStep; number: number }) {
   return (
     <details>
       <summary className="inline-flex min-h-10 pointer-coarse:min-h-12 cursor-pointer items-center text-[0.95rem] underline underline-offset-4">
-        Signs, cautions and working of step {number}
+        {say.signsCautionsAndWorkingOf(number)}
       </summary>
       <p>
-        <b>Done when</b> <Said>{doneWhen.join('; ')}</Said>.
+        <b>{say.doneWhen2}</b> <Said>{doneWhen.join('; ')}</Said>.
       </p>
       {step.sections > 1 && (
         <p>
-          In {step.sections} sections, heel to tip, each a little over the next:{' '}
-          {edgeSections(zone, step.sections)
-            .map(({ startMm, endMm }) => spanMm(startMm, endMm))
-            .join('; ')}
-          .
+          {say.inSectionsHeelToTip(
+            step.sections,
+            edgeSections(zone, step.sections)
+              .map(({ startMm, endMm }) => spanMm(startMm, endMm))
+              .join('; '),
+          )}
         </p>
       )}
       {schoolWords(tool, zone, step).map((words) => (
@@ -219,24 +225,22 @@ function PlanEnd({ plan, zone }: { plan: JobPlan; zone: Zone }) {
         <Said>{endWords(plan, zone)}</Said>
       </p>
       {quickest && quickest.minutes < plan.minutes && (
-        <p>
-          The quickest is {quickest.names.join(', then ')}: {minutes(quickest.minutes)}.
-        </p>
+        <p>{say.theQuickestIs(quickest.names.join(say.then), minutes(quickest.minutes))}</p>
       )}
       {missingStone && (
         <p>
           {missingStone.owned
-            ? `What would help most lies elsewhere: ${missingStone.owned}, ${um(missingStone.sizeUm)}`
-            : `The stone that you lack most here: ${um(missingStone.sizeUm)}`}
+            ? say.whatWouldHelpMostLies(missingStone.owned, um(missingStone.sizeUm))
+            : say.theStoneThatYouLack(um(missingStone.sizeUm))}
           {missingStone.savesMinutes === null
-            ? '; it would bring the edge all the way.'
-            : `; it would save about ${minutes(missingStone.savesMinutes)}.`}
+            ? say.itWouldBringTheEdge
+            : say.itWouldSaveAbout(minutes(missingStone.savesMinutes))}
         </p>
       )}
       {plan.leftOut.length > 0 && (
         <details>
           <summary className="inline-flex min-h-12 cursor-pointer items-center underline underline-offset-4">
-            {plural(plan.leftOut.length, 'thing')} on the shelf left out
+            {say.onTheShelfLeftOut(plan.leftOut.length)}
           </summary>
           <LeftOut plan={plan} />
         </details>

@@ -1,3 +1,4 @@
+import { planWords as say } from '../../ui/words/screens/plan';
 import dynamic from 'next/dynamic';
 import type { ReactNode } from 'react';
 import {
@@ -75,7 +76,7 @@ export function Planned(props: {
       />
       {isArc && (
         <CheckField
-          label={`Blend the whole arc after each stone, in ${ARC_FACETS} passes from apex to shoulder`}
+          label={say.blendTheWholeArcAfter(ARC_FACETS)}
           checked={wishes.arcPasses}
           onChange={(event) => onWish({ ...wishes, arcPasses: event.target.checked })}
         />

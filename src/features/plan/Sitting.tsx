@@ -1,10 +1,11 @@
 'use client';
 
+import { planWords as say } from '../../ui/words/screens/plan';
 import { sum } from 'd3-array';
 import { CHANGEOVER_MINUTES, sittingOrder, type JobPlan } from '../../core';
 import { edgeName } from '../../domain/edgeName';
 import type { Tool, Zone } from '../../domain/tool';
-import { minutes, plural } from '../../ui/format';
+import { minutes } from '../../ui/format';
 import { SittingTurns, THIS, type SittingEdge, type Turn } from './SittingTurns';
 import { inTurn, type OtherEdge } from './useSitting';
 
@@ -35,7 +36,7 @@ export default function Sitting(props: {
   const together = sum(edges, (edge) => edge.plan.minutes);
   const saved = (sum(edges, (edge) => edge.plan.steps.length) - turns.length) * CHANGEOVER_MINUTES;
   return (
-    <section className="mt-6" aria-label="In one sitting">
+    <section className="mt-6" aria-label={say.inOneSitting}>
       <h2>
         <span role="status">{titleOf(edges.length, together, saved)}</span>
       </h2>
@@ -52,7 +53,7 @@ export default function Sitting(props: {
                 )
               }
             />
-            {need.tool.id === tool.id ? need.zone.name : edgeName(need.tool, need.zone)} too,{' '}
+            {say.too(need.tool.id === tool.id ? need.zone.name : edgeName(need.tool, need.zone))}{' '}
             <span className="figures">{minutes(own.minutes)}</span>
           </label>
         ))}
@@ -69,9 +70,9 @@ export default function Sitting(props: {
 }
 
 function titleOf(count: number, together: number, saved: number): string {
-  if (count === 1) return 'In one sitting: take others along';
-  const less = saved > 0 ? `, ${minutes(saved)} less than one by one` : '';
-  return `${plural(count, 'edge')} in one sitting: ${minutes(together - saved)}${less}`;
+  if (count === 1) return say.inOneSittingTakeOthers;
+  const less = saved > 0 ? say.lessThanOneByOne(minutes(saved)) : '';
+  return say.inOneSitting2(count, minutes(together - saved), less);
 }
 
 function movedBefore(keys: readonly string[], key: string, before: string): string[] {

@@ -1,5 +1,6 @@
 'use client';
 
+import { planWords as say } from '../../ui/words/screens/plan';
 import { heldStep, stepHold, type JobPlan, type LadderStep } from '../../core';
 import { edgeName } from '../../domain/edgeName';
 import type { Tool, Zone } from '../../domain/tool';
@@ -41,7 +42,7 @@ export function SittingTurns(props: {
         <li key={i} className="border-t-2 border-neutral pt-1">
           <h3>
             {sentence(step.abrasive.name)}
-            {step.waterMl > 0 && ', wet once'}
+            {step.waterMl > 0 && say.wetOnce}
           </h3>
           {rows.map(({ edge, step: own }, row) => (
             <Row
@@ -59,8 +60,8 @@ export function SittingTurns(props: {
         </li>
       ))}
       <li className="border-t-2 border-neutral pt-1">
-        <h3>Then put it away</h3>
-        <p>Wash, dry, wax, sheath: a tap each when the last edge is done.</p>
+        <h3>{say.thenPutItAway}</h3>
+        <p>{say.washDryWaxSheathA}</p>
       </li>
     </ol>
   );
@@ -83,7 +84,8 @@ function Row(props: {
         <LyingSilhouette tool={tool} scale={TOOL_PX / toolOutline(tool).lengthMm} />
       </span>
       <span className="figures min-w-0 leading-tight">
-        <b>{edgeName(tool, zone)}</b>, {step.strokesPerSide} a side
+        <b>{edgeName(tool, zone)}</b>
+        {say.aSide3(step.strokesPerSide)}
         {hold && (
           <span className="block text-[0.95rem]">
             {heldAt(hold)}, {holdHeadline(hold.guide).toLowerCase()}
@@ -99,7 +101,7 @@ function Row(props: {
             aria-label={`${edgeName(tool, zone)} earlier`}
             onClick={onEarlier}
           >
-            earlier
+            {say.earlier}
           </button>
         )}
       </span>

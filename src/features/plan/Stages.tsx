@@ -1,3 +1,4 @@
+import { planWords as say } from '../../ui/words/screens/plan';
 import type { JobPlan, LadderStep } from '../../core';
 import type { Zone } from '../../domain/tool';
 import { minutes, plural, sentence, spanMm } from '../../ui/format';
@@ -8,7 +9,7 @@ export function Stages({ plan, zone }: { plan: JobPlan; zone: Zone }) {
   const stages = stagesOf(plan.steps);
   if (stages.length < 2) return null;
   return (
-    <section aria-label="Stages" className="mt-4">
+    <section aria-label={say.stages} className="mt-4">
       <ol className="grid border-y-2 border-rule sm:flex sm:divide-x sm:divide-rule">
         {stages.map((stage, i) => (
           <li
@@ -27,9 +28,7 @@ export function Stages({ plan, zone }: { plan: JobPlan; zone: Zone }) {
           </li>
         ))}
       </ol>
-      <p className="mt-1 text-[0.95rem] text-soft">
-        Safe to leave after any stage: the tool keeps what has been ground by then.
-      </p>
+      <p className="mt-1 text-[0.95rem] text-soft">{say.safeToLeaveAfterAny}</p>
     </section>
   );
 }
@@ -37,11 +36,9 @@ export function Stages({ plan, zone }: { plan: JobPlan; zone: Zone }) {
 /** With what, and how much of it. */
 function stageWords({ name, steps, firstStep }: Stage, zone: Zone): string[] {
   const [first] = steps;
-  const things = [...new Set(steps.map(({ abrasive }) => abrasive.name))].join(', then ');
+  const things = [...new Set(steps.map(({ abrasive }) => abrasive.name))].join(say.then);
   const numbers =
-    steps.length === 1
-      ? `step ${firstStep}`
-      : `steps ${firstStep} to ${firstStep + steps.length - 1}`;
+    steps.length === 1 ? `step ${firstStep}` : say.stepsTo(firstStep, firstStep + steps.length - 1);
   if (name === 'chips out') {
     const { startMm, endMm } = first!.stretch ?? zone;
     return [things, `${strokes(first!)}, ${spanMm(startMm, endMm)}; ${numbers}`];
@@ -51,5 +48,5 @@ function stageWords({ name, steps, firstStep }: Stage, zone: Zone): string[] {
 }
 
 function strokes({ strokesPerSide }: LadderStep): string {
-  return `${strokesPerSide} a side`;
+  return say.aSide(strokesPerSide);
 }

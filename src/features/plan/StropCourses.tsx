@@ -1,5 +1,6 @@
 'use client';
 
+import { planWords as say } from '../../ui/words/screens/plan';
 import { max } from 'd3-array';
 import { scaleLinear } from 'd3-scale';
 import { gramsFromApex, type StropOutlook } from '../../core';
@@ -19,15 +20,15 @@ export function StropCourses({ outlooks }: { outlooks: readonly StropOutlook[] }
     <Plot
       height={200}
       margin={{ left: 48, right: 24, top: 30, bottom: 44 }}
-      label={`Grams by strokes on ${shown.map(({ strop }) => strop.name).join(', ')}`}
+      label={say.gramsByStrokesOn(shown.map(({ strop }) => strop.name).join(', '))}
       x={(range) => scaleLinear([0, MOST_STROKES], range)}
       y={(range) => scaleLinear([0, 1.05 * most], range).nice(4)}
     >
       {({ x, y, frame }) => (
         <>
           <AxisLines frame={frame} />
-          <LevelAxis frame={frame} ticks={ticksOf(y, 4)} title="grams" />
-          <FootAxis frame={frame} ticks={ticksOf(x, 5)} title="strokes over both sides" />
+          <LevelAxis frame={frame} ticks={ticksOf(y, 4)} title={say.grams} />
+          <FootAxis frame={frame} ticks={ticksOf(x, 5)} title={say.strokesOverBothSides} />
           {shown.map((outlook, i) => (
             <g key={outlook.strop.id}>
               <Course data={ALONG} x={x} y={(n) => y(gramsOf(outlook, n))} />

@@ -1,5 +1,6 @@
 'use client';
 
+import { planWords as say } from '../../ui/words/screens/plan';
 import { useMemo } from 'react';
 import {
   SHINY_FROM,
@@ -19,11 +20,11 @@ import { UpkeepDays } from './UpkeepDays';
 
 /** What a strop of each age asks for: in two words, and in full. */
 const AGE_REMEDIES: Record<StropAge, [short: string, full: string]> = {
-  bare: ['rub on', 'Rub compound on, or strop on the bare face.'],
-  fresh: ['thin rub', 'A thin rub is enough, if any.'],
-  grey: ['works', 'It works: leave it as it is.'],
-  shiny: ['wipe, warm', 'Wipe it, warm it, work the wax in.'],
-  caked: ['scrape', 'Scrape it, then load it; a cloth goes on with a new stretch.'],
+  bare: [say.rubOn, say.rubCompoundOnOrStrop],
+  fresh: [say.thinRub, say.aThinRubIsEnough],
+  grey: ['works', say.itWorksLeaveItAs],
+  shiny: [say.wipeWarm, say.wipeItWarmItWork],
+  caked: ['scrape', say.scrapeItThenLoadIt],
 };
 
 /** What keeping this edge up has done by its own log, how old the strop is, and each strop's best count. */
@@ -44,14 +45,14 @@ export default function UpkeepAside({ need, edge }: { need: LoggedNeed; edge: Ed
       {outlooks[0] && <Age stropId={outlooks[0].strop.id} now={now} />}
       {outlooks.length > 0 && (
         <section className="md:col-span-2">
-          <h3>Each strop on this edge: its best count</h3>
+          <h3>{say.eachStropOnThisEdge}</h3>
           <StropCourses outlooks={outlooks} />
           <table className="table-plain mt-2">
             <thead>
               <tr>
-                <th>Surface</th>
-                <th className="number">Best a side</th>
-                <th>Comes to</th>
+                <th>{say.surface}</th>
+                <th className="number">{say.bestASide}</th>
+                <th>{say.comesTo}</th>
               </tr>
             </thead>
             <tbody>
@@ -61,12 +62,12 @@ export default function UpkeepAside({ need, edge }: { need: LoggedNeed; edge: Ed
                     {i + 1}. {strop.name}
                   </td>
                   <td className="number">
-                    {bestStrokes <= MOST_STROKES ? Math.round(bestStrokes / 2) : 'none so soon'}
+                    {bestStrokes <= MOST_STROKES ? Math.round(bestStrokes / 2) : say.noneSoSoon}
                   </td>
                   <td>
                     {bestStrokes <= MOST_STROKES
                       ? `${um(bestUm)}, ${passesWords(bestUm)}`
-                      : `${um(radiusUm(MOST_STROKES))} after ${MOST_STROKES / 2} a side: a stone is quicker`}
+                      : say.afterASideAStone(um(radiusUm(MOST_STROKES)), MOST_STROKES / 2)}
                   </td>
                 </tr>
               ))}
@@ -80,14 +81,14 @@ export default function UpkeepAside({ need, edge }: { need: LoggedNeed; edge: Ed
 
 function keptWords({ withDays, withoutDays, strops }: ReturnType<typeof upkeepAnswer>): string {
   if (withDays !== null && withoutDays !== null) {
-    return `Kept up it goes ${plural(Math.round(withDays), 'day')} between stones, else ${Math.round(withoutDays)}`;
+    return say.keptUpItGoesBetween(Math.round(withDays), Math.round(withoutDays));
   }
   if (withDays !== null) {
-    return `Kept up it goes ${plural(Math.round(withDays), 'day')} between stones; nothing to compare yet`;
+    return say.keptUpItGoesBetween2(Math.round(withDays));
   }
   return strops === 0
-    ? 'Strop it now and then: the log will say how long that keeps the stone away'
-    : `Kept up ${strops === 1 ? 'once' : `${strops} times`} so far: the log needs two between two stones`;
+    ? say.stropItNowAndThen
+    : say.keptUpSoFarThe(strops === 1 ? 'once' : `${strops} times`);
 }
 
 /** How old a strop is, as an object: five ages, its own marked, each with what it asks for. */
@@ -100,12 +101,11 @@ function Age({ stropId, now }: { stropId: string; now: string }) {
   const { age, strokes, days } = stropAge(other ?? strop, uses.get(stropId), now);
   return (
     <section>
-      <h3>
-        {sentence(strop.name)} is {age}
-      </h3>
+      <h3>{say.is(sentence(strop.name), age)}</h3>
       <p className="figures text-soft">
-        {plural(strokes, 'stroke')} since it was loaded{days !== null && `, ${plural(days, 'day')}`}
-        ; shiny from about {Math.round(SHINY_FROM)}
+        {say.sinceItWasLoaded(strokes)}
+        {days !== null && `, ${plural(days, 'day')}`}
+        {say.shinyFromAbout(Math.round(SHINY_FROM))}
       </p>
       <ol className="mt-1 grid grid-cols-5 gap-1">
         {STROP_AGES.map((each) => (

@@ -1,5 +1,6 @@
 'use client';
 
+import { planWords as say } from '../../ui/words/screens/plan';
 import { scaleLinear } from 'd3-scale';
 import { differenceInDays } from 'date-fns';
 import type { UpkeepAnswer } from '../../core';
@@ -15,7 +16,7 @@ const LINE_Y = 48;
 export function UpkeepDays({ answer, now }: { answer: UpkeepAnswer; now: string }) {
   const { stoneAt, since, withDays, withoutDays } = answer;
   const [ref, width] = useWidth<SVGSVGElement>(420);
-  if (stoneAt === null) return <p className="text-soft">No stone has been on it in the log yet.</p>;
+  if (stoneAt === null) return <p className="text-soft">{say.noStoneHasBeenOn}</p>;
   const day = (at: string): number => differenceInDays(at, now);
   const last = day(stoneAt);
   const next = withDays === null ? null : last + withDays;
@@ -42,7 +43,11 @@ export function UpkeepDays({ answer, now }: { answer: UpkeepAnswer; now: string 
       viewBox={`0 0 ${width} ${HEIGHT}`}
       fontSize={14}
       role="img"
-      aria-label={`Last stone ${-last} days ago, ${since.length} strops since${next === null ? '' : `, the next stone in about ${Math.round(next)} days`}`}
+      aria-label={say.lastStoneDaysAgoStrops(
+        -last,
+        since.length,
+        next === null ? '' : say.theNextStoneInAbout(Math.round(next)),
+      )}
     >
       <line x1={x(last)} x2={x(0)} y1={LINE_Y} y2={LINE_Y} stroke="var(--ink)" strokeWidth={3} />
       {next !== null && next > 0 && (
@@ -57,11 +62,11 @@ export function UpkeepDays({ answer, now }: { answer: UpkeepAnswer; now: string 
       )}
       <line x1={x(0)} x2={x(0)} y1={18} y2={HEIGHT - 24} stroke="var(--ink)" strokeWidth={3} />
       <text x={x(0)} y={14} textAnchor="middle" fontWeight={650}>
-        today
+        {say.today}
       </text>
       {square(last, false)}
       <text x={x(last)} y={HEIGHT - 6} textAnchor="start">
-        stone, {-last} days ago
+        {say.stoneDaysAgo(-last)}
       </text>
       {since.map((at) => (
         <circle key={at} cx={x(day(at))} cy={LINE_Y} r={5} fill="var(--ink)" />
@@ -70,7 +75,7 @@ export function UpkeepDays({ answer, now }: { answer: UpkeepAnswer; now: string 
       {next !== null && square(next, false)}
       {next !== null && (
         <text x={x(next)} y={HEIGHT - 6} textAnchor="end">
-          {next > 0 ? `stone in ${Math.round(next)}` : 'a stone is due'}
+          {next > 0 ? say.stoneIn(Math.round(next)) : say.aStoneIsDue}
         </text>
       )}
     </svg>

@@ -1,5 +1,6 @@
 'use client';
 
+import { planWords as say } from '../../ui/words/screens/plan';
 import { SideScroll } from '../../ui/SideScroll';
 import { sum } from 'd3-array';
 import { useMemo, useState } from 'react';
@@ -22,21 +23,21 @@ export default function WhatIf(props: {
   return (
     <details className="mt-4 border-y border-rule" onToggle={(e) => setOpen(e.currentTarget.open)}>
       <summary className="min-h-12 cursor-pointer py-3">
-        <span className="sign text-xl">What if</span>{' '}
-        <span className="text-soft">another finish, one stone, less steel: side by side</span>
+        <span className="sign text-xl">{say.whatIf}</span>{' '}
+        <span className="text-soft">{say.anotherFinishOneStoneLess}</span>
       </summary>
       {isOpen && (
-        <SideScroll label="Other ways" className="pb-3">
+        <SideScroll label={say.otherWays} className="pb-3">
           <table className="table-plain">
             <thead>
               <tr>
-                <th>Way</th>
-                <th className="number">Minutes</th>
-                <th className="number">Strokes a side</th>
-                <th>Ends at</th>
-                <th>Finish</th>
-                <th className="number">Steel</th>
-                <th className="number">Water</th>
+                <th>{say.way}</th>
+                <th className="number">{say.minutes}</th>
+                <th className="number">{say.strokesASide}</th>
+                <th>{say.endsAt}</th>
+                <th>{say.finish}</th>
+                <th className="number">{say.steel}</th>
+                <th className="number">{say.water}</th>
                 <th />
               </tr>
             </thead>
@@ -52,9 +53,7 @@ export default function WhatIf(props: {
               ))}
             </tbody>
           </table>
-          {others.length === 0 && (
-            <p className="mt-2">With what is at hand there is no other way.</p>
-          )}
+          {others.length === 0 && <p className="mt-2">{say.withWhatIsAtHand2}</p>}
         </SideScroll>
       )}
     </details>
@@ -73,7 +72,7 @@ function Row({ name, plan, onTake }: { name: string; plan: JobPlan; onTake?: () 
       <td>
         {um(apexRadiusUm)}, {passesWords(apexRadiusUm)}
       </td>
-      <td>{lastStone ? finishWords(lastStone.abrasive.sizeUm) : 'as it is'}</td>
+      <td>{lastStone ? finishWords(lastStone.abrasive.sizeUm) : say.asItIs}</td>
       <td className="number">{steel(sum(steps, ({ volumeMm3 }) => volumeMm3))}</td>
       <td className="number">{waterMl > 0 ? ml(waterMl) : 'none'}</td>
       <td>
@@ -81,10 +80,10 @@ function Row({ name, plan, onTake }: { name: string; plan: JobPlan; onTake?: () 
           <button
             type="button"
             className="link min-h-12"
-            aria-label={`Take: ${name}`}
+            aria-label={say.take(name)}
             onClick={onTake}
           >
-            Take it
+            {say.takeIt}
           </button>
         )}
       </td>
@@ -96,19 +95,19 @@ function wayWords(way: OtherWay): string {
   switch (way.kind) {
     case 'finish':
       return way.finish === 'by task'
-        ? 'Finish by task'
+        ? say.finishByTask
         : way.finish === 'toothy'
-          ? 'Toothy'
-          : 'Polished';
+          ? say.toothy
+          : say.polished;
     case 'stop earlier':
-      return 'In less time: no finest stone';
+      return say.inLessTimeNoFinest;
     case 'one stone':
-      return way.sequence.length > 1 ? 'One stone and the strop' : 'One stone';
+      return way.sequence.length > 1 ? say.oneStoneAndTheStrop : say.oneStone;
     case 'damage':
       return {
-        'narrow band': 'A narrow band',
-        'whole face': 'The whole face',
-        'leave it': 'Leave the damage',
+        'narrow band': say.aNarrowBand,
+        'whole face': say.theWholeFace,
+        'leave it': say.leaveTheDamage,
       }[way.way];
   }
 }

@@ -1,5 +1,6 @@
 'use client';
 
+import { planWords as say } from '../../ui/words/screens/plan';
 import { useState } from 'react';
 import type { Session } from '../../domain/session';
 import { WORK_UNITS, type WorkUnit } from '../../domain/terms';
@@ -22,14 +23,14 @@ export function WorkSince(props: {
   return (
     <div className="mt-3 grid max-w-md grid-cols-2 gap-4">
       <NumberField
-        label="Work since, if you know it"
+        label={say.workSinceIfYouKnow}
         min={0}
-        step="any"
+        step={say.any}
         value={typed}
         onChange={(event) => put(event.target.value, unit)}
       />
       <SelectField
-        label="In"
+        label={say.inWord}
         value={unit}
         options={WORK_UNITS.map((each) => [each, each] as const)}
         onChange={(event) => put(typed, event.target.value as WorkUnit)}

@@ -1,3 +1,4 @@
+import { planWords as say } from '../../ui/words/screens/plan';
 import { workingFace, zoneLeft, type JobPlan } from '../../core';
 import type { Job } from '../../domain/terms';
 import type { Tool } from '../../domain/tool';
@@ -17,40 +18,40 @@ interface JobWords {
 /** What each job is called on the plan. */
 export const JOB_WORDS: Record<Job, JobWords> = {
   'touch-up': {
-    choose: 'Touch it up',
-    start: 'Start the touch-up',
-    leaveAlone: 'It meets its target: leave it alone.',
-    outOfReach: 'Nothing at hand works this edge.',
+    choose: say.touchItUp,
+    start: say.startTheTouchUp,
+    leaveAlone: say.itMeetsItsTargetLeave,
+    outOfReach: say.nothingAtHandWorksThis,
   },
   hone: {
-    choose: 'Lay it straight',
-    start: 'Start honing',
-    leaveAlone: 'It meets its target: leave it alone.',
-    outOfReach: 'No smooth steel or fine ceramic rod is at hand.',
+    choose: say.layItStraight,
+    start: say.startHoning,
+    leaveAlone: say.itMeetsItsTargetLeave,
+    outOfReach: say.noSmoothSteelOrFine,
   },
   upkeep: {
-    choose: 'Keep it up',
-    start: 'Start stropping',
-    leaveAlone: 'Nothing is to be kept up here.',
-    outOfReach: 'No strop and no hone is at hand.',
+    choose: say.keepItUp,
+    start: say.startStropping,
+    leaveAlone: say.nothingIsToBeKept,
+    outOfReach: say.noStropAndNoHone,
   },
   thin: {
-    choose: 'Thin it',
-    start: 'Start thinning',
-    leaveAlone: 'Nothing has grown behind the edge: there is nothing to thin.',
-    outOfReach: 'Nothing at hand moves the shoulders back and sets the edge again.',
+    choose: say.thinIt,
+    start: say.startThinning,
+    leaveAlone: say.nothingHasGrownBehindThe,
+    outOfReach: say.nothingAtHandMovesThe,
   },
   angle: {
-    choose: 'Change the angle',
-    start: 'Start on the new angle',
-    leaveAlone: 'That is the angle it has.',
-    outOfReach: 'Nothing at hand grinds this steel and sets the edge again.',
+    choose: say.changeTheAngle,
+    start: say.startOnTheNewAngle,
+    leaveAlone: say.thatIsTheAngleIt,
+    outOfReach: say.nothingAtHandGrindsThis,
   },
   spine: {
-    choose: 'Work on the spine',
-    start: 'Start on the spine',
-    leaveAlone: 'This spine is plain: it needs no work.',
-    outOfReach: 'What the spine needs is not at hand.',
+    choose: say.workOnTheSpine,
+    start: say.startOnTheSpine,
+    leaveAlone: say.thisSpineIsPlainIt,
+    outOfReach: say.whatTheSpineNeedsIs,
   },
 };
 
@@ -58,22 +59,22 @@ export const JOB_WORDS: Record<Job, JobWords> = {
 function outOfReachWords(job: Job, { noRoom, missingStone, tooLongMinutes }: JobPlan): string {
   if (noRoom) {
     return noRoom.behindDeg === null
-      ? 'No room: less than half of the blade would be left.'
-      : `No room: the faces behind the edge stand at ${deg(noRoom.behindDeg)} themselves.`;
+      ? say.noRoomLessThanHalf
+      : say.noRoomTheFacesBehind(deg(noRoom.behindDeg));
   }
   if (tooLongMinutes === null && !missingStone) return JOB_WORDS[job].outOfReach;
   const now =
     tooLongMinutes === null
-      ? 'Nothing at hand does it'
-      : `${sentence(minutes(tooLongMinutes))} with what is at hand`;
-  if (!missingStone) return `${now}: work for a smith.`;
-  return `${now}; ${minutes(missingStone.minutes)} with ${helpfulStoneWords(missingStone)}.`;
+      ? say.nothingAtHandDoesIt
+      : say.withWhatIsAtHand(sentence(minutes(tooLongMinutes)));
+  if (!missingStone) return say.workForASmith(now);
+  return say.withWord(now, minutes(missingStone.minutes), helpfulStoneWords(missingStone));
 }
 
 /** What the start of a job says: the first of its stages, where there are several. */
 export function startWords(job: Job, plan: JobPlan | null): string {
   const stages = plan?.outcome === 'planned' && job === 'angle' ? stagesOf(plan.steps) : [];
-  return stages.length > 1 ? `Start: ${stages[0]!.name}` : JOB_WORDS[job].start;
+  return stages.length > 1 ? say.start(stages[0]!.name) : JOB_WORDS[job].start;
 }
 
 /** What the tool keeps once another angle is ground; null where it keeps its measures. */
@@ -84,18 +85,16 @@ export function keepsWords({ steps }: JobPlan, tool: Tool): string | null {
   const face = zone.facet ?? { angleDeg, faceWidthMm };
   const shape =
     arcRadiusMm !== null && !zone.facet
-      ? `an arc of ${mm(arcRadiusMm)} radius`
-      : `a face ${fineMm(face.faceWidthMm)} wide`;
-  return `The tool then keeps ${deg(face.angleDeg)} per side, ${shape}, ${mm(zone.shoulderThicknessMm)} thick at the shoulder. Every touch-up after it is held so.`;
+      ? say.anArcOfRadius(mm(arcRadiusMm))
+      : say.aFaceWide(fineMm(face.faceWidthMm));
+  return say.theToolThenKeepsPer(deg(face.angleDeg), shape, mm(zone.shoulderThicknessMm));
 }
 
 /** The plan of a job in one line; null where the edge has to be tested first. */
 export function planHeadline(job: Job, plan: JobPlan | null): string {
   if (!plan) {
     if (job === 'spine') return JOB_WORDS.spine.leaveAlone;
-    return job === 'angle'
-      ? 'Name the angle: the plan follows.'
-      : 'Test the edge: the plan follows.';
+    return job === 'angle' ? say.nameTheAngleThePlan : say.testTheEdgeThePlan;
   }
   switch (plan.outcome) {
     case 'leave alone':

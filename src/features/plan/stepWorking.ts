@@ -1,3 +1,4 @@
+import { planWords as say } from '../../ui/words/screens/plan';
 import { PRIORS, type LadderStep, type WorkingFace } from '../../core';
 import { isSpineTask } from '../../domain/terms';
 import { deg, fineMm, mm, newtons, ratio, um, rounded, times } from '../../ui/format';
@@ -10,8 +11,8 @@ export function stepWorking(step: LadderStep, face: WorkingFace): WorkingLine[] 
       ? []
       : [
           {
-            what: 'Jump',
-            formula: 'size of the step before ÷ size of this one',
+            what: say.jump,
+            formula: say.sizeOfTheStepBefore,
             answer: ratio(step.jumpRatio),
           },
         ];
@@ -22,59 +23,67 @@ export function stepWorking(step: LadderStep, face: WorkingFace): WorkingLine[] 
 function counted(step: LadderStep): WorkingLine[] {
   return [
     {
-      what: 'Strokes',
+      what: say.strokes,
       formula:
         step.task === 'strop'
-          ? `${PRIORS.closingDecays.value} times the burr’s decay, or the strop’s best count where that is less${learned(step)}`
-          : 'a usual count: nothing is ground away, so nothing is computed',
-      answer: `${step.strokesPerSide} a side`,
+          ? say.timesTheBurrsDecayOr(PRIORS.closingDecays.value, learned(step))
+          : say.aUsualCountNothingIs,
+      answer: say.aSide(step.strokesPerSide),
     },
   ];
 }
 
 function steelFormula(step: LadderStep): string {
-  if (isSpineTask(step.task)) return 'thickness × length of the stretch × depth';
+  if (isSpineTask(step.task)) return say.thicknessLengthOfTheStretch;
   if (step.task === 'move the shoulders back' || step.task === 'grind the new angle') {
-    return 'both sides: length × area between the section as it is and as planned';
+    return say.bothSidesLengthAreaBetween;
   }
   if (step.task === 'grind out damage') {
-    return 'both sides: length × area past the chip; the rest of the edge: its rounding, as a band';
+    return say.bothSidesLengthAreaPast;
   }
   if (step.task === 'blend the facet') {
-    return 'both sides: length × ½ width² × sin of half the step, twice over, and the rounding';
+    return say.bothSidesLengthWidthSin;
   }
-  return 'four times length × area of the band next to the apex: shift × width, less what a wobbling hand misses';
+  return say.fourTimesLengthAreaOf;
 }
 
 function learned({ learnedFactor, learnedSteps }: LadderStep): string {
   return learnedSteps > 0
-    ? ` × ${rounded(learnedFactor, 2)}, learned from ${learnedSteps} of your steps`
+    ? say.learnedFromOfYourSteps(rounded(learnedFactor, 2), learnedSteps)
     : '';
 }
 
 function removal(step: LadderStep, face: WorkingFace): WorkingLine[] {
   return [
     {
-      what: 'Band under the stroke',
+      what: say.bandUnderTheStroke,
       formula: isSpineTask(step.task)
-        ? 'the thickness of the spine'
-        : `${face.toolForm}, ${deg(step.angleDeg)} per side, over ${Math.round(face.edgeLengthMm)} mm of edge`,
+        ? say.theThicknessOfTheSpine
+        : say.perSideOverMmOf(face.toolForm, deg(step.angleDeg), Math.round(face.edgeLengthMm)),
       answer: fineMm(step.contactWidthMm),
     },
     {
-      what: 'Steel to remove',
+      what: say.steelToRemove,
       formula: steelFormula(step),
       answer: `${times(step.volumeMm3)} mm³`,
     },
     {
-      what: 'Wear rate',
-      formula: `${um(step.abrasive.sizeUm)} on ${Math.round(face.hardnessHrc)} HRC, ${face.carbide} in carbides`,
-      answer: `${times(step.wearRate)} mm³/(N·m)`,
+      what: say.wearRate,
+      formula: say.onHrcInCarbides(
+        um(step.abrasive.sizeUm),
+        Math.round(face.hardnessHrc),
+        face.carbide,
+      ),
+      answer: say.mmNM(times(step.wearRate)),
     },
     {
-      what: 'Strokes',
-      formula: `steel ÷ (wear rate × ${newtons(step.forceN)} × ${mm(step.strokeLengthMm)})${learned(step)}, half on each side`,
-      answer: `${step.strokesPerSide} a side`,
+      what: say.strokes,
+      formula: say.steelWearRateHalfOn(
+        newtons(step.forceN),
+        mm(step.strokeLengthMm),
+        learned(step),
+      ),
+      answer: say.aSide(step.strokesPerSide),
     },
   ];
 }

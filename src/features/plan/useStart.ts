@@ -1,5 +1,6 @@
 'use client';
 
+import { planWords as say } from '../../ui/words/screens/plan';
 import { compareDesc } from 'date-fns';
 import { nanoid } from 'nanoid';
 import { useRouter } from 'next/navigation';
@@ -54,7 +55,7 @@ export function useStart(
     const begun = underWayOn(await openSessions(store, tool.id), { zoneId: zone.id, job });
     if (begun) {
       router.push(guideLink(begun.id));
-      void notice('It is under way already: go on there.');
+      void notice(say.itIsUnderWayAlready);
       return;
     }
     const at = stampNow();

@@ -1,5 +1,6 @@
 'use client';
 
+import { rackWords as say } from '../../ui/words/screens/rack';
 import { formatISO } from 'date-fns';
 import { useState } from 'react';
 import { useClock } from '../../live';
@@ -15,29 +16,26 @@ export function ClockNotice() {
   const first = firstDay ?? formatISO(spell.from, { representation: 'date' });
   return (
     <section
-      aria-label="The clock"
+      aria-label={say.theClock}
       className="mx-auto flex w-full max-w-[82rem] flex-wrap items-end gap-x-4 gap-y-2 border-b border-rule px-4 py-2 sm:px-8"
     >
       {spell.endedAt === null ? (
         <>
           <p className="min-w-0 flex-1 basis-72">
-            This device’s clock says <b>{day(new Date().toISOString())}</b>, and the newest entry is
-            of <b>{day(spell.from)}</b>. New entries are dated after it. Set the clock of the device
-            and open this again; or, if it is right, bring back what is dated ahead.
+            {say.thisDevicesClockSays} <b>{day(new Date().toISOString())}</b>
+            {say.andTheNewestEntryIs} <b>{day(spell.from)}</b>
+            {say.newEntriesAreDatedAfter}
           </p>
           <button type="button" className="btn btn-outline" onClick={() => void bringBack()}>
-            The clock is right
+            {say.theClockIsRight}
           </button>
         </>
       ) : (
         <>
-          <p className="min-w-0 flex-1 basis-72">
-            The clock of this device was behind: entries from {day(spell.from)} on are dated too
-            early.
-          </p>
+          <p className="min-w-0 flex-1 basis-72">{say.theClockOfThisDevice(day(spell.from))}</p>
           <div className="w-48">
             <TextField
-              label="The first was really on"
+              label={say.theFirstWasReallyOn}
               type="date"
               value={first}
               onChange={(event) => setFirstDay(event.target.value)}
@@ -49,12 +47,12 @@ export function ClockNotice() {
             disabled={first === ''}
             onClick={() => void setRight(first)}
           >
-            Set them right
+            {say.setThemRight}
           </button>
         </>
       )}
       <button type="button" className="btn btn-ghost" onClick={() => void leave()}>
-        Leave them
+        {say.leaveThem}
       </button>
     </section>
   );

@@ -1,5 +1,6 @@
+import { rackWords as say } from '../../ui/words/screens/rack';
 import Link from '../../ui/Link';
-import { day, plural } from '../../ui/format';
+import { day } from '../../ui/format';
 import { attempt } from '../../ui/attempt';
 import type { Copies } from '../../live';
 
@@ -9,19 +10,15 @@ export function CopyDue({ copies }: { copies: Copies }) {
   const { last, since, hand } = copies;
   return (
     <section
-      aria-label="Copy due"
+      aria-label={say.copyDue}
       className="mx-auto flex w-full max-w-[82rem] flex-wrap items-center gap-x-4 border-b border-rule px-4 py-1 sm:px-8"
     >
-      <p>
-        {last
-          ? `The last copy outside this browser is of ${day(last.at)}, ${plural(since, 'entry', 'entries')} ago.`
-          : 'There is no copy of this outside the browser, and a browser may be cleared.'}
-      </p>
+      <p>{last ? say.theLastCopyOutsideThis(day(last.at), since) : say.thereIsNoCopyOf}</p>
       <button type="button" className="btn btn-outline" onClick={() => attempt(hand('share'))}>
-        Make a copy
+        {say.makeACopy}
       </button>
       <Link href="/data" className="link inline-flex min-h-12 items-center">
-        Keep copies by themselves
+        {say.keepCopiesByThemselves}
       </Link>
     </section>
   );

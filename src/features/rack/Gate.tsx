@@ -1,5 +1,6 @@
 'use client';
 
+import { rackWords as say } from '../../ui/words/screens/rack';
 import { sum } from 'd3-array';
 import type { ReactNode } from 'react';
 import type { EdgeNeed } from '../../core';
@@ -26,7 +27,7 @@ export default function Gate({ trip, needs }: { trip: Trip; needs: readonly Edge
       : [lines, []];
   const total = sum(lines, (line) => line.minutes);
   return (
-    <section aria-label={`Before ${trip.name}`} className="border-x-[10px] border-wood sm:h-full">
+    <section aria-label={say.before(trip.name)} className="border-x-[10px] border-wood sm:h-full">
       <div className="bg-rail px-2 py-1 text-rail-ink">
         <Link
           href="/trip"
@@ -41,8 +42,8 @@ export default function Gate({ trip, needs }: { trip: Trip; needs: readonly Edge
       <table className="figures w-full table-fixed">
         <thead>
           <tr className="border-b-2 border-ink text-left">
-            <th className="pt-2 pl-2">Before it</th>
-            <th className="w-10 pt-2 pr-1 text-right font-normal">min</th>
+            <th className="pt-2 pl-2">{say.beforeIt}</th>
+            <th className="w-10 pt-2 pr-1 text-right font-normal">{say.min}</th>
           </tr>
         </thead>
         <tbody>
@@ -59,8 +60,8 @@ export default function Gate({ trip, needs }: { trip: Trip; needs: readonly Edge
       </table>
       <p className="px-2 py-2 font-semibold">
         {/* Nothing is summed up before all of it is read: a figure that grows is none. */}
-        {care && (lines.length === 0 ? 'Nothing: it may go' : `about ${minutes(total)}`)}
-        {away > 0 && <span className="block font-normal text-soft">in {plural(away, 'day')}</span>}
+        {care && (lines.length === 0 ? say.nothingItMayGo : `about ${minutes(total)}`)}
+        {away > 0 && <span className="block font-normal text-soft">{say.inWord(away)}</span>}
       </p>
     </section>
   );

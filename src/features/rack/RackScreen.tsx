@@ -1,5 +1,6 @@
 'use client';
 
+import { rackWords as say } from '../../ui/words/screens/rack';
 import { ActionBar } from '../../ui/ActionBar';
 import { sum } from 'd3-array';
 import Link from '../../ui/Link';
@@ -75,29 +76,29 @@ export function RackScreen() {
       <Reminders halfDone={halfDone} copies={copies} />
       <div className="mx-auto flex w-full max-w-[82rem] flex-wrap items-baseline gap-x-6 px-4 py-3 sm:px-8 sm:py-1">
         <h1>
-          {trip ? `${trip.name}, ${plural(trip.days, 'day')} ${fromWhen(trip)}` : 'Your rack'}
+          {trip ? `${trip.name}, ${plural(trip.days, 'day')} ${fromWhen(trip)}` : say.yourRack}
         </h1>
         {trip && (
           <Link href="/trip" className="link inline-flex min-h-12 items-center">
-            What its days need
+            {say.whatItsDaysNeed}
           </Link>
         )}
         <p className="text-lg text-soft">
           {toolsWithWork === 0
-            ? 'No edge needs work: leave them alone.'
-            : `${plural(toolsWithWork, 'tool needs', 'tools need')} work${total > 0 ? `, ${minutes(total)} in all` : ''}.`}
+            ? say.noEdgeNeedsWorkLeave
+            : `${plural(toolsWithWork, say.toolNeeds, say.toolsNeed)} work${total > 0 ? say.inAll(minutes(total)) : ''}.`}
         </p>
         {back && (
           <Link
             href={`/trip/back${tripQuery(back.id)}`}
             className="link inline-flex min-h-12 items-center"
           >
-            Back from {back.name}: look the tools through
+            {say.backFromLookTheTools(back.name)}
           </Link>
         )}
         <div className="ml-auto">
           <Link href="/lay-out" className="btn btn-outline">
-            Lay out more
+            {say.layOutMore}
           </Link>
         </div>
       </div>
@@ -124,11 +125,9 @@ function Reminders({ halfDone, copies }: { halfDone: HalfDoneThings; copies: Cop
 function CountingTonight({ trip }: { trip: Trip }) {
   return (
     <div className="mx-auto w-full max-w-[82rem] px-4 py-3 sm:px-8">
-      <h1>
-        {trip.name}, day {tripDayOf(trip, clockNow()) + 1} of {trip.days}
-      </h1>
+      <h1>{say.dayOf2(trip.name, tripDayOf(trip, clockNow()) + 1, trip.days)}</h1>
       <p role="status" className="mt-2">
-        Counting what tonight needs, with what is at hand …
+        {say.countingWhatTonightNeedsWith}
       </p>
     </div>
   );
@@ -136,8 +135,8 @@ function CountingTonight({ trip }: { trip: Trip }) {
 
 function fromWhen(trip: Trip): string {
   const away = -tripDayOf(trip, clockNow());
-  if (away <= 0) return 'under way';
-  if (away === 1) return 'from tomorrow';
+  if (away <= 0) return say.underWay;
+  if (away === 1) return say.fromTomorrow;
   return `from ${dayAhead(trip.startsOn, away)}`;
 }
 
@@ -148,22 +147,26 @@ function NextWork({ need }: { need: EdgeNeed | undefined }) {
   const chip = state.findings.find(({ kind, leftOnPurpose }) => kind === 'chip' && !leftOnPurpose);
   const reason =
     stops.length > 0
-      ? `${sentence(stopWords(stops))}: do not use or sharpen it.`
+      ? say.doNotUseOrSharpen(sentence(stopWords(stops)))
       : chip
-        ? `${chipDepth(chip.depthMm)} chip ${placeMm(chip.atMm - zone.startMm)} from its heel; the edge is ${state.word}.`
+        ? say.chipFromItsHeelThe(
+            chipDepth(chip.depthMm),
+            placeMm(chip.atMm - zone.startMm),
+            state.word,
+          )
         : state.word === 'unknown'
-          ? 'It has never been tested.'
-          : `The edge is ${state.word}: about ${Math.round(state.apex!.apexRadiusUm / zone.targetApexUm)} times as round as its target.`;
+          ? say.itHasNeverBeenTested
+          : say.theEdgeIsAboutTimes(
+              state.word,
+              Math.round(state.apex!.apexRadiusUm / zone.targetApexUm),
+            );
   return (
-    <ActionBar label="Do this next" className="mt-auto print:static">
+    <ActionBar label={say.doThisNext} className="mt-auto print:static">
       <div className="mx-auto flex max-w-[82rem] flex-wrap items-center gap-x-6 gap-y-2 px-4 py-3 sm:px-8">
-        <h2>
-          Next: {workInWords(need).toLowerCase()} for {tool.name}
-          {zoneName}
-        </h2>
+        <h2>{say.nextFor(workInWords(need).toLowerCase(), tool.name, zoneName)}</h2>
         <p className="hidden max-w-[46ch] text-soft sm:block">{reason}</p>
         <Link href={touchUpLink(need)} className="btn btn-primary ml-auto px-7 text-lg">
-          {plan?.outcome === 'planned' ? `Start, ${minutes(plan.minutes)}` : 'Look at it'}
+          {plan?.outcome === 'planned' ? say.start(minutes(plan.minutes)) : say.lookAtIt}
         </Link>
       </div>
     </ActionBar>
@@ -173,21 +176,15 @@ function NextWork({ need }: { need: EdgeNeed | undefined }) {
 function EmptyRack() {
   return (
     <section className="mx-auto w-full max-w-3xl px-4 py-12 sm:px-8">
-      <h1>Lay out what you have</h1>
-      <p className="mt-3 max-w-[60ch] text-lg">
-        Tap the tools and the stones that you own. No measures are needed: usual ones stand in until
-        you know better. The next screen says what to do with the worst edge, with what, and about
-        how long it takes.
-      </p>
-      <p className="mt-3 max-w-[60ch] text-soft">
-        Learn on a cheap knife; files and very coarse paper take steel quickly.
-      </p>
+      <h1>{say.layOutWhatYouHave}</h1>
+      <p className="mt-3 max-w-[60ch] text-lg">{say.tapTheToolsAndThe}</p>
+      <p className="mt-3 max-w-[60ch] text-soft">{say.learnOnACheapKnife}</p>
       <div className="mt-6 flex flex-wrap gap-3">
         <Link href="/lay-out" className="btn btn-primary">
-          Lay out what you have
+          {say.layOutWhatYouHave}
         </Link>
         <Link href="/data" className="btn btn-ghost">
-          Bring in a file, or the sample crew
+          {say.bringInAFileOr}
         </Link>
       </div>
     </section>

@@ -1,5 +1,6 @@
 'use client';
 
+import { rackWords as say } from '../../ui/words/screens/rack';
 import dynamic from 'next/dynamic';
 import { toolForm } from '../../core';
 import type { Tool } from '../../domain/tool';
@@ -110,9 +111,7 @@ function ScaleRule({ scale }: { scale: number }) {
           fill="none"
         />
       </svg>
-      <span className="figures text-[0.95rem]">
-        {placeMm(100)}; all tools to one scale, their sections to another
-      </span>
+      <span className="figures text-[0.95rem]">{say.allToolsToOneScale(placeMm(100))}</span>
     </div>
   );
 }

@@ -1,5 +1,6 @@
 'use client';
 
+import { rackWords as say } from '../../ui/words/screens/rack';
 import { X } from 'lucide-react';
 import { useSettings, useStore, useUndoable, startEmpty } from '../../live';
 import { SAMPLE_NOTICE_KEY, usePreference } from '../../ui/preferences';
@@ -15,26 +16,24 @@ export function SampleNotice() {
   if (!loadedAt || dismissed === loadedAt) return null;
 
   const clear = (): Promise<void> =>
-    undoable('The rack is empty: hang your own tools.', () => startEmpty(store, clockNow()));
+    undoable(say.theRackIsEmptyHang, () => startEmpty(store, clockNow()));
   return (
     <aside
-      aria-label="Sample data"
+      aria-label={say.sampleData}
       className="no-print flex items-center gap-x-4 bg-base-200 px-4 text-[0.95rem] sm:px-8"
     >
       <p className="py-2">
-        <span className="sm:hidden">A sample crew’s tools.</span>
-        <span className="hidden sm:inline">
-          These are the sample tools of the Tarrow Ness path crew.{' '}
-        </span>
-        <span className="hidden sm:inline">Try anything; nothing leaves this device.</span>
+        <span className="sm:hidden">{say.aSampleCrewsTools}</span>
+        <span className="hidden sm:inline">{say.theseAreTheSampleTools} </span>
+        <span className="hidden sm:inline">{say.tryAnythingNothingLeavesThis}</span>
       </p>
       <button type="button" className="link min-h-12 font-bold" onClick={() => void clear()}>
-        Start empty
+        {say.startEmpty}
       </button>
       <button
         type="button"
         className="btn btn-ghost ml-auto px-3"
-        aria-label="Dismiss this notice"
+        aria-label={say.dismissThisNotice}
         onClick={() => setDismissed(loadedAt)}
       >
         <X aria-hidden size={20} />

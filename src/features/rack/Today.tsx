@@ -1,5 +1,6 @@
 'use client';
 
+import { rackWords as say } from '../../ui/words/screens/rack';
 import { ActionBar } from '../../ui/ActionBar';
 import { isSameDay } from 'date-fns';
 import { sum } from 'd3-array';
@@ -53,9 +54,7 @@ export function Today({ out, tools }: { out: TripOut; tools: readonly Tool[] }) 
       <div className="mx-auto w-full max-w-[82rem] px-4 py-3 sm:px-8">
         <div className="flex flex-wrap items-baseline gap-x-6">
           <h1>
-            {first
-              ? `Tonight ${minutes(total)}, ${nameOf(first)} first`
-              : 'Nothing tonight: wipe and dry the edges, leave them alone'}
+            {first ? say.tonightFirst(minutes(total), nameOf(first)) : say.nothingTonightWipeAndDry}
           </h1>
           <p className="text-soft">
             <Link
@@ -64,8 +63,12 @@ export function Today({ out, tools }: { out: TripOut; tools: readonly Tool[] }) 
             >
               {trip.name}
             </Link>
-            , day {today + 1} of {trip.days}, {shortWeekday(dayOfTrip(trip, today))}{' '}
-            {shortDay(dayOfTrip(trip, today))}
+            {say.dayOf(
+              today + 1,
+              trip.days,
+              shortWeekday(dayOfTrip(trip, today)),
+              shortDay(dayOfTrip(trip, today)),
+            )}
           </p>
         </div>
         <div className="mt-1 grid gap-x-10 gap-y-3 lg:grid-cols-2">
@@ -75,12 +78,12 @@ export function Today({ out, tools }: { out: TripOut; tools: readonly Tool[] }) 
           </div>
           <div>
             <h2 className="border-b-2 border-ink">
-              Tonight, {minutes(total)} of {minutes(trip.minutesPerEvening)}
+              {say.tonightOf(minutes(total), minutes(trip.minutesPerEvening))}
             </h2>
             <ul>
               <TonightLines lines={lines} nameOf={nameOf} spot={spot} />
             </ul>
-            {lines.length === 0 && <p className="py-2">Leave the edges alone.</p>}
+            {lines.length === 0 && <p className="py-2">{say.leaveTheEdgesAlone}</p>}
             {tomorrow && <TomorrowLines day={tomorrow} nameOf={nameOf} />}
           </div>
         </div>
@@ -109,15 +112,15 @@ function TodayBar(props: {
       <div className="mx-auto flex max-w-[82rem] items-center gap-3 px-4 py-3 sm:px-8">
         <button type="button" className="btn btn-outline h-auto py-2" onClick={onHours}>
           <span>
-            Today’s hours
+            {say.todaysHours}
             <span className="block text-[0.9rem] font-normal">
-              {isTold ? 'told' : 'not in yet, 1 min'}
+              {isTold ? 'told' : say.notInYet1Min}
             </span>
           </span>
         </button>
         {first && (
           <Link href={tonightLink(first, spot)} className="btn btn-primary ml-auto px-7 text-lg">
-            Start, {minutes(first.minutes)}
+            {say.start(minutes(first.minutes))}
           </Link>
         )}
       </div>
@@ -128,15 +131,15 @@ function TodayBar(props: {
 /** Damage of today, and the way to note more. */
 function NotedToday({ needs }: { needs: readonly EdgeNeed[] }) {
   return (
-    <section aria-label="Seen today" className="mt-3">
-      {needs.length > 0 && <h2>Seen today</h2>}
+    <section aria-label={say.seenToday} className="mt-3">
+      {needs.length > 0 && <h2>{say.seenToday}</h2>}
       <ul>
         {needs.map((need) => (
           <DamageLine key={`${need.tool.id}/${need.zone.id}`} need={need} />
         ))}
       </ul>
       <Link href="/inspect" className="btn btn-outline mt-2">
-        Note damage
+        {say.noteDamage}
       </Link>
     </section>
   );
@@ -153,7 +156,7 @@ function DamageLine({ need }: { need: EdgeNeed }) {
   return (
     <li className="border-b border-rule py-2">
       <b>{edgeName(tool, zone)}</b>
-      {chip && `, ${chip.kind} ${chipDepth(chip.depthMm)} at ${placeMm(chip.atMm)}`}:{' '}
+      {chip && say.at(chip.kind, chipDepth(chip.depthMm), placeMm(chip.atMm))}:{' '}
       {workInWords(need).toLowerCase()}
       {need.plan?.outcome === 'planned' && `, ${minutes(need.plan.minutes)}`}
     </li>

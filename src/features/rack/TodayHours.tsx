@@ -1,5 +1,6 @@
 'use client';
 
+import { rackWords as say } from '../../ui/words/screens/rack';
 import type { Tool } from '../../domain/tool';
 import { LEAST_WORK, type Trip, type TripWork } from '../../domain/trip';
 import { tasksOfTrip, type TripTask } from '../../domain/tripTasks';
@@ -25,7 +26,7 @@ export function TodayHours(props: {
   const store = useStore();
   const planned = trip.work.filter((job) => job.day === day);
   const left = useDraftState<readonly TripWork[]>('hours', `${trip.id} ${day}`, planned, {
-    title: () => `telling the hours of day ${day + 1} of ${trip.name}`,
+    title: () => say.tellingTheHoursOfDay(day + 1, trip.name),
     href: '/?hours',
   });
   const told = left.value;
@@ -52,12 +53,12 @@ export function TodayHours(props: {
       .catch(() => {});
   };
   return (
-    <Dialog title="Today’s hours" onClose={onClose}>
+    <Dialog title={say.todaysHours} onClose={onClose}>
       {planned.length === 0 && (
         <p className="mt-2">
-          Nothing was planned for today.{' '}
+          {say.nothingWasPlannedForToday}{' '}
           <Link href={`/trip${tripQuery(trip.id)}`} className="link">
-            Paint what was done
+            {say.paintWhatWasDone}
           </Link>
         </p>
       )}
@@ -68,20 +69,20 @@ export function TodayHours(props: {
             key={`${job.toolId} ${job.taskId}`}
             job={job}
             task={tasks.find(({ id }) => id === job.taskId)}
-            toolName={tools.find(({ id }) => id === job.toolId)?.name ?? 'a tool'}
+            toolName={tools.find(({ id }) => id === job.toolId)?.name ?? say.aTool}
             onTell={(next) => left.change(told.map((own, at) => (at === i ? next : own)))}
           />
         ))}
       </div>
       <div className="mt-4 flex flex-wrap gap-3">
         <button type="button" className="btn btn-outline" onClick={() => save(planned)}>
-          As planned
+          {say.asPlanned}
         </button>
         <button type="button" className="btn btn-primary ml-auto" onClick={() => save(told)}>
-          These hours
+          {say.theseHours}
         </button>
         <button type="button" className="btn btn-ghost" onClick={onClose}>
-          Not now
+          {say.notNow}
         </button>
       </div>
     </Dialog>

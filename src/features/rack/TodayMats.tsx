@@ -1,5 +1,6 @@
 'use client';
 
+import { rackWords as say } from '../../ui/words/screens/rack';
 import { sum } from 'd3-array';
 import { shelfAt, shelfThings, type TonightLine } from '../../core';
 import { spotsOut, type SpotOut } from '../../domain/spots';
@@ -10,9 +11,9 @@ import { ThingDrawing } from '../../ui/things/ThingDrawing';
 
 const MAT_WORDS: Record<SpotOut, string> = {
   belt: 'belt',
-  pack: '+ pack',
-  camp: '+ camp',
-  vehicle: '+ vehicle',
+  pack: say.pack,
+  camp: say.camp,
+  vehicle: say.vehicle,
 };
 const PX_PER_MM = 0.32;
 const MOST_PX = 120;
@@ -36,10 +37,10 @@ export function TodayMats(props: {
   const all = linesAt('camp');
   const thingsAt = (spot: SpotOut) => shelfThings(shelfAt(spot, shelf, trip, now));
   return (
-    <section aria-label="What I have">
+    <section aria-label={say.whatIHave}>
       <div className="flex justify-between">
-        <h2>What I have</h2>
-        <span className="text-soft">tonight with it</span>
+        <h2>{say.whatIHave}</h2>
+        <span className="text-soft">{say.tonightWithIt}</span>
       </div>
       <ul className="grid gap-1">
         {spots.map((spot, i) => {

@@ -1,3 +1,4 @@
+import { rackWords as say } from '../../ui/words/screens/rack';
 import { NAMED_FROM, type OutDay } from '../../core';
 import { minutes } from '../../ui/format';
 import type { EdgeNamer } from '../../ui/words/edgeNames';
@@ -11,9 +12,9 @@ export function TomorrowLines({ day, nameOf }: { day: OutDay; nameOf: EdgeNamer 
     ...day.evening.map((line) => ({ ...line, when: 'in the evening' })),
   ].filter(({ chance }) => chance >= NAMED_FROM);
   return (
-    <section aria-label="Tomorrow" className="mt-3">
-      <h2>Tomorrow</h2>
-      {lines.length === 0 && <p className="text-soft">Nothing is likely.</p>}
+    <section aria-label={say.tomorrow} className="mt-3">
+      <h2>{say.tomorrow}</h2>
+      {lines.length === 0 && <p className="text-soft">{say.nothingIsLikely}</p>}
       <ul>
         {lines.map((line) => (
           <li

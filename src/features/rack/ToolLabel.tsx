@@ -1,5 +1,6 @@
 'use client';
 
+import { rackWords as say } from '../../ui/words/screens/rack';
 import Link from '../../ui/Link';
 import { asksForWork, bluntestWord, type EdgeNeed } from '../../core';
 import type { Tool } from '../../domain/tool';
@@ -18,7 +19,7 @@ export function ToolLabel({ tool, needs }: { tool: Tool; needs: readonly EdgeNee
   const stopped = own.some(({ beyond }) => beyond === 'stop use');
   const word = bluntestWord(own.map(({ state }) => state.word));
   const firstBlade = needs.find((need) => need.tool.id === tool.handleOf);
-  const several = tool.count > 1 ? `, ${tool.count} of them` : '';
+  const several = tool.count > 1 ? say.ofThem(tool.count) : '';
   return (
     <div className="min-w-0">
       <h2 className="text-[1.25rem]">
@@ -32,15 +33,17 @@ export function ToolLabel({ tool, needs }: { tool: Tool; needs: readonly EdgeNee
       <p className="-mt-1 mb-2 text-[0.95rem] text-soft">
         {KINDS[tool.kind].name}
         {several}
-        {firstBlade && `, on ${firstBlade.tool.name}’s handle`}
+        {firstBlade && say.onSHandle(firstBlade.tool.name)}
       </p>
       <EdgeStrip edgeLengthMm={tool.edgeLengthMm} stretches={stretches(tool, own)} />
       <p>
         {stopped ? (
-          <span className="sign battened tracking-wide whitespace-nowrap uppercase">stop use</span>
+          <span className="sign battened tracking-wide whitespace-nowrap uppercase">
+            {say.stopUse}
+          </span>
         ) : (
           <span className="sign tracking-wide uppercase">
-            {word === 'unknown' ? 'not tested' : word}
+            {word === 'unknown' ? say.notTested : word}
           </span>
         )}
       </p>
@@ -64,27 +67,27 @@ export function ToolLabel({ tool, needs }: { tool: Tool; needs: readonly EdgeNee
             >
               {tool.zones.length > 1 && <span className="text-soft">{need.zone.name}: </span>}
               {workWithMinutes(need)}
-              {need.zone.noImpacts && <b className="font-semibold">, no impacts</b>}
+              {need.zone.noImpacts && <b className="font-semibold">{say.noImpacts}</b>}
             </Link>
           </li>
         ))}
-        {!stopped && own[0]?.hookSpent && (
-          <li>
-            <Link
-              href={jobLink({
-                toolId: tool.id,
-                zoneId: own[0].zone.id,
-                job: 'spine',
-                spineWork: 'file it anew',
-              })}
-              className="inline-block py-1 underline decoration-1 pointer-coarse:inline-flex pointer-coarse:min-h-12 pointer-coarse:items-center underline-offset-4"
-            >
-              Spine: the hook is spent, file it anew
-            </Link>
-          </li>
-        )}
+        {!stopped && own[0]?.hookSpent && <HookSpent tool={tool} zoneId={own[0].zone.id} />}
       </ul>
     </div>
+  );
+}
+
+/** The hook of a spine can be raised no more: the way to file it anew. */
+function HookSpent({ tool, zoneId }: { tool: Tool; zoneId: string }) {
+  return (
+    <li>
+      <Link
+        href={jobLink({ toolId: tool.id, zoneId, job: 'spine', spineWork: 'file it anew' })}
+        className="inline-block py-1 underline decoration-1 pointer-coarse:inline-flex pointer-coarse:min-h-12 pointer-coarse:items-center underline-offset-4"
+      >
+        {say.spineTheHookIsSpent}
+      </Link>
+    </li>
   );
 }
 

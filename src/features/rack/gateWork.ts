@@ -1,3 +1,4 @@
+import { rackWords as say } from '../../ui/words/screens/rack';
 import { sum } from 'd3-array';
 import {
   asksForWork,
@@ -53,19 +54,19 @@ export function gateWork(
 }
 
 const LINE_WORDS: Record<CareRow['doing'], string> = {
-  flatten: 'flatten stones',
-  scrub: 'wash stones',
-  load: 'load strops',
-  'wax sheath': 'wax sheaths',
-  'oil handle': 'oil handles',
-  'head and haft': 'head and haft',
-  film: 'film on steel',
-  dry: 'dry edges',
-  sheathe: 'sheaths on',
-  'clean strop': 'clean strops',
-  'oil leather': 'oil leather',
-  'next face': 'fresh faces',
-  restock: 'buy spares',
-  'look at compound': 'see to crayons',
-  'file spine': 'file spines',
+  flatten: say.flattenStones,
+  scrub: say.washStones,
+  load: say.loadStrops,
+  'wax sheath': say.waxSheaths,
+  'oil handle': say.oilHandles,
+  'head and haft': say.headAndHaft,
+  film: say.filmOnSteel,
+  dry: say.dryEdges,
+  sheathe: say.sheathsOn,
+  'clean strop': say.cleanStrops,
+  'oil leather': say.oilLeather,
+  'next face': say.freshFaces,
+  restock: say.buySpares,
+  'look at compound': say.seeToCrayons,
+  'file spine': say.fileSpines,
 };

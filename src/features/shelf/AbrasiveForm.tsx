@@ -1,5 +1,6 @@
 'use client';
 
+import { shelfWords as say } from '../../ui/words/screens/shelf';
 import { nanoid } from 'nanoid';
 import type { ChangeEvent } from 'react';
 import { useFieldArray, type UseFormReturn } from 'react-hook-form';
@@ -58,10 +59,10 @@ export function AbrasiveForm(props: ShelfFormProps<Abrasive>) {
       onSubmit={handleSubmit((values) => onSave({ ...values, ...stamp() }).then(form.forget))}
     >
       <div className="grid gap-4 sm:grid-cols-2">
-        <TextField label="Name" error={formState.errors.name?.message} {...register('name')} />
-        <SelectField label="Form" options={wordOptions(ABRASIVE_FORMS)} {...formField} />
-        <FormMeasure label="Length" quantity="length" control={control} name="lengthMm" />
-        <FormMeasure label="Width" quantity="length" control={control} name="widthMm" />
+        <TextField label={say.name} error={formState.errors.name?.message} {...register('name')} />
+        <SelectField label={say.form} options={wordOptions(ABRASIVE_FORMS)} {...formField} />
+        <FormMeasure label={say.length} quantity="length" control={control} name="lengthMm" />
+        <FormMeasure label={say.width} quantity="length" control={control} name="widthMm" />
       </div>
       {faces.fields.map((face, i) => (
         <FaceFields key={face.key} form={form} index={i} twoSided={faces.fields.length > 1} />
@@ -72,10 +73,10 @@ export function AbrasiveForm(props: ShelfFormProps<Abrasive>) {
             type="button"
             className="btn btn-ghost"
             onClick={() =>
-              faces.append(newFace(faces.fields.length === 1 ? 'other side' : 'third side'))
+              faces.append(newFace(faces.fields.length === 1 ? say.otherSide : say.thirdSide))
             }
           >
-            It has a {faces.fields.length === 1 ? 'second' : 'third'} side
+            {say.itHasASide(faces.fields.length === 1 ? 'second' : 'third')}
           </button>
         )}
         {faces.fields.length > 1 && (
@@ -84,7 +85,7 @@ export function AbrasiveForm(props: ShelfFormProps<Abrasive>) {
             className="btn btn-ghost"
             onClick={() => faces.remove(faces.fields.length - 1)}
           >
-            {faces.fields.length === 2 ? 'It has one side only' : 'It has two sides only'}
+            {faces.fields.length === 2 ? say.itHasOneSideOnly : say.itHasTwoSidesOnly}
           </button>
         )}
       </div>

@@ -1,12 +1,13 @@
 'use client';
 
+import { shelfWords as say } from '../../ui/words/screens/shelf';
 import { FAMILIES, type AbrasiveFamily } from '../../domain/families';
 import { useState } from 'react';
 import type { RackRound, LadderStone, ThingWorth } from '../../core';
 import { ABRASIVE_FORMS, type AbrasiveForm } from '../../domain/terms';
 import { useJob, startCandidateWorth } from '../../live';
 import { LimitedNumberField, SelectField, wordOptions } from '../../ui/forms/fields';
-import { listed, minutes, plural, spoken, um } from '../../ui/format';
+import { listed, minutes, spoken, um } from '../../ui/format';
 
 const OFFERED = [
   'diamond',
@@ -43,11 +44,11 @@ export function Candidate({ problem }: { problem: RackRound }) {
   };
   const [state] = useJob({ problem, stone }, startCandidate);
   return (
-    <section aria-label="What would it bring?">
-      <h3>What would another bring?</h3>
+    <section aria-label={say.whatWouldItBring}>
+      <h3>{say.whatWouldAnotherBring}</h3>
       <div className="mt-2 grid gap-4 sm:grid-cols-3 lg:grid-cols-1 xl:grid-cols-3">
         <LimitedNumberField
-          label="Size"
+          label={say.size}
           unit="µm"
           min={0.5}
           max={400}
@@ -55,13 +56,13 @@ export function Candidate({ problem }: { problem: RackRound }) {
           onValue={setSizeUm}
         />
         <SelectField
-          label="Abrasive"
+          label={say.abrasive}
           value={family}
           options={wordOptions(OFFERED)}
           onChange={(event) => setFamily(event.target.value as AbrasiveFamily)}
         />
         <SelectField
-          label="Form"
+          label={say.form}
           value={form}
           options={wordOptions(FORMS)}
           onChange={(event) => setForm(event.target.value as AbrasiveForm)}
@@ -71,8 +72,8 @@ export function Candidate({ problem }: { problem: RackRound }) {
         {state.phase === 'done'
           ? bringsWords(`A ${um(sizeUm)} ${spoken(family)} ${spoken(form)}`, state.answer)
           : state.phase === 'failed'
-            ? `It could not be counted: ${state.error.message}.`
-            : 'Counting …'}
+            ? say.itCouldNotBeCounted(state.error.message)
+            : say.counting}
       </p>
     </section>
   );
@@ -86,15 +87,12 @@ function bringsWords(
   what: string,
   { savesMinutes, usedFor, onlyFor, keenerOn }: ThingWorth,
 ): string {
-  if (usedFor.length === 0) return `${what} would bring nothing: no plan would take it.`;
+  if (usedFor.length === 0) return say.wouldBringNothingNoPlan(what);
   const saves =
     savesMinutes >= 0.05
-      ? `would save ${minutes(savesMinutes)} over ${plural(usedFor.length, 'edge')}`
-      : `would serve ${plural(usedFor.length, 'edge')} and save next to nothing`;
-  const reaches =
-    onlyFor.length > 0
-      ? `, and bring ${listed(onlyFor)} to a finish that nothing else reaches`
-      : '';
-  const keener = keenerOn.length > 0 ? `, and leave ${plural(keenerOn.length, 'edge')} keener` : '';
+      ? say.wouldSaveOver(minutes(savesMinutes), usedFor.length)
+      : say.wouldServeAndSaveNext(usedFor.length);
+  const reaches = onlyFor.length > 0 ? say.andBringToAFinish(listed(onlyFor)) : '';
+  const keener = keenerOn.length > 0 ? say.andLeaveKeener(keenerOn.length) : '';
   return `${what} ${saves}${reaches}${keener}.`;
 }

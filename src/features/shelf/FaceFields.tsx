@@ -1,5 +1,6 @@
 'use client';
 
+import { shelfWords as say } from '../../ui/words/screens/shelf';
 import { useWatch, type UseFormReturn } from 'react-hook-form';
 import { gradeSizeUm, stoneDensity } from '../../core';
 import type { ShelfGrade } from '../../domain/grade';
@@ -25,19 +26,23 @@ export function FaceFields(props: {
   const path = `faces.${index}` as const;
   return (
     <fieldset className="grid gap-4 border-t border-rule pt-3 sm:grid-cols-3">
-      <legend className="sr-only">Side {index + 1}</legend>
+      <legend className="sr-only">{say.side(index + 1)}</legend>
       {twoSided && (
-        <TextField label="Side" error={errors?.name?.message} {...register(`${path}.name`)} />
+        <TextField label={say.side2} error={errors?.name?.message} {...register(`${path}.name`)} />
       )}
       <SelectField
-        label="Abrasive"
+        label={say.abrasive}
         options={wordOptions(ABRASIVE_FAMILIES)}
         {...register(`${path}.family`)}
       />
-      <SelectField label="Graded in" options={SCALE_OPTIONS} {...register(`${path}.grade.scale`)} />
+      <SelectField
+        label={say.gradedIn}
+        options={SCALE_OPTIONS}
+        {...register(`${path}.grade.scale`)}
+      />
       {scale === 'natural' ? (
         <SelectField
-          label="Which"
+          label={say.which}
           error={errors?.grade?.named?.message}
           options={[['', 'choose'], ...wordOptions(NAMED_GRADES)]}
           {...register(`${path}.grade.named`, {
@@ -47,13 +52,13 @@ export function FaceFields(props: {
       ) : scale === 'range' ? (
         <>
           <NumberField
-            label="Finest"
+            label={say.finest}
             unit="µm"
             error={errors?.grade?.finestUm?.message}
             {...register(`${path}.grade.finestUm`, optionalNumber)}
           />
           <NumberField
-            label="Coarsest"
+            label={say.coarsest}
             unit="µm"
             error={errors?.grade?.coarsestUm?.message}
             {...register(`${path}.grade.coarsestUm`, optionalNumber)}
@@ -63,8 +68,8 @@ export function FaceFields(props: {
         <Density form={form} index={index} />
       ) : (
         <NumberField
-          label="Number on it"
-          hint={scale === 'mesh' ? 'up to 600; finer labels differ: give its µm' : undefined}
+          label={say.numberOnIt}
+          hint={scale === 'mesh' ? say.upTo600FinerLabels : undefined}
           error={errors?.grade?.number?.message}
           {...register(`${path}.grade.number`, optionalNumber)}
         />
@@ -75,9 +80,9 @@ export function FaceFields(props: {
         }
       />
       <SelectField
-        label="State"
+        label={say.state}
         options={wordOptions(FACE_STATES)}
-        hint="loaded: full of swarf; glazed: its grains worn smooth"
+        hint={say.loadedFullOfSwarfGlazed}
         {...register(`${path}.state`)}
       />
     </fieldset>
@@ -88,7 +93,7 @@ export function FaceFields(props: {
 function UnknownSize({ onSize }: { onSize: (grade: ShelfGrade) => void }) {
   return (
     <p className="flex flex-wrap items-center gap-2 text-[0.95rem] sm:col-span-3">
-      I do not know its number; it feels
+      {say.iDoNotKnowIts}
       {(['coarse', 'medium', 'fine'] as const).map((size) => (
         <button
           key={size}
@@ -118,9 +123,9 @@ function Density({ form, index }: { form: UseFormReturn<Abrasive>; index: number
   return (
     <div>
       <NumberField
-        label="Density"
-        unit="g/ml"
-        hint="Novaculite is rated by it: 2.25 soft, 2.45 hard, 2.6 translucent."
+        label={say.density}
+        unit={say.gMl}
+        hint={say.novaculiteIsRatedByIt}
         error={formState.errors.faces?.[index]?.grade?.number?.message}
         {...register(path, optionalNumber)}
       />
@@ -130,7 +135,7 @@ function Density({ form, index }: { form: UseFormReturn<Abrasive>; index: number
           className="link mt-1 min-h-12 text-left"
           onClick={() => setValue(path, Number(measured.toFixed(2)), { shouldValidate: true })}
         >
-          {`By its weight and measures ${rounded(measured, 2)}: about ${um(sizeAt(measured))}`}
+          {say.byItsWeightAndMeasures(rounded(measured, 2), um(sizeAt(measured)))}
         </button>
       )}
     </div>

@@ -1,5 +1,6 @@
 'use client';
 
+import { shelfWords } from '../../ui/words/screens/shelf';
 import { sum } from 'd3-array';
 import { useController, type Control, type FieldPath, type FieldValues } from 'react-hook-form';
 import { strokesSince, type SurfaceUse } from '../../core';
@@ -29,7 +30,7 @@ export function FreshField<V extends FieldValues>(props: {
           onFresh?.();
         }}
       >
-        {`It is ${done} now`}
+        {shelfWords.itIsNow(done)}
       </button>
     </div>
   );
@@ -44,7 +45,7 @@ function freshWords(
   const strokes = sum(uses, (use) => (use ? strokesSince(use) : 0));
   const work =
     strokes === 0
-      ? 'no stroke in the log'
+      ? shelfWords.noStrokeInTheLog
       : `${plural(strokes, 'stroke')} in ${plural(Math.max(...uses.map((use) => use?.uses.length ?? 0)), 'touch-up')}`;
-  return since === null ? `In all: ${work}.` : `Last ${done} ${day(since)}: ${work} since.`;
+  return since === null ? shelfWords.inAll(work) : shelfWords.lastSince(done, day(since), work);
 }

@@ -1,5 +1,6 @@
 'use client';
 
+import { shelfWords as say } from '../../ui/words/screens/shelf';
 import { typedNumber } from '../../ui/units';
 import { useState } from 'react';
 import { equivalentGrades, isTradeValue, particleSizeUm } from '../../core';
@@ -16,10 +17,10 @@ export function GradeConverter() {
   const answer = convert(scale, grade);
   return (
     <section className="mt-10 border-t-2 border-rule pt-6">
-      <h2>Grade converter</h2>
+      <h2>{say.gradeConverter}</h2>
       <div className="mt-3 grid max-w-2xl gap-4 sm:grid-cols-2">
         <SelectField
-          label="Scale"
+          label={say.scale}
           value={scale}
           options={SCALE_OPTIONS.filter(([word]) =>
             (NUMBERED_SCALES as readonly string[]).includes(word),
@@ -27,7 +28,7 @@ export function GradeConverter() {
           onChange={(event) => setScale(event.target.value as NumberedScale)}
         />
         <NumberField
-          label={scale === 'micron' ? 'Size' : 'Number on it'}
+          label={scale === 'micron' ? say.size : say.numberOnIt}
           value={Number.isNaN(grade) ? '' : grade}
           error={'problem' in answer ? answer.problem : undefined}
           onChange={(event) => setGrade(typedNumber(event.target.value))}
@@ -37,12 +38,10 @@ export function GradeConverter() {
         <>
           <p className="sign figures mt-4 text-3xl">{um(answer.sizeUm)}</p>
           {isTradeValue({ scale, grade }) && (
-            <p className="text-soft">
-              Beyond the published standard: the sellers’ own value. Check the µm on the package.
-            </p>
+            <p className="text-soft">{say.beyondThePublishedStandardThe}</p>
           )}
           <MicronRuler
-            title={`Nearest printed grades to ${um(answer.sizeUm)}`}
+            title={say.nearestPrintedGradesTo(um(answer.sizeUm))}
             items={equivalentGrades({ sizeUm: answer.sizeUm }).map((e) => ({
               id: e.scale,
               name: `${SCALE_NAMES[e.scale]} ${e.grade}`,
@@ -63,7 +62,7 @@ function convert(scale: NumberedScale, grade: number): { sizeUm: number } | { pr
     const { message } = error as RangeError;
     return {
       problem: sentence(
-        message.replace('grade', 'the number').replace('got NaN', 'nothing entered'),
+        message.replace('grade', say.theNumber).replace(say.gotNan, say.nothingEntered),
       ),
     };
   }

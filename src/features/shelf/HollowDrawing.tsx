@@ -1,3 +1,4 @@
+import { shelfWords as say } from '../../ui/words/screens/shelf';
 import { dishAngleError } from '../../core';
 import { deg, fineMm, mm } from '../../ui/format';
 
@@ -22,15 +23,15 @@ export function HollowDrawing(props: {
   const tilt = Math.min(24, angleDeg * larger);
   const words =
     kind === 'hollow stone'
-      ? `The edge meets it ${deg(angleDeg)} steeper at one end of the stroke and as much flatter at the other: the bevel comes out round.`
-      : `The strop comes up ${deg(angleDeg)} steeper at the apex than the blade is held, and rounds it.`;
+      ? say.theEdgeMeetsItSteeper(deg(angleDeg))
+      : say.theStropComesUpSteeper(deg(angleDeg));
   return (
     <figure className="max-w-md">
       <svg
         viewBox={`-24 0 ${WIDTH + 48} 106`}
         className="block w-full"
         role="img"
-        aria-label={`${words} Drawn ${Math.round(larger)} times as deep as it is.`}
+        aria-label={say.drawnTimesAsDeepAs(words, Math.round(larger))}
       >
         <path
           d={`M0,${BASE}Q${WIDTH / 2},${BASE + 2 * depth} ${WIDTH},${BASE}${kind === 'hollow stone' ? `V${BASE + 34}H0Z` : ''}`}
@@ -48,11 +49,11 @@ export function HollowDrawing(props: {
           </g>
         ))}
         <text x={WIDTH / 2} y={BASE - 8} textAnchor="middle" fontSize={13} fill="var(--ink)">
-          {kind === 'hollow stone' ? fineMm(sagMm) : mm(sagMm)} over {mm(lengthMm)}
+          {say.over(kind === 'hollow stone' ? fineMm(sagMm) : mm(sagMm), mm(lengthMm))}
         </text>
       </svg>
       <figcaption className="text-[0.95rem]">
-        {words} <span className="text-soft">Depth drawn {Math.round(larger)} times.</span>
+        {words} <span className="text-soft">{say.depthDrawnTimes(Math.round(larger))}</span>
       </figcaption>
     </figure>
   );

@@ -1,3 +1,4 @@
+import { shelfWords as say } from '../../ui/words/screens/shelf';
 import type { ReactNode } from 'react';
 import { grams, sentence, spoken } from '../../ui/format';
 
@@ -27,9 +28,9 @@ export function KeptThings<R extends Kept>(props: {
         <table className="table-plain">
           <thead>
             <tr>
-              <th>What</th>
-              <th className="number">Weight</th>
-              <th>Lives in</th>
+              <th>{say.what}</th>
+              <th className="number">{say.weight}</th>
+              <th>{say.livesIn}</th>
             </tr>
           </thead>
           <tbody>
@@ -60,10 +61,10 @@ export function ListHeading({ title, onAdd }: { title: string; onAdd: () => void
       <button
         type="button"
         className="link min-h-12"
-        aria-label={`Add to ${title.toLowerCase()}`}
+        aria-label={say.addTo(title.toLowerCase())}
         onClick={onAdd}
       >
-        Add
+        {say.add}
       </button>
     </div>
   );
@@ -74,7 +75,7 @@ export function RowButton({ name, onClick }: { name: string; onClick: () => void
     <button
       type="button"
       className="link -my-1 inline-block py-1 text-left font-semibold"
-      aria-label={`Edit ${name}`}
+      aria-label={say.edit(name)}
       onClick={onClick}
     >
       {name}
@@ -83,5 +84,5 @@ export function RowButton({ name, onClick }: { name: string; onClick: () => void
 }
 
 export function weight(record: Pick<Kept, 'massG' | 'carriedAnyway'>): string {
-  return record.carriedAnyway ? 'carried anyway' : grams(record.massG);
+  return record.carriedAnyway ? say.carriedAnyway2 : grams(record.massG);
 }

@@ -1,7 +1,7 @@
+import { shelfWords as say } from '../../ui/words/screens/shelf';
 import { whyUnfit, workingFace, type LadderAbrasive } from '../../core';
 import { edgeName } from '../../domain/edgeName';
 import type { Tool } from '../../domain/tool';
-import { plural } from '../../ui/format';
 import { unfitWords } from '../../ui/words/unfitWords';
 
 /** Which edges of the rack a thing reaches, and why not the others. */
@@ -21,13 +21,9 @@ export function Reaches(props: { faces: readonly LadderAbrasive[]; tools: readon
   const reached = edges.length - [...missed.values()].flat().length;
   return (
     <div className="mt-2 border-l-4 border-rule pl-4">
-      <p className="font-semibold">
-        Works {reached} of {plural(edges.length, 'edge')}
-      </p>
+      <p className="font-semibold">{say.worksOf(reached, edges.length)}</p>
       {[...missed].map(([why, names]) => (
-        <p key={why}>
-          Not {names.join(', ')}: {why}.
-        </p>
+        <p key={why}>{say.not(names.join(', '), why)}</p>
       ))}
     </div>
   );

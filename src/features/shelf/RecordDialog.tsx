@@ -1,5 +1,6 @@
 'use client';
 
+import { shelfWords as say } from '../../ui/words/screens/shelf';
 import { nanoid } from 'nanoid';
 import { shelfAbrasives, type Shelf } from '../../core';
 import { removedOne, useChanges, useRecords, useUndoable } from '../../live';
@@ -21,7 +22,7 @@ export type Editing =
   | { store: 'helpers'; record?: Helper };
 
 const TITLES: Record<Editing['store'], string> = {
-  abrasives: 'stone, file or paper',
+  abrasives: say.stoneFileOrPaper,
   strops: 'strop',
   compounds: 'compound',
   lubricants: 'lubricant',
@@ -49,7 +50,7 @@ export default function RecordDialog(props: {
   return (
     <Dialog
       wide
-      title={editing.record ? editing.record.name : `A new ${TITLES[editing.store]}`}
+      title={editing.record ? editing.record.name : say.aNew(TITLES[editing.store])}
       onClose={onClose}
     >
       <Reaches faces={faces} tools={tools} />
@@ -84,13 +85,13 @@ function useKeptRecord(editing: Editing, onClose: () => void) {
   const undoable = useUndoable();
   const { store, record: before } = editing;
   const kept = async (record: { id: string; name: string }): Promise<void> => {
-    await undoable(`${record.name} is on the shelf.`, [
+    await undoable(say.isOnTheShelf(record.name), [
       { store, id: record.id, before, after: record },
     ]);
     onClose();
   };
   const takeOff = async (): Promise<void> => {
-    await undoable(`${before!.name} is taken down.`, [removedOne(store, before!, stampNow())]);
+    await undoable(say.isTakenDown(before!.name), [removedOne(store, before!, stampNow())]);
     onClose();
   };
   return { stamp, kept, takeOff };

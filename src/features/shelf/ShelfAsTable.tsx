@@ -1,5 +1,6 @@
 'use client';
 
+import { shelfWords as say } from '../../ui/words/screens/shelf';
 import { formatISO } from 'date-fns';
 import dynamic from 'next/dynamic';
 import { useRef, useState } from 'react';
@@ -21,20 +22,20 @@ export function ShelfAsTable({ shelf }: { shelf: ShelfThings }) {
     downloadText(`open-trail-shelf-${today}.csv`, writeShelf(shelf), 'text/csv');
   };
   return (
-    <section className="mt-10 border-t-2 border-rule pt-6" aria-label="The shelf as a table">
-      <h2>The shelf as a table</h2>
+    <section className="mt-10 border-t-2 border-rule pt-6" aria-label={say.theShelfAsATable}>
+      <h2>{say.theShelfAsATable}</h2>
       <div className="mt-3 flex flex-wrap gap-3">
         <button type="button" className="btn btn-outline" onClick={() => void saying(save)}>
-          Save as CSV
+          {say.saveAsCsv}
         </button>
         <button type="button" className="btn btn-outline" onClick={() => input.current!.click()}>
-          Take in a CSV
+          {say.takeInACsv}
         </button>
         <input
           ref={input}
           type="file"
           accept=".csv,text/csv,text/plain"
-          aria-label="Table to take in"
+          aria-label={say.tableToTakeIn}
           className="sr-only"
           tabIndex={-1}
           onChange={(event) => {
@@ -43,10 +44,7 @@ export function ShelfAsTable({ shelf }: { shelf: ShelfThings }) {
           }}
         />
       </div>
-      <p className="mt-2 max-w-[64ch] text-soft">
-        One thing a row, under headings of any order and language: you say which column is which,
-        and see what comes of it before anything is saved.
-      </p>
+      <p className="mt-2 max-w-[64ch] text-soft">{say.oneThingARowUnder}</p>
       {file && <TableIn file={file} shelf={shelf} onClose={() => setFile(null)} />}
     </section>
   );

@@ -1,5 +1,6 @@
 'use client';
 
+import { shelfWords as say } from '../../ui/words/screens/shelf';
 import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import { shelfAbrasives, type EdgeNeed } from '../../core';
@@ -64,10 +65,8 @@ export function ShelfScreen() {
     <div className="mx-auto w-full max-w-[82rem] px-4 py-5 sm:px-8">
       <div className="flex flex-wrap items-end gap-x-8 gap-y-3">
         <div>
-          <h1>Shelf</h1>
-          <p className="text-lg text-soft">
-            Grit numbers are not comparable; micrometres are. Coarse on the left.
-          </p>
+          <h1>{say.shelf}</h1>
+          <p className="text-lg text-soft">{say.gritNumbersAreNotComparable}</p>
         </div>
         {needs.length > 0 && !empty && (
           <ToolChoice needs={needs} value={toolZone} onChange={setToolZone} />
@@ -78,7 +77,7 @@ export function ShelfScreen() {
           <FirstThing />
         ) : (
           <MicronRuler
-            title="Everything on the shelf by particle size"
+            title={say.everythingOnTheShelfBy}
             items={items}
             walk={plan ? { steps: walkSteps(plan.steps) } : undefined}
             onPick={open}
@@ -87,7 +86,7 @@ export function ShelfScreen() {
         {need && <LadderOf need={need} />}
       </div>
       <Link href="/lay-out" className="btn btn-outline mt-2">
-        Lay out more
+        {say.layOutMore}
       </Link>
       <UnusableRecords records={unusable} onSetAside={setAside} onMend={keep} />
       <ShelfTable shelf={shelf} helpers={helpers} onEdit={setEditing} />
@@ -108,12 +107,7 @@ export function ShelfScreen() {
 
 /** What an empty shelf says. */
 function FirstThing() {
-  return (
-    <p className="max-w-[60ch] py-6 text-lg">
-      Put the first thing on the shelf: one medium stone and a strop already go a long way. The
-      number printed on it is enough; a thing without a number goes in as coarse, medium or fine.
-    </p>
-  );
+  return <p className="max-w-[60ch] py-6 text-lg">{say.putTheFirstThingOn}</p>;
 }
 
 /** Whose ladder is drawn on the ruler. */
@@ -126,10 +120,10 @@ function ToolChoice(props: {
   return (
     <div className="ml-auto w-72">
       <SelectField
-        label="Draw the ladder of"
+        label={say.drawTheLadderOf}
         value={value}
         options={[
-          ['', 'no tool'],
+          ['', say.noTool],
           ...needs.map(
             ({ tool, zone }) => [`${tool.id}/${zone.id}`, edgeName(tool, zone)] as const,
           ),
@@ -150,13 +144,13 @@ function LadderOf({ need }: { need: EdgeNeed }) {
 }
 
 function ladderWords(plan: EdgeNeed['plan']): string {
-  if (!plan) return 'not tested yet';
+  if (!plan) return say.notTestedYet;
   const { outcome, steps, missingStone } = plan;
-  if (outcome === 'leave alone') return 'leave it alone';
+  if (outcome === 'leave alone') return say.leaveItAlone;
   if (outcome === 'planned') {
-    const names = steps.map(({ abrasive }) => abrasive.name).join(', then ');
+    const names = steps.map(({ abrasive }) => abrasive.name).join(say.then);
     return `${names}; ${minutes(plan.minutes)}`;
   }
-  const other = missingStone ? `; a ${missingStone.sizeUm} µm stone would` : '';
-  return `nothing on the shelf reaches its target${other}`;
+  const other = missingStone ? say.aMStoneWould(missingStone.sizeUm) : '';
+  return say.nothingOnTheShelfReaches(other);
 }

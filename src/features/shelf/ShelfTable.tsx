@@ -1,10 +1,11 @@
 'use client';
 
+import { shelfWords as say } from '../../ui/words/screens/shelf';
 import { strokesSince } from '../../core';
 import type { Shelf } from '../../core';
 import type { Helper } from '../../domain/shelf';
 import { NO_USE, useSurfaceUse } from '../../live';
-import { day, mm, plural, spoken, um } from '../../ui/format';
+import { day, mm, spoken, um } from '../../ui/format';
 import { ThingDrawing } from '../../ui/things/ThingDrawing';
 import { KeptThings } from './KeptThings';
 import type { Editing } from './RecordDialog';
@@ -34,7 +35,7 @@ export function ShelfTable(props: {
           onEdit={(record) => onEdit({ store: 'abrasives', record })}
         />
         <KeptThings
-          title="Helpers"
+          title={say.helpers}
           things={helpers}
           about={({ kind, covers }) => [...new Set([kind, ...covers])]}
           onAdd={() => onEdit({ store: 'helpers' })}
@@ -43,7 +44,7 @@ export function ShelfTable(props: {
       </div>
       <div className="grid min-w-0 content-start gap-8">
         <KeptThings
-          title="Strops"
+          title={say.strops}
           things={shelf.strops}
           about={(strop) => {
             const { surface, backing, compoundId, loadedAt, otherFaces, sagMm, freshLeft } = strop;
@@ -51,12 +52,12 @@ export function ShelfTable(props: {
             const strokes = use ? strokesSince(use) : 0;
             return [
               `${spoken(surface)}, ${spoken(backing)}, ${compoundName(compoundId)}`,
-              ...otherFaces.map(
-                (face) => `other face ${face.surface}, ${compoundName(face.compoundId)}`,
+              ...otherFaces.map((face) =>
+                say.otherFace(face.surface, compoundName(face.compoundId)),
               ),
-              sagMm > 0 && `sags by ${mm(sagMm)}`,
-              loadedAt && `loaded ${day(loadedAt)}, ${plural(strokes, 'stroke')} since`,
-              freshLeft !== null && `${freshLeft} fresh left`,
+              sagMm > 0 && say.sagsBy(mm(sagMm)),
+              loadedAt && say.loadedSince(day(loadedAt), strokes),
+              freshLeft !== null && say.freshLeft(freshLeft),
             ];
           }}
           drawn={(strop) => <ThingDrawing thing={strop} pxPerMm={PX_PER_MM} mostPx={STROP_PX} />}
@@ -64,14 +65,14 @@ export function ShelfTable(props: {
           onEdit={(record) => onEdit({ store: 'strops', record })}
         />
         <KeptThings
-          title="Compounds"
+          title={say.compounds}
           things={shelf.compounds}
           about={({ sizeUm }) => [um(sizeUm)]}
           onAdd={() => onEdit({ store: 'compounds' })}
           onEdit={(record) => onEdit({ store: 'compounds', record })}
         />
         <KeptThings
-          title="Lubricants"
+          title={say.lubricants}
           things={shelf.lubricants}
           about={({ kind }) => [kind]}
           onAdd={() => onEdit({ store: 'lubricants' })}

@@ -1,5 +1,6 @@
 'use client';
 
+import { shelfWords as say } from '../../ui/words/screens/shelf';
 import { useWatch, type UseFormReturn } from 'react-hook-form';
 import { soakMl } from '../../core';
 import { isGreasy, isOilStone } from '../../domain/lubricantsOf';
@@ -30,11 +31,11 @@ export function StoneMore({ form }: { form: UseFormReturn<Abrasive> }) {
   };
   return (
     <Folded
-      title="Wear, water, what it goes with"
+      title={say.wearWaterWhatItGoes}
       holds={[
-        dishMm > 0 ? `hollow by ${fineMm(dishMm)}` : 'flat',
-        freshLeft !== null && `${freshLeft} fresh left`,
-        greased ? 'an oil stone' : lubricants.join(' or '),
+        dishMm > 0 ? say.hollowBy(fineMm(dishMm)) : 'flat',
+        freshLeft !== null && say.freshLeft(freshLeft),
+        greased ? say.anOilStone : lubricants.join(' or '),
       ]
         .filter(Boolean)
         .join(' · ')}
@@ -48,24 +49,24 @@ export function StoneMore({ form }: { form: UseFormReturn<Abrasive> }) {
     >
       <div className="grid gap-4 sm:grid-cols-2">
         <FormMeasure
-          label="Thickness"
-          hint="not needed for anything but its density, its water and its drawing"
+          label={say.thickness}
+          hint={say.notNeededForAnythingBut}
           quantity="length"
           control={control}
           name="thicknessMm"
           optional
         />
-        <FormMeasure label="Worn hollow by" quantity="length" control={control} name="dishMm" />
+        <FormMeasure label={say.wornHollowBy} quantity="length" control={control} name="dishMm" />
         <NumberField
-          label="Water it soaks up"
-          unit="ml"
-          hint={`each use; left empty ${ml(soakMl({ ...item, soakMl: null }))}, as is usual for its kind`}
+          label={say.waterItSoaksUp}
+          unit={say.ml}
+          hint={say.eachUseLeftEmptyAs(ml(soakMl({ ...item, soakMl: null })))}
           error={errors.soakMl?.message}
           {...register('soakMl', optionalNumber)}
         />
         <NumberField
-          label="Fresh ones left"
-          hint="sheets or faces, where it is used up; empty where it is not"
+          label={say.freshOnesLeft}
+          hint={say.sheetsOrFacesWhereIt}
           error={errors.freshLeft?.message}
           {...register('freshLeft', optionalNumber)}
         />
@@ -74,14 +75,14 @@ export function StoneMore({ form }: { form: UseFormReturn<Abrasive> }) {
       <FreshField
         control={control}
         name="freshAt"
-        done="cleaned or flattened"
+        done={say.cleanedOrFlattened}
         uses={faces.map((face) => uses.get(`${id}/${face.id}`))}
         onFresh={() => faces.forEach((_, i) => setValue(`faces.${i}.state`, 'normal'))}
       />
       {freshLeft !== null && freshLeft > 0 && (
         <div>
           <button type="button" className="btn btn-outline" onClick={takeFresh}>
-            Used up: take a fresh one
+            {say.usedUpTakeAFresh}
           </button>
         </div>
       )}
@@ -96,7 +97,7 @@ function GoesWith({ form, isGreased }: { form: UseFormReturn<Abrasive>; isGrease
   const { errors } = formState;
   return (
     <fieldset>
-      <legend>Goes with; never mix on one stone</legend>
+      <legend>{say.goesWithNeverMixOn}</legend>
       <div className="flex flex-wrap gap-x-6">
         {LUBRICANT_KINDS.map((kind) => {
           const isLocked = isGreased && !isGreasy(kind);
@@ -116,13 +117,11 @@ function GoesWith({ form, isGreased }: { form: UseFormReturn<Abrasive>; isGrease
       </div>
       {errors.lubricants && (
         <p role="alert" className="field-error">
-          Tick at least one: dry counts.
+          {say.tickAtLeastOneDry}
         </p>
       )}
-      <CheckField label="Oil or fat was on it" {...register('usedWithOil')} />
-      {isGreased && (
-        <p id="oil-stone">It stays an oil stone: water and dry are not planned with it any more.</p>
-      )}
+      <CheckField label={say.oilOrFatWasOn} {...register('usedWithOil')} />
+      {isGreased && <p id="oil-stone">{say.itStaysAnOilStone}</p>}
     </fieldset>
   );
 }

@@ -1,3 +1,4 @@
+import { shelfWords as say } from '../../ui/words/screens/shelf';
 import { Said } from '../../ui/Term';
 import { sum } from 'd3-array';
 import { gradeSizeUm, soakMl, strokesSince, type SurfaceUse } from '../../core';
@@ -23,19 +24,19 @@ export function StoneTable(props: {
   const inOrder = [...abrasives].sort((a, b) => coarsest(b) - coarsest(a));
   return (
     <section className="min-w-0 overflow-x-auto">
-      <ListHeading title="Stones, files and papers" onAdd={onAdd} />
+      <ListHeading title={say.stonesFilesAndPapers} onAdd={onAdd} />
       <table className="table-plain">
         <thead>
           <tr>
-            <th className="hidden sm:table-cell">To scale</th>
-            <th>What</th>
-            <th>Marked</th>
+            <th className="hidden sm:table-cell">{say.toScale}</th>
+            <th>{say.what}</th>
+            <th>{say.marked}</th>
             <th className="number">
               <Said>µm</Said>
             </th>
-            <th>With</th>
-            <th className="number">Weight</th>
-            <th>Lives in</th>
+            <th>{say.withWord}</th>
+            <th className="number">{say.weight}</th>
+            <th>{say.livesIn}</th>
           </tr>
         </thead>
         <tbody>
@@ -74,8 +75,8 @@ function coarsest({ faces }: Abrasive): number {
 }
 
 const REMEDY: Partial<Record<Face['state'], string>> = {
-  loaded: 'loaded: scrub it',
-  glazed: 'glazed: rub it open on something coarser',
+  loaded: say.loadedScrubIt,
+  glazed: say.glazedRubItOpenOn,
 };
 
 /** How a stone is: worn hollow, loaded, thirsty, nearly used up, and what it has done. */
@@ -87,15 +88,15 @@ function stateWords(record: Abrasive, uses: ReadonlyMap<string, SurfaceUse>): st
     return use ? strokesSince(use) : 0;
   });
   return [
-    dishMm > 0 && `hollow by ${fineMm(dishMm)}`,
+    dishMm > 0 && say.hollowBy(fineMm(dishMm)),
     ...faces.map(({ name, state }) => {
       const remedy = REMEDY[state];
       return remedy && (faces.length > 1 ? `${name} ${remedy}` : remedy);
     }),
-    isOilStone(record) && 'an oil stone',
-    soaksMl > 0 && `soaks up ${ml(soaksMl)}`,
-    freshLeft !== null && `${freshLeft} fresh left`,
-    strokes > 0 && `${plural(strokes, 'stroke')}${record.freshAt ? ' since it was fresh' : ''}`,
+    isOilStone(record) && say.anOilStone,
+    soaksMl > 0 && say.soaksUp(ml(soaksMl)),
+    freshLeft !== null && say.freshLeft(freshLeft),
+    strokes > 0 && `${plural(strokes, 'stroke')}${record.freshAt ? say.sinceItWasFresh : ''}`,
   ]
     .filter(Boolean)
     .join('; ');

@@ -1,5 +1,6 @@
 'use client';
 
+import { shelfWords as say } from '../../ui/words/screens/shelf';
 import { useFieldArray, useWatch, type UseFormReturn } from 'react-hook-form';
 import type { ObjectSchema } from 'yup';
 import { otherFaceId } from '../../core';
@@ -47,15 +48,15 @@ export function StropForm(props: ShelfFormProps<Strop> & { compounds: readonly C
       form={form}
       onSubmit={handleSubmit((values) => onSave({ ...values, ...stamp() }).then(form.forget))}
     >
-      <TextField label="Name" error={formState.errors.name?.message} {...register('name')} />
+      <TextField label={say.name} error={formState.errors.name?.message} {...register('name')} />
       <div className="grid gap-4 sm:grid-cols-2">
-        <SelectField label="Form" options={wordOptions(STROP_FORMS)} {...register('form')} />
+        <SelectField label={say.form} options={wordOptions(STROP_FORMS)} {...register('form')} />
         <SelectField
-          label="Backing"
+          label={say.backing}
           options={wordOptions(STROP_BACKINGS)}
           {...register('backing')}
         />
-        <FormMeasure label="Length" quantity="length" control={control} name="lengthMm" />
+        <FormMeasure label={say.length} quantity="length" control={control} name="lengthMm" />
       </div>
       <StropFaceFields form={form} compounds={compounds} />
       {others.fields.map((face, i) => (
@@ -68,7 +69,7 @@ export function StropForm(props: ShelfFormProps<Strop> & { compounds: readonly C
             className="btn btn-ghost"
             onClick={() => others.append({ surface: 'leather', compoundId: null, loadedAt: null })}
           >
-            It has a {others.fields.length === 0 ? 'second' : 'third'} face
+            {say.itHasAFace(others.fields.length === 0 ? 'second' : 'third')}
           </button>
         )}
         {others.fields.length > 0 && (
@@ -77,7 +78,7 @@ export function StropForm(props: ShelfFormProps<Strop> & { compounds: readonly C
             className="btn btn-ghost"
             onClick={() => others.remove(others.fields.length - 1)}
           >
-            {others.fields.length === 1 ? 'It has one face only' : 'It has two faces only'}
+            {others.fields.length === 1 ? say.itHasOneFaceOnly : say.itHasTwoFacesOnly}
           </button>
         )}
       </div>
@@ -86,7 +87,7 @@ export function StropForm(props: ShelfFormProps<Strop> & { compounds: readonly C
   );
 }
 
-const SURFACE_LABELS = ['Surface', 'Other surface', 'Third surface'];
+const SURFACE_LABELS = [say.surface, say.otherSurface, say.thirdSurface];
 
 function StropFaceFields(props: {
   form: UseFormReturn<Strop>;
@@ -102,14 +103,14 @@ function StropFaceFields(props: {
     (other === undefined ? name : `otherFaces.${other}.${name}`) as F;
   return (
     <fieldset className="grid gap-4 border-t border-rule pt-3 sm:grid-cols-2">
-      <legend className="sr-only">{other === undefined ? 'Its face' : 'A further face'}</legend>
+      <legend className="sr-only">{other === undefined ? say.itsFace : say.aFurtherFace}</legend>
       <SelectField
         label={SURFACE_LABELS[other === undefined ? 0 : other + 1]!}
         options={wordOptions(STROP_SURFACES)}
         {...register(field('surface'))}
       />
       <SelectField
-        label={other === undefined ? 'Compound' : 'Compound on it'}
+        label={other === undefined ? say.compound : say.compoundOnIt}
         options={[
           ['', 'bare'],
           ...compounds.map((compound) => [compound.id, compound.name] as const),
@@ -120,7 +121,7 @@ function StropFaceFields(props: {
         <FreshField
           control={control}
           name={field('loadedAt')}
-          done="loaded afresh"
+          done={say.loadedAfresh}
           uses={[uses.get(other === undefined ? id : otherFaceId(id, other))]}
         />
       </div>
@@ -138,21 +139,27 @@ function StropMore({ form }: { form: UseFormReturn<Strop> }) {
   });
   return (
     <Folded
-      title="Width, sag, what is left"
+      title={say.widthSagWhatIsLeft}
       holds={[
-        sagMm > 0 ? `sags by ${mm(sagMm)}` : 'lies flat',
-        freshLeft !== null && `${freshLeft} fresh left`,
+        sagMm > 0 ? say.sagsBy(mm(sagMm)) : say.liesFlat,
+        freshLeft !== null && say.freshLeft(freshLeft),
       ]
         .filter(Boolean)
         .join(' · ')}
       hasError={Boolean(errors.widthMm ?? errors.sagMm ?? errors.freshLeft)}
     >
       <div className="grid gap-4 sm:grid-cols-3">
-        <FormMeasure label="Width" quantity="length" control={control} name="widthMm" optional />
-        <FormMeasure label="Sags by" quantity="length" control={control} name="sagMm" />
+        <FormMeasure
+          label={say.width}
+          quantity="length"
+          control={control}
+          name="widthMm"
+          optional
+        />
+        <FormMeasure label={say.sagsBy2} quantity="length" control={control} name="sagMm" />
         <NumberField
-          label="Fresh faces or stretches left"
-          hint="of wood or cloth; empty where it is not used up"
+          label={say.freshFacesOrStretchesLeft}
+          hint={say.ofWoodOrClothEmpty}
           error={errors.freshLeft?.message}
           {...register('freshLeft', optionalNumber)}
         />
@@ -168,7 +175,7 @@ function StropMore({ form }: { form: UseFormReturn<Strop> }) {
               setValue('loadedAt', stampNow());
             }}
           >
-            Used up: take a fresh one
+            {say.usedUpTakeAFresh}
           </button>
         </div>
       )}

@@ -1,5 +1,6 @@
 'use client';
 
+import { shelfWords as say } from '../../ui/words/screens/shelf';
 import { nanoid } from 'nanoid';
 import { useEffect, useMemo, useState } from 'react';
 import { readTable, type Table } from '../../formats/csv';
@@ -17,7 +18,7 @@ import { useUndoable } from '../../live';
 import { Dialog } from '../../ui/Dialog';
 import { Folded } from '../../ui/forms/Folded';
 import { SelectField } from '../../ui/forms/fields';
-import { grams, plural, sentence } from '../../ui/format';
+import { grams, sentence } from '../../ui/format';
 import { Fault } from '../../ui/Fault';
 import { failureWords } from '../../ui/words/failureWords';
 import { stampNow } from '../../domain/clock';
@@ -57,11 +58,11 @@ export default function TableIn(props: { file: File; shelf: ShelfThings; onClose
 
 async function read(file: File): Promise<Reading> {
   const refuse = (message: string) => ({ problem: { line: 1, field: 'file', message } });
-  if (file.size > MOST_BYTES) return refuse('is larger than 2 MB: no shelf is; choose a table');
+  if (file.size > MOST_BYTES) return refuse(say.isLargerThan2Mb);
   try {
     return readTable(await file.text(), MOST_ROWS);
   } catch (error) {
-    return refuse(`cannot be read: ${(error as Error).message}`);
+    return refuse(say.cannotBeRead((error as Error).message));
   }
 }
 
@@ -75,7 +76,7 @@ function Mapped(props: { table: Table; shelf: ShelfThings; onClose: () => void }
     [table, mapping, shelf],
   );
   const takeIn = async (): Promise<void> => {
-    const words = `${plural(things.length, 'thing')} taken in.`;
+    const words = say.takenIn(things.length);
     try {
       await undoable(
         words,
@@ -103,10 +104,10 @@ function Mapped(props: { table: Table; shelf: ShelfThings; onClose: () => void }
           disabled={problems.length > 0}
           onClick={() => void takeIn()}
         >
-          {`Take in ${plural(things.length, 'thing')}`}
+          {say.takeIn(things.length)}
         </button>
         <button type="button" className="btn btn-ghost" onClick={onClose}>
-          Cancel
+          {say.cancel}
         </button>
       </div>
     </div>
@@ -126,7 +127,7 @@ function Columns(props: {
       label={sentence(columnTitle(column))}
       value={mapping[column] === null ? '' : String(mapping[column])}
       options={[
-        ['', 'not in this table'],
+        ['', say.notInThisTable],
         ...headings.map((heading, i) => [String(i), heading || `column ${i + 1}`] as const),
       ]}
       onChange={(event) => {
@@ -141,12 +142,9 @@ function Columns(props: {
   const found = rest.filter((column) => mapping[column] !== null).length;
   return (
     <fieldset className="grid gap-4">
-      <legend className="mb-2 font-semibold">Which column is which</legend>
+      <legend className="mb-2 font-semibold">{say.whichColumnIsWhich}</legend>
       <div className="grid gap-4 sm:grid-cols-3">{FIRST_COLUMNS.map(field)}</div>
-      <Folded
-        title="The other columns"
-        holds={`${found} of ${rest.length} found by their headings`}
-      >
+      <Folded title={say.theOtherColumns} holds={say.ofFoundByTheirHeadings(found, rest.length)}>
         <div className="grid gap-4 sm:grid-cols-3">{rest.map(field)}</div>
       </Folded>
     </fieldset>
@@ -156,15 +154,15 @@ function Columns(props: {
 function Problems({ problems }: { problems: readonly FileProblem[] }) {
   return (
     <section role="alert" className="border-l-4 border-blaze pl-4">
-      <h3>Nothing is taken in yet</h3>
+      <h3>{say.nothingIsTakenInYet}</h3>
       <ul className="mt-1 break-words">
         {problems.slice(0, SHOWN).map(({ line, field, message }, i) => (
           <li key={i}>
-            <b className="figures">Line {line}</b>, {field}: {message}.
+            <b className="figures">{say.line(line)}</b>, {field}: {message}.
           </li>
         ))}
       </ul>
-      {problems.length > SHOWN && <p>and {plural(problems.length - SHOWN, 'problem')} more.</p>}
+      {problems.length > SHOWN && <p>{say.andMore(problems.length - SHOWN)}</p>}
     </section>
   );
 }
@@ -179,14 +177,14 @@ const STORE_WORDS: Record<ReadThing['store'], string> = {
 
 function Preview({ things }: { things: readonly ReadThing[] }) {
   return (
-    <section aria-label="What comes of it">
+    <section aria-label={say.whatComesOfIt}>
       <table className="table-plain">
         <thead>
           <tr>
-            <th className="number">Line</th>
-            <th>Name</th>
-            <th className="number">Weight</th>
-            <th>Becomes</th>
+            <th className="number">{say.line2}</th>
+            <th>{say.name}</th>
+            <th className="number">{say.weight}</th>
+            <th>{say.becomes}</th>
           </tr>
         </thead>
         <tbody>
@@ -197,14 +195,14 @@ function Preview({ things }: { things: readonly ReadThing[] }) {
               <td className="number">{grams(record.massG)}</td>
               <td>
                 {isNew
-                  ? `a new ${STORE_WORDS[store]}`
-                  : `changes the ${STORE_WORDS[store]} on the shelf`}
+                  ? say.aNew2(STORE_WORDS[store])
+                  : say.changesTheOnTheShelf(STORE_WORDS[store])}
               </td>
             </tr>
           ))}
         </tbody>
       </table>
-      {things.length > SHOWN && <p>and {plural(things.length - SHOWN, 'thing')} more.</p>}
+      {things.length > SHOWN && <p>{say.andMore2(things.length - SHOWN)}</p>}
     </section>
   );
 }

@@ -1,5 +1,6 @@
 'use client';
 
+import { shelfWords as say } from '../../ui/words/screens/shelf';
 import { SideScroll } from '../../ui/SideScroll';
 import { useState } from 'react';
 import { useJob, startThingsWorth } from '../../live';
@@ -13,9 +14,9 @@ import { Candidate } from './Candidate';
 import { useRackRound } from './useRackRound';
 
 const ROUNDS = [
-  ['tired', 'every edge a little tired'],
-  ['worn', 'every edge worn by a day’s work'],
-  ['chipped', 'a chip of 0.25 mm in each'],
+  ['tired', say.everyEdgeALittleTired],
+  ['worn', say.everyEdgeWornByA],
+  ['chipped', say.aChipOf025],
 ] as const;
 type Round = (typeof ROUNDS)[number][0];
 /** How many times as round as it should be each edge is, and how deep its chip. */
@@ -33,15 +34,12 @@ export function WorthTable(props: { states: readonly ZoneState[]; shelf: Shelf; 
   const [state, cancel, again] = useJob(problem, startThingsWorth);
   const names = new Map(problem.items.map(({ id, name }) => [id, name]));
   return (
-    <section className="mt-10 border-t-2 border-rule pt-6" aria-label="What each thing adds">
-      <h2>What each thing adds</h2>
-      <p className="max-w-[64ch] text-soft">
-        One touch-up of every edge with the whole shelf, against the same without the thing: minutes
-        in all, and what the edges would miss.
-      </p>
+    <section className="mt-10 border-t-2 border-rule pt-6" aria-label={say.whatEachThingAdds}>
+      <h2>{say.whatEachThingAdds}</h2>
+      <p className="max-w-[64ch] text-soft">{say.oneTouchUpOfEvery}</p>
       <div className="mt-3">
         <Choice
-          legend="Counted"
+          legend={say.counted}
           isLegendHidden
           options={ROUNDS}
           chosen={round}
@@ -52,14 +50,14 @@ export function WorthTable(props: { states: readonly ZoneState[]; shelf: Shelf; 
         <div className="min-h-64 min-w-0">
           {state.phase === 'working' && (
             <div aria-busy="true">
-              <WorkProgress share={state.share} label="What each thing adds" onCancel={cancel} />
+              <WorkProgress share={state.share} label={say.whatEachThingAdds} onCancel={cancel} />
             </div>
           )}
           {(state.phase === 'cancelled' || state.phase === 'failed') && (
             <p role="status">
-              {state.phase === 'cancelled' ? 'Stopped.' : failureWords(state.error)}{' '}
+              {state.phase === 'cancelled' ? say.stopped : failureWords(state.error)}{' '}
               <button type="button" className="link" onClick={again}>
-                Count again
+                {say.countAgain}
               </button>
             </p>
           )}
@@ -78,14 +76,14 @@ function Adds({ worth, names }: { worth: readonly ThingWorth[]; names: Map<strin
   const idle = worth.filter(({ usedFor }) => usedFor.length === 0);
   return (
     <>
-      <SideScroll label="What things are worth">
+      <SideScroll label={say.whatThingsAreWorth}>
         <table className="table-plain">
           <thead>
             <tr>
-              <th>Thing</th>
-              <th className="number">Saves</th>
-              <th className="number">Serves</th>
-              <th>Without it</th>
+              <th>{say.thing}</th>
+              <th className="number">{say.saves}</th>
+              <th className="number">{say.serves}</th>
+              <th>{say.withoutIt}</th>
             </tr>
           </thead>
           <tbody>
@@ -102,7 +100,7 @@ function Adds({ worth, names }: { worth: readonly ThingWorth[]; names: Map<strin
       </SideScroll>
       {idle.length > 0 && (
         <p className="mt-3 max-w-[64ch] text-soft">
-          In none of these plans: {idle.map(({ id }) => names.get(id)).join(', ')}.
+          {say.inNoneOfThesePlans(idle.map(({ id }) => names.get(id)).join(', '))}
         </p>
       )}
     </>
@@ -122,9 +120,9 @@ function missesWords(
 ): string {
   const less = keenerOn.filter(({ edge }) => !onlyFor.includes(edge));
   return [
-    onlyFor.length > 0 && `${listed(onlyFor)} would miss the target`,
-    less.length === 1 && `${less[0]!.edge} would end less keen: ${TEST_WORDS[less[0]!.otherwise]}`,
-    less.length > 1 && `${plural(less.length, 'edge')} would end less keen`,
+    onlyFor.length > 0 && say.wouldMissTheTarget(listed(onlyFor)),
+    less.length === 1 && say.wouldEndLessKeen(less[0]!.edge, TEST_WORDS[less[0]!.otherwise]),
+    less.length > 1 && say.wouldEndLessKeen2(less.length),
   ]
     .filter(Boolean)
     .join('; ');

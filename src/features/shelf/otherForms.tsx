@@ -1,5 +1,6 @@
 'use client';
 
+import { shelfWords as say } from '../../ui/words/screens/shelf';
 import { useState } from 'react';
 import type { ObjectSchema } from 'yup';
 import { gradeSizeUm } from '../../core';
@@ -46,16 +47,16 @@ export function CompoundForm(props: ShelfFormProps<Compound>) {
       form={form}
       onSubmit={handleSubmit((values) => onSave({ ...values, ...stamp() }).then(form.forget))}
     >
-      <TextField label="Name" error={formState.errors.name?.message} {...register('name')} />
+      <TextField label={say.name} error={formState.errors.name?.message} {...register('name')} />
       <NumberField
-        label="Particle size"
+        label={say.particleSize}
         unit="µm"
-        hint="Colours mean different things from different sellers: ask for µm."
+        hint={say.coloursMeanDifferentThingsFrom}
         error={formState.errors.sizeUm?.message}
         {...register('sizeUm', AS_NUMBER)}
       />
       <p className="flex flex-wrap items-center gap-2 text-[0.95rem]">
-        I do not know it; it is
+        {say.iDoNotKnowIt}
         {Object.entries(COMPOUND_SIZES_UM).map(([name, sizeUm]) => (
           <button
             key={name}
@@ -87,15 +88,15 @@ function SizeByNumber({ onSize }: { onSize: (sizeUm: number) => void }) {
   return (
     <div className="grid items-end gap-3 sm:grid-cols-3">
       <SelectField
-        label="Or by its number on"
+        label={say.orByItsNumberOn}
         value={scale}
         options={SCALE_OPTIONS.filter(([each]) => each in SCALE_LIMITS)}
         onChange={(event) => setScale(event.target.value as NumberedScale)}
       />
       <NumberField
-        label="Number"
+        label={say.number}
         value={typed}
-        error={typed !== '' && !fits ? `must be from ${least} to ${most}` : undefined}
+        error={typed !== '' && !fits ? say.mustBeFromTo(least, most) : undefined}
         onChange={(event) => setTyped(event.target.value)}
       />
       <button
@@ -108,7 +109,7 @@ function SizeByNumber({ onSize }: { onSize: (sizeUm: number) => void }) {
           )
         }
       >
-        Take it as µm
+        {say.takeItAsM}
       </button>
     </div>
   );
@@ -129,9 +130,9 @@ export function LubricantForm(props: ShelfFormProps<Lubricant>) {
       form={form}
       onSubmit={handleSubmit((values) => onSave({ ...values, ...stamp() }).then(form.forget))}
     >
-      <TextField label="Name" error={formState.errors.name?.message} {...register('name')} />
+      <TextField label={say.name} error={formState.errors.name?.message} {...register('name')} />
       <SelectField
-        label="Kind"
+        label={say.kind}
         options={wordOptions(LUBRICANT_KINDS.filter((kind) => kind !== 'dry'))}
         {...register('kind')}
       />
@@ -156,9 +157,9 @@ export function HelperForm(props: ShelfFormProps<Helper>) {
       form={form}
       onSubmit={handleSubmit((values) => onSave({ ...values, ...stamp() }).then(form.forget))}
     >
-      <TextField label="Name" error={formState.errors.name?.message} {...register('name')} />
+      <TextField label={say.name} error={formState.errors.name?.message} {...register('name')} />
       <SelectField
-        label="Kind"
+        label={say.kind}
         options={wordOptions(HELPER_KINDS)}
         {...kind}
         onChange={(event) => {
@@ -167,7 +168,7 @@ export function HelperForm(props: ShelfFormProps<Helper>) {
         }}
       />
       <fieldset>
-        <legend>Serves a kit as</legend>
+        <legend>{say.servesAKitAs}</legend>
         <div className="grid grid-cols-2 sm:grid-cols-3">
           {COVERS.map((cover) => (
             <CheckField key={cover} label={cover} value={cover} {...register('covers')} />

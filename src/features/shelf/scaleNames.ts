@@ -1,3 +1,4 @@
+import { shelfWords as say } from '../../ui/words/screens/shelf';
 import type { Scale } from '../../domain/terms';
 
 /** Grade scales as they are printed, with the standard that each counts by. */
@@ -8,19 +9,19 @@ export const SCALE_NAMES: Record<Scale, string> = {
   jis: 'JIS',
   mesh: 'mesh',
   micron: 'µm',
-  natural: 'by name',
+  natural: say.byName,
   density: 'g/ml',
   range: 'range',
 };
 
 export const SCALE_OPTIONS: readonly (readonly [Scale, string])[] = [
-  ['micron', 'µm, as printed'],
-  ['fepa-p', 'P, European paper (ISO 6344)'],
-  ['fepa-f', 'F, bonded stones (ISO 8486)'],
-  ['cami', 'CAMI, American paper (ANSI B74.18)'],
-  ['jis', 'JIS, water stones (JIS R 6001)'],
-  ['mesh', 'Diamond mesh, up to 600'],
-  ['natural', 'Natural stone or file, by name'],
-  ['density', 'Natural stone, by density in g/ml'],
-  ['range', 'Unknown: a range of µm'],
+  ['micron', say.mAsPrinted],
+  ['fepa-p', say.pEuropeanPaperIso6344],
+  ['fepa-f', say.fBondedStonesIso8486],
+  ['cami', say.camiAmericanPaperAnsiB74],
+  ['jis', say.jisWaterStonesJisR],
+  ['mesh', say.diamondMeshUpTo600],
+  ['natural', say.naturalStoneOrFileBy],
+  ['density', say.naturalStoneByDensityIn],
+  ['range', say.unknownARangeOfM],
 ];

@@ -1,5 +1,6 @@
 'use client';
 
+import { shelfWords as say } from '../../ui/words/screens/shelf';
 import { yupResolver } from '@hookform/resolvers/yup';
 import type { ReactNode } from 'react';
 import {
@@ -50,7 +51,7 @@ export function useRecordForm<R extends FieldValues>(
   });
   const id = typeof initial.id === 'string' ? initial.id : 'new';
   const name =
-    typeof initial.name === 'string' && initial.name !== '' ? initial.name : 'a new thing';
+    typeof initial.name === 'string' && initial.name !== '' ? initial.name : say.aNewThing;
   const { forget } = useFormDraft(form, `${store}-${id}`, {
     base: form.formState.defaultValues as R,
     title: `describing ${name}`,
@@ -82,18 +83,23 @@ export function ShelfForm<V extends FieldValues>(props: {
     >
       {children}
       <div className="grid gap-4 sm:grid-cols-2 lg:grid-cols-4">
-        <FormMeasure label="Weight" quantity="mass" control={control} name={'massG' as Path<V>} />
+        <FormMeasure
+          label={say.weight}
+          quantity="mass"
+          control={control}
+          name={'massG' as Path<V>}
+        />
         <SelectField
-          label="Lives in"
+          label={say.livesIn}
           options={wordOptions(PLACES)}
           {...register('place' as Path<V>)}
         />
         <NumberField
-          label="Price, if wanted"
+          label={say.priceIfWanted}
           error={errors.price?.message}
           {...register('price' as Path<V>, optionalNumber)}
         />
-        <CheckField label="Carried anyway" {...register('carriedAnyway' as Path<V>)} />
+        <CheckField label={say.carriedAnyway} {...register('carriedAnyway' as Path<V>)} />
       </div>
       <InstrumentReader
         kind="pocket-scale"
@@ -109,7 +115,11 @@ export function ShelfForm<V extends FieldValues>(props: {
           )
         }
       />
-      <NotesField label="Notes" error={errors.notes?.message} {...register('notes' as Path<V>)} />
+      <NotesField
+        label={say.notes}
+        error={errors.notes?.message}
+        {...register('notes' as Path<V>)}
+      />
       <FormFoot
         error={formState.errors.root?.message}
         forget={form.forget}
@@ -132,7 +142,7 @@ function FormFoot(props: {
     <>
       <Fault words={error} />
       <div className="flex flex-wrap gap-3">
-        <button className="btn btn-primary px-8">Save</button>
+        <button className="btn btn-primary px-8">{say.save}</button>
         <button
           type="button"
           className="btn btn-ghost"
@@ -141,11 +151,11 @@ function FormFoot(props: {
             onCancel();
           }}
         >
-          Cancel
+          {say.cancel}
         </button>
         {onTakeOff && (
           <button type="button" className="btn btn-ghost ml-auto" onClick={onTakeOff}>
-            Take it down
+            {say.takeItDown}
           </button>
         )}
       </div>

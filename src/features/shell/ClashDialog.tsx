@@ -1,3 +1,4 @@
+import { shellWords as say } from '../../ui/words/screens/shell';
 import { useState } from 'react';
 import type { FieldClash, RecordClash, Side } from '../../live';
 import { Dialog } from '../../ui/Dialog';
@@ -17,11 +18,8 @@ export function ClashDialog(props: {
   const sideOf = (clash: RecordClash, field: FieldClash): Side =>
     sides[keyOf(clash, field)] ?? 'mine';
   return (
-    <Dialog wide title="Changed in two places" onClose={onPutOff}>
-      <p className="mt-2">
-        Since this was opened, the same was changed elsewhere. All else is joined; say which of
-        these stands.
-      </p>
+    <Dialog wide title={say.changedInTwoPlaces} onClose={onPutOff}>
+      <p className="mt-2">{say.sinceThisWasOpenedThe}</p>
       {clashes.map((clash) => (
         <table key={`${clash.store} ${clash.id}`} className="table-plain mt-3 w-full">
           <caption className="text-left font-semibold">{nameOf(clash.id)}</caption>
@@ -42,7 +40,7 @@ export function ClashDialog(props: {
                         onChange={() => setSides({ ...sides, [keyOf(clash, field)]: side })}
                       />
                       <span>
-                        {side === 'mine' ? 'yours: ' : 'saved meanwhile: '}
+                        {side === 'mine' ? 'yours: ' : say.savedMeanwhile}
                         <b>{fieldValue(field.path, side === 'mine' ? field.to : field.present)}</b>
                       </span>
                     </label>
@@ -55,7 +53,7 @@ export function ClashDialog(props: {
       ))}
       <div className="mt-4 flex justify-end">
         <button type="button" className="btn btn-primary" onClick={() => onSettle(sideOf)}>
-          Save these
+          {say.saveThese}
         </button>
       </div>
     </Dialog>

@@ -1,10 +1,10 @@
 'use client';
 
+import { shellWords as say } from '../../ui/words/screens/shell';
 import { useState } from 'react';
 import { useNames, useOutbox, useSaveState } from '../../live';
 import type { SaveState } from '../../live';
 import { downloadText } from '../../ui/download';
-import { plural } from '../../ui/format';
 import { failureWords } from '../../ui/words/failureWords';
 import { ClashDialog } from './ClashDialog';
 import { unsavedFile } from './unsavedFile';
@@ -32,15 +32,13 @@ function Waiting({ state }: { state: SaveState }) {
   return (
     <section
       role="alert"
-      aria-label="Not saved"
+      aria-label={say.notSaved}
       className="no-print sticky top-0 z-40 border-b-4 border-error bg-base-100"
     >
       <div className="mx-auto flex max-w-[82rem] flex-wrap items-center gap-x-4 px-4 py-1 sm:px-8">
         <p className="min-w-0 flex-1 basis-64 leading-tight">
-          <b>Not saved: {plural(waiting.length, 'record')}.</b> {error && failureWords(error)}{' '}
-          {isKept
-            ? 'It waits on this device until the page is opened again.'
-            : 'It waits in this tab only: save it as a file before you close it.'}
+          <b>{say.notSaved2(waiting.length)}</b> {error && failureWords(error)}{' '}
+          {isKept ? say.itWaitsOnThisDevice : say.itWaitsInThisTab}
         </p>
         <button
           type="button"
@@ -49,7 +47,7 @@ function Waiting({ state }: { state: SaveState }) {
             downloadText('open-trail-not-saved.json', unsavedFile(waiting), 'application/json')
           }
         >
-          Save as a file
+          {say.saveAsAFile}
         </button>
         <button
           type="button"
@@ -57,7 +55,7 @@ function Waiting({ state }: { state: SaveState }) {
           disabled={isTrying}
           onClick={() => void tryAgain()}
         >
-          Try again
+          {say.tryAgain}
         </button>
       </div>
     </section>

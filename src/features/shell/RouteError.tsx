@@ -1,5 +1,6 @@
 'use client';
 
+import { shellWords as say } from '../../ui/words/screens/shell';
 import Link from '../../ui/Link';
 import { useKeepRecord, useSetAside, useUnusable } from '../../live';
 import { UnusableRecords } from '../../ui/UnusableRecords';
@@ -11,10 +12,8 @@ export default function RouteError({ error, reset }: { error: Error; reset: () =
   const keep = useKeepRecord();
   return (
     <section role="alert" className="mx-auto w-full max-w-3xl px-4 py-10 sm:px-8">
-      <h1>This screen could not be drawn</h1>
-      <p className="mt-3">
-        {error.message}. Nothing is lost: your data stand as they were, and the other screens go on.
-      </p>
+      <h1>{say.thisScreenCouldNotBe}</h1>
+      <p className="mt-3">{say.nothingIsLostYourData(error.message)}</p>
       {unusable.length > 0 && (
         <div className="mt-4">
           <UnusableRecords records={unusable} onSetAside={setAside} onMend={keep} />
@@ -22,10 +21,10 @@ export default function RouteError({ error, reset }: { error: Error; reset: () =
       )}
       <div className="mt-6 flex flex-wrap gap-3">
         <button type="button" className="btn btn-primary" onClick={reset}>
-          Draw it again
+          {say.drawItAgain}
         </button>
         <Link href="/data" className="btn btn-outline">
-          Export everything
+          {say.exportEverything}
         </Link>
       </div>
     </section>

@@ -1,5 +1,6 @@
 'use client';
 
+import { shellWords as say } from '../../ui/words/screens/shell';
 import dynamic from 'next/dynamic';
 import { usePathname } from 'next/navigation';
 import { Suspense, useEffect, useState, type ReactNode } from 'react';
@@ -42,7 +43,7 @@ export function Shell({ children }: { children: ReactNode }) {
         href="#main"
         className="sign sr-only bg-primary p-3 text-primary-content focus:not-sr-only focus:absolute focus:z-50"
       >
-        Skip to the screen
+        {say.skipToTheScreen}
       </a>
       {!inGuide && (
         <ShellHead
@@ -78,9 +79,9 @@ export function Shell({ children }: { children: ReactNode }) {
 function NewVersion() {
   return (
     <p role="status" className="no-print bg-base-200 px-4 py-2 sm:px-8">
-      A new version is ready.{' '}
+      {say.aNewVersionIsReady}{' '}
       <button type="button" className="link font-bold" onClick={() => location.reload()}>
-        Reload to use it
+        {say.reloadToUseIt}
       </button>
     </p>
   );
@@ -89,10 +90,9 @@ function NewVersion() {
 function Blocked() {
   return (
     <main id="main" className="mx-auto max-w-2xl p-8">
-      <h1>Another tab holds an older version</h1>
+      <h1>{say.anotherTabHoldsAnOlder}</h1>
       <p role="status" className="mt-3">
-        Close the other tabs of Open Trail, or reload them; this one goes on by itself. Nothing is
-        lost.
+        {say.closeTheOtherTabsOf}
       </p>
     </main>
   );
@@ -102,14 +102,10 @@ function StorageFailed({ error: { name, message } }: { error: Error }) {
   const isNewer = name === 'VersionError';
   return (
     <main id="main" className="mx-auto max-w-2xl p-8">
-      <h1>
-        {isNewer
-          ? 'This data is of a newer version of Open Trail'
-          : 'The browser does not let Open Trail store anything'}
-      </h1>
+      <h1>{isNewer ? say.thisDataIsOfA : say.theBrowserDoesNotLet}</h1>
       <p className="mt-3">
         {isNewer
-          ? 'This page is an older one than wrote it last. Reload it, and close other tabs of Open Trail, until the newer one opens. Nothing of it is lost or changed.'
+          ? say.thisPageIsAnOlder
           : `${message}. Allow storage for this page, or leave the private window, then reload. Nothing has been lost or changed.`}
       </p>
     </main>

@@ -1,5 +1,6 @@
 'use client';
 
+import { shellWords as say } from '../../ui/words/screens/shell';
 import { Dialog } from '../../ui/Dialog';
 import { SHORTCUTS_KEY, usePreference } from '../../ui/preferences';
 import { findWords } from '../../ui/words/findWords';
@@ -7,13 +8,13 @@ import { SCREENS } from './screens';
 import { FIND_KEY } from './useShortcuts';
 
 const GUIDE_KEYS = [
-  ['Space', 'count a stroke'],
-  ['Z', 'take a stroke back'],
-  ['T', 'turn the tool over'],
-  ['P', 'pause, and go on'],
-  ['N', 'next step'],
-  ['B', 'step back'],
-  ['I', 'look: ink and burr'],
+  [say.space, say.countAStroke],
+  ['Z', say.takeAStrokeBack],
+  ['T', say.turnTheToolOver],
+  ['P', say.pauseAndGoOn],
+  ['N', say.nextStep],
+  ['B', say.stepBack],
+  ['I', say.lookInkAndBurr],
 ] as const;
 
 const FIND = [FIND_KEY.toUpperCase(), findWords.title] as const;
@@ -22,13 +23,13 @@ const FIND = [FIND_KEY.toUpperCase(), findWords.title] as const;
 export default function ShortcutSheet({ onClose }: { onClose: () => void }) {
   const [on, setOn] = usePreference(SHORTCUTS_KEY, 'on');
   return (
-    <Dialog title="Keys" onClose={onClose}>
+    <Dialog title={say.keys} onClose={onClose}>
       <div className="mt-3 grid gap-x-10 sm:grid-cols-2">
         <KeyList
-          title="Go to"
+          title={say.goTo}
           keys={[...SCREENS.map(({ key, name }) => [key, name] as const), FIND]}
         />
-        <KeyList title="In the touch-up guide" keys={GUIDE_KEYS} />
+        <KeyList title={say.inTheTouchUpGuide} keys={GUIDE_KEYS} />
       </div>
       <label className="mt-4 flex min-h-12 items-center gap-3">
         <input
@@ -37,10 +38,10 @@ export default function ShortcutSheet({ onClose }: { onClose: () => void }) {
           checked={on === 'on'}
           onChange={(event) => setOn(event.target.checked ? 'on' : 'off')}
         />
-        Single keys work outside of fields
+        {say.singleKeysWorkOutsideOf}
       </label>
       <form method="dialog" className="mt-4">
-        <button className="btn btn-neutral">Close</button>
+        <button className="btn btn-neutral">{say.close}</button>
       </form>
     </Dialog>
   );

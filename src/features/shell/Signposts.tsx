@@ -1,3 +1,4 @@
+import { shellWords as say } from '../../ui/words/screens/shell';
 import Link from '../../ui/Link';
 import { SCREENS } from './screens';
 
@@ -13,7 +14,7 @@ export function Signposts({ here }: { here: string }) {
   const hung = INDOORS.find(({ path }) => path === here);
   return (
     <nav
-      aria-label="Screens"
+      aria-label={say.screens}
       className="order-last -mx-4 flex w-[calc(100%+2rem)] flex-wrap justify-between sm:order-none sm:mx-0 sm:w-auto"
     >
       {SCREENS.map(({ path, name, outdoors }) => (
@@ -35,7 +36,7 @@ export function Signposts({ here }: { here: string }) {
         <summary
           className={`${POST} ${hung ? HERE : ELSEWHERE} cursor-pointer list-none [&::-webkit-details-marker]:hidden`}
         >
-          {hung ? `${hung.name} …` : 'More …'}
+          {hung ? `${hung.name} …` : say.more}
         </summary>
         <div className="absolute top-full right-0 z-40 min-w-36 bg-neutral pb-2 shadow-lg">
           {INDOORS.map(({ path, name }) => (

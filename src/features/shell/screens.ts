@@ -1,14 +1,15 @@
+import { shellWords as say } from '../../ui/words/screens/shell';
 /** The screens, those used outdoors first, with the key that leads to each. */
 export const SCREENS = [
-  { path: '/', name: 'Rack', key: '1', outdoors: true },
-  { path: '/inspect', name: 'Inspect', key: '2', outdoors: true },
-  { path: '/touch-up', name: 'Touch-up', key: '3', outdoors: true },
-  { path: '/trip', name: 'Trip', key: '4', outdoors: true },
-  { path: '/kit', name: 'Kit', key: '5', outdoors: true },
-  { path: '/shelf', name: 'Shelf', key: '6', outdoors: false },
-  { path: '/log', name: 'Log', key: '7', outdoors: false },
-  { path: '/care', name: 'Care', key: '8', outdoors: false },
-  { path: '/data', name: 'Data', key: '9', outdoors: false },
+  { path: '/', name: say.rack, key: '1', outdoors: true },
+  { path: '/inspect', name: say.inspect, key: '2', outdoors: true },
+  { path: '/touch-up', name: say.touchUp, key: '3', outdoors: true },
+  { path: '/trip', name: say.trip, key: '4', outdoors: true },
+  { path: '/kit', name: say.kit, key: '5', outdoors: true },
+  { path: '/shelf', name: say.shelf, key: '6', outdoors: false },
+  { path: '/log', name: say.log, key: '7', outdoors: false },
+  { path: '/care', name: say.care, key: '8', outdoors: false },
+  { path: '/data', name: say.data, key: '9', outdoors: false },
 ] as const;
 
 /** The screen that a path belongs to: a tool belongs to the rack, the words to none. */

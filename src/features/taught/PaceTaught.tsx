@@ -1,3 +1,4 @@
+import { taughtWords } from '../../ui/words/screens/taught';
 import { scaleLog } from 'd3-scale';
 import type { Hand, Learned } from '../../core';
 import type { Settings } from '../../domain/settings';
@@ -18,17 +19,17 @@ export function PaceTaught(props: {
     return learned ? [{ motion, learned }] : [];
   });
   return (
-    <section aria-label="Pace">
+    <section aria-label={taughtWords.pace}>
       <div className="flex items-baseline gap-4 border-b-2 border-ink">
         <h2 className="flex-1">{paceTitle(known)}</h2>
         {known.length > 0 && (
           <button
             type="button"
             className="link min-h-12"
-            aria-label="Forget the pace"
-            onClick={() => void onForget('pace', 'your pace')}
+            aria-label={taughtWords.forgetThePace}
+            onClick={() => void onForget('pace', taughtWords.yourPace)}
           >
-            Forget
+            {taughtWords.forget}
           </button>
         )}
       </div>
@@ -42,9 +43,7 @@ export function PaceTaught(props: {
           />
         ))}
       </ul>
-      <p className="mt-1 text-[0.92rem] text-soft">
-        Strokes a minute, turning the tool over included; dashed is what you have set.
-      </p>
+      <p className="mt-1 text-[0.92rem] text-soft">{taughtWords.strokesAMinuteTurningThe}</p>
     </section>
   );
 }
@@ -54,11 +53,11 @@ const NOTABLE = 0.05;
 
 function paceTitle(known: readonly { motion: Motion; learned: Learned }[]): string {
   const best = [...known].sort((a, b) => b.learned.steps - a.learned.steps)[0];
-  if (!best) return 'Your pace is not known yet';
+  if (!best) return taughtWords.yourPaceIsNotKnown;
   const share = best.learned.factor - 1;
-  if (Math.abs(share) < NOTABLE) return `Your ${spoken(best.motion)} go at the pace you set`;
+  if (Math.abs(share) < NOTABLE) return taughtWords.yourGoAtThePace(spoken(best.motion));
   const size = Math.round(100 * Math.abs(share));
-  return `Your ${spoken(best.motion)} are ${size} % ${share > 0 ? 'quicker' : 'slower'} than set`;
+  return taughtWords.yourAreThanSet(spoken(best.motion), size, share > 0 ? 'quicker' : 'slower');
 }
 
 /** Half and twice the pace that is set (px). */

@@ -1,9 +1,10 @@
 'use client';
 
+import { taughtWords as say } from '../../ui/words/screens/taught';
 import Link from '../../ui/Link';
 import { useEdgeNeeds, useHand, useSettings, useTaught } from '../../live';
 import type { TaughtThing } from '../../core';
-import { plural, um } from '../../ui/format';
+import { um } from '../../ui/format';
 import { Alphabet } from '../../ui/Alphabet';
 import { Working } from '../../ui/Working';
 import { PaceTaught } from './PaceTaught';
@@ -30,33 +31,28 @@ export function TaughtScreen() {
           <div className="min-w-0 sm:flex-1">
             <h1 className="!text-[1.7rem]">{taughtTitle(things)}</h1>
             <p className="text-soft">
-              What your log has taught it, from {plural(finished, 'session')}. Every plan, rack
-              minute, verdict, kit and price of a school uses these figures.{' '}
+              {say.whatYourLogHasTaught(finished)}{' '}
               <Link href="/log" className="link">
-                Back to the log
+                {say.backToTheLog}
               </Link>
             </p>
           </div>
           <button
             type="button"
             className="btn btn-outline"
-            onClick={() => void forget('all', 'all of it')}
+            onClick={() => void forget('all', say.allOfIt)}
           >
-            Forget all of it
+            {say.forgetAllOfIt}
           </button>
         </div>
         <div className="mt-3 grid gap-x-12 gap-y-8 lg:grid-cols-[2fr_1fr]">
-          <section aria-label="Strokes by thing" className="min-w-0">
+          <section aria-label={say.strokesByThing} className="min-w-0">
             <ul>
               {things.map((thing) => (
                 <Row key={thing.itemId} thing={thing} most={most} onForget={forget} />
               ))}
             </ul>
-            <p className="mt-2 text-[0.92rem] text-soft">
-              The wedge is where two in three fall, after each of your latest {STEPS_DRAWN} steps
-              from left to right; a ring is one step, a cross one that nobody looked at, or that
-              says nothing of its strokes; dashed is the plan, the lines beyond it half and twice.
-            </p>
+            <p className="mt-2 text-[0.92rem] text-soft">{say.theWedgeIsWhereTwo(STEPS_DRAWN)}</p>
             <Working lines={taughtWorking()} />
           </section>
           <PaceTaught hand={hand} settings={settings} onForget={forget} />
@@ -89,7 +85,7 @@ function Row(props: {
         <Wedge thing={thing} most={most} />
       </div>
       <p className="figures">
-        <span className="sr-only">100 planned become </span>
+        <span className="sr-only">{say.n100PlannedBecome} </span>
         <span className={`sign text-2xl ${few ? '!font-normal' : ''}`}>{become}</span>
         <span className="block text-[0.95rem]">
           ({low}–{high})
@@ -97,20 +93,16 @@ function Row(props: {
       </p>
       <p className="text-[0.95rem]">
         {fromWords(thing)}
-        {drift && (
-          <b className="block">
-            last {drift.steps}: {Math.round(100 * drift.factor)}
-          </b>
-        )}
+        {drift && <b className="block">{say.last(drift.steps, Math.round(100 * drift.factor))}</b>}
       </p>
       {steps.length > 0 ? (
         <button
           type="button"
           className="link min-h-12"
-          aria-label={`Forget ${abrasive.name}`}
+          aria-label={say.forget2(abrasive.name)}
           onClick={() => void onForget(abrasive.id, abrasive.name)}
         >
-          Forget
+          {say.forget}
         </button>
       ) : (
         <span />

@@ -1,3 +1,4 @@
+import { taughtWords as say } from '../../ui/words/screens/taught';
 import { ActionBar } from '../../ui/ActionBar';
 import Link from '../../ui/Link';
 import { PRIORS, type EdgeNeed } from '../../core';
@@ -24,18 +25,17 @@ export function TeachesMost(props: { needs: readonly EdgeNeed[]; things: readonl
   const after = 1 / Math.sqrt(1 / sdLn ** 2 + 1 / PRIORS.stepSdLn.value ** 2);
   const percent = (sd: number): string => `±${Math.round(100 * (Math.exp(sd) - 1))} %`;
   return (
-    <ActionBar label="Teaches most next" className="mt-auto">
+    <ActionBar label={say.teachesMostNext} className="mt-auto">
       <div className="mx-auto flex max-w-[82rem] flex-wrap items-center gap-x-6 gap-y-2 px-4 py-3 sm:px-8">
-        <h2>Teaches most next: the {thing.abrasive.name}</h2>
+        <h2>{say.teachesMostNextThe(thing.abrasive.name)}</h2>
         <p className="figures hidden text-soft sm:block">
-          It stands at {percent(sdLn)}; one more session on {need.tool.name} makes that{' '}
-          {percent(after)}.
+          {say.itStandsAtOneMore(percent(sdLn), need.tool.name, percent(after))}
         </p>
         <Link
           className="btn btn-primary ml-auto px-7 text-lg"
           href={jobLink({ toolId: need.tool.id, zoneId: need.zone.id, job: need.job })}
         >
-          Start, {minutes(need.plan!.minutes)}
+          {say.start(minutes(need.plan!.minutes))}
         </Link>
       </div>
     </ActionBar>

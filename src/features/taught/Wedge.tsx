@@ -1,5 +1,6 @@
 'use client';
 
+import { taughtWords as say } from '../../ui/words/screens/taught';
 import { scaleLinear, scaleLog } from 'd3-scale';
 import { Band, Course, Level, Plot, Reading } from '../../ui/plot';
 import type { TaughtThing } from '../../core';
@@ -30,7 +31,7 @@ export function Wedge({ thing, most }: { thing: TaughtThing; most: number }) {
       {({ x, y, frame }) => (
         <g aria-hidden>
           {[0.5, 2].map((factor) => (
-            <Level key={factor} frame={frame} at={y(factor)} stroke="var(--rule)" dash="none" />
+            <Level key={factor} frame={frame} at={y(factor)} stroke="var(--rule)" dash={say.none} />
           ))}
           <Band
             data={course}

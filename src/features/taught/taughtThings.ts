@@ -1,3 +1,4 @@
+import { taughtWords as say } from '../../ui/words/screens/taught';
 import { STEPS_FOLLOWED, type TaughtThing } from '../../core';
 import { plural } from '../../ui/format';
 
@@ -18,16 +19,14 @@ export function taughtTitle(things: readonly TaughtThing[]): string {
   const least = told.at(-1);
   const parts = [
     ...(most && most.now.factor > NOTABLE
-      ? [`the ${most.abrasive.name} takes ${percent(most.now.factor - 1)} more strokes`]
+      ? [say.theTakesMoreStrokes(most.abrasive.name, percent(most.now.factor - 1))]
       : []),
     ...(least && least.now.factor < 1 / NOTABLE
-      ? [`the ${least.abrasive.name} ${percent(1 - least.now.factor)} fewer`]
+      ? [say.theFewer(least.abrasive.name, percent(1 - least.now.factor))]
       : []),
   ];
-  if (parts.length > 0) return `In your hand ${parts.join(', ')} than the model plans`;
-  return told.length > 0
-    ? 'Your hand does what the model plans'
-    : 'Your log has taught little yet: three touch-ups with one stone are enough';
+  if (parts.length > 0) return say.inYourHandThanThe(parts.join(', '));
+  return told.length > 0 ? say.yourHandDoesWhatThe : say.yourLogHasTaughtLittle;
 }
 
 function percent(share: number): string {
@@ -49,6 +48,6 @@ export function fromWords(thing: TaughtThing): string {
   const own = thing.course.length - 1;
   if (own > 0) return plural(own, 'session');
   return thing.now.sdLn < thing.course[0]!.sdLn || thing.now.factor !== 1
-    ? 'its like, none of its own'
-    : 'none yet';
+    ? say.itsLikeNoneOfIts
+    : say.noneYet;
 }

@@ -1,3 +1,4 @@
+import { taughtWords as say } from '../../ui/words/screens/taught';
 import { notice } from '../../ui/notice';
 import { useChangeSettings, useSettings } from '../../live';
 import { stampNow } from '../../domain/clock';
@@ -11,9 +12,9 @@ export function useForget(): (what: string, name: string) => Promise<void> {
     const at = stampNow();
     const forgotten = [...settings.forgotten.filter((entry) => entry.what !== what), { what, at }];
     await change({ forgotten });
-    void notice(`Forgotten: ${name}. What comes from now on teaches again.`, {
+    void notice(say.forgottenWhatComesFromNow(name), {
       action: {
-        label: 'Undo',
+        label: say.undo,
         onClick: () => void change({ forgotten: settings.forgotten }),
       },
     });

@@ -1,5 +1,6 @@
 'use client';
 
+import { toolWords as say } from '../../ui/words/screens/tool';
 import { useState } from 'react';
 import { useFormContext, useWatch } from 'react-hook-form';
 import { angleFromSpineLift, bevelAngleFromFaceWidth, bevelAngleFromHeight } from '../../core';
@@ -11,19 +12,19 @@ import { AngleField } from '../../ui/forms/AngleField';
 import { sentence } from '../../ui/format';
 
 const METHODS: readonly (readonly [AngleMethod, string])[] = [
-  ['typical', 'Usual for its kind'],
-  ['face-width', 'Bevel face'],
-  ['bevel-height', 'Bevel height'],
-  ['spine-lift', 'Spine lift'],
-  ['stated', 'Stated'],
+  ['typical', say.usualForItsKind],
+  ['face-width', say.bevelFace],
+  ['bevel-height', say.bevelHeight],
+  ['spine-lift', say.spineLift],
+  ['stated', say.stated],
 ];
 
 const MEASURED: Partial<Record<AngleMethod, { label: string; hint: string }>> = {
-  'face-width': { label: 'Bevel face', hint: 'along the ground face, shoulder to edge' },
-  'bevel-height': { label: 'Bevel height', hint: 'straight up the blade from the edge' },
+  'face-width': { label: say.bevelFace, hint: say.alongTheGroundFaceShoulder },
+  'bevel-height': { label: say.bevelHeight, hint: say.straightUpTheBladeFrom },
   'spine-lift': {
-    label: 'Gap under the spine',
-    hint: 'ink gone right to the edge, or leather bitten',
+    label: say.gapUnderTheSpine,
+    hint: say.inkGoneRightToThe,
   },
 };
 
@@ -53,7 +54,7 @@ export function AngleFields({ index }: { index: number }) {
   return (
     <div className="grid gap-4 sm:grid-cols-3">
       <SelectField
-        label="Angle known by"
+        label={say.angleKnownBy}
         options={METHODS}
         {...register(`${path}.angleMethod`, { onChange: () => setProblem(undefined) })}
       />
@@ -69,7 +70,7 @@ export function AngleFields({ index }: { index: number }) {
         />
       )}
       <AngleField
-        label={zone.grind === 'convex' ? 'Apex angle' : 'Bevel angle'}
+        label={zone.grind === 'convex' ? say.apexAngle : say.bevelAngle}
         readOnly={measured !== undefined}
         valueDeg={zone.bevelAngleDeg}
         min={5}
@@ -100,10 +101,10 @@ function angleFrom(method: AngleMethod, valueMm: number, tool: Tool, zone: Zone)
 function inWords(message: string): string {
   return sentence(
     message
-      .replace('faceWidthMm', 'the face')
-      .replace('heightMm', 'the height')
-      .replace('liftMm', 'the gap')
-      .replace('thicknessMm', 'the thickness at the shoulder')
-      .replace('got NaN', 'nothing entered yet'),
+      .replace('faceWidthMm', say.theFace)
+      .replace('heightMm', say.theHeight)
+      .replace('liftMm', say.theGap)
+      .replace('thicknessMm', say.theThicknessAtTheShoulder)
+      .replace(say.gotNan, say.nothingEnteredYet),
   );
 }

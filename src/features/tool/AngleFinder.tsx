@@ -1,5 +1,6 @@
 'use client';
 
+import { toolWords as say } from '../../ui/words/screens/tool';
 import { typedNumber } from '../../ui/units';
 import { useState } from 'react';
 import { useFormContext } from 'react-hook-form';
@@ -32,12 +33,20 @@ export function AngleFinder(props: { tool: Tool; zone: Zone; index: number }) {
   return (
     <details className="mt-6 border-t-2 border-rule pt-2">
       <summary className="sign inline-flex min-h-12 cursor-pointer items-center text-xl underline underline-offset-4">
-        Angle finder
+        {say.angleFinder}
       </summary>
       <p role="status" className="mb-2 text-lg">
         {together
-          ? `${deg(together.angleDeg)} per side, give or take ${deg(together.errorDeg)}${found.length > 1 ? (together.agree ? '; the methods agree.' : '; the methods do not agree: measure again.') : '.'}`
-          : 'Fill in what you can measure; two ways are better than one.'}{' '}
+          ? say.perSideGiveOrTake(
+              deg(together.angleDeg),
+              deg(together.errorDeg),
+              found.length > 1
+                ? together.agree
+                  ? say.theMethodsAgree
+                  : say.theMethodsDoNotAgree
+                : '.',
+            )
+          : say.fillInWhatYouCan}{' '}
         {together && (
           <button
             type="button"
@@ -52,7 +61,7 @@ export function AngleFinder(props: { tool: Tool; zone: Zone; index: number }) {
               );
             }}
           >
-            Use it for this stretch
+            {say.useItForThisStretch}
           </button>
         )}
       </p>

@@ -1,5 +1,6 @@
 'use client';
 
+import { toolWords as say } from '../../ui/words/screens/tool';
 import { useState } from 'react';
 import { profileThickness, sectionProfile, zoneFromCalliper } from '../../core';
 import type { Tool, Zone } from '../../domain/tool';
@@ -18,10 +19,10 @@ export function CalliperReading(props: { tool: Tool; zone: Zone; onZone: (zone: 
   const measured = zoneFromCalliper({ tool, zone, distanceMm, thicknessMm });
   return (
     <div className="mt-3">
-      <p className="font-semibold">A calliper behind the edge</p>
+      <p className="font-semibold">{say.aCalliperBehindTheEdge}</p>
       <div className="grid items-end gap-4 sm:grid-cols-3">
         <LimitedMeasureField
-          label="So far behind the edge"
+          label={say.soFarBehindTheEdge}
           quantity="length"
           min={0.1}
           max={20}
@@ -29,7 +30,7 @@ export function CalliperReading(props: { tool: Tool; zone: Zone; onZone: (zone: 
           onValue={setDistanceMm}
         />
         <LimitedMeasureField
-          label="It is so thick there"
+          label={say.itIsSoThickThere}
           quantity="length"
           min={0.05}
           max={30}
@@ -45,13 +46,12 @@ export function CalliperReading(props: { tool: Tool; zone: Zone; onZone: (zone: 
             setTypedMm(null);
           }}
         >
-          Take the reading
+          {say.takeTheReading}
         </button>
       </div>
       {typedMm !== null && measured === null && (
         <p role="alert" className="field-error">
-          At these angles nothing is so thick there, or that lies on the bevel itself: measure
-          farther back, or the angle first.
+          {say.atTheseAnglesNothingIs}
         </p>
       )}
     </div>

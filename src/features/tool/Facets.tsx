@@ -1,3 +1,4 @@
+import { toolWords as say } from '../../ui/words/screens/tool';
 import { Said } from '../../ui/Term';
 import { ARC_FACETS, edgeHold, facetSchedule, type HoldGuide } from '../../core';
 import type { Tool, Zone } from '../../domain/tool';
@@ -18,14 +19,14 @@ export function Facets(props: { tool: Tool; zone: Zone; coinThicknessMm: number 
     edgeHold({ tool, zone, coinThicknessMm }, angleDeg).guide;
   return (
     <table className="table-plain mt-6 max-w-xl">
-      <caption className="sign pb-1 text-left text-lg">The arc as four facets, apex first</caption>
+      <caption className="sign pb-1 text-left text-lg">{say.theArcAsFourFacets}</caption>
       <thead>
         <tr>
           <th>
-            <Said>Held at, per side</Said>
+            <Said>{say.heldAtPerSide}</Said>
           </th>
-          <th className="number">Width</th>
-          <th className="number">Held by</th>
+          <th className="number">{say.width}</th>
+          <th className="number">{say.heldBy}</th>
         </tr>
       </thead>
       <tbody>

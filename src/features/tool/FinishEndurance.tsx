@@ -1,5 +1,6 @@
 'use client';
 
+import { toolWords as say } from '../../ui/words/screens/tool';
 import { useMemo } from 'react';
 import { FINISH_NAMES, toolEndurance, type Endurance } from '../../core';
 import type { Tool } from '../../domain/tool';
@@ -21,14 +22,14 @@ export function FinishEndurance({ tool }: { tool: Tool }) {
   const finishes = FINISH_NAMES.filter((name) => lines.some(({ finish }) => finish === name));
   return (
     <section className="mt-6">
-      <h2>How long a finish lasts here</h2>
+      <h2>{say.howLongAFinishLasts}</h2>
       <table className="table-plain mt-1 max-w-xl">
         <thead>
           <tr>
-            <th>Finish</th>
+            <th>{say.finish}</th>
             {units.map((unit) => (
               <th key={unit} className="number">
-                Until tired, {unit}
+                {say.untilTired(unit)}
               </th>
             ))}
           </tr>
@@ -46,10 +47,7 @@ export function FinishEndurance({ tool }: { tool: Tool }) {
           ))}
         </tbody>
       </table>
-      <p className="mt-1 text-[0.95rem] text-soft">
-        By the tests before and after each touch-up. Note the work since the last one in its plan,
-        in hours, cuts or splits, and it counts here.
-      </p>
+      <p className="mt-1 text-[0.95rem] text-soft">{say.byTheTestsBeforeAnd}</p>
     </section>
   );
 }
@@ -58,5 +56,5 @@ function lasts(line: Endurance | undefined): string {
   if (!line) return '–';
   const { untilTired, isAtLeast, spells } = line;
   const amount = untilTired < 10 ? rounded(untilTired, 1) : Math.round(untilTired);
-  return `${isAtLeast ? 'at least ' : ''}${amount}, ${plural(spells, 'stretch', 'stretches')}`;
+  return `${isAtLeast ? say.atLeast : ''}${amount}, ${plural(spells, 'stretch', 'stretches')}`;
 }

@@ -1,8 +1,9 @@
 'use client';
 
+import { toolWords as say } from '../../ui/words/screens/tool';
 import { scaleLinear } from 'd3-scale';
 import type { Thickening } from '../../core';
-import { fineMm, plural } from '../../ui/format';
+import { fineMm } from '../../ui/format';
 import { unitOf } from '../../ui/forms/measures';
 import { AxisLines, Course, FootAxis, Label, Level, LevelAxis, Plot, ticksOf } from '../../ui/plot';
 import { isImperial, MM_PER_INCH } from '../../ui/units';
@@ -12,10 +13,10 @@ export function growthTitle(
   { touchUpsLeft, faceLimitMm }: Thickening,
   steelTouchUps: number,
 ): string {
-  if (touchUpsLeft > steelTouchUps) return 'It will not need thinning while its steel lasts';
-  if (touchUpsLeft === 0) return `Past its limit of ${fineMm(faceLimitMm)}: thinning is due`;
-  if (!Number.isFinite(touchUpsLeft)) return 'The worked face does not grow: no thinning ahead';
-  return `${plural(touchUpsLeft, 'touch-up')} until the worked face reaches ${fineMm(faceLimitMm)}`;
+  if (touchUpsLeft > steelTouchUps) return say.itWillNotNeedThinning;
+  if (touchUpsLeft === 0) return say.pastItsLimitOfThinning(fineMm(faceLimitMm));
+  if (!Number.isFinite(touchUpsLeft)) return say.theWorkedFaceDoesNot;
+  return say.untilTheWorkedFaceReaches(touchUpsLeft, fineMm(faceLimitMm));
 }
 
 /** How the worked face widens with every touch-up, past and to come, until it needs thinning. */
@@ -43,15 +44,15 @@ export function GrowthChart({ growth, title }: { growth: Thickening; title: stri
           <FootAxis
             frame={frame}
             ticks={ticksOf(x, Math.max(2, Math.floor(frame.width / 110)))}
-            title="touch-ups from now"
+            title={say.touchUpsFromNow}
             hasMarks
           />
           <LevelAxis frame={frame} ticks={ticksOf(y, 3)} />
           <text x={4} y={frame.height - 5}>
-            face, {unitOf('length')}
+            {say.face(unitOf('length'))}
           </text>
           <Level frame={frame} at={y(limit)} stroke="var(--blaze)" strokeWidth={2}>
-            thin here
+            {say.thinHere}
           </Level>
           {first.touchUp < 0 && (
             <>
@@ -61,7 +62,7 @@ export function GrowthChart({ growth, title }: { growth: Thickening; title: stri
                 strokeDasharray="3 4"
               />
               <Label x={x(0) + 5} y={y(0) - 6}>
-                now
+                {say.now}
               </Label>
             </>
           )}

@@ -1,8 +1,9 @@
 'use client';
 
+import { toolWords } from '../../ui/words/screens/tool';
 import { useStandings } from '../../live';
 import type { Tool } from '../../domain/tool';
-import { plural, rounded } from '../../ui/format';
+import { rounded } from '../../ui/format';
 
 /** What the strokes of the log say of a steel that is known as a range only. */
 export function LearnedHardness({ tool }: { tool: Tool }) {
@@ -11,11 +12,9 @@ export function LearnedHardness({ tool }: { tool: Tool }) {
   const { lowHrc, highHrc, steps } = learned;
   return (
     <p>
-      Your log narrows the hardness to{' '}
-      <b className="figures">
-        {rounded(lowHrc, 1)} to {rounded(highHrc, 1)} HRC
-      </b>
-      , from {plural(steps, 'step')} on stones. Plans go by that.
+      {toolWords.yourLogNarrowsTheHardness}{' '}
+      <b className="figures">{toolWords.toHrc2(rounded(lowHrc, 1), rounded(highHrc, 1))}</b>
+      {toolWords.fromOnStonesPlansGo(steps)}
     </p>
   );
 }

@@ -1,5 +1,6 @@
 'use client';
 
+import { toolWords as say } from '../../ui/words/screens/tool';
 import { useFormContext, useWatch } from 'react-hook-form';
 import { microBevelCost, USUAL_MICRO_BEVEL, type MicroBevelCost } from '../../core';
 import type { Tool, Zone } from '../../domain/tool';
@@ -20,7 +21,7 @@ export function MicroBevelFields({ index, drawn }: { index: number; drawn: Tool 
     <div>
       <div className="grid gap-4 sm:grid-cols-3">
         <CheckField
-          label="Micro-bevel"
+          label={say.microBevel}
           checked={zone.microBevel !== null}
           onChange={(event) =>
             setValue(`${path}.microBevel`, event.target.checked ? usual : null, {
@@ -32,7 +33,7 @@ export function MicroBevelFields({ index, drawn }: { index: number; drawn: Tool 
         {zone.microBevel && (
           <>
             <AngleField
-              label="Its angle"
+              label={say.itsAngle}
               valueDeg={zone.microBevel.angleDeg}
               min={5}
               max={60}
@@ -45,7 +46,7 @@ export function MicroBevelFields({ index, drawn }: { index: number; drawn: Tool 
               }
             />
             <FormMeasure
-              label="Its face"
+              label={say.itsFace}
               quantity="length"
               control={control}
               name={`${path}.microBevel.faceWidthMm`}
@@ -63,7 +64,16 @@ export function MicroBevelFields({ index, drawn }: { index: number; drawn: Tool 
 function costInWords(cost: MicroBevelCost, isSet: boolean): string {
   const { thicknessMm } = cost;
   const which = isSet
-    ? 'It costs'
-    : `One of ${deg(cost.angleDeg)} and ${fineMm(cost.faceWidthMm)} would cost`;
-  return `${which} ${fineMm(cost.recessionMm)} of edge and ${volume(cost.steelMm3)} of steel, some ${cost.strokesPerSide} strokes a side on a 25 µm diamond. The edge ${isSet ? 'is' : 'would be'} ${thinMm(thicknessMm.with)} thick ${fineMm(0.25)} back, in place of ${thinMm(thicknessMm.without)}: stronger, with less bite.`;
+    ? say.itCosts
+    : say.oneOfAndWouldCost(deg(cost.angleDeg), fineMm(cost.faceWidthMm));
+  return say.ofEdgeAndOfSteel(
+    which,
+    fineMm(cost.recessionMm),
+    volume(cost.steelMm3),
+    cost.strokesPerSide,
+    isSet ? 'is' : say.wouldBe,
+    thinMm(thicknessMm.with),
+    fineMm(0.25),
+    thinMm(thicknessMm.without),
+  );
 }

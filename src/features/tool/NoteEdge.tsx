@@ -1,5 +1,6 @@
 'use client';
 
+import { toolWords as say } from '../../ui/words/screens/tool';
 import { nanoid } from 'nanoid';
 import { notice } from '../../ui/notice';
 import { useDraftState, useStore, tripIdAt } from '../../live';
@@ -22,7 +23,7 @@ export function NoteEdge({ tool, onDone }: { tool: Tool; onDone: () => void }) {
     tool.id,
     { zoneId: tool.zones[0]!.id, seen: { tests: [], findings: [] } },
     {
-      title: (look) => `noting ${tool.name}, ${seenInWords(look.seen)}`,
+      title: (look) => say.noting(tool.name, seenInWords(look.seen)),
       href: toolLink(tool.id),
     },
   );
@@ -46,9 +47,9 @@ export function NoteEdge({ tool, onDone }: { tool: Tool; onDone: () => void }) {
     });
     left.done();
     onDone();
-    void notice('Saved on the strip.', {
+    void notice(say.savedOnTheStrip, {
       action: {
-        label: 'Undo',
+        label: say.undo,
         onClick: () => void store.inspections.remove(id, stampNow()),
       },
     });
@@ -58,18 +59,18 @@ export function NoteEdge({ tool, onDone }: { tool: Tool; onDone: () => void }) {
     onDone();
   };
   return (
-    <section aria-label="How it cuts now" className="mt-4 grid gap-3 border-y-2 border-rule py-4">
+    <section aria-label={say.howItCutsNow} className="mt-4 grid gap-3 border-y-2 border-rule py-4">
       <LeftHere at={left.leftAt} onAnew={left.startAnew} />
       {tool.zones.length > 1 && (
         <SelectField
-          label="Which stretch"
+          label={say.whichStretch}
           value={zoneId}
           options={tool.zones.map(({ id, name }) => [id, name] as const)}
           onChange={(event) => left.change({ zoneId: event.target.value, seen })}
         />
       )}
       <ObservationFields
-        legend="The finest test it passes"
+        legend={say.theFinestTestItPasses}
         value={seen}
         onChange={(next) => left.change({ zoneId, seen: next })}
         zone={zone}
@@ -81,10 +82,10 @@ export function NoteEdge({ tool, onDone }: { tool: Tool; onDone: () => void }) {
           disabled={seen.tests.length + seen.findings.length === 0}
           onClick={() => void save()}
         >
-          Save it
+          {say.saveIt}
         </button>
         <button type="button" className="btn btn-ghost" onClick={cancel}>
-          Cancel
+          {say.cancel}
         </button>
       </div>
     </section>

@@ -1,5 +1,6 @@
 'use client';
 
+import { toolWords as say } from '../../ui/words/screens/tool';
 import { useState } from 'react';
 import { useFormContext } from 'react-hook-form';
 import { schoolCosts, type Hand, type Shelf } from '../../core';
@@ -11,22 +12,22 @@ import { minutes, sentence, um } from '../../ui/format';
 import { SelectField } from '../../ui/forms/fields';
 
 const QUESTIONS: Record<SchoolQuestion, string> = {
-  drift: 'A scandi bevel over time',
-  finish: 'Finish',
-  pressure: 'Pressure on stones',
-  stropPressure: 'Pressure on the strop',
-  stropAngle: 'Angle on the strop',
-  counting: 'Strokes',
-  moves: 'What moves',
-  motion: 'Motion on stones',
-  tip: 'At belly and tip',
-  burr: 'Burr',
-  burrWhen: 'When the burr goes',
-  gritSteps: 'Grit steps',
-  profile: 'Profile',
-  scratches: 'Look of the faces',
-  lubricant: 'Lubricant',
-  stropAtEnd: 'Strop after the stones',
+  drift: say.aScandiBevelOverTime,
+  finish: say.finish,
+  pressure: say.pressureOnStones,
+  stropPressure: say.pressureOnTheStrop,
+  stropAngle: say.angleOnTheStrop,
+  counting: say.strokes,
+  moves: say.whatMoves,
+  motion: say.motionOnStones,
+  tip: say.atBellyAndTip,
+  burr: say.burr,
+  burrWhen: say.whenTheBurrGoes,
+  gritSteps: say.gritSteps,
+  profile: say.profile,
+  scratches: say.lookOfTheFaces,
+  lubricant: say.lubricant,
+  stropAtEnd: say.stropAfterTheStones,
 };
 
 /** The keeper's answers where good people disagree, each with what it costs on this very edge. */
@@ -38,9 +39,9 @@ export function SchoolFields({ tool, zone }: { tool: Tool; zone: Zone }) {
   return (
     <details className="border-t-2 border-rule pt-2">
       <summary className="sign inline-flex min-h-12 cursor-pointer items-center text-xl underline underline-offset-4">
-        Schools
+        {say.schools}
       </summary>
-      <p className="text-soft">Where good people disagree. The plan follows your answers.</p>
+      <p className="text-soft">{say.whereGoodPeopleDisagreeThe}</p>
       <div className="mt-2 grid gap-4 sm:grid-cols-2">
         {SCHOOL_QUESTIONS.map((question) => (
           <div key={question}>
@@ -53,10 +54,10 @@ export function SchoolFields({ tool, zone }: { tool: Tool; zone: Zone }) {
               type="button"
               className="link min-h-12 text-[0.95rem]"
               aria-expanded={open === question}
-              aria-label={`What it costs: ${QUESTIONS[question]}`}
+              aria-label={say.whatItCosts(QUESTIONS[question])}
               onClick={() => setOpen(open === question ? null : question)}
             >
-              What it costs
+              {say.whatItCosts2}
             </button>
             {open === question && shelf && hand && (
               <Costs question={question} tool={tool} zone={zone} shelf={shelf} hand={hand} />
@@ -86,8 +87,12 @@ function Costs(props: {
         >
           {sentence(answer)}:{' '}
           {touchUp
-            ? `${minutes(touchUp.minutes)}, ${touchUp.strokesPerSide} strokes a side, apex ${um(touchUp.apexRadiusUm)}`
-            : 'nothing at hand works it'}
+            ? say.strokesASideApex(
+                minutes(touchUp.minutes),
+                touchUp.strokesPerSide,
+                um(touchUp.apexRadiusUm),
+              )
+            : say.nothingAtHandWorksIt}
           .{note && <span className="block font-normal">{schoolNoteWords(note)}</span>}
         </li>
       ))}

@@ -1,5 +1,6 @@
 'use client';
 
+import { toolWords as say } from '../../ui/words/screens/tool';
 import Link from '../../ui/Link';
 import { raisingsLeft, SPINE_WORKS, spineWorkDue } from '../../core';
 import { useToolLog } from '../../live';
@@ -17,12 +18,13 @@ export function SpineWork({ tool, use }: { tool: Tool; use: Tool['spine']['use']
   return (
     <div className="flex flex-wrap items-center gap-3">
       <p>
-        {use === 'square scraper'
-          ? 'A crisp square spine: strop it, and stone it only if it has rounded.'
-          : left > 0
-            ? `By the log the hook can be raised ${left === 1 ? 'once' : `${left} times`} more.`
-            : 'File the spine square and stone it and both faces before the next hook.'}{' '}
-        Knuckles face the sharp edge: cover it.
+        {say.knucklesFaceTheSharpEdge(
+          use === 'square scraper'
+            ? say.aCrispSquareSpineStrop
+            : left > 0
+              ? say.byTheLogTheHook(left === 1 ? 'once' : `${left} times`)
+              : say.fileTheSpineSquareAnd,
+        )}
       </p>
       {SPINE_WORKS[use].map((work) => (
         <Link

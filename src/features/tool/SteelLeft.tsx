@@ -1,9 +1,10 @@
 'use client';
 
+import { toolWords as say } from '../../ui/words/screens/tool';
 import { faceLimitMm, steelLeft, thickening, workingFace, zoneNow } from '../../core';
 import { useToolLog } from '../../live';
 import type { Tool, Zone } from '../../domain/tool';
-import { mm, plural, yearsAhead, rounded } from '../../ui/format';
+import { mm, yearsAhead, rounded } from '../../ui/format';
 import { GrowthChart, growthTitle } from './GrowthChart';
 
 /** Steel left to sharpen away, and how the worked face widens until it needs thinning. */
@@ -23,14 +24,13 @@ export function SteelLeft({ tool, zone }: { tool: Tool; zone: Zone }) {
       <h2>{title}</h2>
       <GrowthChart growth={growth} title={title} />
       <p>
-        {mm(budget.leftMm)} of steel left above what must remain: about{' '}
-        {plural(budget.touchUps, 'touch-up')}
-        {pace.touchUpsPerYear > 0 && `, ${yearsAhead(budget.years)}`}. Each takes{' '}
-        {rounded(1000 * pace.recessionMm, 0)} µm,{' '}
-        {pace.touchUps > 0
-          ? `from ${pace.touchUps} of your own`
-          : 'a usual value until your log says'}
-        .
+        {say.ofSteelLeftAboveWhat(mm(budget.leftMm), budget.touchUps)}
+
+        {pace.touchUpsPerYear > 0 && `, ${yearsAhead(budget.years)}`}
+        {say.eachTakesM(
+          rounded(1000 * pace.recessionMm, 0),
+          pace.touchUps > 0 ? say.fromOfYourOwn(pace.touchUps) : say.aUsualValueUntilYour,
+        )}
       </p>
     </section>
   );

@@ -1,5 +1,6 @@
 'use client';
 
+import { toolWords as say } from '../../ui/words/screens/tool';
 import { ActionBar } from '../../ui/ActionBar';
 import { PhoneFold } from '../../ui/PhoneFold';
 import { yupResolver } from '@hookform/resolvers/yup';
@@ -61,7 +62,7 @@ export default function ToolEditor({
   const save = handleSubmit(async (edited) => {
     const at = stampNow();
     const next = stampMeasures(base, { ...edited, updatedAt: at }, at);
-    await undoable(`${next.name} is saved.`, [
+    await undoable(say.isSaved(next.name), [
       { store: 'tools', id: tool.id, before: base, after: next },
     ]);
     draft.forget();
@@ -81,13 +82,13 @@ export default function ToolEditor({
             <Figures kept={tool} drawn={drawn} index={index} coinThicknessMm={coinThicknessMm} />
           </div>
           <div className="grid content-start gap-8">
-            <PhoneFold id="angle" title="Angle and measures of the edge">
+            <PhoneFold id="angle" title={say.angleAndMeasuresOfThe}>
               <ZoneFields key={index} index={index} drawn={drawn} />
             </PhoneFold>
-            <PhoneFold id="measures" title="Measures and steel of the tool">
+            <PhoneFold id="measures" title={say.measuresAndSteelOfThe}>
               <ToolFields tool={tool} />
             </PhoneFold>
-            <PhoneFold id="schools" title="How you sharpen it">
+            <PhoneFold id="schools" title={say.howYouSharpenIt}>
               <SchoolFields tool={drawn} zone={drawn.zones[index]!} />
               <ChangesList {...changes} />
             </PhoneFold>
@@ -109,11 +110,11 @@ function SaveBar({
   return (
     <ActionBar className="mt-auto">
       <div className="mx-auto flex max-w-[82rem] flex-wrap items-center gap-4 px-4 py-3 sm:px-8">
-        <p className="sign text-lg">{fault ?? 'Measures changed.'}</p>
+        <p className="sign text-lg">{fault ?? say.measuresChanged}</p>
         <button type="button" className="btn btn-ghost ml-auto" onClick={onDiscard}>
-          Discard
+          {say.discard}
         </button>
-        <button className="btn btn-primary px-8">Save</button>
+        <button className="btn btn-primary px-8">{say.save}</button>
       </div>
     </ActionBar>
   );
@@ -130,7 +131,7 @@ const Figures = memo(function Figures(props: {
   const zone = drawn.zones[index]!;
   return (
     <>
-      <PhoneFold id="section" title="Section, and how to hold it">
+      <PhoneFold id="section" title={say.sectionAndHowToHold}>
         <ZoneFigures
           tool={drawn}
           zone={zone}
@@ -140,7 +141,7 @@ const Figures = memo(function Figures(props: {
         <AngleFinder key={zone.id} tool={drawn} zone={zone} index={index} />
         <SteelLeft tool={drawn} zone={zone} />
       </PhoneFold>
-      <PhoneFold id="past" title="Its past, and pictures">
+      <PhoneFold id="past" title={say.itsPastAndPictures}>
         <ToolHistory tool={kept} />
         <FinishEndurance tool={kept} />
         <ToolPictures tool={kept} />

@@ -1,5 +1,6 @@
 'use client';
 
+import { toolWords as say } from '../../ui/words/screens/tool';
 import { FORMS, KINDS } from '../../domain/kinds';
 import { useRouter } from 'next/navigation';
 import { useFormContext, useWatch } from 'react-hook-form';
@@ -43,11 +44,11 @@ export function ToolFields({ tool }: { tool: Tool }) {
   const takeDown = useTakeDown(tool);
   return (
     <fieldset className="grid gap-4">
-      <legend className="sign mb-2 text-xl">Tool</legend>
-      <TextField label="Name" error={errors.name?.message} {...register('name')} />
+      <legend className="sign mb-2 text-xl">{say.tool}</legend>
+      <TextField label={say.name} error={errors.name?.message} {...register('name')} />
       <div className="grid gap-4 sm:grid-cols-3">
         <FormMeasure
-          label="Edge length"
+          label={say.edgeLength}
           quantity="length"
           control={control}
           name={'edgeLengthMm'}
@@ -59,30 +60,30 @@ export function ToolFields({ tool }: { tool: Tool }) {
           name={'bladeWidthMm'}
         />
         <FormMeasure
-          label="Thickest, at the spine"
+          label={say.thickestAtTheSpine}
           quantity="length"
           control={control}
           name={'spineThicknessMm'}
         />
         <NumberField
-          label="How many alike"
+          label={say.howManyAlike}
           error={errors.count?.message}
           {...register('count', number)}
         />
         <NumberField
-          label="Hardness, from"
-          unit="HRC"
+          label={say.hardnessFrom}
+          unit={say.hrc}
           error={errors.steel?.hardnessLowHrc?.message}
           {...register('steel.hardnessLowHrc', number)}
         />
         <NumberField
-          label="to"
-          unit="HRC"
+          label={say.toWord}
+          unit={say.hrc}
           error={errors.steel?.hardnessHighHrc?.message}
           {...register('steel.hardnessHighHrc', number)}
         />
         <SelectField
-          label="Steel"
+          label={say.steel}
           options={wordOptions(STEEL_CLASSES)}
           {...register('steel.steelClass')}
         />
@@ -91,10 +92,10 @@ export function ToolFields({ tool }: { tool: Tool }) {
       <SteelFields />
       <PartFields tool={tool} />
       {use !== 'plain' && <SpineWork tool={tool} use={use} />}
-      <NotesField label="Notes" error={errors.notes?.message} {...register('notes')} />
+      <NotesField label={say.notes} error={errors.notes?.message} {...register('notes')} />
       <div>
         <button type="button" className="btn btn-ghost" onClick={() => void takeDown()}>
-          Take this tool down
+          {say.takeThisToolDown}
         </button>
       </div>
     </fieldset>
@@ -107,26 +108,26 @@ function SteelFields() {
   const steel = useWatch({ control, name: 'steel' });
   return (
     <Folded
-      title="More about its steel"
+      title={say.moreAboutItsSteel}
       holds={[
-        steel.fileBite ? `a file ${spoken(steel.fileBite)}` : 'no file tried',
+        steel.fileBite ? say.aFile(spoken(steel.fileBite)) : say.noFileTried,
         `carbides ${spoken(steel.carbide)}`,
         `stainless: ${spoken(steel.stainless)}`,
       ].join(' · ')}
     >
       <div className="grid gap-4 sm:grid-cols-3">
         <SelectField
-          label="A file on it"
-          options={[['', 'not tried'], ...wordOptions(FILE_BITES)]}
+          label={say.aFileOnIt}
+          options={[['', say.notTried], ...wordOptions(FILE_BITES)]}
           {...register('steel.fileBite', { setValueAs: (value: string | null) => value || null })}
         />
         <SelectField
-          label="Hard carbides"
+          label={say.hardCarbides}
           options={wordOptions([...CARBIDES, 'unknown'])}
           {...register('steel.carbide')}
         />
         <SelectField
-          label="Stainless"
+          label={say.stainless}
           options={wordOptions(YES_NO_UNKNOWN)}
           {...register('steel.stainless')}
         />
@@ -148,26 +149,26 @@ function PartFields({ tool }: { tool: Tool }) {
   });
   return (
     <Folded
-      title="Handle, head, sheath, spine"
+      title={say.handleHeadSheathSpine}
       holds={[handleMaterial, head, sheath, spine.use].map(spoken).join(' · ')}
       hasError={Boolean(errors.reserveMm ?? errors.outline ?? errors.spine)}
     >
       <div className="grid gap-4 sm:grid-cols-3">
         <FormMeasure
-          label="Must remain"
-          hint="of width, or of hardened bit"
+          label={say.mustRemain}
+          hint={say.ofWidthOrOfHardened}
           quantity="length"
           control={control}
           name={'reserveMm'}
         />
         <FormMeasure
-          label="Handle length"
+          label={say.handleLength}
           quantity="length"
           control={control}
           name={'outline.handleLengthMm'}
         />
         <SelectField
-          label="Spine"
+          label={say.spine}
           options={wordOptions(SPINE_USES)}
           {...register('spine.use', {
             // A new hook has all its raisings before it.
@@ -175,9 +176,9 @@ function PartFields({ tool }: { tool: Tool }) {
           })}
         />
         <SpineFields />
-        <SelectField label="Head" options={wordOptions(HEAD_FIXINGS)} {...register('head')} />
+        <SelectField label={say.head} options={wordOptions(HEAD_FIXINGS)} {...register('head')} />
         <SelectField
-          label="Handle"
+          label={say.handle}
           options={wordOptions(HANDLE_MATERIALS)}
           {...register('handle')}
         />
@@ -188,7 +189,7 @@ function PartFields({ tool }: { tool: Tool }) {
           />
         )}
         <SelectField
-          label="Sheath"
+          label={say.sheath}
           options={wordOptions(SHEATH_MATERIALS)}
           {...register('sheath')}
         />
@@ -205,15 +206,15 @@ function SpineFields() {
   return (
     <>
       <FormMeasure
-        label="Spine worked from"
-        hint="from the heel"
+        label={say.spineWorkedFrom}
+        hint={say.fromTheHeel}
         quantity="length"
         control={control}
         name={'spine.startMm'}
         optional
       />
       <FormMeasure
-        label="Spine worked up to"
+        label={say.spineWorkedUpTo}
         quantity="length"
         control={control}
         name={'spine.endMm'}
@@ -221,8 +222,8 @@ function SpineFields() {
       />
       {use === 'burnished hook' && (
         <NumberField
-          label="Hook could be raised, when hung"
-          unit="times"
+          label={say.hookCouldBeRaisedWhen}
+          unit={say.times}
           error={formState.errors.spine?.raisingsLeft?.message}
           {...register('spine.raisingsLeft', number)}
         />
@@ -236,7 +237,7 @@ function useTakeDown(tool: Tool): () => Promise<void> {
   const undoable = useUndoable();
   const router = useRouter();
   return async () => {
-    await undoable(`${tool.name} is taken down.`, [removedOne('tools', tool, stampNow())]);
+    await undoable(say.isTakenDown(tool.name), [removedOne('tools', tool, stampNow())]);
     router.push('/');
   };
 }

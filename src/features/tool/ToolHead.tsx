@@ -1,5 +1,6 @@
 'use client';
 
+import { toolWords as say } from '../../ui/words/screens/tool';
 import { SideScroll } from '../../ui/SideScroll';
 import { TabTitle } from '../../ui/TabTitle';
 import { Said } from '../../ui/Term';
@@ -19,7 +20,7 @@ import { NoteEdge } from './NoteEdge';
 /** Class and hardness, as far as they are known. */
 function steelInWords(steel: Steel): string {
   const [low, high] = workingSteel(steel).rangeHrc;
-  const hardness = low === high ? `${low} HRC` : `${low} to ${high} HRC`;
+  const hardness = low === high ? `${low} HRC` : say.toHrc(low, high);
   return `${steel.steelClass === 'unknown' ? 'unknown' : steel.steelClass} steel, ${hardness}`;
 }
 
@@ -51,10 +52,10 @@ export function ToolHead({ tool }: { tool: Tool }) {
         </p>
         <div className="ml-auto flex flex-wrap gap-3">
           <button type="button" className="btn btn-outline" onClick={() => setNoting(!noting)}>
-            Say how it cuts now
+            {say.sayHowItCutsNow}
           </button>
           <Link href={`/inspect?tool=${tool.id}`} className="btn btn-outline">
-            Inspect it
+            {say.inspectIt}
           </Link>
           {stops.length === 0 && (
             <Link
@@ -62,7 +63,7 @@ export function ToolHead({ tool }: { tool: Tool }) {
               // Nothing is begun on a tool of which it is not known whether it may be used.
               className={`btn btn-primary ${judged ? '' : 'invisible'}`}
             >
-              Plan a touch-up
+              {say.planATouchUp}
             </Link>
           )}
         </div>
@@ -70,7 +71,7 @@ export function ToolHead({ tool }: { tool: Tool }) {
       {stops.length > 0 && <StopUse toolId={tool.id} stops={stops} />}
       {noting && <NoteEdge tool={tool} onDone={() => setNoting(false)} />}
       <div className="grid items-end gap-x-12 gap-y-2 py-4 lg:grid-cols-2">
-        <SideScroll label="The tool, to scale">
+        <SideScroll label={say.theToolToScale}>
           <LyingSilhouette tool={tool} scale={scale} />
         </SideScroll>
         <div>
@@ -83,7 +84,7 @@ export function ToolHead({ tool }: { tool: Tool }) {
             {!judged && '\u00a0'}
             {(judged ? stretches : [])
               .map(({ name, word }) =>
-                sentence(`${name}: ${word === 'unknown' ? 'not tested' : word}`),
+                sentence(`${name}: ${word === 'unknown' ? say.notTested : word}`),
               )
               .join(' · ')}
           </p>

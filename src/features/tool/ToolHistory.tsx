@@ -1,5 +1,6 @@
 'use client';
 
+import { toolWords } from '../../ui/words/screens/tool';
 import { compareDesc } from 'date-fns';
 import { useMemo } from 'react';
 import Link from '../../ui/Link';
@@ -22,20 +23,20 @@ export function ToolHistory({ tool }: { tool: Tool }) {
   return (
     <section className="mt-8">
       <div className="flex flex-wrap items-baseline gap-x-5">
-        <h2>Last worked on</h2>
+        <h2>{toolWords.lastWorkedOn}</h2>
         <Link
           href={`/log/write?tool=${tool.id}`}
           className="link inline-flex min-h-12 items-center"
         >
-          Write down past work
+          {toolWords.writeDownPastWork}
         </Link>
       </div>
       <table className="table-plain mt-2">
         <thead>
           <tr>
-            <th>Day</th>
-            <th>With</th>
-            <th>It passed, after</th>
+            <th>{toolWords.day}</th>
+            <th>{toolWords.withWord}</th>
+            <th>{toolWords.itPassedAfter}</th>
           </tr>
         </thead>
         <tbody>
@@ -46,11 +47,11 @@ export function ToolHistory({ tool }: { tool: Tool }) {
                   {day(session.startedAt)}
                 </Link>
               </td>
-              <td>{session.steps.map(({ abrasiveName }) => abrasiveName).join(', then ')}</td>
+              <td>{session.steps.map(({ abrasiveName }) => abrasiveName).join(toolWords.then)}</td>
               <td>
                 {session.after.tests[0]?.test
                   ? TEST_WORDS[session.after.tests[0].test]
-                  : 'not tested'}
+                  : toolWords.notTested}
               </td>
             </tr>
           ))}
@@ -80,7 +81,7 @@ function Stories({ tool }: { tool: Tool }) {
         </p>
       ))}
       <Link href="/log/answers" className="link inline-flex min-h-12 items-center">
-        All that the log answers
+        {toolWords.allThatTheLogAnswers}
       </Link>
     </>
   );

@@ -1,5 +1,6 @@
 'use client';
 
+import { toolWords as say } from '../../ui/words/screens/tool';
 import dynamic from 'next/dynamic';
 import Link from '../../ui/Link';
 import { useSearchParams } from 'next/navigation';
@@ -18,11 +19,11 @@ export function ToolScreen() {
   if (!tool) {
     return (
       <section className="mx-auto w-full max-w-3xl px-4 py-12 sm:px-8">
-        <h1>This tool does not hang here</h1>
+        <h1>{say.thisToolDoesNotHang}</h1>
         <p className="mt-3">
-          It may have been taken down, or the link is from another device.{' '}
+          {say.itMayHaveBeenTaken}{' '}
           <Link href="/" className="link">
-            Back to the rack
+            {say.backToTheRack}
           </Link>
         </p>
       </section>

@@ -1,5 +1,6 @@
 'use client';
 
+import { toolWords as say } from '../../ui/words/screens/tool';
 import { toolForm, workingFace } from '../../core';
 import type { Tool, Zone } from '../../domain/tool';
 import { wedgeFileName, wedgeFor, wedgeStl, wedgeSvg } from '../../formats/wedge';
@@ -14,18 +15,18 @@ export function WedgePrint({ tool, zone }: { tool: Tool; zone: Zone }) {
   const svg = wedgeSvg(wedge);
   return (
     <section className="mt-6">
-      <h3>A wedge for {deg(angleDeg)} per side</h3>
+      <h3>{say.aWedgeForPerSide(deg(angleDeg))}</h3>
       <p className="text-soft">
-        {wedge.baseMm} mm long, {mm(wedge.heightMm)} high,{' '}
-        {toolForm(tool.kind) === 'axe'
-          ? 'laid on the cheek, the stone upon it'
-          : 'under the blade’s face'}
-        . Print at 100 % and lay a ruler on its check ruler.
+        {say.mmLongHighPrintAt(
+          wedge.baseMm,
+          mm(wedge.heightMm),
+          toolForm(tool.kind) === 'axe' ? say.laidOnTheCheekThe : say.underTheBladesFace,
+        )}
       </p>
       {/* eslint-disable-next-line @next/next/no-img-element -- a data URL drawn in the page */}
       <img
         className="mt-2 max-w-full border border-rule bg-white"
-        alt={`Wedge of ${deg(angleDeg)} with a check ruler of 50 mm`}
+        alt={say.wedgeOfWithACheck(deg(angleDeg))}
         src={`data:image/svg+xml,${encodeURIComponent(svg)}`}
       />
       <div className="mt-3 flex flex-wrap gap-3">
@@ -34,14 +35,14 @@ export function WedgePrint({ tool, zone }: { tool: Tool; zone: Zone }) {
           className="btn btn-outline"
           onClick={() => downloadText(`${fileName}.svg`, svg, 'image/svg+xml')}
         >
-          Download to print (SVG)
+          {say.downloadToPrintSvg}
         </button>
         <button
           type="button"
           className="btn btn-outline"
           onClick={() => downloadText(`${fileName}.stl`, wedgeStl(wedge), 'model/stl')}
         >
-          Download as a solid (STL)
+          {say.downloadAsASolidStl}
         </button>
       </div>
     </section>

@@ -1,5 +1,6 @@
 'use client';
 
+import { toolWords as say } from '../../ui/words/screens/tool';
 import { useFormContext, useWatch } from 'react-hook-form';
 import { faceLimitMm } from '../../core';
 import { CONTOURS, GRINDS } from '../../domain/terms';
@@ -23,26 +24,30 @@ export function ZoneFields({ index, drawn }: { index: number; drawn: Tool }) {
   if (!zone) return null;
   return (
     <fieldset className="grid gap-4">
-      <legend className="sign mb-2 text-xl">Stretch, measured</legend>
+      <legend className="sign mb-2 text-xl">{say.stretchMeasured}</legend>
       <div className="grid gap-4 sm:grid-cols-3">
-        <TextField label="Name" error={errors?.name?.message} {...register(`${path}.name`)} />
+        <TextField label={say.name} error={errors?.name?.message} {...register(`${path}.name`)} />
         <FormMeasure
-          label="From the heel"
+          label={say.fromTheHeel2}
           quantity="length"
           control={control}
           name={`${path}.startMm`}
         />
-        <FormMeasure label="Up to" quantity="length" control={control} name={`${path}.endMm`} />
-        <SelectField label="Grind" options={wordOptions(GRINDS)} {...register(`${path}.grind`)} />
+        <FormMeasure label={say.upTo} quantity="length" control={control} name={`${path}.endMm`} />
+        <SelectField
+          label={say.grind}
+          options={wordOptions(GRINDS)}
+          {...register(`${path}.grind`)}
+        />
         <FormMeasure
-          label={zone.grind === 'scandi' ? 'Stock thickness' : 'Thick at the shoulder'}
+          label={zone.grind === 'scandi' ? say.stockThickness : say.thickAtTheShoulder}
           quantity="length"
           control={control}
           name={`${path}.shoulderThicknessMm`}
         />
         {zone.grind === 'hollow' && (
           <FormMeasure
-            label="Hollowed on a wheel of radius"
+            label={say.hollowedOnAWheelOf}
             quantity="length"
             control={control}
             name={`${path}.hollowRadiusMm`}
@@ -67,10 +72,7 @@ export function ZoneFields({ index, drawn }: { index: number; drawn: Tool }) {
       )}
       <MicroBevelFields index={index} drawn={drawn} />
       <BehindFields index={index} zone={zone} drawn={drawn} />
-      <CheckField
-        label="No impacts here: this stretch must never hit anything hard"
-        {...register(`${path}.noImpacts`)}
-      />
+      <CheckField label={say.noImpactsHereThisStretch} {...register(`${path}.noImpacts`)} />
     </fieldset>
   );
 }
@@ -80,10 +82,13 @@ function FacetLeft(props: { facet: NonNullable<Zone['facet']>; onGone: () => voi
   const { facet, onGone } = props;
   return (
     <p className="flex flex-wrap items-center gap-3">
-      A facet of {fineMm(facet.faceWidthMm)} at {deg(facet.angleDeg)} per side,{' '}
-      {facet.kept ? 'kept' : 'to be blended in'}.
+      {say.aFacetOfAtPer(
+        fineMm(facet.faceWidthMm),
+        deg(facet.angleDeg),
+        facet.kept ? 'kept' : say.toBeBlendedIn,
+      )}
       <button type="button" className="btn btn-outline" onClick={onGone}>
-        It is gone
+        {say.itIsGone}
       </button>
     </p>
   );
@@ -91,9 +96,9 @@ function FacetLeft(props: { facet: NonNullable<Zone['facet']>; onGone: () => voi
 
 /** Past which width the zone needs thinning: as the person says, or as is usual. */
 function limitWords(tool: Tool, zone: Zone): string {
-  if (zone.faceLimitMm !== null) return `thin past ${fineMm(zone.faceLimitMm)}`;
+  if (zone.faceLimitMm !== null) return say.thinPast(fineMm(zone.faceLimitMm));
   const usualMm = faceLimitMm(tool, zone);
-  return usualMm === null ? 'no limit set' : `thin past ${fineMm(usualMm)}, as is usual`;
+  return usualMm === null ? say.noLimitSet : say.thinPastAsIsUsual(fineMm(usualMm));
 }
 
 /** What is seldom measured: the contour, the faces behind, the limit past which the zone is thinned. */
@@ -103,22 +108,22 @@ function BehindFields({ index, zone, drawn }: { index: number; zone: Zone; drawn
   const path = `zones.${index}` as const;
   return (
     <Folded
-      title="Contour, faces behind, thinning"
+      title={say.contourFacesBehindThinning}
       holds={[
         spoken(zone.contour),
-        `${deg(zone.primaryAngleDeg)} behind, per side`,
+        say.behindPerSide(deg(zone.primaryAngleDeg)),
         limitWords(drawn, zone),
       ].join(' · ')}
       hasError={Boolean(errors?.primaryAngleDeg ?? errors?.faceLimitMm)}
     >
       <div className="grid gap-4 sm:grid-cols-3">
         <SelectField
-          label="Contour"
+          label={say.contour}
           options={wordOptions(CONTOURS)}
           {...register(`${path}.contour`)}
         />
         <AngleField
-          label="Faces behind"
+          label={say.facesBehind}
           valueDeg={zone.primaryAngleDeg}
           min={0}
           max={45}
@@ -131,7 +136,7 @@ function BehindFields({ index, zone, drawn }: { index: number; zone: Zone; drawn
           }
         />
         <FormMeasure
-          label="Thin past a face of"
+          label={say.thinPastAFaceOf}
           quantity="length"
           control={control}
           name={`${path}.faceLimitMm`}

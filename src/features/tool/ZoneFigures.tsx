@@ -1,5 +1,6 @@
 'use client';
 
+import { toolWords as say } from '../../ui/words/screens/tool';
 import { Said } from '../../ui/Term';
 import {
   bevelDrift,
@@ -16,7 +17,7 @@ import {
 } from '../../core';
 import { useToolLog, useZoneState } from '../../live';
 import type { Tool, Zone } from '../../domain/tool';
-import { day, deg, fineMm, mm, plural, spoken, um } from '../../ui/format';
+import { day, deg, fineMm, mm, spoken, um } from '../../ui/format';
 import { HoldDrawing } from '../../ui/section/HoldDrawing';
 import { SectionDrawing } from '../../ui/section/SectionDrawing';
 import { Working, type WorkingLine } from '../../ui/Working';
@@ -39,21 +40,21 @@ export function ZoneFigures(props: {
   const grownMm = workingFace(tool, zoneNow(tool, zone, sessions)).faceWidthMm;
   const profile = sectionProfile(tool, zone);
   const figures: [string, string][] = [
-    ['Worked face', fineMm(face.faceWidthMm)],
+    [say.workedFace, fineMm(face.faceWidthMm)],
     ...(grownMm > face.faceWidthMm + 0.005
-      ? [['Worked face now, by the log', fineMm(grownMm)] as [string, string]]
+      ? [[say.workedFaceNowByThe, fineMm(grownMm)] as [string, string]]
       : []),
-    [`Thick at ${fineMm(0.25)}`, fineMm(profileThickness(profile, 0.25))],
-    [`Thick at ${mm(1)}`, fineMm(profileThickness(profile, 1))],
+    [say.thickAt(fineMm(0.25)), fineMm(profileThickness(profile, 0.25))],
+    [say.thickAt2(mm(1)), fineMm(profileThickness(profile, 1))],
     [
-      'Apex radius, tested',
-      state?.apex ? `${um(state.apex.lowUm)} to ${um(state.apex.highUm)}` : 'not tested',
+      say.apexRadiusTested,
+      state?.apex ? `${um(state.apex.lowUm)} to ${um(state.apex.highUm)}` : say.notTested,
     ],
-    ['Apex radius, target', um(zone.targetApexUm)],
-    ['Angle known by', spoken(zone.angleMethod)],
-    ['Measured', zone.measuredAt ? day(zone.measuredAt) : 'not yet: usual for its kind'],
+    [say.apexRadiusTarget, um(zone.targetApexUm)],
+    [say.angleKnownBy, spoken(zone.angleMethod)],
+    [say.measured, zone.measuredAt ? day(zone.measuredAt) : say.notYetUsualForIts],
     ...(drift.touchUps > 0
-      ? [['Bevel behind its apex', driftWords(drift)] as [string, string]]
+      ? [[say.bevelBehindItsApex, driftWords(drift)] as [string, string]]
       : []),
   ];
   return (
@@ -72,7 +73,7 @@ export function ZoneFigures(props: {
           coinThicknessMm={coinThicknessMm}
         />
         <table className="table-plain h-fit">
-          <caption className="sr-only">Measures of this stretch</caption>
+          <caption className="sr-only">{say.measuresOfThisStretch}</caption>
           <tbody>
             {figures.map(([label, value]) => (
               <tr key={label}>
@@ -95,7 +96,7 @@ export function ZoneFigures(props: {
 
 /** How far touch-ups have left a flat bevel behind, and how much steeper its apex stands. */
 function driftWords({ touchUps, lagMm, steeperDeg }: BevelDrift): string {
-  return `${um(1000 * lagMm)} in ${plural(touchUps, 'touch-up')}, apex about ${deg(steeperDeg)} steeper`;
+  return say.inApexAboutSteeper(um(1000 * lagMm), touchUps, deg(steeperDeg));
 }
 
 function working(tool: Tool, zone: Zone): WorkingLine[] {
@@ -103,15 +104,19 @@ function working(tool: Tool, zone: Zone): WorkingLine[] {
   const lines: WorkingLine[] = [];
   if (face.angleDeg > flatAngle(tool)) {
     lines.push({
-      what: 'Spine lift',
-      formula: `width ${tool.bladeWidthMm} × sin ${deg(face.angleDeg)} − half the spine ${tool.spineThicknessMm / 2} × cos ${deg(face.angleDeg)}`,
+      what: say.spineLift,
+      formula: say.widthSinHalfTheSpine(
+        tool.bladeWidthMm,
+        deg(face.angleDeg),
+        tool.spineThicknessMm / 2,
+      ),
       answer: mm(spineLift({ ...tool, angleDeg: face.angleDeg })),
     });
   }
   if (zone.grind !== 'convex') {
     lines.push({
-      what: 'Bevel face',
-      formula: `half the thickness at the shoulder ${zone.shoulderThicknessMm / 2} ÷ sin ${deg(zone.bevelAngleDeg)}`,
+      what: say.bevelFace,
+      formula: say.halfTheThicknessAtThe(zone.shoulderThicknessMm / 2, deg(zone.bevelAngleDeg)),
       answer: fineMm(bevelFaceWidthMm(zone)),
     });
   }
@@ -122,8 +127,12 @@ function working(tool: Tool, zone: Zone): WorkingLine[] {
       faceWidthMm: zone.microBevel.faceWidthMm,
     });
     lines.push({
-      what: 'Cost of the micro-bevel',
-      formula: `face ${zone.microBevel.faceWidthMm} × sin(${deg(zone.microBevel.angleDeg)} − ${deg(zone.bevelAngleDeg)}) ÷ sin ${deg(zone.bevelAngleDeg)}, in depth of edge`,
+      what: say.costOfTheMicroBevel,
+      formula: say.faceSinSinInDepth(
+        zone.microBevel.faceWidthMm,
+        deg(zone.microBevel.angleDeg),
+        deg(zone.bevelAngleDeg),
+      ),
       answer: fineMm(recessionMm),
     });
   }

@@ -1,5 +1,6 @@
 'use client';
 
+import { toolWords as say } from '../../ui/words/screens/tool';
 import { nanoid } from 'nanoid';
 import { useFieldArray, useFormContext } from 'react-hook-form';
 import type { Tool } from '../../domain/tool';
@@ -22,7 +23,7 @@ export function ZoneTabs(props: { tool: Tool; index: number; onChange: (index: n
     onChange(tool.zones.length);
   };
   return (
-    <div className="mb-3 flex flex-wrap items-center gap-2" role="group" aria-label="Stretches">
+    <div className="mb-3 flex flex-wrap items-center gap-2" role="group" aria-label={say.stretches}>
       {tool.zones.map(({ id, name }, i) => (
         <button
           key={id}
@@ -35,7 +36,7 @@ export function ZoneTabs(props: { tool: Tool; index: number; onChange: (index: n
         </button>
       ))}
       <button type="button" className="btn btn-ghost" onClick={split}>
-        Add a stretch
+        {say.addAStretch}
       </button>
       {tool.zones.length > 1 && (
         <button
@@ -46,7 +47,7 @@ export function ZoneTabs(props: { tool: Tool; index: number; onChange: (index: n
             onChange(0);
           }}
         >
-          Remove this stretch
+          {say.removeThisStretch}
         </button>
       )}
     </div>

@@ -1,5 +1,6 @@
 'use client';
 
+import { tripWords as say } from '../../ui/words/screens/trip';
 import { max, min } from 'd3-array';
 import { scaleLog } from 'd3-scale';
 import {
@@ -11,7 +12,7 @@ import {
   type TripProblem,
 } from '../../core';
 import type { TripTask } from '../../domain/tripTasks';
-import { plural, um } from '../../ui/format';
+import { um } from '../../ui/format';
 import { Band, Course, Level, LevelAxis, Plot, ticksAt } from '../../ui/plot';
 import { edgeTitle } from '../../ui/words/tripWords';
 import { EdgeWorking } from './EdgeWorking';
@@ -50,11 +51,11 @@ export default function ApexChart(props: {
   const title = edgeTitle(name, edge, dayName);
   const highestUm = max([4 * targetUm, ...edge.days.map(({ evening }) => evening.high)])!;
   const needUm = min(work, (job) => job.needUm);
-  const spoken = edge.days.map(
-    ({ day, evening }) => `${dayName(day)}: about ${um(evening.median)} by evening`,
+  const spoken = edge.days.map(({ day, evening }) =>
+    say.aboutByEvening(dayName(day), um(evening.median)),
   );
   return (
-    <section aria-label={`${name} through the trip`}>
+    <section aria-label={say.throughTheTrip(name)}>
       <h2>{title}</h2>
       <Plot
         height={262}
@@ -96,7 +97,7 @@ export default function ApexChart(props: {
             ))}
             {needUm !== undefined && (
               <Level frame={frame} at={y(needUm)} strokeWidth={0} end="right">
-                target {um(needUm)}
+                {say.target(um(needUm))}
               </Level>
             )}
             {['mid-job', 'evening'].map((lane, i) => (
@@ -114,12 +115,7 @@ export default function ApexChart(props: {
 }
 
 function Key({ runs }: { runs: number }) {
-  return (
-    <p className="text-[0.92rem] text-soft">
-      Line: the middle course of {plural(runs, 'run')}. Band: two in three. Circle: strop; square:
-      stone; triangle: file, with their chances in ten; hollow under five.
-    </p>
-  );
+  return <p className="text-[0.92rem] text-soft">{say.lineTheMiddleCourseOf(runs)}</p>;
 }
 
 /** A column for each day: its hours of work first, its evening after them. */
@@ -174,7 +170,7 @@ function Chances(props: { chances: EdgeDay['midJob']; isNarrow: boolean; x: numb
       />
       <text x={x + 26 + i * RUNG_PX} y={y}>
         {Math.round(10 * chances[rung])}
-        {!isNarrow && ' in 10'}
+        {!isNarrow && say.in103}
       </text>
     </g>
   ));

@@ -1,3 +1,4 @@
+import { tripWords as say } from '../../ui/words/screens/trip';
 import { sum } from 'd3-array';
 import type { Trip } from '../../domain/trip';
 import { mayCheckIn } from '../../domain/tripDays';
@@ -21,32 +22,31 @@ export function BackList(props: ListProps) {
   const rusting = plan.rust.filter(({ risk }) => risk === 'high').map(({ toolId }) => toolId);
   const some = plan.rust.filter(({ risk }) => risk === 'some').map(({ toolId }) => toolId);
   return (
-    <section aria-label="When you are back">
+    <section aria-label={say.whenYouAreBack}>
       <ListHeading
-        title="When you are back"
+        title={say.whenYouAreBack}
         sum={total > 0 ? `about ${minutes(total)}` : 'little'}
       />
       <ul>
         <li className="border-b border-rule py-2">
           {trip.checkedInAt ? (
-            'Looked through on return.'
+            say.lookedThroughOnReturn
           ) : !mayCheckIn(trip, now) ? (
-            'Look the tools through: from the last day on.'
+            say.lookTheToolsThroughFrom
           ) : (
             <Link
               href={`/trip/back${tripQuery(trip.id)}`}
               className={isOver ? 'btn btn-primary' : 'link inline-flex min-h-12 items-center'}
             >
-              Look the tools through
+              {say.lookTheToolsThrough}
             </Link>
           )}
         </li>
         <CareLines care={careAfter} />
         {!isOver && rusting.length > 0 && (
           <li className="border-b border-rule py-2">
-            <b>{listed(rusting.map(nameOfTool))}</b> will rust there: wipe from spine toward edge
-            each evening, dry, a thin film of oil, wax or fat; out of wet leather.
-            {some.length > 0 && ` ${listed(some.map(nameOfTool))} a little.`}
+            <b>{listed(rusting.map(nameOfTool))}</b> {say.willRustThereWipeFrom}
+            {some.length > 0 && say.aLittle(listed(some.map(nameOfTool)))}
           </li>
         )}
         {isOver ? (
@@ -74,9 +74,5 @@ export function BackList(props: ListProps) {
 /** What of the things that went along was used. */
 function Used({ trip: { carried } }: { trip: Trip }) {
   const used = carried.filter((thing) => thing.used).length;
-  return (
-    <p className="mt-2 text-soft">
-      {used} of {carried.length} things that went along were used.
-    </p>
-  );
+  return <p className="mt-2 text-soft">{say.ofThingsThatWentAlong(used, carried.length)}</p>;
 }

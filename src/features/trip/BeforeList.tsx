@@ -1,5 +1,6 @@
 'use client';
 
+import { tripWords as say } from '../../ui/words/screens/trip';
 import { sum } from 'd3-array';
 import { careOrders, type CareRow } from '../../core';
 import { edgeName } from '../../domain/edgeName';
@@ -18,8 +19,8 @@ export function BeforeList(props: ListProps) {
   const thirsty = refused.filter(({ why }) => why === 'water');
   const lying = refused.filter(({ why }) => why === 'flat');
   return (
-    <section aria-label="Before you go">
-      <ListHeading title="Before you go" sum={home > 0 ? `about ${minutes(home)}` : 'nothing'} />
+    <section aria-label={say.beforeYouGo}>
+      <ListHeading title={say.beforeYouGo} sum={home > 0 ? `about ${minutes(home)}` : 'nothing'} />
       <ul>
         <HomeLines home={plan.home} isNext={phase === 'ahead'} />
         {done.before.map((line) => (
@@ -29,10 +30,10 @@ export function BeforeList(props: ListProps) {
       </ul>
       {plan.outOfReach.length > 0 && (
         <p className="mt-1">
-          Nothing that you own works{' '}
+          {say.nothingThatYouOwnWorks}{' '}
           <b>{listed(plan.outOfReach.map(({ tool, zone }) => edgeName(tool, zone)))}</b>.{' '}
           <Link href="/shelf" className="link">
-            What would
+            {say.whatWould}
           </Link>
         </p>
       )}
@@ -41,20 +42,21 @@ export function BeforeList(props: ListProps) {
           {plan.unusable.map(({ tool, stops }) => (
             <span key={tool.id}>
               <b>{tool.name}</b>{' '}
-              {stops.length > 0 ? `stop use, ${stopWords(stops)}` : 'goes to a smith'}.{' '}
+              {stops.length > 0 ? say.stopUse(stopWords(stops)) : say.goesToASmith}.{' '}
             </span>
           ))}
         </p>
       )}
       {thirsty.length > 0 && (
         <p className="field-error mt-1">
-          Too thirsty for the water of a day:{' '}
-          {thirsty.map(({ name, waterMl }) => `${name}, ${ml(waterMl)} a use`).join('; ')}.
+          {say.tooThirstyForTheWater(
+            thirsty.map(({ name, waterMl }) => say.aUse(name, ml(waterMl))).join('; '),
+          )}
         </p>
       )}
       {lying.length > 0 && (
         <p className="field-error mt-1">
-          Nothing flat to lay on: {lying.map(({ name }) => name).join('; ')}.
+          {say.nothingFlatToLayOn(lying.map(({ name }) => name).join('; '))}
         </p>
       )}
     </section>
@@ -76,10 +78,10 @@ export function CareLines({ care }: { care: readonly CareRow[] }) {
       <button
         type="button"
         className="btn btn-outline min-w-24"
-        aria-label={`${careGroupTitle(rows)}, ${minutes(sum(rows, (row) => row.minutes))}: done`}
+        aria-label={say.done(careGroupTitle(rows), minutes(sum(rows, (row) => row.minutes)))}
         onClick={() => void acts.done(rows, '')}
       >
-        Done
+        {say.done2}
       </button>
     </li>
   ));

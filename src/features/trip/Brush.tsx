@@ -1,3 +1,4 @@
+import { tripWords as say } from '../../ui/words/screens/trip';
 import type { TripTask } from '../../domain/tripTasks';
 import { taskFill } from './TaskPattern';
 import { RUB_OUT } from './rubOut';
@@ -14,11 +15,11 @@ export function Brush(props: {
     <fieldset className="min-w-0 sm:mb-2">
       <legend className="sr-only flex-wrap justify-between gap-x-6 sm:not-sr-only sm:flex sm:w-full">
         <span>
-          <b>Brush</b>, gentlest on the edge first
+          <b>{say.brush}</b>
+          {say.gentlestOnTheEdgeFirst}
         </span>
         <span className="text-soft">
-          tap for an hour more, drag for several; keys 1–8, <b>x</b> rubs out, <b>d</b> copies the
-          day on
+          {say.tapForAnHourMore} <b>x</b> {say.rubsOut} <b>d</b> {say.copiesTheDayOn}
         </span>
       </legend>
       <div className="mt-1 flex gap-1 overflow-x-auto sm:flex-wrap">

@@ -1,5 +1,6 @@
 'use client';
 
+import { tripWords as say } from '../../ui/words/screens/trip';
 import { sum } from 'd3-array';
 import { formatISO } from 'date-fns';
 import type { MaintenancePlan } from '../../core';
@@ -27,7 +28,7 @@ export default function CalendarButton(props: {
         void saveCalendar('open-trail-trip.ics', linesOf(trip, plan, edgeNames(tools)))
       }
     >
-      Into a calendar
+      {say.intoACalendar}
     </button>
   );
 }
@@ -39,7 +40,7 @@ function linesOf(trip: Trip, plan: MaintenancePlan, nameOf: EdgeNamer) {
   return [
     {
       id: `trip ${trip.id} before`,
-      title: `Edges before ${trip.name}: ${minutes(home)}`,
+      title: say.edgesBefore(trip.name, minutes(home)),
       details: plan.home.map(
         ({ need }) => `${edgeName(need.tool, need.zone)}: ${workInWords(need)}`,
       ),
@@ -55,9 +56,9 @@ function linesOf(trip: Trip, plan: MaintenancePlan, nameOf: EdgeNamer) {
     },
     ...plan.out.map((out) => ({
       id: `trip ${trip.id} evening ${out.day}`,
-      title: `Edges this evening: about ${minutes(out.eveningMinutes.median)}`,
-      details: out.evening.map(
-        (line) => `${nameOf(line)}: ${line.rung}, ${Math.round(10 * line.chance)} in 10`,
+      title: say.edgesThisEveningAbout(minutes(out.eveningMinutes.median)),
+      details: out.evening.map((line) =>
+        say.in104(nameOf(line), line.rung, Math.round(10 * line.chance)),
       ),
       startsOn: day(out.day),
     })),

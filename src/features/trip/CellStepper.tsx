@@ -1,5 +1,6 @@
 'use client';
 
+import { tripWords as say } from '../../ui/words/screens/trip';
 import { CopyPlus, Undo2 } from 'lucide-react';
 import { useState, type ReactNode } from 'react';
 import type { Tool } from '../../domain/tool';
@@ -48,14 +49,14 @@ export function CellStepper(props: {
       </p>
       {task ? (
         <>
-          <Steps what={`${task.name} for ${tool.name}, ${dayName}`} isEmpty={!job} onStep={step}>
+          <Steps what={say.forWord(task.name, tool.name, dayName)} isEmpty={!job} onStep={step}>
             {isCounted ? `${amount} ${usual.unit}` : `${hoursWords(job?.hours ?? 0)} h`}
           </Steps>
           {usual && (
             <button
               type="button"
               className="btn btn-ghost px-2 sm:px-4"
-              aria-label={isCounted ? 'By hours' : `By ${usual.unit}`}
+              aria-label={isCounted ? say.byHours : `By ${usual.unit}`}
               onClick={() => {
                 setWantsCount(!isCounted);
                 if (!job) return;
@@ -64,7 +65,7 @@ export function CellStepper(props: {
               }}
             >
               <span className="hidden sm:inline">
-                {isCounted ? 'By hours' : `By ${usual.unit}`}
+                {isCounted ? say.byHours : `By ${usual.unit}`}
               </span>
               <span className="sm:hidden">{isCounted ? 'h' : '№'}</span>
             </button>
@@ -80,7 +81,7 @@ export function CellStepper(props: {
         </>
       ) : (
         <button type="button" className="btn btn-outline" onClick={onRubOut}>
-          Clear
+          {say.clear}
         </button>
       )}
       <DayActs isLastDay={day + 1 >= trip.days} onCopyDay={onCopyDay} onUndo={onUndo} />
@@ -99,21 +100,21 @@ function DayActs(props: {
       <button
         type="button"
         className="btn btn-outline px-2.5 sm:px-4"
-        aria-label="Copy day on"
+        aria-label={say.copyDayOn}
         disabled={isLastDay}
         onClick={onCopyDay}
       >
-        <span className="hidden sm:inline">Copy day on</span>
+        <span className="hidden sm:inline">{say.copyDayOn}</span>
         <CopyPlus aria-hidden className="size-6 sm:hidden" />
       </button>
       <button
         type="button"
         className="btn btn-ghost px-2.5 sm:px-4"
-        aria-label="Undo"
+        aria-label={say.undo}
         disabled={!onUndo}
         onClick={() => onUndo?.()}
       >
-        <span className="hidden sm:inline">Undo</span>
+        <span className="hidden sm:inline">{say.undo}</span>
         <Undo2 aria-hidden className="size-6 sm:hidden" />
       </button>
     </>
@@ -126,7 +127,7 @@ function PerHour(props: { unit: string; perHour: number; onChange: (perHour: num
   return (
     <div className="hidden w-36 sm:block">
       <LimitedNumberField
-        label={`${unit} an hour`}
+        label={say.anHour3(unit)}
         min={0.01}
         max={10_000}
         value={perHour}
@@ -149,7 +150,7 @@ function Steps(props: {
       <button
         type="button"
         className="btn btn-outline w-12 px-0 text-2xl"
-        aria-label={`Less ${what}`}
+        aria-label={say.less(what)}
         disabled={isEmpty}
         onClick={() => onStep(-1)}
       >
@@ -161,7 +162,7 @@ function Steps(props: {
       <button
         type="button"
         className="btn btn-outline w-12 px-0 text-2xl"
-        aria-label={`More ${what}`}
+        aria-label={say.more(what)}
         onClick={() => onStep(1)}
       >
         +

@@ -1,3 +1,4 @@
+import { tripWords as say } from '../../ui/words/screens/trip';
 import {
   dullingFactor,
   PRIORS,
@@ -6,7 +7,7 @@ import {
   type TripProblem,
 } from '../../core';
 import type { TripTask } from '../../domain/tripTasks';
-import { mm, plural, times } from '../../ui/format';
+import { mm, times } from '../../ui/format';
 import { Working } from '../../ui/Working';
 import { edgeWorking } from './edgeWorkingLines';
 
@@ -23,13 +24,15 @@ export function EdgeWorking(props: {
   return (
     <Working lines={edgeWorking(edge, problem, tasks)}>
       <p className="mt-2 max-w-[70ch] text-[0.95rem]">
-        {spells > 0
-          ? `Learned from ${plural(spells, 'spell')} of work in your log`
-          : 'Usual rates: no spell of work in your log says otherwise yet'}
-        ; two in three of such tools within a factor of {times(Math.exp(sdLn))}. Days differ by
-        {factorOf('daySdLn')}, hours by {factorOf('hoursSdLn')}, effort by {factorOf('effortSdLn')}.
-        Chips are log-normal, {mm(PRIORS.chipMedianMm.value)} in the middle. The same{' '}
-        {plural(problem.runs, 'run')} of chance for every change that you make.
+        {say.twoInThreeOfSuch(
+          spells > 0 ? say.learnedFromOfWorkIn(spells) : say.usualRatesNoSpellOf,
+          times(Math.exp(sdLn)),
+          factorOf('daySdLn'),
+          factorOf('hoursSdLn'),
+          factorOf('effortSdLn'),
+          mm(PRIORS.chipMedianMm.value),
+          problem.runs,
+        )}
       </p>
     </Working>
   );

@@ -1,4 +1,4 @@
-import { plural } from '../../ui/format';
+import { tripWords as say } from '../../ui/words/screens/trip';
 import { failureWords } from '../../ui/words/failureWords';
 import { useSaveState, type ShownForecast } from '../../live';
 import { SavedWord } from '../../ui/SavedWord';
@@ -14,21 +14,21 @@ export function ForecastState({ shown }: { shown: ShownForecast }) {
         {error
           ? failureWords(error)
           : answer
-            ? `${plural(answer.forecast.runs, 'run')}${isWhole ? '' : ', more to come'}; medians, priors where your log does not say.`
-            : 'Looking ahead …'}
+            ? say.mediansPriorsWhereYourLog(answer.forecast.runs, isWhole ? '' : say.moreToCome)
+            : say.lookingAhead}
       </p>
       <SavedWord word={saved} />
       {share !== null && (
         <>
-          <progress className="progress w-24" value={share} max={1} aria-label="Forecast" />
+          <progress className="progress w-24" value={share} max={1} aria-label={say.forecast} />
           <button type="button" className="link min-h-12" onClick={stop}>
-            Stop
+            {say.stop}
           </button>
         </>
       )}
       {(isStopped || error) && (
         <button type="button" className="link min-h-12" onClick={again}>
-          All runs
+          {say.allRuns}
         </button>
       )}
     </div>

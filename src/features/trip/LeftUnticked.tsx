@@ -1,3 +1,4 @@
+import { tripWords as say } from '../../ui/words/screens/trip';
 import { leftUnticked, shelfThings } from '../../core';
 import type { Trip } from '../../domain/trip';
 import { useNow, useRecords, useShelf } from '../../live';
@@ -15,9 +16,9 @@ export function LeftUnticked({ trip }: { trip: Trip }) {
   if (things.length === 0) return null;
   return (
     <p className="mt-2">
-      Not ticked while packing, so not counted on: <b>{listed(things.map(({ name }) => name))}</b>.{' '}
+      {say.notTickedWhilePackingSo} <b>{listed(things.map(({ name }) => name))}</b>.{' '}
       <Link href={`/kit${tripQuery(trip.id)}`} className="link">
-        Tick what is here
+        {say.tickWhatIsHere}
       </Link>
     </p>
   );

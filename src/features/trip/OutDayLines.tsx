@@ -1,3 +1,4 @@
+import { tripWords as say } from '../../ui/words/screens/trip';
 import { sum } from 'd3-array';
 import { NAMED_FROM, type DoneLine, type OutDay, type OutLine, type TonightLine } from '../../core';
 import type { Spot } from '../../domain/terms';
@@ -34,9 +35,7 @@ export function OutDayLines(props: {
         </span>
       </div>
       {evening.length + done.length === 0 && (
-        <p className="text-soft">
-          {isPast ? 'nothing in the log' : 'nothing likely in the evening'}
-        </p>
+        <p className="text-soft">{isPast ? say.nothingInTheLog : say.nothingLikelyInTheEvening}</p>
       )}
       {done.length > 0 && (
         <ul>
@@ -50,7 +49,7 @@ export function OutDayLines(props: {
       ))}
       {midJob.length > 0 && (
         <p className="text-[0.95rem]">
-          In mid-job:{' '}
+          {say.inMidJob2}{' '}
           {midJob.map((line, i) => (
             <span key={`${line.edgeId} ${line.rung}`}>
               {i > 0 && ', '}
@@ -85,9 +84,9 @@ export function Tonight(props: {
   const { day, lines, done, nameOf, dayName, isEvening } = props;
   const midJob = isEvening ? [] : likely(day.midJob);
   return (
-    <section aria-label="Tonight" className="mt-3 border-y-2 border-ink bg-base-200 px-3 py-2">
+    <section aria-label={say.tonight} className="mt-3 border-y-2 border-ink bg-base-200 px-3 py-2">
       <div className="flex flex-wrap items-baseline justify-between gap-x-4">
-        <h2>Tonight, {dayName}</h2>
+        <h2>{say.tonight2(dayName)}</h2>
         <span className="figures text-lg">{minutes(sum(lines, (line) => line.minutes))}</span>
       </div>
       <ul>
@@ -100,7 +99,7 @@ export function Tonight(props: {
             key={`${line.edgeId} ${line.rung}`}
             mark={<RungMark rung={line.rung} chance={line.chance} />}
             name={nameOf(line)}
-            says={`${line.rung} in mid-job, ${chanceWords(line.chance)}`}
+            says={say.inMidJob3(line.rung, chanceWords(line.chance))}
             link={fieldLink(line, 'belt')}
             minutes={minutes(line.minutes)}
           />
@@ -109,9 +108,7 @@ export function Tonight(props: {
       </ul>
       {lines.length + midJob.length === 0 && (
         <p className="py-2">
-          {done.length > 0
-            ? 'Nothing more is likely tonight.'
-            : 'Nothing is likely tonight: wipe and dry the edges, and leave them alone.'}
+          {done.length > 0 ? say.nothingMoreIsLikelyTonight : say.nothingIsLikelyTonightWipe}
         </p>
       )}
       <OverTheEvening day={day} nameOf={nameOf} />
@@ -127,8 +124,8 @@ function OverTheEvening({ day, nameOf }: { day: OutDay; nameOf: EdgeNamer }) {
   });
   return (
     <p className="field-error">
-      {minutes(day.overMinutes)} over the evening.
-      {named.length > 0 && ` Leave ${listed(named)}: no work for it on the next day.`}
+      {say.overTheEvening(minutes(day.overMinutes))}
+      {named.length > 0 && say.leaveNoWorkForIt(listed(named))}
     </p>
   );
 }

@@ -1,5 +1,6 @@
 'use client';
 
+import { tripWords as say } from '../../ui/words/screens/trip';
 import { nanoid } from 'nanoid';
 import { useState } from 'react';
 import { TASKS, type TaskId } from '../../domain/tasks';
@@ -31,7 +32,7 @@ export function OwnTasks(props: { trip: Trip; onChange: (change: Partial<Trip>) 
   };
   return (
     <fieldset className="grid gap-3">
-      <legend className="font-semibold">Work of your own</legend>
+      <legend className="font-semibold">{say.workOfYourOwn}</legend>
       {ownTasks.map((task) => (
         <OwnTaskLine
           key={task.id}
@@ -50,14 +51,14 @@ export function OwnTasks(props: { trip: Trip; onChange: (change: Partial<Trip>) 
       {ownTasks.length < MOST_OWN_TASKS && (
         <div className="grid items-end gap-4 sm:grid-cols-3">
           <TextField
-            label="A name for it"
+            label={say.aNameForIt}
             value={name}
             maxLength={80}
-            placeholder="peel cork bark"
+            placeholder={say.peelCorkBark}
             onChange={(event) => setName(event.target.value)}
           />
           <SelectField
-            label="As hard on the edge as"
+            label={say.asHardOnTheEdge}
             value={like}
             options={TRIP_TASKS.map((task) => [task.id, task.name] as const)}
             onChange={(event) => setLike(event.target.value)}
@@ -68,7 +69,7 @@ export function OwnTasks(props: { trip: Trip; onChange: (change: Partial<Trip>) 
             disabled={name.trim() === ''}
             onClick={add}
           >
-            Add to the brush
+            {say.addToTheBrush}
           </button>
         </div>
       )}
@@ -85,35 +86,35 @@ function OwnTaskLine(props: {
   return (
     <div className="grid items-end gap-4 border-b border-rule pb-3 sm:grid-cols-5">
       <TextField
-        label="Work"
+        label={say.work}
         value={task.name}
         maxLength={80}
         onChange={({ target }) => target.value.trim() && onChange({ ...task, name: target.value })}
       />
       <SelectField
-        label="Needs an edge as for"
+        label={say.needsAnEdgeAsFor}
         value={task.asks}
         options={TASKS.map(({ id, name }) => [id, name] as const)}
         onChange={(event) => onChange({ ...task, asks: event.target.value as TaskId })}
       />
       <LimitedNumberField
-        label="Dulls by"
-        unit="µm an hour"
+        label={say.dullsBy}
+        unit={say.mAnHour}
         min={0}
         max={50}
         value={task.dullingUmPerHour}
         onValue={(dullingUmPerHour) => onChange({ ...task, dullingUmPerHour })}
       />
       <LimitedNumberField
-        label="Chips"
-        unit="an hour"
+        label={say.chips2}
+        unit={say.anHour4}
         min={0}
         max={10}
         value={task.chipsPerHour}
         onValue={(chipsPerHour) => onChange({ ...task, chipsPerHour })}
       />
       <button type="button" className="btn btn-ghost" onClick={onRemove}>
-        Remove {task.name}
+        {say.remove(task.name)}
       </button>
     </div>
   );

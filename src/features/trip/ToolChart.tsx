@@ -1,5 +1,6 @@
 'use client';
 
+import { tripWords as say } from '../../ui/words/screens/trip';
 import { sum } from 'd3-array';
 import dynamic from 'next/dynamic';
 import { useState } from 'react';
@@ -31,7 +32,7 @@ export function ToolChart(props: {
     <>
       {edges.length > 1 && (
         <Choice
-          legend="Which edge"
+          legend={say.whichEdge}
           isLegendHidden
           options={edges.map(({ id, zoneId }) => [
             id,

@@ -1,5 +1,6 @@
 'use client';
 
+import { tripWords as say } from '../../ui/words/screens/trip';
 import { shortWeekday } from '../../ui/format';
 import { ActionBar } from '../../ui/ActionBar';
 import { getHours } from 'date-fns';
@@ -183,7 +184,7 @@ function CellInHand(props: {
   const { trip, change, taskId, picked: cell, takeBack } = painting;
   const tool = tools.find(({ id }) => id === cell?.toolId);
   if (!cell || !tool || cell.day >= trip.days) {
-    return <p className="text-soft">Tap a day to paint it by hours or by number.</p>;
+    return <p className="text-soft">{say.tapADayToPaint}</p>;
   }
   return (
     <CellStepper

@@ -1,5 +1,6 @@
 'use client';
 
+import { tripWords } from '../../ui/words/screens/trip';
 import dynamic from 'next/dynamic';
 import { stoneWaterMl } from '../../core';
 import type { Tool } from '../../domain/tool';
@@ -18,16 +19,19 @@ export function TripFacts(props: {
   const { climate, days, minutesPerEvening, midJobStops, nights, people, kit } = props.trip;
   return (
     <Folded
-      title="The trip"
+      title={tripWords.theTrip}
       isLazy
       holds={[
         plural(days, 'day'),
-        climate.join(', ') || 'any weather',
+        climate.join(', ') || tripWords.anyWeather,
         nights === 'at home'
-          ? 'evenings at home'
-          : `${ml(stoneWaterMl(props.trip))} of ${ml(props.trip.waterAtHandMlPerDay)} a day for stones`,
-        `${minutes(minutesPerEvening)} an evening`,
-        `${plural(midJobStops, 'stop')} in mid-job${kit.midJobFromBelt ? ', from the belt' : ''}`,
+          ? tripWords.eveningsAtHome
+          : tripWords.ofADayForStones(
+              ml(stoneWaterMl(props.trip)),
+              ml(props.trip.waterAtHandMlPerDay),
+            ),
+        tripWords.anEvening(minutes(minutesPerEvening)),
+        tripWords.inMidJob4(midJobStops, kit.midJobFromBelt ? tripWords.fromTheBelt : ''),
         ...(people.length > 0 ? [people.join(', ')] : []),
       ].join(' · ')}
     >

@@ -1,5 +1,6 @@
 'use client';
 
+import { tripWords as say } from '../../ui/words/screens/trip';
 import type { Tool } from '../../domain/tool';
 import type { Trip } from '../../domain/trip';
 import { CLIMATES } from '../../domain/terms';
@@ -40,26 +41,26 @@ function Days({ trip, onChange }: FormProps) {
   return (
     <div className="grid gap-4 sm:grid-cols-4">
       <TextField
-        label="Name"
+        label={say.name}
         value={trip.name}
         onChange={(event) => event.target.value.trim() && onChange({ name: event.target.value })}
       />
       <TextField
-        label="Starts on"
+        label={say.startsOn}
         type="date"
         value={trip.startsOn}
         onChange={(event) => event.target.value && onChange({ startsOn: event.target.value })}
       />
       <LimitedNumberField
-        label="Days"
+        label={say.days}
         min={1}
         max={60}
         value={trip.days}
         onValue={(days) => onChange({ days: Math.round(days) })}
       />
       <LimitedNumberField
-        label="On foot, in all"
-        unit="km"
+        label={say.onFootInAll}
+        unit={say.km}
         min={0}
         max={10_000}
         value={trip.footKm ?? 0}
@@ -74,7 +75,7 @@ function Camp({ trip, onChange }: FormProps) {
   return (
     <>
       <fieldset>
-        <legend className="font-semibold">Weather and place</legend>
+        <legend className="font-semibold">{say.weatherAndPlace}</legend>
         <div className="flex flex-wrap gap-x-6">
           {CLIMATES.map((each) => (
             <CheckField
@@ -91,26 +92,23 @@ function Camp({ trip, onChange }: FormProps) {
             />
           ))}
           <CheckField
-            label="light to work by in the evening"
+            label={say.lightToWorkByIn}
             checked={hasLight}
             onChange={(event) => onChange({ hasLight: event.target.checked })}
           />
           <CheckField
-            label="something flat to lay a stone on"
+            label={say.somethingFlatToLayA}
             checked={hasFlat}
             onChange={(event) => onChange({ hasFlat: event.target.checked })}
           />
         </div>
-        <p className="text-[0.92rem] text-soft">
-          Without light chips wait for a stop in mid-job; without something flat bench stones and
-          papers stay unused.
-        </p>
+        <p className="text-[0.92rem] text-soft">{say.withoutLightChipsWaitFor}</p>
       </fieldset>
       <Choice
-        legend="Evenings"
+        legend={say.evenings}
         options={[
-          ['out there', 'stay out there'],
-          ['at home', 'go home, to the whole shelf'],
+          ['out there', say.stayOutThere],
+          ['at home', say.goHomeToTheWhole],
         ]}
         chosen={nights}
         onChoose={(next) => onChange({ nights: next })}
@@ -125,31 +123,31 @@ function Limits({ trip, onChange }: Pick<FormProps, 'trip' | 'onChange'>) {
   return (
     <div className="grid gap-4 sm:grid-cols-4">
       <LimitedNumberField
-        label="Water at hand, a day"
-        unit="ml"
+        label={say.waterAtHandADay}
+        unit={say.ml}
         min={0}
         max={1_000_000}
         value={trip.waterAtHandMlPerDay}
         onValue={(waterAtHandMlPerDay) => onChange({ waterAtHandMlPerDay })}
       />
       <LimitedNumberField
-        label="Water for stones, a day"
-        unit="ml"
+        label={say.waterForStonesADay}
+        unit={say.ml}
         min={0}
         max={100_000}
         value={trip.waterMlPerDay}
         onValue={(waterMlPerDay) => onChange({ waterMlPerDay })}
       />
       <LimitedNumberField
-        label="An evening for edges"
-        unit="min"
+        label={say.anEveningForEdges}
+        unit={say.min}
         min={0}
         max={600}
         value={trip.minutesPerEvening}
         onValue={(minutesPerEvening) => onChange({ minutesPerEvening })}
       />
       <LimitedNumberField
-        label="Stops in mid-job, a tool and day"
+        label={say.stopsInMidJobA}
         min={0}
         max={20}
         value={trip.midJobStops}
@@ -166,34 +164,34 @@ function Policy({ trip, onChange }: FormProps) {
   return (
     <div className="grid gap-4 sm:grid-cols-4">
       <LimitedNumberField
-        label="Strop from"
-        unit="× target"
+        label={say.stropFrom}
+        unit={say.target2}
         min={1}
         max={20}
         value={policy.stropAt}
         onValue={(stropAt) => change({ stropAt })}
       />
       <LimitedNumberField
-        label="Stone from"
-        unit="× target"
+        label={say.stoneFrom}
+        unit={say.target2}
         min={1}
         max={50}
         value={policy.stoneAt}
         onValue={(stoneAt) => change({ stoneAt })}
       />
       <LimitedNumberField
-        label="Grind chips out from"
-        unit="mm"
+        label={say.grindChipsOutFrom}
+        unit={say.mm}
         min={0.02}
         max={5}
         value={policy.repairMm}
         onValue={(repairMm) => change({ repairMm })}
       />
       <SelectField
-        label="A chip sends a tool home"
+        label={say.aChipSendsATool}
         value={String(policy.goHomeMm ?? '')}
         options={[
-          ['', 'never: it stays in use'],
+          ['', say.neverItStaysInUse],
           ...GO_HOME_MM.map((depthMm) => [String(depthMm), `from ${chipDepth(depthMm)}`] as const),
         ]}
         onChange={({ target }) => change({ goHomeMm: target.value ? Number(target.value) : null })}

@@ -1,3 +1,4 @@
+import { tripWords as say } from '../../ui/words/screens/trip';
 import { sum } from 'd3-array';
 import type { ReactNode } from 'react';
 import { RUNGS_OUT, stoneWaterMl, type DoneOnTrip, type OutDay, type Spread } from '../../core';
@@ -32,9 +33,9 @@ export function TripLists({ children, ...props }: ListProps & { children: ReactN
 function OutThere(props: ListProps) {
   const { trip, plan, forecast, done, sets, phase, today, tools, dayName, nameOf } = props;
   return (
-    <section aria-label="Out there">
+    <section aria-label={say.outThere}>
       <ListHeading
-        title={phase === 'over' ? 'Out there, by the log' : 'Out there'}
+        title={phase === 'over' ? say.outThereByTheLog : say.outThere}
         sum={phase === 'over' ? doneWords(done) : aboutWords(forecast.minutes)}
       />
       <ul className={phase === 'over' ? '' : 'gap-x-10 lg:columns-2'}>
@@ -88,21 +89,19 @@ function DaysWorking({ plan, forecast, nameOf, dayName }: ListProps) {
     <Working
       lines={plan.out.flatMap(({ day, midJobMinutes, eveningMinutes }) => [
         {
-          what: `${dayName(day)}, mid-job`,
+          what: say.midJob(dayName(day)),
           formula: shares(day, 'midJob'),
-          answer: `${minutes(midJobMinutes.mean)}, half of them under ${minutes(midJobMinutes.median)}`,
+          answer: say.halfOfThemUnder(minutes(midJobMinutes.mean), minutes(midJobMinutes.median)),
         },
         {
-          what: `${dayName(day)}, evening`,
+          what: say.evening(dayName(day)),
           formula: shares(day, 'eveningWork'),
-          answer: `${minutes(eveningMinutes.mean)}, half of them under ${minutes(eveningMinutes.median)}`,
+          answer: say.halfOfThemUnder(minutes(eveningMinutes.mean), minutes(eveningMinutes.median)),
         },
       ])}
     >
       <p className="mt-2 text-[0.95rem]">
-        The chance of each kind of work times its minutes when it comes; the working of an edge
-        stands under its chart. In sum {minutes(forecast.minutes.mean)} on average, half of all
-        trips under {minutes(forecast.minutes.median)}.
+        {say.theChanceOfEachKind(minutes(forecast.minutes.mean), minutes(forecast.minutes.median))}
       </p>
     </Working>
   );
@@ -118,15 +117,14 @@ function WaterOfDays({ days, atHandMl }: { days: readonly OutDay[]; atHandMl: nu
   if (most < 1) return null;
   return (
     <p className={most > atHandMl ? 'field-error mt-2' : 'mt-2 text-[0.95rem] text-soft'}>
-      Stones need up to {ml(most)} of the {ml(atHandMl)} that they have a day.
-      {most > atHandMl &&
-        ' Use a file, a dry diamond or a strop those days, or set more water aside for them.'}
+      {say.stonesNeedUpToOf(ml(most), ml(atHandMl))}
+      {most > atHandMl && say.useAFileADry}
     </p>
   );
 }
 
 function aboutWords(spread: Spread): string {
-  return spread.high < 1 ? 'hardly any' : `about ${spreadWords(spread)}`;
+  return spread.high < 1 ? say.hardlyAny : `about ${spreadWords(spread)}`;
 }
 
 function doneWords({ out }: DoneOnTrip): string {

@@ -1,5 +1,6 @@
 'use client';
 
+import { tripWords as say } from '../../ui/words/screens/trip';
 import { TabTitle } from '../../ui/TabTitle';
 import { addDays, formatISO } from 'date-fns';
 import { nanoid } from 'nanoid';
@@ -65,7 +66,7 @@ export function TripScreen() {
           {trip.name}, {plural(trip.days, 'day')}
         </h1>
         <details className="w-full sm:hidden">
-          <summary className="min-h-12 cursor-pointer py-3">Other trips</summary>
+          <summary className="min-h-12 cursor-pointer py-3">{say.otherTrips}</summary>
           <div className="grid gap-2">
             {choice}
             {actions}
@@ -84,16 +85,16 @@ export function TripScreen() {
 function NoTrip({ hasTools, onAdd }: { hasTools: boolean; onAdd: () => void }) {
   return (
     <section className="mx-auto w-full max-w-3xl px-4 py-12 sm:px-8">
-      <h1>Trip</h1>
+      <h1>{say.trip}</h1>
       <p className="mt-3 text-lg">
-        Paint the work of some days, and see which edge gives up when.{' '}
+        {say.paintTheWorkOfSome}{' '}
         {hasTools ? (
           <button type="button" className="link" onClick={onAdd}>
-            Plan the first trip
+            {say.planTheFirstTrip}
           </button>
         ) : (
           <Link href="/lay-out" className="link">
-            Lay out what you have
+            {say.layOutWhatYouHave}
           </Link>
         )}
       </p>
@@ -112,17 +113,17 @@ function TripActions(props: {
   return (
     <span className="flex flex-wrap gap-x-4">
       <Link href={`/kit${tripQuery(trip.id)}`} className="link inline-flex min-h-12 items-center">
-        Its kit
+        {say.itsKit}
       </Link>
       <button type="button" className="link min-h-12" onClick={() => onAdd()}>
-        A new trip
+        {say.aNewTrip}
       </button>
       <button type="button" className="link min-h-12" onClick={() => onAdd(trip)}>
-        Copy this one
+        {say.copyThisOne}
       </button>
       {canPutAway && (
         <button type="button" className="link min-h-12" onClick={onPutAway}>
-          {trip.archivedAt === null ? 'Put it away' : 'Bring it back'}
+          {trip.archivedAt === null ? say.putItAway : say.bringItBack}
         </button>
       )}
     </span>
@@ -136,7 +137,7 @@ function blankTrip(tools: readonly { id: string }[]): Trip {
   return {
     ...USUAL_TRIP,
     ...newRecord(nanoid(), stampNow()),
-    name: 'Next trip',
+    name: say.nextTrip,
     startsOn: inAWeek(),
     days: 3,
     notes: '',
@@ -151,7 +152,7 @@ function copyOf(from: Trip): Trip {
   return {
     ...from,
     ...newRecord(nanoid(), stampNow()),
-    name: `${from.name}, again`,
+    name: say.again(from.name),
     checkedInAt: null,
     archivedAt: null,
     startsOn: from.startsOn < inAWeek() ? inAWeek() : from.startsOn,

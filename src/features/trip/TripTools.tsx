@@ -1,5 +1,6 @@
 'use client';
 
+import { tripWords as say } from '../../ui/words/screens/trip';
 import { useState } from 'react';
 import { carrierOf } from '../../domain/carriers';
 import type { Tool } from '../../domain/tool';
@@ -22,9 +23,9 @@ export function TripTools(props: {
   return (
     <>
       <TextField
-        label="People, with commas between"
+        label={say.peopleWithCommasBetween}
         value={typedPeople}
-        hint="Who is named carries tools of their own; the rest is everybody’s."
+        hint={say.whoIsNamedCarriesTools}
         onChange={(event) => setTypedPeople(event.target.value)}
         onBlur={() => {
           const names = namesIn(typedPeople);
@@ -35,7 +36,7 @@ export function TripTools(props: {
         }}
       />
       <fieldset>
-        <legend className="font-semibold">Tools that travel</legend>
+        <legend className="font-semibold">{say.toolsThatTravel}</legend>
         <ul>
           {tools.map((tool) => (
             <ToolLine
@@ -68,9 +69,7 @@ export function TripTools(props: {
             />
           ))}
         </ul>
-        <p className="text-[0.92rem] text-soft">
-          What may be carried where differs by place: ask there, local law comes first.
-        </p>
+        <p className="text-[0.92rem] text-soft">{say.whatMayBeCarriedWhere}</p>
       </fieldset>
     </>
   );
@@ -100,7 +99,7 @@ function ToolLine(props: {
       {goes && trip.people.length > 0 && (
         <div className="w-44">
           <SelectField
-            label={`Who carries ${tool.name}`}
+            label={say.whoCarries(tool.name)}
             value={carrier}
             options={[['', 'everybody'], ...trip.people.map((each) => [each, each] as const)]}
             onChange={(event) => onCarrier(event.target.value)}
@@ -109,15 +108,15 @@ function ToolLine(props: {
       )}
       {goes && (
         <CheckField
-          label="a rule forbids it there"
+          label={say.aRuleForbidsItThere}
           checked={rule !== null}
-          onChange={(event) => onRule(event.target.checked ? 'forbidden there' : null)}
+          onChange={(event) => onRule(event.target.checked ? say.forbiddenThere : null)}
         />
       )}
       {rule !== null && (
         <div className="w-64">
           <TextField
-            label={`The rule about ${tool.name}`}
+            label={say.theRuleAbout(tool.name)}
             value={typedRule || rule}
             maxLength={LONGEST_NAME}
             onChange={(event) => {

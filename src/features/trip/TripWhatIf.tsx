@@ -1,5 +1,6 @@
 'use client';
 
+import { tripWords as say } from '../../ui/words/screens/trip';
 import { SideScroll } from '../../ui/SideScroll';
 import { Said } from '../../ui/Term';
 import { useState } from 'react';
@@ -25,10 +26,8 @@ export function TripWhatIf(props: WhatIfProps) {
   return (
     <details className="border-y border-rule" onToggle={(e) => setOpen(e.currentTarget.open)}>
       <summary className="min-h-12 cursor-pointer py-3">
-        <span className="sign text-xl">What if</span>{' '}
-        <span className="text-soft">
-          {props.tool.name} keener or steeper, one more, or without the file
-        </span>
+        <span className="sign text-xl">{say.whatIf}</span>{' '}
+        <span className="text-soft">{say.keenerOrSteeperOneMore(props.tool.name)}</span>
       </summary>
       {isOpen && <Outcomes {...props} />}
     </details>
@@ -40,19 +39,19 @@ function Outcomes({ trip, tools, tool, now }: WhatIfProps) {
     startTripWhatIf(asked.trip, asked.toolId, asked.now),
   );
   if (state.phase === 'failed') return <p role="alert">{failureWords(state.error)}</p>;
-  if (state.phase !== 'done') return <p role="status">Counting …</p>;
+  if (state.phase !== 'done') return <p role="status">{say.counting}</p>;
   const [plan, ...others] = state.answer ?? [];
   if (!plan) return null;
   return (
-    <SideScroll label="What if" className="pb-3">
+    <SideScroll label={say.whatIf} className="pb-3">
       <table className="table-plain">
         <thead>
           <tr>
-            <th>Way</th>
-            <th className="number">Minutes in all</th>
-            <th className="number">Work with a dull edge</th>
+            <th>{say.way}</th>
+            <th className="number">{say.minutesInAll}</th>
+            <th className="number">{say.workWithADullEdge}</th>
             <th className="number">
-              <Said>Days with a chip</Said>
+              <Said>{say.daysWithAChip}</Said>
             </th>
           </tr>
         </thead>
@@ -75,10 +74,7 @@ function Outcomes({ trip, tools, tool, now }: WhatIfProps) {
           ))}
         </tbody>
       </table>
-      <p className="text-[0.92rem] text-soft">
-        Means over the same runs; each way says what it changes of the plan. Dull: below what the
-        work needs. Use another tool above for its own ways.
-      </p>
+      <p className="text-[0.92rem] text-soft">{say.meansOverTheSameRuns}</p>
     </SideScroll>
   );
 }
@@ -87,21 +83,21 @@ function changeWords(change: TripChange, tools: readonly Tool[]): string {
   const name = 'toolId' in change ? (tools.find(({ id }) => id === change.toolId)?.name ?? '') : '';
   switch (change.kind) {
     case 'as planned':
-      return 'As planned';
+      return say.asPlanned;
     case 'keener':
-      return `Leave ${name} keener`;
+      return say.leaveKeener(name);
     case 'micro-bevel':
-      return `A micro-bevel on ${name}`;
+      return say.aMicroBevelOn(name);
     case 'one more':
-      return `Take one more ${name}`;
+      return say.takeOneMore(name);
     case 'without files':
-      return 'Leave the file at home';
+      return say.leaveTheFileAtHome;
   }
 }
 
 /** A difference with its sign, or that there is none to speak of. */
 function moreOrLess(by: number, decimals: number, unit = ''): string {
   const said = rounded(Math.abs(by), decimals);
-  if (Number(said) === 0) return 'the same';
+  if (Number(said) === 0) return say.theSame;
   return `${by < 0 ? '−' : '+'}${said}${unit}`;
 }

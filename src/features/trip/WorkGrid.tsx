@@ -1,5 +1,6 @@
 'use client';
 
+import { tripWords as say } from '../../ui/words/screens/trip';
 import { SideScroll } from '../../ui/SideScroll';
 import type { ReactNode } from 'react';
 import { KINDS } from '../../domain/kinds';
@@ -31,13 +32,13 @@ export function WorkGrid(
   const least = isNarrow ? trip.days * 64 : 144 + trip.days * 128;
   return (
     <>
-      <SideScroll ref={ref} label="Work by tool and day">
+      <SideScroll ref={ref} label={say.workByToolAndDay}>
         <table className="w-full table-fixed border-collapse" style={{ minWidth: least }}>
           <thead>
             <tr className="border-b-2 border-ink text-left align-bottom">
               {!isNarrow && (
                 <th className="w-36">
-                  <span className="sr-only">Tool</span>
+                  <span className="sr-only">{say.tool}</span>
                 </th>
               )}
               {days.map((day) => (

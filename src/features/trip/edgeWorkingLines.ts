@@ -1,10 +1,15 @@
+import { tripWords as say } from '../../ui/words/screens/trip';
 import { PRIORS, type EdgeCosts, type EdgeForecast, type TripProblem } from '../../core';
 import type { TripTask } from '../../domain/tripTasks';
 import { deg, minutes, ml, plural, times, um } from '../../ui/format';
 import type { WorkingLine } from '../../ui/Working';
 import { taskName } from './taskWords';
 
-const CHIPS_FORMULA = `rate × (${deg(PRIORS.chipReferenceDeg.value)}/angle)² × e^((HRC − ${PRIORS.chipReferenceHrc.value})/${PRIORS.chipFoldHrc.value})`;
+const CHIPS_FORMULA = say.rateAngleEHrc(
+  deg(PRIORS.chipReferenceDeg.value),
+  PRIORS.chipReferenceHrc.value,
+  PRIORS.chipFoldHrc.value,
+);
 
 /** What the figures of one edge follow from: rates, need, policy and the price of a touch-up. */
 export function edgeWorking(
@@ -23,31 +28,28 @@ export function edgeWorking(
   return [
     ...kinds.flatMap((job) => taskLines(job, tasks)),
     {
-      what: fromDay > 0 ? 'as it was last seen' : 'leaves home at',
-      formula: fromDay > 0 ? 'by its last test' : 'the end of its ladder, or its target',
+      what: fromDay > 0 ? say.asItWasLastSeen : say.leavesHomeAt,
+      formula: fromDay > 0 ? say.byItsLastTest : say.theEndOfItsLadder,
       answer: um(startUm),
     },
     {
-      what: 'strop and stone from',
-      formula: `${policy.stropAt} and ${policy.stoneAt} × target of ${um(targetUm)}`,
+      what: say.stropAndStoneFrom,
+      formula: say.andTargetOf(policy.stropAt, policy.stoneAt, um(targetUm)),
       answer: `${um(policy.stropAt * targetUm)}, ${um(policy.stoneAt * targetUm)}`,
     },
     ...(isSamePrice
       ? priceLines('', eveningCosts)
-      : [
-          ...priceLines('in mid-job, ', midJobCosts),
-          ...priceLines('in the evening, ', eveningCosts),
-        ]),
+      : [...priceLines(say.inMidJob, midJobCosts), ...priceLines(say.inTheEvening, eveningCosts)]),
     {
-      what: 'a chip, day by day',
-      formula: '1 − e^(−chips an hour × hours), over the spread of hours',
-      answer: `${edge.days.map(({ chipChance }) => Math.round(10 * chipChance)).join(', ')} in 10`,
+      what: say.aChipDayByDay,
+      formula: say.n1EChipsAnHour,
+      answer: say.in10(edge.days.map(({ chipChance }) => Math.round(10 * chipChance)).join(', ')),
     },
     ...(own.copies > 1
       ? [
           {
-            what: 'swaps, day by day',
-            formula: `of ${own.copies} alike, the next one as each is dull`,
+            what: say.swapsDayByDay,
+            formula: say.ofAlikeTheNextOne(own.copies),
             answer: edge.days.map(({ swaps }) => times(swaps)).join(', '),
           },
         ]
@@ -55,16 +57,20 @@ export function edgeWorking(
     ...(policy.goHomeMm !== null
       ? [
           {
-            what: 'gone home by the end',
-            formula: `a chip of ${um(1000 * policy.goHomeMm)} or deeper`,
-            answer: `${Math.round(10 * (edge.days.at(-1)?.homeChance ?? 0))} in 10`,
+            what: say.goneHomeByTheEnd,
+            formula: say.aChipOfOrDeeper(um(1000 * policy.goHomeMm)),
+            answer: say.in102(Math.round(10 * (edge.days.at(-1)?.homeChance ?? 0))),
           },
         ]
       : []),
     {
-      what: 'over the whole trip',
-      formula: `${Math.round(edge.strokesPerSide.low)}–${Math.round(edge.strokesPerSide.high)} strokes a side, ${ml(edge.waterMl.median)} of water`,
-      answer: plural(Math.round(edge.passes.median), 'pass on compound', 'passes on compound'),
+      what: say.overTheWholeTrip,
+      formula: say.strokesASideOfWater(
+        Math.round(edge.strokesPerSide.low),
+        Math.round(edge.strokesPerSide.high),
+        ml(edge.waterMl.median),
+      ),
+      answer: plural(Math.round(edge.passes.median), say.passOnCompound, say.passesOnCompound),
     },
   ];
 }
@@ -79,18 +85,18 @@ function taskLines(
   const steel = rate > 0 ? wear.umPerHour / (rate * learnedFactor) : 1;
   return [
     {
-      what: `${name}, dulling`,
-      formula: `${rate} µm an hour × steel ${times(steel)} × your log ${times(learnedFactor)}`,
-      answer: `${um(wear.umPerHour)} an hour`,
+      what: say.dulling(name),
+      formula: say.mAnHourSteelYour(rate, times(steel), times(learnedFactor)),
+      answer: say.anHour(um(wear.umPerHour)),
     },
     {
-      what: `${name}, chips`,
+      what: say.chips(name),
       formula: CHIPS_FORMULA,
-      answer: `${times(wear.chipsPerHour)} an hour`,
+      answer: say.anHour2(times(wear.chipsPerHour)),
     },
     {
-      what: `${name}, what it needs`,
-      formula: `the larger of what the work needs and ${PRIORS.needOverTarget.value} × target`,
+      what: say.whatItNeeds(name),
+      formula: say.theLargerOfWhatThe(PRIORS.needOverTarget.value),
       answer: um(needUm),
     },
   ];
@@ -99,17 +105,17 @@ function taskLines(
 /** What touch-ups and chips take with the things at hand there and then. */
 function priceLines(when: string, { worn, chipped }: EdgeCosts): WorkingLine[] {
   if (worn.length === 0) {
-    return [{ what: `${when}a touch-up`, formula: 'nothing at hand works it', answer: 'none' }];
+    return [{ what: say.aTouchUp(when), formula: say.nothingAtHandWorksIt, answer: 'none' }];
   }
   return [
     ...worn.map((point) => ({
-      what: `${when}a touch-up at ${um(point.apexUm)}`,
-      formula: `${point.rung}, ${plural(Math.round(point.strokesPerSide), 'stroke')} a side, to ${um(point.endUm)}`,
+      what: say.aTouchUpAt(when, um(point.apexUm)),
+      formula: say.aSideTo(point.rung, Math.round(point.strokesPerSide), um(point.endUm)),
       answer: minutes(point.minutes),
     })),
     ...chipped.map((point) => ({
-      what: `${when}a chip of ${um(1000 * point.chipMm)}`,
-      formula: `${point.rung}, ${plural(Math.round(point.strokesPerSide), 'stroke')} a side`,
+      what: say.aChipOf(when, um(1000 * point.chipMm)),
+      formula: say.aSide(point.rung, Math.round(point.strokesPerSide)),
       answer: minutes(point.minutes),
     })),
   ];

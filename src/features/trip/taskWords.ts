@@ -1,3 +1,4 @@
+import { tripWords as say } from '../../ui/words/screens/trip';
 import type { TripWork } from '../../domain/trip';
 import type { TripTask } from '../../domain/tripTasks';
 
@@ -9,7 +10,7 @@ export function hoursWords(hours: number): string {
 }
 
 export function taskName(tasks: readonly TripTask[], id: string): string {
-  return tasks.find((task) => task.id === id)?.name ?? 'work of another list';
+  return tasks.find((task) => task.id === id)?.name ?? say.workOfAnotherList;
 }
 
 /** One job in a cell: brush 3; or by number: chop 2 (4 posts). */

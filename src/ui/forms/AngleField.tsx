@@ -1,5 +1,6 @@
 'use client';
 
+import { uiFormsWords as say } from '../words/screens/uiForms';
 import { useId, useState } from 'react';
 import { deg, figure } from '../format';
 import { typedNumber } from '../units';
@@ -19,7 +20,7 @@ export function AngleField(props: {
 }) {
   const { label, valueDeg, min, max, readOnly, error, onValue } = props;
   const id = useId();
-  const [way, setWay] = usePreference(ANGLES_KEY, 'per side');
+  const [way, setWay] = usePreference(ANGLES_KEY, say.perSide);
   const times = way === 'inclusive' ? 2 : 1;
   const shown = Math.round(valueDeg * times * 100) / 100;
   // What is being typed stays as typed; otherwise the field says what holds.
@@ -27,7 +28,7 @@ export function AngleField(props: {
   const current = typed ?? figure(shown);
   const perSide = typedNumber(current) / times;
   const fits = perSide >= min && perSide <= max;
-  const message = error ?? (fits ? undefined : `Must be from ${min * times} to ${max * times}`);
+  const message = error ?? (fits ? undefined : say.mustBeFromTo2(min * times, max * times));
   return (
     <div className="grid content-start gap-1">
       <label htmlFor={id}>
@@ -53,16 +54,16 @@ export function AngleField(props: {
         <span className="text-soft">°</span>
       </span>
       <p id={`${id}-other`} className="text-[0.92rem] text-soft">
-        {way === 'inclusive' ? `per side ${deg(valueDeg)}` : `inclusive ${deg(2 * valueDeg)}`}{' '}
+        {way === 'inclusive' ? say.perSide2(deg(valueDeg)) : `inclusive ${deg(2 * valueDeg)}`}{' '}
         <button
           type="button"
           className="link min-h-8 pointer-coarse:min-h-12"
           onClick={() => {
             setTyped(null);
-            setWay(way === 'inclusive' ? 'per side' : 'inclusive');
+            setWay(way === 'inclusive' ? say.perSide : 'inclusive');
           }}
         >
-          type it {way === 'inclusive' ? 'per side' : 'inclusive'}
+          {say.typeIt(way === 'inclusive' ? say.perSide : 'inclusive')}
         </button>
       </p>
       {message && (

@@ -1,5 +1,6 @@
 'use client';
 
+import { uiFormsWords as say } from '../words/screens/uiForms';
 import type { ComponentProps } from 'react';
 import type { Tool } from '../../domain/tool';
 import { SelectField } from './fields';
@@ -12,10 +13,10 @@ export function HandleSelect({
   const handles = tools.filter(({ handleOf }) => handleOf === null);
   return (
     <SelectField
-      label="Its handle"
+      label={say.itsHandle}
       options={[
-        ['', 'its own'],
-        ...handles.map(({ id, name }) => [id, `${name}’s: another blade of it`] as const),
+        ['', say.itsOwn],
+        ...handles.map(({ id, name }) => [id, say.sAnotherBladeOfIt(name)] as const),
       ]}
       {...field}
     />

@@ -1,5 +1,6 @@
 'use client';
 
+import { uiFormsWords as say } from '../words/screens/uiForms';
 import { useState } from 'react';
 import { NumberField } from './fields';
 import { entered, limitWords, shown, unitOf, type Quantity } from './measures';
@@ -59,7 +60,7 @@ export function LimitedMeasureField(
   return (
     <MeasureField
       {...props}
-      error={refused ? `must be from ${min} to ${max}` : undefined}
+      error={refused ? say.mustBeFromTo3(min, max) : undefined}
       onValue={(next) => {
         const fits = next >= min && next <= max;
         setRefused(!fits);

@@ -1,5 +1,6 @@
 'use client';
 
+import { uiFormsWords } from '../words/screens/uiForms';
 import { useId, useState, type ComponentProps, type ReactNode } from 'react';
 import { figure, sentence, spoken } from '../format';
 import { typedNumber } from '../units';
@@ -107,7 +108,7 @@ export function LimitedNumberField(
       hint={hint}
       unit={unit}
       value={typed}
-      error={fits ? undefined : `Must be from ${min} to ${max}`}
+      error={fits ? undefined : uiFormsWords.mustBeFromTo(min, max)}
       onChange={(event) => {
         setTyped(event.target.value);
         const next = typedNumber(event.target.value);

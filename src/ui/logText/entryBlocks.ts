@@ -1,3 +1,4 @@
+import { uiLogTextWords as say } from '../words/screens/uiLogText';
 import { sum } from 'd3-array';
 import type { LoggedSession } from '../../domain/loggedSession';
 import type { Tool } from '../../domain/tool';
@@ -14,16 +15,16 @@ export function entryBlocks(
 ): MarkdownBlock[] {
   const { startedAt, job, where, written, before, after, workSince, steps, notes } = session;
   const seconds = sum(steps, ({ activeSeconds }) => activeSeconds);
-  const place = tripName ?? (where === 'bench' ? 'at the bench' : 'on the trail');
+  const place = tripName ?? (where === 'bench' ? say.atTheBench : say.onTheTrail);
   const facts: (readonly [string, string])[] = [
-    ['Work', `${WORK_WORDS[job]}${written === 'afterwards' ? ', written down afterwards' : ''}`],
-    ['Where', place],
+    [say.work, `${WORK_WORDS[job]}${written === 'afterwards' ? say.writtenDownAfterwards : ''}`],
+    [say.where, place],
     ...(workSince
-      ? [['Work since the one before', `${workSince.amount} ${workSince.unit}`] as const]
+      ? [[say.workSinceTheOneBefore, `${workSince.amount} ${workSince.unit}`] as const]
       : []),
-    ['Before', seenWords(before)],
-    ['After', seenWords(after)],
-    ['Time', minutes(seconds / 60)],
+    [say.before, seenWords(before)],
+    [say.after, seenWords(after)],
+    [say.time, minutes(seconds / 60)],
   ];
   return [
     { heading: `${workedEdge(session, tool)}, ${day(startedAt)}`, level },
@@ -36,11 +37,11 @@ export function entryBlocks(
 function stepTable(steps: LoggedSession['steps']): MarkdownBlock {
   return {
     table: {
-      heads: ['Step', 'To', 'Left', 'Right', 'Planned a side', 'Time'],
+      heads: [say.step, 'To', say.left, say.right, say.plannedASide, say.time],
       rows: steps.map((step) => [
-        ...[step.abrasiveName, step.skipped ? `left out: ${step.skipped}` : step.task],
+        ...[step.abrasiveName, step.skipped ? say.leftOut(step.skipped) : step.task],
         ...[String(step.left), String(step.right)],
-        step.plannedPerSide > 0 ? String(step.plannedPerSide) : 'no plan',
+        step.plannedPerSide > 0 ? String(step.plannedPerSide) : say.noPlan,
         minutes(step.activeSeconds / 60),
       ]),
     },
@@ -50,9 +51,7 @@ function stepTable(steps: LoggedSession['steps']): MarkdownBlock {
 /** What was seen at a look, in one line. */
 export function seenWords(seen: LoggedSession['before']): string {
   const found = seen.findings.map(({ kind, atMm, depthMm }) =>
-    depthMm > 0
-      ? `${kind} of ${chipDepth(depthMm)} at ${placeMm(atMm)}`
-      : `${kind} at ${placeMm(atMm)}`,
+    depthMm > 0 ? say.ofAt(kind, chipDepth(depthMm), placeMm(atMm)) : `${kind} at ${placeMm(atMm)}`,
   );
   return [testWords(seen), ...found].join('; ');
 }

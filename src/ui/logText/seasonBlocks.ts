@@ -1,3 +1,4 @@
+import { uiLogTextWords as say } from '../words/screens/uiLogText';
 import { sum } from 'd3-array';
 import { compareAsc } from 'date-fns';
 import type { LoggedSession } from '../../domain/loggedSession';
@@ -20,7 +21,7 @@ export function seasonBlocks(input: {
     .filter(({ finishedAt }) => finishedAt !== null)
     .sort((a, b) => compareAsc(a.startedAt, b.startedAt));
   const [first, last] = [own[0], own.at(-1)];
-  if (!first || !last) return [{ heading: 'No entries', level: 1 }];
+  if (!first || !last) return [{ heading: say.noEntries, level: 1 }];
   const nameOf = (session: LoggedSession): string =>
     workedEdge(
       session,
@@ -32,17 +33,17 @@ export function seasonBlocks(input: {
     { heading: `${day(first.startedAt)} to ${day(last.startedAt)}`, level: 1 },
     {
       facts: [
-        ['Entries', `${own.length}, ${minutes(timeOf(own))} in all`],
+        [say.entries, say.inAll(own.length, minutes(timeOf(own)))],
         ...(onTrips.length > 0
-          ? [['Trips', onTrips.map(({ name }) => name).join(', ')] as const]
+          ? [[say.trips, onTrips.map(({ name }) => name).join(', ')] as const]
           : []),
       ],
     },
     ...found.map((text) => ({ text })),
-    { heading: 'What each edge got', level: 2 },
+    { heading: say.whatEachEdgeGot, level: 2 },
     {
       table: {
-        heads: ['Edge', 'Entries', 'Time', 'Last', 'It passed then'],
+        heads: [say.edge, say.entries, say.time, say.last, say.itPassedThen],
         rows: edges.map((edge) => {
           const of = own.filter((session) => nameOf(session) === edge);
           const latest = of.at(-1)!;
@@ -53,13 +54,13 @@ export function seasonBlocks(input: {
         }),
       },
     },
-    { heading: 'Every entry', level: 2 },
+    { heading: say.everyEntry, level: 2 },
     {
       table: {
-        heads: ['Day', 'Edge', 'Work', 'With', 'Before', 'After', 'Note'],
+        heads: [say.day, say.edge, say.work, say.withWord, say.before, say.after, say.note],
         rows: own.map((session) => [
           ...[day(session.startedAt), nameOf(session), WORK_WORDS[session.job]],
-          session.steps.map(({ abrasiveName }) => abrasiveName).join(', then '),
+          session.steps.map(({ abrasiveName }) => abrasiveName).join(say.then),
           ...[testWords(session.before), testWords(session.after), session.notes],
         ]),
       },

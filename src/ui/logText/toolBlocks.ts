@@ -1,3 +1,4 @@
+import { uiLogTextWords as say } from '../words/screens/uiLogText';
 import { compareDesc } from 'date-fns';
 import type { EdgeAnswers, EdgeStory } from '../../core';
 import { edgeName } from '../../domain/edgeName';
@@ -29,8 +30,8 @@ export function toolBlocks(input: {
     { heading: tool.name, level: 1 },
     {
       facts: [
-        ['Kind', spoken(tool.kind)],
-        ['Edge', mm(tool.edgeLengthMm)],
+        [say.kind, spoken(tool.kind)],
+        [say.edge, mm(tool.edgeLengthMm)],
         ...tool.zones.map(
           (zone) =>
             [
@@ -38,7 +39,7 @@ export function toolBlocks(input: {
               `${spoken(zone.grind)}, ${angleBothWays(zone.bevelAngleDeg)}`,
             ] as const,
         ),
-        ['Log', `${plural(own.length, 'entry', 'entries')}, ${plural(looks.length, 'look')}`],
+        [say.log, `${plural(own.length, 'entry', 'entries')}, ${plural(looks.length, 'look')}`],
       ],
     },
     ...edges.flatMap(({ story, toolId }): MarkdownBlock[] =>
@@ -49,10 +50,10 @@ export function toolBlocks(input: {
     ),
     ...(looks.length > 0
       ? [
-          { heading: 'Looks between', level: 2 } as const,
+          { heading: say.looksBetween, level: 2 } as const,
           {
             table: {
-              heads: ['Day', 'Edge', 'Seen', 'Note'],
+              heads: [say.day, say.edge, say.seen, say.note],
               rows: looks.map(({ at, zoneId, seen, notes }) => {
                 const zone = tool.zones.find(({ id }) => id === zoneId);
                 return [day(at), zone ? edgeName(tool, zone) : zoneId, seenWords(seen), notes];

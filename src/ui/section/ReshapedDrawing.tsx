@@ -1,5 +1,6 @@
 'use client';
 
+import { uiSectionWords as say } from '../words/screens/uiSection';
 import { useId } from 'react';
 import type { LadderStep, ProfilePoint, Reshaped } from '../../core';
 import { deg, fineMm, mm } from '../format';
@@ -54,7 +55,7 @@ export function ReshapedDrawing({
       height={HEIGHT}
       viewBox={`0 0 ${width} ${HEIGHT}`}
       role="img"
-      aria-label={`The section as planned: ${deg(zoneAfter.bevelAngleDeg)} per side, the apex ${fineMm(recessionMm)} further back`}
+      aria-label={say.theSectionAsPlannedPer(deg(zoneAfter.bevelAngleDeg), fineMm(recessionMm))}
     >
       <pattern
         id={hatch}
@@ -109,11 +110,11 @@ function Words(props: { recessionMm: number; middle: number; scale: number; widt
         {bar.label}
       </text>
       <text x={width - 8} y={18} textAnchor="end" fill="var(--soft)">
-        dotted: as it is; hatched: taken
+        {say.dottedAsItIsHatched}
       </text>
       {recessionMm >= 0.005 && (
         <text x={width - 8} y={middle + 5} textAnchor="end">
-          {mm(recessionMm)} back
+          {say.back(mm(recessionMm))}
         </text>
       )}
     </g>

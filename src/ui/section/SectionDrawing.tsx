@@ -1,5 +1,6 @@
 'use client';
 
+import { uiSectionWords as say } from '../words/screens/uiSection';
 import { useId, useState } from 'react';
 import { profileThickness, sectionProfile, type ProfilePoint } from '../../core';
 import type { Tool, Zone } from '../../domain/tool';
@@ -48,7 +49,11 @@ export function SectionDrawing(props: {
         height={HEIGHT}
         viewBox={`0 0 ${width} ${HEIGHT}`}
         role="img"
-        aria-label={`Section, ${view.label}: ${deg(zone.bevelAngleDeg)} per side, ${fineMm(profileThickness(profile, 0.25))} thick a quarter of a millimetre behind the edge`}
+        aria-label={say.sectionPerSideThickA(
+          view.label,
+          deg(zone.bevelAngleDeg),
+          fineMm(profileThickness(profile, 0.25)),
+        )}
       >
         <clipPath id={bandId}>
           <rect y={TOP} width={LEFT + view.depthMm * scale} height={BAND} />
@@ -64,7 +69,7 @@ export function SectionDrawing(props: {
         </g>
         {asItIs && (
           <text x={width - 8} y={44} textAnchor="end" fontSize={15} fill="var(--blaze)">
-            dashed: as it is
+            {say.dashedAsItIs}
           </text>
         )}
         <AngleMark zone={zone} width={width} />
@@ -76,7 +81,7 @@ export function SectionDrawing(props: {
         )}
         <ScaleBar scale={scale} width={width} />
       </svg>
-      <figcaption className="mt-1 flex flex-wrap gap-1" role="group" aria-label="Zoom">
+      <figcaption className="mt-1 flex flex-wrap gap-1" role="group" aria-label={say.zoom}>
         {views.map(({ id, label }) => (
           <button
             key={id}
@@ -153,14 +158,12 @@ function AngleMark({ zone, width }: { zone: Zone; width: number }) {
   const micro = zone.microBevel;
   const behind =
     zone.grind === 'convex'
-      ? `arc, ${deg(zone.bevelAngleDeg)} to ${deg(zone.primaryAngleDeg)} at the cheek`
-      : `bevel ${deg(zone.bevelAngleDeg)} per side`;
+      ? say.arcToAtTheCheek(deg(zone.bevelAngleDeg), deg(zone.primaryAngleDeg))
+      : say.bevelPerSide(deg(zone.bevelAngleDeg));
   return (
     <g fontSize={16} className="figures">
       <text x={10} y={22} fontWeight={640}>
-        {micro
-          ? `micro-bevel ${deg(micro.angleDeg)} per side, ${fineMm(micro.faceWidthMm)}`
-          : behind}
+        {micro ? say.microBevelPerSide(deg(micro.angleDeg), fineMm(micro.faceWidthMm)) : behind}
       </text>
       {micro && (
         <text x={10} y={44}>
@@ -168,7 +171,7 @@ function AngleMark({ zone, width }: { zone: Zone; width: number }) {
         </text>
       )}
       <text x={width - 8} y={22} textAnchor="end" fill="var(--soft)">
-        inclusive {deg(2 * (micro?.angleDeg ?? zone.bevelAngleDeg))}
+        {say.inclusive(deg(2 * (micro?.angleDeg ?? zone.bevelAngleDeg)))}
       </text>
     </g>
   );
@@ -198,7 +201,7 @@ function Thickness(props: {
               stroke="none"
               fill="var(--ink)"
             >
-              {fineMm(thicknessMm)} at {distanceMm < 1 ? fineMm(distanceMm) : mm(distanceMm)}
+              {say.at(fineMm(thicknessMm), distanceMm < 1 ? fineMm(distanceMm) : mm(distanceMm))}
             </text>
           </g>
         );

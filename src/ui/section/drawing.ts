@@ -1,3 +1,4 @@
+import { uiSectionWords as say } from '../words/screens/uiSection';
 import type { ProfilePoint } from '../../core';
 import { mm, um } from '../format';
 import { isImperial, MM_PER_INCH } from '../units';
@@ -15,7 +16,7 @@ export function sectionViews(
   shoulderDepthMm: number,
 ): SectionView[] {
   return [
-    { id: 'blade', label: 'whole blade', depthMm: profile.at(-1)!.depthMm * 1.04 },
+    { id: 'blade', label: say.wholeBlade, depthMm: profile.at(-1)!.depthMm * 1.04 },
     { id: 'bevel', label: 'bevel', depthMm: shoulderDepthMm * 1.35 },
     { id: 'edge', label: 'edge', depthMm: 1.15 },
     { id: 'apex', label: 'apex', depthMm: 0.02 },

@@ -59,7 +59,7 @@ describe('how a day of care follows', () => {
     expect(careReason(haft)).toBe('Nothing in the log yet; every 90 days.');
     expect(careReason({ ...haft, tripId: 'tarrow-ness' })).toMatch(/Before every trip\.$/);
     const film: CareRow = { ...haft, doing: 'film', tripId: 'tarrow-ness', lastAt: '2026-08-15' };
-    expect(careReason(film)).toBe('Last on 15 Aug 2026; every 90 days. The trip asks for it.');
+    expect(careReason(film)).toBe('Last on 15 Aug 2026; every 90 days. The trip needs it.');
   });
 
   it('knows the raisings of a hook that are left, and how seldom one is made', () => {

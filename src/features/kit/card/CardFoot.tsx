@@ -1,3 +1,4 @@
+import { kitCardWords as say } from '../../../ui/words/screens/kitCard';
 import { deg } from '../../../ui/format';
 import type { PackedMat } from './cardSides';
 import type { Wedge } from './wedges';
@@ -6,9 +7,7 @@ import type { Wedge } from './wedges';
 export function PackingList({ mats }: { mats: readonly PackedMat[] }) {
   return (
     <div className="grid grid-cols-3 gap-x-4 border-t-[5px] border-current pt-1">
-      {mats.length === 0 && (
-        <p className="col-span-3">Choose a kit and pack it: it is listed here.</p>
-      )}
+      {mats.length === 0 && <p className="col-span-3">{say.chooseAKitAndPack}</p>}
       {mats.map(({ name, grams, things }) => (
         <div key={name} className="min-w-0">
           <p className="flex justify-between">
@@ -64,7 +63,7 @@ const WEDGE_PX = 58;
 export function Wedges({ wedges }: { wedges: readonly Wedge[] }) {
   return (
     <div className="mt-1 border-t border-current pt-1">
-      <b>Wedges, true angle</b>
+      <b>{say.wedgesTrueAngle}</b>
       <div className="flex flex-wrap gap-x-3">
         {wedges.map(({ angleDeg, names }) => {
           const height = WEDGE_PX * Math.tan((angleDeg * Math.PI) / 180);

@@ -1,3 +1,4 @@
+import { kitCardWords as say } from '../../../ui/words/screens/kitCard';
 import { EdgeStrip } from '../../../ui/edge-strip/EdgeStrip';
 import { toolOutline } from '../../../ui/silhouette/outline';
 import { LyingSilhouette } from '../../../ui/silhouette/Silhouette';
@@ -60,7 +61,7 @@ export function CardRow({ row, isShort }: { row: CardRowData; isShort: boolean }
         ))}
         {watch && !isShort && (
           <div className="truncate">
-            <dt className="inline font-bold">Watch</dt> <dd className="inline">{watch}</dd>
+            <dt className="inline font-bold">{say.watch}</dt> <dd className="inline">{watch}</dd>
           </div>
         )}
       </dl>

@@ -1,5 +1,6 @@
 'use client';
 
+import { kitCardWords as say } from '../../../ui/words/screens/kitCard';
 import { TabTitle } from '../../../ui/TabTitle';
 import { titles } from '../../../ui/words/titleWords';
 import { useState } from 'react';
@@ -85,11 +86,11 @@ function CardHead(props: {
   return (
     <div className="flex flex-wrap items-end gap-x-6 gap-y-2 print:hidden">
       <TabTitle>{titles.card(trip.name)}</TabTitle>
-      <h1>Field card, {trip.name}</h1>
+      <h1>{say.fieldCard(trip.name)}</h1>
       {trip.people.length > 0 && (
         <div className="w-48">
           <SelectField
-            label="Whose card"
+            label={say.whoseCard}
             value={person}
             options={[['', 'everybody'], ...trip.people.map((each) => [each, each] as const)]}
             onChange={(event) => onPerson(event.target.value)}
@@ -97,17 +98,17 @@ function CardHead(props: {
         </div>
       )}
       <CheckField
-        label="two sides on a sheet of A4"
+        label={say.twoSidesOnASheet}
         checked={isTwoUp}
         onChange={(event) => onTwoUp(event.target.checked)}
       />
       <button type="button" className="btn btn-primary ml-auto" onClick={() => window.print()}>
-        Print the card
+        {say.printTheCard}
       </button>
       <Share title={titles.card(trip.name)} blocks={() => cardText(sides)} />
       <SideFiles sides={sides} />
       <Link href={`/kit${tripQuery(trip.id)}`} className="link inline-flex min-h-12 items-center">
-        Back to the kit
+        {say.backToTheKit}
       </Link>
     </div>
   );
@@ -126,7 +127,7 @@ function SideFiles({ sides }: { sides: readonly Side[] }) {
         )
       }
     >
-      Side {i + 1} as SVG
+      {say.sideAsSvg(i + 1)}
     </button>
   ));
 }
@@ -134,11 +135,11 @@ function SideFiles({ sides }: { sides: readonly Side[] }) {
 function NoCard() {
   return (
     <section className="mx-auto w-full max-w-3xl px-4 py-6 sm:px-8">
-      <h1>Field card</h1>
+      <h1>{say.fieldCard2}</h1>
       <p className="mt-2">
-        It belongs to a trip.{' '}
+        {say.itBelongsToATrip}{' '}
         <Link href="/trip" className="link">
-          Plan one
+          {say.planOne}
         </Link>
       </p>
     </section>

@@ -1,3 +1,4 @@
+import { kitCardWords as say } from '../../../ui/words/screens/kitCard';
 import { ascending, sort, sum } from 'd3-array';
 import {
   benchAt,
@@ -125,8 +126,8 @@ export function cardSides(input: CardInput): CardSide[] {
   const all = pages.flatMap(({ rows }) => rows);
   return pages.map(({ rows, isShort, isLast }, i) => ({
     isShort,
-    title: i === 0 ? trip.name : 'Edges and packing',
-    note: [person, days, i > 0 ? `side ${i + 1}` : 'as promised on leaving']
+    title: i === 0 ? trip.name : say.edgesAndPacking,
+    note: [person, days, i > 0 ? `side ${i + 1}` : say.asPromisedOnLeaving]
       .filter(Boolean)
       .join(', '),
     rows,
@@ -173,17 +174,17 @@ function row(edge: EdgeNeed, input: CardInput): CardRowData {
     name: nameWithCount(tool),
     person: carrierOf(trip, tool.id),
     what: tool.zones.length > 1 ? zone.name : KINDS[tool.kind].name,
-    stands: promised === 'unknown' ? 'not tested' : promised,
+    stands: promised === 'unknown' ? say.notTested : promised,
     angle: deg(hold.angleDeg),
     angleDeg: hold.angleDeg,
     holds: guide,
     hold: isTilted ? holdHeadline(guide) : holdInShort(guide),
-    perSide: isTilted ? `per side, read ${placeMm(guide.leverMm)} back` : 'per side',
+    perSide: isTilted ? say.perSideReadBack(placeMm(guide.leverMm)) : say.perSide,
     lines: lines.map(({ line, hold: own }) => ({
       ...line,
       angle: own && own.angleDeg !== hold.angleDeg ? `at ${deg(own.angleDeg)}` : '',
     })),
-    watch: [zone.noImpacts ? 'No impacts here.' : '', note].filter(Boolean).join(' '),
+    watch: [zone.noImpacts ? say.noImpactsHere : '', note].filter(Boolean).join(' '),
   };
 }
 
@@ -205,12 +206,12 @@ function linesOf(edge: EdgeNeed, { trip, shelf, hand, now, coinThicknessMm }: Ca
     const first = outcome === 'planned' && !isLong ? steps[0] : undefined;
     if (when === 'mid-job' && count > 1) {
       return {
-        line: { ...NO_WORK, when, words: 'take the next one, touch up in the evening' },
+        line: { ...NO_WORK, when, words: say.takeTheNextOneTouch },
         hold: null,
       };
     }
     if (!first) {
-      const words = when === 'if it chips' ? 'leave it, for home' : 'leave it';
+      const words = when === 'if it chips' ? say.leaveItForHome : say.leaveIt;
       return { line: { ...NO_WORK, when, words }, hold: null };
     }
     return {
@@ -257,10 +258,10 @@ function cautions(edges: readonly EdgeNeed[], coinThicknessMm: number): string[]
     edges.filter(({ stops }) => stops.length > 0).map(({ tool }) => tool.name),
   );
   return [
-    `Crack or loose head: stop.${stopped.size > 0 ? ` ${listed([...stopped])} must not be used.` : ''}`,
-    'Firm seat, good light, nobody in reach, dressing at hand. Glove on the holding hand; fingers',
-    'below and behind the face. Strop on a board. Wipe from spine toward edge. Never catch a tool.',
-    'The number is strokes on each side: guesses, half to double; stop when the sign is there.',
-    `Coin ${fineMm(coinThicknessMm)}. Tools each to its own scale.`,
+    say.crackOrLooseHeadStop(stopped.size > 0 ? say.mustNotBeUsed(listed([...stopped])) : ''),
+    say.firmSeatGoodLightNobody,
+    say.belowAndBehindTheFace,
+    say.theNumberIsStrokesOn,
+    say.coinToolsEachToIts(fineMm(coinThicknessMm)),
   ];
 }

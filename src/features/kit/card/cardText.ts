@@ -1,3 +1,4 @@
+import { kitCardWords as say } from '../../../ui/words/screens/kitCard';
 import type { MarkdownBlock } from '../../../formats/markdown';
 import type { CardLine, CardSide } from './cardSides';
 
@@ -22,6 +23,6 @@ export function cardText(sides: readonly CardSide[]): MarkdownBlock[] {
 }
 
 function lineText({ when, angle, steps, words }: CardLine): string {
-  const own = steps.map(({ strokes, name }) => `${strokes} ${name}`).join(', then ');
+  const own = steps.map(({ strokes, name }) => `${strokes} ${name}`).join(say.then);
   return [`${when}:`, angle, own || words].filter(Boolean).join(' ');
 }

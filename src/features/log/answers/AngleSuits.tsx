@@ -1,6 +1,7 @@
+import { logAnswersWords as say } from '../../../ui/words/screens/logAnswers';
 import { sum } from 'd3-array';
 import type { DamageByAngle, EdgeAnswers } from '../../../core';
-import { chipDepth, day, deg, plural } from '../../../ui/format';
+import { chipDepth, day, deg } from '../../../ui/format';
 import type { EdgeNamer } from '../../../ui/words/edgeNames';
 import { Answer, AnswerTable } from './Answer';
 
@@ -18,26 +19,23 @@ export function AngleSuits({
   if (rows.length === 0) return null;
   const entries = sum(rows, ({ damage }) => sum(damage.stays, ({ touchUps }) => touchUps));
   return (
-    <Answer
-      title={titleOf(rows, nameOf)}
-      behind={`From ${plural(entries, 'touch-up')} and the looks between. Damage counts once however often it was seen; only damage from normal work speaks about the angle.`}
-    >
+    <Answer title={titleOf(rows, nameOf)} behind={say.fromAndTheLooksBetween(entries)}>
       <AnswerTable
         heads={[
-          ['Edge', false],
-          ['Angle', true],
-          ['Since', false],
-          ['Touch-ups', true],
-          ['Chips and rolls', false],
-          ['Deepest', true],
-          ['The angle', false],
+          [say.edge, false],
+          [say.angle, true],
+          [say.since, false],
+          [say.touchUps, true],
+          [say.chipsAndRolls, false],
+          [say.deepest, true],
+          [say.theAngle, false],
         ]}
       >
         {rows.flatMap(({ edge, damage }) =>
           damage.stays.map((stay) => (
             <tr key={`${nameOf(edge)} ${stay.from}`}>
               <td className="font-semibold">{nameOf(edge)}</td>
-              <td className="number">{deg(stay.angleDeg)} per side</td>
+              <td className="number">{say.perSide(deg(stay.angleDeg))}</td>
               <td>{stay.to ? `${day(stay.from)} to ${day(stay.to)}` : day(stay.from)}</td>
               <td className="number">{stay.touchUps}</td>
               <td>{foundWords(stay)}</td>
@@ -53,10 +51,10 @@ export function AngleSuits({
 
 function foundWords({ found }: Stay): string {
   const parts = [
-    found.work > 0 && `${found.work} from work`,
-    found.misuse > 0 && `${found.misuse} by misuse`,
-    found.factory > 0 && `${found.factory} as it came`,
-    found.unknown > 0 && `${found.unknown} of unknown cause`,
+    found.work > 0 && say.fromWork(found.work),
+    found.misuse > 0 && say.byMisuse(found.misuse),
+    found.factory > 0 && say.asItCame(found.factory),
+    found.unknown > 0 && say.ofUnknownCause(found.unknown),
   ].filter(Boolean);
   return parts.length > 0 ? parts.join(', ') : 'none';
 }
@@ -64,11 +62,11 @@ function foundWords({ found }: Stay): string {
 /** What the log says of the present angle, in a few words. */
 function suitsWords({ stays, advice }: DamageByAngle): string {
   const { move, changeDeg, reason } = advice;
-  if (move === 'steeper') return `too thin: ${deg(changeDeg)} steeper, or a micro-bevel`;
-  if (move === 'flatter') return `has room: could go ${deg(-changeDeg)} flatter`;
-  if (move === 'thin') return 'suits; the shoulders need thinning';
-  if (reason.kind === 'open chip') return 'not to blame for the chip';
-  return stays.at(-1)!.found.work === 0 ? 'suits so far' : 'keep it and look on';
+  if (move === 'steeper') return say.tooThinSteeperOrA(deg(changeDeg));
+  if (move === 'flatter') return say.hasRoomCouldGoFlatter(deg(-changeDeg));
+  if (move === 'thin') return say.suitsTheShouldersNeedThinning;
+  if (reason.kind === 'open chip') return say.notToBlameForThe;
+  return stays.at(-1)!.found.work === 0 ? say.suitsSoFar : say.keepItAndLookOn;
 }
 
 function titleOf(
@@ -82,10 +80,8 @@ function titleOf(
   if (mended) {
     const { stays } = mended.damage;
     const [before, now] = [stays.at(-2)!, stays.at(-1)!];
-    return `${nameOf(mended.edge)} chipped at work at ${deg(before.angleDeg)} per side, and not since ${deg(now.angleDeg)}.`;
+    return say.chippedAtWorkAtPer(nameOf(mended.edge), deg(before.angleDeg), deg(now.angleDeg));
   }
   const thin = rows.find(({ damage }) => damage.advice.move === 'steeper');
-  return thin
-    ? `${nameOf(thin.edge)} is too thin for its work.`
-    : 'Every angle suits its work so far.';
+  return thin ? say.isTooThinForIts(nameOf(thin.edge)) : say.everyAngleSuitsItsWork;
 }

@@ -1,5 +1,6 @@
 'use client';
 
+import { logAnswersWords as say } from '../../../ui/words/screens/logAnswers';
 import { SideScroll } from '../../../ui/SideScroll';
 import { useState, type ReactNode } from 'react';
 
@@ -26,7 +27,7 @@ export function AnswerTable(props: {
   const { heads, children } = props;
   const [showsAll, setShowsAll] = useState(false);
   return (
-    <SideScroll label="Answer, as a table">
+    <SideScroll label={say.answerAsATable}>
       <table className="table-plain mt-1 min-w-[40rem]">
         <thead>
           <tr>
@@ -41,7 +42,7 @@ export function AnswerTable(props: {
       </table>
       {children.length > FIRST_ROWS && (
         <button type="button" className="link min-h-12" onClick={() => setShowsAll(!showsAll)}>
-          {showsAll ? 'Fewer rows' : `All ${children.length} rows`}
+          {showsAll ? say.fewerRows : say.allRows(children.length)}
         </button>
       )}
     </SideScroll>

@@ -1,5 +1,6 @@
 'use client';
 
+import { logAnswersWords as say } from '../../../ui/words/screens/logAnswers';
 import { TRIP_TASKS } from '../../../domain/tripTasks';
 import { useLogAnswers, useRecords } from '../../../live';
 import Link from '../../../ui/Link';
@@ -32,17 +33,12 @@ export function AnswersScreen() {
   return (
     <div className="mx-auto w-full max-w-[82rem] px-4 py-4 sm:px-8">
       <div className="flex flex-wrap items-baseline gap-x-6">
-        <h1>What the log answers</h1>
+        <h1>{say.whatTheLogAnswers}</h1>
         <Link href="/log" className="link inline-flex min-h-12 items-center">
-          Back to the log
+          {say.backToTheLog}
         </Link>
       </div>
-      {!says && (
-        <p className="mt-3 max-w-[60ch] text-lg">
-          Too little is in it yet. From three touch-ups of one edge on it says how long they lie
-          apart; tests before and after each one make the answers better.
-        </p>
-      )}
+      {!says && <p className="mt-3 max-w-[60ch] text-lg">{say.tooLittleIsInIt}</p>}
       <HowLong edges={edges} nameOf={nameOf} />
       <HowMuchWork edges={edges} plans={plans} nameOf={nameOf} />
       <HowItLasts edges={edges} tasks={tasks} nameOf={nameOf} />

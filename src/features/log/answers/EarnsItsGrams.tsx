@@ -1,3 +1,4 @@
+import { logAnswersWords as say } from '../../../ui/words/screens/logAnswers';
 import type { EarnedGrams } from '../../../core';
 import { grams, listed, minutes, plural, rounded } from '../../../ui/format';
 import { Bar } from '../../../ui/plot';
@@ -11,16 +12,16 @@ export function EarnsItsGrams({ earned }: { earned: readonly EarnedGrams[] }) {
   return (
     <Answer
       title={titleOf(earned)}
-      behind={`From ${plural(trips, 'trip')} that ${trips === 1 ? 'is' : 'are'} over: every touch-up out there is planned with all that was carried, and again without each thing that its plan takes.`}
+      behind={say.fromThatOverEveryTouch(trips, trips === 1 ? 'is' : 'are')}
     >
       <AnswerTable
         heads={[
-          ['Thing', false],
-          ['Weight', true],
-          ['Carried, used', true],
-          ['Saved', true],
-          ['For each 100 g and trip', false],
-          ['Nothing else could do', true],
+          [say.thing, false],
+          [say.weight, true],
+          [say.carriedUsed, true],
+          [say.saved, true],
+          [say.forEach100GAnd, false],
+          [say.nothingElseCouldDo, true],
         ]}
       >
         {earned.map((each) => (
@@ -54,11 +55,11 @@ function titleOf(earned: readonly EarnedGrams[]): string {
   );
   const first =
     best.onlyFor > 0
-      ? `Nothing else could do what ${best.name} did`
+      ? say.nothingElseCouldDoWhat(best.name)
       : best.minutesPer100g > 0
-        ? `${best.name} earns its grams best`
-        : 'Nothing that was carried saved time over the rest';
+        ? say.earnsItsGramsBest(best.name)
+        : say.nothingThatWasCarriedSaved;
   const title = first.charAt(0).toUpperCase() + first.slice(1);
   if (idle.length === 0) return `${title}.`;
-  return `${title}; ${listed(idle.map(({ name }) => name))} was never used.`;
+  return say.wasNeverUsed(title, listed(idle.map(({ name }) => name)));
 }

@@ -1,5 +1,5 @@
+import { logAnswersWords as say } from '../../../ui/words/screens/logAnswers';
 import type { HoldByInk, SideBalance } from '../../../core';
-import { plural } from '../../../ui/format';
 import { INK_WORDS } from '../../../ui/words/inkWords';
 import { percent } from '../../../ui/words/logWords';
 import { Answer } from './Answer';
@@ -11,12 +11,16 @@ export function BalanceAnswer({ balance }: { balance: SideBalance }) {
   const lean = Math.abs(now - 0.5) < 0.01 ? null : now > 0.5 ? 'left' : 'right';
   return (
     <Answer
-      title={`${better ? 'Your sides have evened out' : 'Your sides are no more even than they were'}: ${percent(then)} of the strokes on the left at first, ${percent(now)} now.`}
-      behind={`From ${plural(steps, 'step')} of twenty strokes and more: the older half against the newer.`}
+      title={say.ofTheStrokesOnThe(
+        better ? say.yourSidesHaveEvenedOut : say.yourSidesAreNoMore,
+        percent(then),
+        percent(now),
+      )}
+      behind={say.fromOfTwentyStrokesAnd(steps)}
     >
       <p className="mt-1">
-        One step strays {percent(offNow)} from a half in the middle, {percent(offThen)} at first.{' '}
-        {lean && `You still favour the ${lean} side.`}
+        {say.oneStepStraysFromA(percent(offNow), percent(offThen))}{' '}
+        {lean && say.youStillFavourTheSide(lean)}
       </p>
     </Answer>
   );
@@ -27,10 +31,10 @@ export function HoldAnswer({ hold }: { hold: HoldByInk }) {
   const { then, now, fault, looks } = hold;
   return (
     <Answer
-      title={`Ink was gone to the edge ${percent(now)} of the time lately, ${percent(then)} at first.`}
-      behind={`From ${plural(looks, 'look')} at ink in the guide: the older half against the newer.`}
+      title={say.inkWasGoneToThe(percent(now), percent(then))}
+      behind={say.fromAtInkInThe(looks)}
     >
-      {fault && <p className="mt-1">Where it was not, it was most often {INK_WORDS[fault]}.</p>}
+      {fault && <p className="mt-1">{say.whereItWasNotIt(INK_WORDS[fault])}</p>}
     </Answer>
   );
 }

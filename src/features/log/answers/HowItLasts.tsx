@@ -1,3 +1,4 @@
+import { logAnswersWords as say } from '../../../ui/words/screens/logAnswers';
 import type { EdgeAnswers } from '../../../core';
 import type { TripTask } from '../../../domain/tripTasks';
 import { deg, plural, sentence, rounded } from '../../../ui/format';
@@ -21,29 +22,33 @@ export function HowItLasts(props: {
   );
   return (
     <Answer
-      title={`${nameOf(longest.edge)} lasts ${hours(longest.lasts.untilTired)} of ${taskName(longest.lasts.taskId)} until it is tired.`}
-      behind="From looks before and after painted trips, and from hours noted at a touch-up; from two stretches of mostly one task on. From as keen as asked until tired, at an even rate."
+      title={say.lastsOfUntilItIs(
+        nameOf(longest.edge),
+        hours(longest.lasts.untilTired),
+        taskName(longest.lasts.taskId),
+      )}
+      behind={say.fromLooksBeforeAndAfter}
     >
       <AnswerTable
         heads={[
-          ['Edge', false],
-          ['Task', false],
-          ['Finish', false],
-          ['Angle', true],
-          ['Until tired', true],
-          ['Stretches', true],
+          [say.edge, false],
+          [say.task, false],
+          [say.finish, false],
+          [say.angle, true],
+          [say.untilTired, true],
+          [say.stretches, true],
         ]}
       >
         {rows.map(({ edge, lasts }) => (
           <tr key={`${nameOf(edge)} ${lasts.taskId} ${lasts.finish} ${lasts.angleDeg}`}>
             <td className="font-semibold">{nameOf(edge)}</td>
             <td>{taskName(lasts.taskId)}</td>
-            <td>{lasts.finish ? sentence(lasts.finish) : 'not known'}</td>
+            <td>{lasts.finish ? sentence(lasts.finish) : say.notKnown}</td>
             <td className="number">
-              {lasts.angleDeg === null ? 'not known' : `${deg(lasts.angleDeg)} per side`}
+              {lasts.angleDeg === null ? say.notKnown : say.perSide(deg(lasts.angleDeg))}
             </td>
             <td className="number">
-              {lasts.isAtLeast && 'at least '}
+              {lasts.isAtLeast && say.atLeast}
               {hours(lasts.untilTired)}
             </td>
             <td className="number">{lasts.spells}</td>

@@ -1,3 +1,4 @@
+import { logAnswersWords as say } from '../../../ui/words/screens/logAnswers';
 import { sum } from 'd3-array';
 import type { EdgeAnswers } from '../../../core';
 import { plural } from '../../../ui/format';
@@ -15,21 +16,18 @@ export function HowLong({ edges, nameOf }: { edges: readonly EdgeAnswers[]; name
   const moving = rows.find(({ gaps }) => gaps.trend !== null);
   const title = moving
     ? `${nameOf(moving.edge)} ${storyWords({ kind: 'stones trend', trend: moving.gaps.trend!, days: moving.gaps.days })}`
-    : 'No edge asks sooner or later than it used to.';
+    : say.noEdgeAsksSoonerOr;
   const entries = sum(rows, ({ gaps }) => gaps.days.length + 1);
   return (
-    <Answer
-      title={title}
-      behind={`From ${plural(entries, 'entry', 'entries')}. Strops and stones are said from three entries on, thinnings from two; a trend from five on, where chance makes one in one row of ten at most.`}
-    >
+    <Answer title={title} behind={say.fromStropsAndStonesAre(entries)}>
       <AnswerTable
         heads={[
-          ['Edge', false],
-          ['Between', false],
-          ['Days, each gap', false],
-          ['Usually', true],
-          ['Work between', true],
-          ['Trend', false],
+          [say.edge, false],
+          [say.between, false],
+          [say.daysEachGap, false],
+          [say.usually, true],
+          [say.workBetween, true],
+          [say.trend, false],
         ]}
       >
         {rows.map(({ edge, gaps }) => (
@@ -41,14 +39,14 @@ export function HowLong({ edges, nameOf }: { edges: readonly EdgeAnswers[]; name
             </td>
             <td className="number">{plural(gaps.medianDays, 'day')}</td>
             <td className="number">
-              {gaps.work ? `${Math.round(gaps.work.median)} ${gaps.work.unit}` : 'not said'}
+              {gaps.work ? `${Math.round(gaps.work.median)} ${gaps.work.unit}` : say.notSaid}
             </td>
             <td>
               {gaps.trend === null
                 ? '–'
                 : gaps.trend === 'sooner'
-                  ? 'sooner each time'
-                  : 'longer each time'}
+                  ? say.soonerEachTime
+                  : say.longerEachTime}
             </td>
           </tr>
         ))}

@@ -1,5 +1,6 @@
+import { logAnswersWords as say } from '../../../ui/words/screens/logAnswers';
 import type { EdgeAnswers, PlansMet } from '../../../core';
-import { minutes, plural } from '../../../ui/format';
+import { minutes } from '../../../ui/format';
 import type { EdgeNamer } from '../../../ui/words/edgeNames';
 import { month, percent, plansWords } from '../../../ui/words/logWords';
 import { TEST_WORDS } from '../../../ui/words/testWords';
@@ -17,39 +18,44 @@ export function HowMuchWork(props: {
   if (rows.length === 0 && !plans) return null;
   return (
     <Answer
-      title={plans ? `${plansWords(plans)}.` : 'The same job, then and now.'}
+      title={plans ? `${plansWords(plans)}.` : say.theSameJobThenAnd}
       behind={[
-        plans && `Plans: the first five of ${plural(plans.steps, 'step')} against the last five.`,
-        rows.length > 0 &&
-          'The same job: touch-ups between the same two tests with the same kind of thing, from four on; the older half against the newer.',
+        plans && say.plansTheFirstFiveOf(plans.steps),
+        rows.length > 0 && say.theSameJobTouchUps,
       ]
         .filter(Boolean)
         .join(' ')}
     >
       {plans && (
         <p className="mt-1">
-          Of the planned strokes it took {percent(plans.first.times)} in {month(plans.first.from)},{' '}
-          {percent(plans.latest.times)} lately.
+          {say.ofThePlannedStrokesIt(
+            percent(plans.first.times),
+            month(plans.first.from),
+            percent(plans.latest.times),
+          )}
         </p>
       )}
       {rows.length > 0 && (
         <AnswerTable
           heads={[
-            ['Edge', false],
-            ['Job', false],
-            ['Strokes a side, then', true],
-            ['Now', true],
-            ['Time, then', true],
-            ['Now ', true],
-            ['Entries', true],
+            [say.edge, false],
+            [say.job, false],
+            [say.strokesASideThen, true],
+            [say.now, true],
+            [say.timeThen, true],
+            [say.now2, true],
+            [say.entries, true],
           ]}
         >
           {rows.map(({ edge, effort }) => (
             <tr key={nameOf(edge)}>
               <td className="font-semibold">{nameOf(edge)}</td>
               <td>
-                {WORK_MARK_WORDS[effort.mark]}: {TEST_WORDS[effort.before]} to{' '}
-                {TEST_WORDS[effort.after]}
+                {say.toWord(
+                  WORK_MARK_WORDS[effort.mark],
+                  TEST_WORDS[effort.before],
+                  TEST_WORDS[effort.after],
+                )}
               </td>
               <td className="number">{Math.round(effort.then.strokesPerSide)}</td>
               <td className="number">{Math.round(effort.now.strokesPerSide)}</td>

@@ -1,3 +1,4 @@
+import { logAnswersWords as say } from '../../../ui/words/screens/logAnswers';
 import { sum } from 'd3-array';
 import type { EdgeAnswers } from '../../../core';
 import { mm, plural, yearsAhead, rounded } from '../../../ui/format';
@@ -18,17 +19,21 @@ export function SteelTaken({
   const touchUps = sum(rows, ({ steel }) => steel.pace.touchUps);
   return (
     <Answer
-      title={`${nameOf(most.edge)} loses most steel, ${rounded(1000 * perYearMm(most.steel), 0)} µm a year; what is left lasts ${yearsWords(most.steel.years)}.`}
-      behind={`From ${plural(touchUps, 'touch-up')}: the recession that each rounded apex and each chip asked for. An edge is said from three touch-ups on.`}
+      title={say.losesMostSteelMA(
+        nameOf(most.edge),
+        rounded(1000 * perYearMm(most.steel), 0),
+        yearsWords(most.steel.years),
+      )}
+      behind={say.fromTheRecessionThatEach(touchUps)}
     >
       <AnswerTable
         heads={[
-          ['Edge', false],
-          ['Each touch-up', true],
-          ['Without chips', true],
-          ['A year', true],
-          ['Left', true],
-          ['That is', false],
+          [say.edge, false],
+          [say.eachTouchUp, true],
+          [say.withoutChips, true],
+          [say.aYear, true],
+          [say.left, true],
+          [say.thatIs, false],
         ]}
       >
         {rows.map(({ edge, steel }) => (
@@ -53,5 +58,5 @@ function perYearMm({ pace }: NonNullable<EdgeAnswers['steel']>): number {
 }
 
 function yearsWords(years: number): string {
-  return years > 20 ? 'longer than twenty years' : `about ${plural(Math.round(years), 'year')}`;
+  return years > 20 ? say.longerThanTwentyYears : `about ${plural(Math.round(years), 'year')}`;
 }

@@ -1,3 +1,4 @@
+import { logAnswersWords as say } from '../../../ui/words/screens/logAnswers';
 import { scaleLinear, scaleLog } from 'd3-scale';
 import {
   FEWEST_PAIRS,
@@ -6,7 +7,7 @@ import {
   type TesterLearned,
   type TesterScale,
 } from '../../../core';
-import { grams, plural, um } from '../../../ui/format';
+import { grams, um } from '../../../ui/format';
 import { Course, FootAxis, LevelAxis, Plot, Reading, ticksAt, ticksOf } from '../../../ui/plot';
 import { Answer } from './Answer';
 
@@ -21,16 +22,19 @@ export function TesterAnswer({ learned }: { learned: TesterLearned }) {
   if (!scale) {
     return (
       <Answer
-        title={`${plural(FEWEST_PAIRS - pairs.length, 'pair')} more of grams and a test, and your own tester is known.`}
-        behind={`${plural(pairs.length, 'pair')} so far. Until ten stand the usual one is taken: ${USUAL_TESTER.restG} g and ${USUAL_TESTER.eachG} g for each µm to the power of 0.8.`}
+        title={say.moreOfGramsAndA(FEWEST_PAIRS - pairs.length)}
+        behind={say.soFarUntilTenStand(pairs.length, USUAL_TESTER.restG, USUAL_TESTER.eachG)}
       />
     );
   }
   const most = Math.max(...pairs.map((pair) => pair.grams), gramsAt(USUAL_TESTER, 8));
   return (
     <Answer
-      title={`Your force tester reads ${grams(gramsAt(scale, 1))} where newsprint is just push-cut; the usual one reads ${grams(gramsAt(USUAL_TESTER, 1))}.`}
-      behind={`From ${plural(pairs.length, 'pair')} of grams and a test at one place: ${scale.restG.toFixed(0)} g and ${scale.eachG.toFixed(0)} g for each µm to the power of 0.8. Every estimate from grams goes by it.`}
+      title={say.yourForceTesterReadsWhere(
+        grams(gramsAt(scale, 1)),
+        grams(gramsAt(USUAL_TESTER, 1)),
+      )}
+      behind={say.fromOfGramsAndA(pairs.length, scale.restG.toFixed(0), scale.eachG.toFixed(0))}
     >
       <Plot
         height={190}
@@ -61,9 +65,7 @@ export function TesterAnswer({ learned }: { learned: TesterLearned }) {
           );
         }}
       </Plot>
-      <p className="text-[0.95rem] text-soft">
-        Rings: your pairs. Thick: your tester. Dotted: the usual one.
-      </p>
+      <p className="text-[0.95rem] text-soft">{say.ringsYourPairsThickYour}</p>
     </Answer>
   );
 }

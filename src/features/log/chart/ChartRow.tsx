@@ -1,3 +1,4 @@
+import { logChartWords as say } from '../../../ui/words/screens/logChart';
 import { scaleLog } from 'd3-scale';
 import { memo } from 'react';
 import type { EdgeAnswers, EdgeStory, ZoneState } from '../../../core';
@@ -74,7 +75,7 @@ export const ChartRow = memo(function ChartRow(props: {
           edges.map((edge) => <ZoneName key={edge.zoneId} tool={tool} edge={edge} x={x} y={y} />)}
         {isNear && (
           <RowMarks
-            label={`Entries of ${tool.name}`}
+            label={say.entriesOf(tool.name)}
             placed={placed}
             pointed={pointed}
             onPoint={onPoint}

@@ -1,3 +1,4 @@
+import { logChartWords as say } from '../../../ui/words/screens/logChart';
 import { SideScroll } from '../../../ui/SideScroll';
 import { compareDesc } from 'date-fns';
 import type { LogAnswers } from '../../../core';
@@ -19,26 +20,29 @@ export function CourseTable({ tool, edges }: { tool: Tool; edges: LogAnswers['ed
   return (
     <details className="min-w-0">
       <summary className="inline-flex min-h-12 cursor-pointer items-center underline underline-offset-4">
-        {tool.name} as a table
+        {say.asATable(tool.name)}
       </summary>
       {edges.map(({ zoneId, rounder }) => {
         const zone = tool.zones.find(({ id }) => id === zoneId);
         return zone && rounder ? (
           <p key={zoneId}>
-            {edgeName(tool, zone)}: rounder than asked {Math.round(rounder.rounder)} of{' '}
-            {Math.round(rounder.of)} days.
+            {say.rounderThanAskedOfDays(
+              edgeName(tool, zone),
+              Math.round(rounder.rounder),
+              Math.round(rounder.of),
+            )}
           </p>
         ) : null;
       })}
-      <SideScroll label="The course, as a table">
+      <SideScroll label={say.theCourseAsATable}>
         <table className="table-plain mt-1 w-auto">
           <thead>
             <tr>
-              <th>Day</th>
-              <th>Work</th>
-              <th className="number">Before</th>
-              <th className="number">After</th>
-              <th className="number">Asked</th>
+              <th>{say.day}</th>
+              <th>{say.work}</th>
+              <th className="number">{say.before}</th>
+              <th className="number">{say.after}</th>
+              <th className="number">{say.asked}</th>
             </tr>
           </thead>
           <tbody>

@@ -1,5 +1,6 @@
 'use client';
 
+import { logChartWords as say } from '../../../ui/words/screens/logChart';
 import { sum } from 'd3-array';
 import { useMemo, useState } from 'react';
 import { WORK_MARKS, type EdgeStory, type LogAnswers, type ZoneState } from '../../../core';
@@ -47,7 +48,7 @@ export default function LogChart(props: ChartProps) {
     <div>
       <details className="sm:hidden">
         <summary className="inline-flex min-h-12 cursor-pointer items-center underline underline-offset-4">
-          What the marks say
+          {say.whatTheMarksSay}
         </summary>
         <Signs />
       </details>
@@ -84,13 +85,13 @@ export default function LogChart(props: ChartProps) {
         <span />
         <TimeBrush x={x} width={width} whole={whole} span={span} onSpan={onSpan} />
         <span className="hidden text-[0.95rem] text-soft lg:block">
-          {idle.length > 0 && `No touch-up yet: ${listed(idle.map(({ name }) => name))}`}
+          {idle.length > 0 && say.noTouchUpYet(listed(idle.map(({ name }) => name)))}
         </span>
       </div>
       <div className="flex flex-wrap items-baseline gap-x-6">
         {worked.length > FIRST_ROWS && (
           <button type="button" className="link min-h-12" onClick={() => setShowsAll(!showsAll)}>
-            {showsAll ? 'Fewer tools' : `All ${worked.length} tools`}
+            {showsAll ? say.fewerTools : say.allTools(worked.length)}
           </button>
         )}
         {tall && <CourseTable tool={tall.tool} edges={tall.edges} />}
@@ -155,7 +156,7 @@ function Signs() {
           <WorkSign mark={mark} /> {WORK_MARK_WORDS[mark]}
         </li>
       ))}
-      <li>dotted: asked of it, shaded where rounder</li>
+      <li>{say.dottedAskedOfItShaded}</li>
     </ul>
   );
 }

@@ -1,3 +1,4 @@
+import { logChartWords as say } from '../../../ui/words/screens/logChart';
 import { useRouter } from 'next/navigation';
 import { useRef, useState, type KeyboardEvent } from 'react';
 import type { CourseEntry } from '../../../core';
@@ -81,5 +82,5 @@ export function RowMarks(props: {
 function nameOf({ at, mark, before, after }: CourseEntry): string {
   const from = before ? um(before.apexUm) : 'untested';
   const to = after ? um(after.apexUm) : 'untested';
-  return `${day(at)}, ${WORK_MARK_WORDS[mark]}${mark === 'hook' ? '' : `: ${from} to ${to}`}`;
+  return `${day(at)}, ${WORK_MARK_WORDS[mark]}${mark === 'hook' ? '' : say.toWord(from, to)}`;
 }

@@ -1,3 +1,4 @@
+import { logChartWords as say } from '../../../ui/words/screens/logChart';
 import { millisecondsInDay as DAY_MS } from 'date-fns/constants';
 import { startOfDay } from 'date-fns';
 import { useRef, type KeyboardEvent, type PointerEvent } from 'react';
@@ -104,7 +105,7 @@ export function TimeBrush(props: {
           key={grip}
           role="slider"
           tabIndex={0}
-          aria-label={grip === 0 ? 'Entries from' : 'Entries until'}
+          aria-label={grip === 0 ? say.entriesFrom : say.entriesUntil}
           aria-valuemin={Math.round(whole[0] / DAY_MS)}
           aria-valuemax={Math.round(whole[1] / DAY_MS)}
           aria-valuenow={Math.round((grip === 0 ? from : to) / DAY_MS)}

@@ -1,5 +1,6 @@
 'use client';
 
+import { tripBackWords as say } from '../../../ui/words/screens/tripBack';
 import { TabTitle } from '../../../ui/TabTitle';
 import { titles } from '../../../ui/words/titleWords';
 import { ActionBar } from '../../../ui/ActionBar';
@@ -42,11 +43,11 @@ export function BackScreen() {
   if (!trip) {
     return (
       <section className="mx-auto w-full max-w-3xl px-4 py-6 sm:px-8">
-        <h1>Back from a trip</h1>
+        <h1>{say.backFromATrip}</h1>
         <p className="mt-2">
-          This trip is not here any more.{' '}
+          {say.thisTripIsNotHere}{' '}
           <Link href="/trip" className="link">
-            Choose another
+            {say.chooseAnother}
           </Link>
         </p>
       </section>
@@ -56,11 +57,11 @@ export function BackScreen() {
     return (
       <section className="mx-auto w-full max-w-3xl px-4 py-6 sm:px-8">
         <TabTitle>{titles.back(trip.name)}</TabTitle>
-        <h1>Back from {trip.name}</h1>
+        <h1>{say.backFrom(trip.name)}</h1>
         <p className="mt-2">
-          Its tools are looked through when it is over: from its last day on.{' '}
+          {say.itsToolsAreLookedThrough}{' '}
           <Link href={`/trip${tripQuery(trip.id)}`} className="link">
-            To the trip
+            {say.toTheTrip}
           </Link>
         </p>
       </section>
@@ -112,11 +113,8 @@ function CheckIn(props: {
   return (
     <div className="mx-auto w-full max-w-3xl px-4 py-4 sm:px-8">
       <TabTitle>{titles.back(trip.name)}</TabTitle>
-      <h1>Back from {trip.name}</h1>
-      <p className="mt-1 text-lg text-soft">
-        Wipe and dry each edge, look along it, test it once. It teaches how fast your work dulls.
-        What you say is saved as you say it.
-      </p>
+      <h1>{say.backFrom(trip.name)}</h1>
+      <p className="mt-1 text-lg text-soft">{say.wipeAndDryEachEdge}</p>
       <ul className="mt-3 border-t-2 border-ink">
         {edges.map(({ key, tool, zone }) => (
           <EdgeBack
@@ -139,15 +137,13 @@ function CheckIn(props: {
         onChange={(carried) => change((own) => ({ ...own, carried }))}
       />
       <ActionBar className="-mx-4 mt-4 flex flex-wrap items-center gap-x-6 gap-y-2 px-4 py-3 sm:-mx-8 sm:px-8">
-        <p role="status">
-          {count} of {edges.length} edges looked at
-        </p>
+        <p role="status">{say.ofEdgesLookedAt(count, edges.length)}</p>
         <button
           type="button"
           className="btn btn-primary ml-auto px-7 text-lg"
           onClick={() => void save().catch(() => {})}
         >
-          Save it all
+          {say.saveItAll}
         </button>
       </ActionBar>
     </div>

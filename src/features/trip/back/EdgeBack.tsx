@@ -1,5 +1,6 @@
 'use client';
 
+import { tripBackWords as say } from '../../../ui/words/screens/tripBack';
 import { edgeName } from '../../../domain/edgeName';
 import type { Observation } from '../../../domain/session';
 import type { Tool, Zone } from '../../../domain/tool';
@@ -29,13 +30,13 @@ export function EdgeBack(props: {
             value={seen}
             onChange={onSeen}
             zone={zone}
-            legend={`${edgeName(tool, zone)}: the finest test it passes`}
+            legend={say.theFinestTestItPasses(edgeName(tool, zone))}
           />
           <Link
             href={`/inspect?tool=${tool.id}&zone=${zone.id}`}
             className="link inline-flex min-h-12 items-center justify-self-start"
           >
-            More is wrong: walk the whole edge, head and handle
+            {say.moreIsWrongWalkThe}
           </Link>
         </div>
       </details>
@@ -45,5 +46,5 @@ export function EdgeBack(props: {
 
 function backWords(seen: Observation, isWalked: boolean): string {
   if (seen.tests.length + seen.findings.length > 0) return seenInWords(seen);
-  return isWalked ? 'looked along and saved' : 'not looked at';
+  return isWalked ? say.lookedAlongAndSaved : say.notLookedAt;
 }

@@ -1,5 +1,6 @@
 'use client';
 
+import { tripBackWords as say } from '../../../ui/words/screens/tripBack';
 import { useState } from 'react';
 import type { Tool } from '../../../domain/tool';
 import { untoldWork, withToldHours } from '../../../domain/toldHours';
@@ -21,18 +22,15 @@ export function HoursBack(props: {
   const tasks = tasksOfTrip(trip);
   return (
     <fieldset className="mt-6">
-      <legend className="sign text-2xl">Hours really worked</legend>
-      <p className="text-soft">
-        As planned where you change nothing. The days that you told in their evening are not asked
-        again.
-      </p>
+      <legend className="sign text-2xl">{say.hoursReallyWorked}</legend>
+      <p className="text-soft">{say.asPlannedWhereYouChange}</p>
       <div className="mt-2 grid gap-x-8 gap-y-2 sm:grid-cols-2">
         {untold.map((planned) => {
           const { toolId, taskId, hours } = planned;
           return (
             <LimitedNumberField
               key={`${toolId} ${taskId}`}
-              label={`${tools.find(({ id }) => id === toolId)?.name ?? 'a tool'}, ${tasks.find(({ id }) => id === taskId)?.name ?? taskId}`}
+              label={`${tools.find(({ id }) => id === toolId)?.name ?? say.aTool}, ${tasks.find(({ id }) => id === taskId)?.name ?? taskId}`}
               unit="h"
               min={0}
               max={24 * trip.days}

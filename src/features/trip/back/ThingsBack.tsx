@@ -1,5 +1,6 @@
 'use client';
 
+import { tripBackWords as say } from '../../../ui/words/screens/tripBack';
 import { sum } from 'd3-array';
 import { shelfThings, type Shelf } from '../../../core';
 import type { Helper } from '../../../domain/shelf';
@@ -25,7 +26,7 @@ export function ThingsBack(props: {
   const idleGrams = sum(idle, ({ item }) => item.massG);
   return (
     <fieldset className="mt-6">
-      <legend className="sign text-2xl">Which of these were used?</legend>
+      <legend className="sign text-2xl">{say.whichOfTheseWereUsed}</legend>
       <div className="grid gap-x-8 sm:grid-cols-2">
         {named.map(({ thing, item }) => (
           <CheckField
@@ -43,9 +44,7 @@ export function ThingsBack(props: {
         ))}
       </div>
       <p className="text-soft">
-        {idle.length === 0
-          ? 'All of it was used.'
-          : `${grams(idleGrams)} was not used, so far as this says.`}
+        {idle.length === 0 ? say.allOfItWasUsed : say.wasNotUsedSoFar(grams(idleGrams))}
       </p>
     </fieldset>
   );

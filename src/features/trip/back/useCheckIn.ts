@@ -1,12 +1,12 @@
 'use client';
 
+import { tripBackWords as say } from '../../../ui/words/screens/tripBack';
 import { nanoid } from 'nanoid';
 import { newRecord } from '../../../domain/newRecord';
 import { NO_CHECKS } from '../../../domain/observation';
 import type { Inspection } from '../../../domain/session';
 import type { Carried, Trip } from '../../../domain/trip';
 import { newOne, useUndoable } from '../../../live';
-import { plural } from '../../../ui/format';
 import { stampNow } from '../../../domain/clock';
 
 /** Notes what came back, all in one act: a look at each edge, and what was used of the things. */
@@ -34,7 +34,7 @@ export function useCheckIn(trip: Trip) {
       checkedInAt: at,
       updatedAt: at,
     };
-    await undoable(`Back from ${trip.name}: ${plural(looks.length, 'edge')} noted.`, [
+    await undoable(say.backFromNoted(trip.name, looks.length), [
       ...inspections.map((record) => newOne('inspections', record)),
       { store: 'trips', id: trip.id, before: trip, after: checkedIn },
     ]);

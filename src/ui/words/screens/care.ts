@@ -1,0 +1,40 @@
+import { plural } from '../../format';
+
+/** What these screens say. */
+export const careWords = {
+  n1Week: '1 week',
+  n1Month: '1 month',
+  n3Months: '3 months',
+  n6Months: '6 months',
+  backHomeDryAndOil: (length: number) =>
+    `Back home: dry and oil ${plural(length, 'blade')} of carbon steel the same evening.`,
+  aWeek: 'a week',
+  aMonth: 'a month',
+  halfAYear: 'half a year',
+  done: (title: string) => `${title}: done`,
+  putOffUntil: (day: string, value: string) => ` Put off until ${day}${value}.`,
+  else: (day: string) => `else ${day}`,
+  noteOrWhyItCan: 'Note, or why it can wait',
+  freshOnesLeftThen: 'Fresh ones left then',
+  doneWithThisNote: 'Done, with this note',
+  orWait: 'or wait',
+  everySoManyUsually: (unit: string, most: number) => `Every so many ${unit}, usually ${most}`,
+  setIt: 'Set it',
+  trip: 'trip',
+  overdue: 'overdue',
+  doneJustNow: 'Done just now',
+  done2: 'done',
+  undo: (title: string) => `Undo: ${title}`,
+  undo2: 'Undo',
+  planIt: 'Plan it',
+  nothingIsDue: 'Nothing is due',
+  stopUse: (name: string) => `Stop use: ${name}.`,
+  intoACalendar: 'Into a calendar',
+  due: 'Due',
+  later: 'Later',
+  noDate: 'No date:',
+  theyAreCountedByUse: (join: string) =>
+    `${join}. They are counted by use, and nothing in the log says how fast.`,
+  nothingToLookAfterYet: 'Nothing to look after yet.',
+  layOutWhatYouHave: 'Lay out what you have',
+};

@@ -31,5 +31,11 @@ export default defineConfig([
     files: ['scripts/**', 'demo/**', 'e2e/**'],
     rules: { 'no-console': 'off' },
   },
-  globalIgnores(['.next/**', '.next-made-up/**', 'public/sw.js', 'next-env.d.ts', 'test-results/**']),
+  globalIgnores([
+    '.next/**',
+    '.next-made-up/**',
+    'public/sw.js',
+    'next-env.d.ts',
+    'test-results/**',
+  ]),
 ]);

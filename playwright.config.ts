@@ -1,5 +1,5 @@
 import { defineConfig } from '@playwright/test';
-import { launchOptions, ORIGIN, PORT } from './e2e/browser';
+import { launchOptions, MADE_UP_ORIGIN, MADE_UP_PORT, ORIGIN, PORT } from './e2e/browser';
 import { STATED_ZONE } from './src/testing/statedDay';
 
 const report = process.env.BROWSER_REPORT;
@@ -23,10 +23,23 @@ export default defineConfig({
     contextOptions: { reducedMotion: 'reduce' },
     launchOptions,
   },
-  webServer: {
-    command: `npx next start -H 127.0.0.1 -p ${PORT}`,
-    url: ORIGIN,
-    reuseExistingServer: false,
-    env: { NEXT_TELEMETRY_DISABLED: '1' },
-  },
+  webServer: [
+    {
+      command: `npx next start -H 127.0.0.1 -p ${PORT}`,
+      url: ORIGIN,
+      reuseExistingServer: false,
+      env: { NEXT_TELEMETRY_DISABLED: '1' },
+    },
+    {
+      command: `npx next build && npx next start -H 127.0.0.1 -p ${MADE_UP_PORT}`,
+      url: MADE_UP_ORIGIN,
+      reuseExistingServer: false,
+      timeout: 300_000,
+      env: {
+        NEXT_TELEMETRY_DISABLED: '1',
+        NEXT_PUBLIC_DEMO: '1',
+        INTERFACE_LANGUAGE: 'made-up',
+      },
+    },
+  ],
 });

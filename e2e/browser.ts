@@ -22,3 +22,7 @@ export const launchOptions: LaunchOptions = {
 
 export const PORT = 3417;
 export const ORIGIN = `http://127.0.0.1:${PORT}`;
+
+/** The same interface in a language that nobody speaks. */
+export const MADE_UP_PORT = PORT + 1;
+export const MADE_UP_ORIGIN = `http://127.0.0.1:${MADE_UP_PORT}`;

@@ -95,9 +95,7 @@ test('what an edge must do is chosen by work or by test, and the plan follows', 
     .getByRole('button', { name: 'shaves' })
     .click();
   await expect(page.getByRole('checkbox', { name: 'clearing brush' })).not.toBeChecked();
-  await expect(
-    page.getByText(/target 0\.5 µm|Short of its target, 0\.5 µm/).first(),
-  ).toBeVisible();
+  await expect(page.getByText(/target 0\.5 µm|Short of its target, 0\.5 µm/).first()).toBeVisible();
 });
 
 test('an angle is changed as a job, typed per side or inclusive, and kept with the log', async ({

@@ -1,5 +1,6 @@
 import type { Page } from '@playwright/test';
 import { expect, open, startTouchUp, test, waitUntilPlanned } from './fixtures';
+import { lay, startEmpty } from './layOut';
 
 const FOLDER = 'docs/screenshots';
 const PHONE = { width: 360, height: 740 };
@@ -26,18 +27,15 @@ for (const [name, path] of [
   ['plan', '/touch-up?tool=old-hob'],
   ['care', '/care'],
   ['log', '/log'],
-  ['answers', '/log/answers'],
   ['taught', '/log/taught'],
-  ['entry', '/log/entry?id=entry-15'],
   ['data', '/data'],
+  ['words', '/words?word=burr'],
 ] as const) {
   test(name, async ({ page }) => {
     await open(page, path);
     if (name === 'trip')
       await expect(page.getByText('2000 runs;')).toBeVisible({ timeout: 30_000 });
     if (name === 'log') await expect(page.getByTestId('time-brush')).toBeVisible();
-    if (name === 'answers')
-      await expect(page.getByRole('heading', { name: /^Wren wants/ })).toBeVisible();
     if (name === 'tool')
       await expect(page.getByRole('link', { name: 'Plan a touch-up' })).toBeVisible();
     await shoot(page, name);
@@ -66,10 +64,27 @@ test('guide', async ({ page }) => {
   await shoot(page, 'guide-phone-ember');
 });
 
-test('inspect on a phone', async ({ page }) => {
+test('lay out, and the first answer', async ({ page }) => {
+  await startEmpty(page);
+  await page.goto('/lay-out');
+  for (const [tool, word] of [
+    ['Felling axe', 'blunt'],
+    ['Hatchet', 'I do not know'],
+    ['Machete', 'blunt'],
+    ['Scandi knife', 'tired'],
+    ['Parer', 'works'],
+  ] as const) {
+    await lay(page, tool);
+    if (tool === 'Parer') await lay(page, tool);
+    await page.getByRole('button', { name: word, exact: true }).click();
+  }
+  for (const thing of ['Mill file', 'Medium plate', 'Trouser belt']) await lay(page, thing);
+  await shoot(page, 'lay-out');
   await page.setViewportSize(PHONE);
-  await open(page, '/inspect?tool=bracken&zone=chop');
-  await shoot(page, 'inspect-phone');
+  await page.getByRole('button', { name: 'See what to do' }).last().click();
+  await expect(page.getByRole('heading', { name: /^One measure helps most/ })).toBeVisible();
+  await page.waitForTimeout(9500);
+  await shoot(page, 'first-answer-phone');
 });
 
 test('rack on a phone', async ({ page }) => {

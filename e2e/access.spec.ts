@@ -74,6 +74,8 @@ async function checkInMidWork(page: Page, check: (what: string) => Promise<void>
   await check('search');
   await page.keyboard.press('Escape');
   await open(page, '/tool?id=wren');
+  const fold = page.getByRole('button', { name: 'Section, and how to hold it' });
+  if (await fold.isVisible()) await fold.click();
   await page.getByRole('button', { name: 'Apex radius' }).first().click();
   await expect(page.getByRole('dialog', { name: /radius/ })).toBeVisible();
   await check('a word');

@@ -17,7 +17,7 @@ export function WordBody({ id, onWord }: { id: WordId; onWord: (id: WordId) => v
       </p>
       {next.length > 0 && (
         <p className="mt-1 flex flex-wrap items-center gap-x-4">
-          {words.next}
+          {words.readOn}
           {next.map((other) => (
             <button
               key={other}

@@ -1,5 +1,6 @@
 import { differenceInCalendarDays, intlFormatDistance, parseISO } from 'date-fns';
 import { clockNow } from '../domain/clock';
+import { formatWords } from './words/formatWords';
 import { DATE_LOCALE, DECIMAL, withOwnDecimal } from './locale';
 import {
   G_PER_OUNCE,
@@ -41,7 +42,7 @@ export function placeMm(value: number): string {
 
 /** A stretch along an edge: 62 to 110 mm. */
 export function spanMm(fromMm: number, toMm: number): string {
-  return `${placeMm(fromMm).replace(/ (mm|in)$/, '')} to ${placeMm(toMm)}`;
+  return formatWords.fromTo(placeMm(fromMm).replace(/ (mm|in)$/, ''), placeMm(toMm));
 }
 
 /** Depth of a chip: as finely as an eye or a lens tells it. */
@@ -102,7 +103,7 @@ export function newtons(value: number): string {
 
 /** Minutes, whole from 10 on, halves below. */
 export function minutes(value: number): string {
-  if (value > 0 && value < 1) return 'under 1 min';
+  if (value > 0 && value < 1) return formatWords.underOneMinute;
   if (value > 119) return `${rounded(value / 60, 0)} h`;
   return `${value < 10 ? trim(rounded(Math.round(value * 2) / 2, 1)) : rounded(value, 0)} min`;
 }
@@ -114,9 +115,9 @@ export function minutesSpan(plan: {
   minutesHigh: number;
 }): string {
   const { minutesLow: low, minutesHigh: high } = plan;
-  if (high < 1.25) return 'under 1 min';
+  if (high < 1.25) return formatWords.underOneMinute;
   const plain = (value: number): string => minutes(value).replace(/ min$/, '');
-  const from = low < 1 ? 'under 1' : plain(low);
+  const from = low < 1 ? formatWords.underOne : plain(low);
   const to = plain(high);
   return from === to ? minutes(plan.minutes) : `${minutes(plan.minutes)} (${from}–${to})`;
 }
@@ -131,10 +132,10 @@ export function steel(volumeMm3: number): string {
   const steelG = volumeMm3 * STEEL_G_PER_MM3;
   if (isImperial())
     return steelG < 0.03
-      ? 'under 0.001 oz of steel'
-      : `${figure(Number((steelG / G_PER_OUNCE).toPrecision(2)))} oz of steel`;
-  if (steelG < 0.01) return 'under 0.01 g of steel';
-  return `${steelG < 1 ? rounded(steelG, 2) : rounded(steelG, 1)} g of steel`;
+      ? formatWords.ofSteel(formatWords.under(`${figure(0.001)} oz`))
+      : formatWords.ofSteel(`${figure(Number((steelG / G_PER_OUNCE).toPrecision(2)))} oz`);
+  if (steelG < 0.01) return formatWords.ofSteel(formatWords.under(`${figure(0.01)} g`));
+  return formatWords.ofSteel(`${steelG < 1 ? rounded(steelG, 2) : rounded(steelG, 1)} g`);
 }
 
 /** Density of steel. */
@@ -142,15 +143,14 @@ const STEEL_G_PER_MM3 = 0.00785;
 
 /** An angle both ways: 25° per side, 50° inclusive. */
 export function angleBothWays(perSideDeg: number): string {
-  return `${deg(perSideDeg)} per side, ${deg(2 * perSideDeg)} inclusive`;
+  return formatWords.bothWays(deg(perSideDeg), deg(2 * perSideDeg));
 }
 
 /** Years from now in words; far-off ones without a figure. */
 export function yearsAhead(years: number): string {
-  if (!Number.isFinite(years) || years > 20) return 'not in twenty years at your pace';
-  if (years < 1)
-    return `about ${plural(Math.max(1, Math.round(years * 12)), 'month')} at your pace`;
-  return `about ${plural(Math.round(years), 'year')} at your pace`;
+  if (!Number.isFinite(years) || years > 20) return formatWords.notInTwentyYears;
+  if (years < 1) return formatWords.inMonths(Math.max(1, Math.round(years * 12)));
+  return formatWords.inYears(Math.round(years));
 }
 
 export function ratio(value: number): string {
@@ -162,9 +162,7 @@ export function times(value: number): string {
   return figure(Number(value.toPrecision(2)));
 }
 
-export function plural(count: number, one: string, many = `${one}s`): string {
-  return `${count} ${count === 1 ? one : many}`;
-}
+export { plural } from './words/plural';
 
 // A formatter costs more to make than a hundred dates to write.
 const DAY = new Intl.DateTimeFormat(DATE_LOCALE, {
@@ -207,8 +205,8 @@ export function dayAhead(iso: string, daysAway: number): string {
 /** When something was left: the hour of today, the weekday of this week, the day of any other. */
 export function leftWhen(iso: string): string {
   const days = differenceInCalendarDays(clockNow(), iso);
-  if (days <= 0) return `today at ${HOUR.format(parseISO(iso))}`;
-  return `on ${days < 7 ? WEEKDAY.format(parseISO(iso)) : day(iso)}`;
+  if (days <= 0) return formatWords.todayAt(HOUR.format(parseISO(iso)));
+  return formatWords.onDay(days < 7 ? WEEKDAY.format(parseISO(iso)) : day(iso));
 }
 
 export function ago(iso: string): string {

@@ -1,9 +1,10 @@
+import { counted } from '../../ui/words/counted';
 import { careWords as say } from '../../ui/words/screens/care';
 import type { Trip } from '../../domain/trip';
 import { dayOfTrip, goesAlong } from '../../domain/tripDays';
 import { workingSteel } from '../../core';
 import { useRecords } from '../../live';
-import { day, plural } from '../../ui/format';
+import { day } from '../../ui/format';
 import Link from '../../ui/Link';
 
 /** The next trip across the list as a gate, with what its tools want on return. */
@@ -24,7 +25,7 @@ export function CareGate({ trip }: { trip: Trip }) {
         {trip.name}
       </Link>
       <span>
-        {day(dayOfTrip(trip, 0).toISOString())}, {plural(trip.days, 'day')}
+        {day(dayOfTrip(trip, 0).toISOString())}, {counted.day(trip.days)}
         {trip.climate.length > 0 && `, ${trip.climate.join(' and ')}`}
       </span>
       {rusts.length > 0 && <span>{say.backHomeDryAndOil(rusts.length)}</span>}

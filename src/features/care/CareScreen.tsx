@@ -1,5 +1,6 @@
 'use client';
 
+import { counted } from '../../ui/words/counted';
 import { careWords as say } from '../../ui/words/screens/care';
 import { sum } from 'd3-array';
 import { differenceInCalendarDays, formatISO, max, parseISO } from 'date-fns';
@@ -14,7 +15,7 @@ import {
 import type { Trip } from '../../domain/trip';
 import { useNow, useCareActs, useCare, useZoneStates } from '../../live';
 import { tripPhase } from '../../domain/tripDays';
-import { minutes, plural } from '../../ui/format';
+import { minutes } from '../../ui/format';
 import Link from '../../ui/Link';
 import { saveCalendar } from '../../ui/saveCalendar';
 import { useWidth } from '../../ui/useWidth';
@@ -61,7 +62,7 @@ function CareBoard(props: { rows: CareRow[]; trip: Trip | null; states: readonly
         <h1>
           {before.length === 0
             ? say.nothingIsDue
-            : `${plural(careGroups(before).length, 'thing')} ${trip ? `before ${trip.name}` : 'due'}, ${minutes(total)}`}
+            : `${counted.thing(careGroups(before).length)} ${trip ? `before ${trip.name}` : 'due'}, ${minutes(total)}`}
         </h1>
         {stoppedOnce(states).map(({ tool, stops }) => (
           <p key={tool.id}>

@@ -1,5 +1,6 @@
 'use client';
 
+import { counted } from '../../ui/words/counted';
 import { kitWords as say } from '../../ui/words/screens/kit';
 import { TabTitle } from '../../ui/TabTitle';
 import { titles } from '../../ui/words/titleWords';
@@ -12,7 +13,7 @@ import type { Trip } from '../../domain/trip';
 import type { TripStep } from '../../live';
 import { goesAlong } from '../../domain/tripDays';
 import { Folded } from '../../ui/forms/Folded';
-import { minutes, plural } from '../../ui/format';
+import { minutes } from '../../ui/format';
 import { WorkProgress } from '../../ui/WorkProgress';
 import { kitFailureWords } from '../../ui/words/kitWords';
 import { ChosenKit } from './ChosenKit';
@@ -57,7 +58,7 @@ export function KitBoard(props: BoardProps) {
           title={say.whatIsAskedOfIt}
           isLazy
           holds={[
-            `${plural(going, 'tool')}`,
+            `${counted.tool(going)}`,
             trip.work.length > 0 ? say.byTheWorkOfIts : say.eachEdgeOnce,
             say.touchUpsUpTo(minutes(trip.minutesPerTouchUp)),
             trip.kit.covers.join(', ') || say.edgesAlone,

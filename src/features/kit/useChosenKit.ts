@@ -1,3 +1,4 @@
+import { counted } from '../../ui/words/counted';
 import { kitWords as say } from '../../ui/words/screens/kit';
 import { useMemo, useState } from 'react';
 import {
@@ -13,7 +14,6 @@ import {
   type KitStep,
 } from '../../core';
 import type { Trip } from '../../domain/trip';
-import { plural } from '../../ui/format';
 import { stepTitle } from '../../ui/words/kitWords';
 import { isSameKit, packedItems, packedKit } from './packing';
 import type { ShownKits } from './useKits';
@@ -65,7 +65,7 @@ export function useChosenKit(trip: Trip, solution: KitSolution, kits: ShownKits)
     serves:
       totals.unserved.length === 0
         ? say.noEdgeUnserved
-        : `${plural(totals.unserved.length, 'need')} unserved`,
+        : `${counted.need(totals.unserved.length)} unserved`,
     title: stepTitle(solution, heavier ?? nextKit(points, at, 'heavier')),
     lighter: step('lighter'),
     heavier,

@@ -1,10 +1,10 @@
 'use client';
 
+import { counted } from '../../ui/words/counted';
 import { logWords as say } from '../../ui/words/screens/log';
 import { formatISO } from 'date-fns';
 import { useLogAnswers, useRecords, useStore } from '../../live';
 import { downloadText } from '../../ui/download';
-import { plural } from '../../ui/format';
 import Link from '../../ui/Link';
 import { fileWord, saveMarkdown } from '../../ui/logText/saveMarkdown';
 import { saying } from '../../ui/saying';
@@ -58,7 +58,7 @@ export function LogFiles({ rows }: { rows: readonly LogRow[] }) {
         edges: answers?.edges ?? [],
       });
     });
-  const these = `${rows.length === 1 ? 'this' : 'these'} ${plural(rows.length, 'entry', 'entries')}`;
+  const these = `${rows.length === 1 ? 'this' : 'these'} ${counted.entry(rows.length)}`;
   return (
     <section className="mt-8 border-t-2 border-rule pt-4" aria-label={say.theLogAsFiles}>
       <h2>{say.theLogAsFiles}</h2>

@@ -1,5 +1,6 @@
 'use client';
 
+import { counted } from '../../ui/words/counted';
 import { logWords as say } from '../../ui/words/screens/log';
 import { min, sum } from 'd3-array';
 import type { Tool } from '../../domain/tool';
@@ -15,7 +16,7 @@ import {
   useWorkedTools,
   useZoneStates,
 } from '../../live';
-import { day, minutes, plural } from '../../ui/format';
+import { day, minutes } from '../../ui/format';
 import { logTitle } from '../../ui/words/logWords';
 import { chartHeight } from './chart/chartHeight';
 import { findRows, type Span } from './logFilter';
@@ -170,7 +171,7 @@ function Found(props: {
   children: ReactNode;
 }) {
   const { found, of, isWhole, span, onAllDays, children } = props;
-  const count = plural(found.length, 'entry', 'entries');
+  const count = counted.entry(found.length);
   return (
     <div className="mt-2 flex flex-wrap items-baseline gap-x-6">
       <p role="status" className="text-lg">

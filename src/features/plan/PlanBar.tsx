@@ -1,3 +1,4 @@
+import { counted } from '../../ui/words/counted';
 import { planWords as say } from '../../ui/words/screens/plan';
 import { ActionBar } from '../../ui/ActionBar';
 import { type JobPlan } from '../../core';
@@ -5,7 +6,7 @@ import { isSpineTask } from '../../domain/terms';
 import type { Zone } from '../../domain/tool';
 import type { LoggedSession } from '../../domain/loggedSession';
 import Link from '../../ui/Link';
-import { plural, sentence, um } from '../../ui/format';
+import { sentence, um } from '../../ui/format';
 import { guideLink, underWayWords } from '../../ui/words/underWay';
 import { passesWords } from '../../ui/words/testWords';
 
@@ -65,7 +66,7 @@ function learnedWords({ steps }: JobPlan): string {
   if (taught.length === 0) return say.usualValuesUntilYourOwn;
   const words = taught.map(
     ({ abrasive, learnedSteps, learnedFrom }) =>
-      `${abrasive.name} from ${plural(learnedSteps, 'step')}${learnedFrom === 'itself' ? '' : say.withItsLike}`,
+      `${abrasive.name} from ${counted.step(learnedSteps)}${learnedFrom === 'itself' ? '' : say.withItsLike}`,
   );
   const rest = taught.length < steps.length ? say.theRestNotYet : '';
   return say.learnedFromYourLog([...new Set(words)].join(', '), rest);

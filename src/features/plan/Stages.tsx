@@ -1,7 +1,8 @@
+import { counted } from '../../ui/words/counted';
 import { planWords as say } from '../../ui/words/screens/plan';
 import type { JobPlan, LadderStep } from '../../core';
 import type { Zone } from '../../domain/tool';
-import { minutes, plural, sentence, spanMm } from '../../ui/format';
+import { minutes, sentence, spanMm } from '../../ui/format';
 import { stagesOf, type Stage } from './stages';
 
 /** The stages of a longer job side by side, each with its minutes; it may be left after any of them. */
@@ -43,7 +44,7 @@ function stageWords({ name, steps, firstStep }: Stage, zone: Zone): string[] {
     const { startMm, endMm } = first!.stretch ?? zone;
     return [things, `${strokes(first!)}, ${spanMm(startMm, endMm)}; ${numbers}`];
   }
-  if (name === 'arc') return [things, `${plural(steps.length, 'facet')}, ${numbers}`];
+  if (name === 'arc') return [things, `${counted.facet(steps.length)}, ${numbers}`];
   return [things, steps.length === 1 ? `${strokes(first!)}; ${numbers}` : numbers];
 }
 

@@ -1,5 +1,6 @@
 'use client';
 
+import { counted } from '../../ui/words/counted';
 import { planWords as say } from '../../ui/words/screens/plan';
 import { useMemo } from 'react';
 import {
@@ -12,7 +13,7 @@ import {
   type StropAge,
 } from '../../core';
 import { NO_USE, useNow, useShelf, useSurfaceUse } from '../../live';
-import { plural, sentence, um } from '../../ui/format';
+import { sentence, um } from '../../ui/format';
 import { passesWords } from '../../ui/words/testWords';
 import type { LoggedNeed } from './loggedNeed';
 import { MOST_STROKES, StropCourses } from './StropCourses';
@@ -104,7 +105,7 @@ function Age({ stropId, now }: { stropId: string; now: string }) {
       <h3>{say.is(sentence(strop.name), age)}</h3>
       <p className="figures text-soft">
         {say.sinceItWasLoaded(strokes)}
-        {days !== null && `, ${plural(days, 'day')}`}
+        {days !== null && `, ${counted.day(days)}`}
         {say.shinyFromAbout(Math.round(SHINY_FROM))}
       </p>
       <ol className="mt-1 grid grid-cols-5 gap-1">

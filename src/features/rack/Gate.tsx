@@ -1,5 +1,6 @@
 'use client';
 
+import { counted } from '../../ui/words/counted';
 import { rackWords as say } from '../../ui/words/screens/rack';
 import { sum } from 'd3-array';
 import type { ReactNode } from 'react';
@@ -7,7 +8,7 @@ import type { EdgeNeed } from '../../core';
 import type { Trip } from '../../domain/trip';
 import { dayOfTrip, tripDayOf } from '../../domain/tripDays';
 import { useCare, useNow } from '../../live';
-import { minutes, plural, shortDay, shortWeekday } from '../../ui/format';
+import { minutes, shortDay, shortWeekday } from '../../ui/format';
 import Link from '../../ui/Link';
 import { gateWork } from './gateWork';
 import { clockNow } from '../../domain/clock';
@@ -36,7 +37,7 @@ export default function Gate({ trip, needs }: { trip: Trip; needs: readonly Edge
           {trip.name}
         </Link>
         <p className="figures leading-tight">
-          {shortWeekday(start)} {shortDay(start)}, {plural(trip.days, 'day')}
+          {shortWeekday(start)} {shortDay(start)}, {counted.day(trip.days)}
         </p>
       </div>
       <table className="figures w-full table-fixed">

@@ -1,5 +1,6 @@
 'use client';
 
+import { counted } from '../../ui/words/counted';
 import { rackWords as say } from '../../ui/words/screens/rack';
 import { ActionBar } from '../../ui/ActionBar';
 import { sum } from 'd3-array';
@@ -75,9 +76,7 @@ export function RackScreen() {
     <>
       <Reminders halfDone={halfDone} copies={copies} />
       <div className="mx-auto flex w-full max-w-[82rem] flex-wrap items-baseline gap-x-6 px-4 py-3 sm:px-8 sm:py-1">
-        <h1>
-          {trip ? `${trip.name}, ${plural(trip.days, 'day')} ${fromWhen(trip)}` : say.yourRack}
-        </h1>
+        <h1>{trip ? `${trip.name}, ${counted.day(trip.days)} ${fromWhen(trip)}` : say.yourRack}</h1>
         {trip && (
           <Link href="/trip" className="link inline-flex min-h-12 items-center">
             {say.whatItsDaysNeed}

@@ -1,12 +1,13 @@
 'use client';
 
+import { counted } from '../../ui/words/counted';
 import { rackWords as say } from '../../ui/words/screens/rack';
 import { sum } from 'd3-array';
 import { shelfAt, shelfThings, type TonightLine } from '../../core';
 import { spotsOut, type SpotOut } from '../../domain/spots';
 import type { Trip } from '../../domain/trip';
 import { useShelf } from '../../live';
-import { minutes, plural } from '../../ui/format';
+import { minutes } from '../../ui/format';
 import { ThingDrawing } from '../../ui/things/ThingDrawing';
 
 const MAT_WORDS: Record<SpotOut, string> = {
@@ -84,7 +85,7 @@ export function TodayMats(props: {
                 </span>
                 <span className="figures shrink-0 text-right">
                   <b className="block text-lg">{minutes(sum(lines, (line) => line.minutes))}</b>
-                  {stays.length > 0 && `${plural(stays.length, 'edge')} stays`}
+                  {stays.length > 0 && `${counted.edge(stays.length)} stays`}
                 </span>
               </button>
             </li>

@@ -1,3 +1,4 @@
+import { counted } from '../../ui/words/counted';
 import { rackWords as say } from '../../ui/words/screens/rack';
 import { sum } from 'd3-array';
 import {
@@ -10,7 +11,6 @@ import {
 } from '../../core';
 import type { Trip } from '../../domain/trip';
 import { goesAlong } from '../../domain/tripDays';
-import { plural } from '../../ui/format';
 
 /** One line of what a trip wants done before it. */
 export interface GateLine {
@@ -33,13 +33,13 @@ export function gateWork(
       ? []
       : [
           {
-            words: plural(edges.length, 'edge'),
+            words: counted.edge(edges.length),
             minutes: sum(edges, ({ plan }) => plan!.minutes),
           },
         ];
   if (untested.length > 0) {
     own.unshift({
-      words: `test ${plural(untested.length, 'edge')}`,
+      words: `test ${counted.edge(untested.length)}`,
       minutes: TEST_MINUTES * untested.length,
     });
   }

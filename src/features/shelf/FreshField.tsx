@@ -1,10 +1,11 @@
 'use client';
 
+import { counted } from '../../ui/words/counted';
 import { shelfWords } from '../../ui/words/screens/shelf';
 import { sum } from 'd3-array';
 import { useController, type Control, type FieldPath, type FieldValues } from 'react-hook-form';
 import { strokesSince, type SurfaceUse } from '../../core';
-import { day, plural } from '../../ui/format';
+import { day } from '../../ui/format';
 import { stampNow } from '../../domain/clock';
 
 /** Since when a surface serves, what was done on it since, and the way to say that it is fresh now. */
@@ -46,6 +47,6 @@ function freshWords(
   const work =
     strokes === 0
       ? shelfWords.noStrokeInTheLog
-      : `${plural(strokes, 'stroke')} in ${plural(Math.max(...uses.map((use) => use?.uses.length ?? 0)), 'touch-up')}`;
+      : `${counted.stroke(strokes)} in ${counted.touchUp(Math.max(...uses.map((use) => use?.uses.length ?? 0)))}`;
   return since === null ? shelfWords.inAll(work) : shelfWords.lastSince(done, day(since), work);
 }

@@ -1,3 +1,4 @@
+import { counted } from '../../ui/words/counted';
 import { shelfWords as say } from '../../ui/words/screens/shelf';
 import { Said } from '../../ui/Term';
 import { sum } from 'd3-array';
@@ -5,7 +6,7 @@ import { gradeSizeUm, soakMl, strokesSince, type SurfaceUse } from '../../core';
 import { isOilStone, lubricantsOf } from '../../domain/lubricantsOf';
 import type { Abrasive, Face } from '../../domain/shelf';
 import { gradeText } from '../../formats/shelf/gradeText';
-import { fineMm, ml, plural, sentence, spoken, um } from '../../ui/format';
+import { fineMm, ml, sentence, spoken, um } from '../../ui/format';
 import { ThingDrawing } from '../../ui/things/ThingDrawing';
 import { ListHeading, RowButton, weight } from './KeptThings';
 
@@ -96,7 +97,7 @@ function stateWords(record: Abrasive, uses: ReadonlyMap<string, SurfaceUse>): st
     isOilStone(record) && say.anOilStone,
     soaksMl > 0 && say.soaksUp(ml(soaksMl)),
     freshLeft !== null && say.freshLeft(freshLeft),
-    strokes > 0 && `${plural(strokes, 'stroke')}${record.freshAt ? say.sinceItWasFresh : ''}`,
+    strokes > 0 && `${counted.stroke(strokes)}${record.freshAt ? say.sinceItWasFresh : ''}`,
   ]
     .filter(Boolean)
     .join('; ');

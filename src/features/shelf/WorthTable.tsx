@@ -1,12 +1,13 @@
 'use client';
 
+import { counted } from '../../ui/words/counted';
 import { shelfWords as say } from '../../ui/words/screens/shelf';
 import { SideScroll } from '../../ui/SideScroll';
 import { useState } from 'react';
 import { useJob, startThingsWorth } from '../../live';
 import type { Hand, Shelf, ThingWorth, ZoneState } from '../../core';
 import { Choice } from '../../ui/Choice';
-import { listed, minutes, plural } from '../../ui/format';
+import { listed, minutes } from '../../ui/format';
 import { failureWords } from '../../ui/words/failureWords';
 import { TEST_WORDS } from '../../ui/words/testWords';
 import { WorkProgress } from '../../ui/WorkProgress';
@@ -91,7 +92,7 @@ function Adds({ worth, names }: { worth: readonly ThingWorth[]; names: Map<strin
               <tr key={id}>
                 <td className="font-semibold">{names.get(id)}</td>
                 <td className="number">{savesWords(savesMinutes)}</td>
-                <td className="number">{plural(usedFor.length, 'edge')}</td>
+                <td className="number">{counted.edge(usedFor.length)}</td>
                 <td>{missesWords(onlyFor, keenerOn)}</td>
               </tr>
             ))}

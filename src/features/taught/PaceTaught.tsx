@@ -1,9 +1,10 @@
+import { counted } from '../../ui/words/counted';
 import { taughtWords } from '../../ui/words/screens/taught';
 import { scaleLog } from 'd3-scale';
 import type { Hand, Learned } from '../../core';
 import type { Settings } from '../../domain/settings';
 import { MOTIONS, type Motion } from '../../domain/terms';
-import { plural, sentence, spoken } from '../../ui/format';
+import { sentence, spoken } from '../../ui/format';
 import { RangeBar } from '../../ui/plot';
 
 /** The strokes a minute of this hand, by motion, beside what the settings say. */
@@ -75,7 +76,7 @@ function PaceRow(props: { motion: Motion; learned: Learned; planned: number }) {
       <span className="figures">
         <b>{figure(factor)}</b> ({figure(factor / up)}–{figure(factor * up)})
       </span>
-      <span className="ml-auto text-[0.92rem]">{plural(steps, 'step')}</span>
+      <span className="ml-auto text-[0.92rem]">{counted.step(steps)}</span>
     </li>
   );
 }

@@ -1,6 +1,6 @@
+import { counted } from '../../ui/words/counted';
 import { taughtWords as say } from '../../ui/words/screens/taught';
 import { STEPS_FOLLOWED, type TaughtThing } from '../../core';
-import { plural } from '../../ui/format';
 
 /** So many of a thing's latest steps are drawn. */
 export const STEPS_DRAWN = STEPS_FOLLOWED;
@@ -46,7 +46,7 @@ export function hundredPlanned({ factor, sdLn }: { factor: number; sdLn: number 
 /** The number of the person's own steps behind a figure, in words. */
 export function fromWords(thing: TaughtThing): string {
   const own = thing.course.length - 1;
-  if (own > 0) return plural(own, 'session');
+  if (own > 0) return counted.session(own);
   return thing.now.sdLn < thing.course[0]!.sdLn || thing.now.factor !== 1
     ? say.itsLikeNoneOfIts
     : say.noneYet;

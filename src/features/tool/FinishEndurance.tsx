@@ -1,11 +1,12 @@
 'use client';
 
+import { counted } from '../../ui/words/counted';
 import { toolWords as say } from '../../ui/words/screens/tool';
 import { useMemo } from 'react';
 import { FINISH_NAMES, toolEndurance, type Endurance } from '../../core';
 import type { Tool } from '../../domain/tool';
 import { useReadToolLog } from '../../live';
-import { plural, sentence, rounded } from '../../ui/format';
+import { sentence, rounded } from '../../ui/format';
 
 /** How long each finish lasted on this tool until its edge was tired, by its own log. */
 export function FinishEndurance({ tool }: { tool: Tool }) {
@@ -56,5 +57,5 @@ function lasts(line: Endurance | undefined): string {
   if (!line) return '–';
   const { untilTired, isAtLeast, spells } = line;
   const amount = untilTired < 10 ? rounded(untilTired, 1) : Math.round(untilTired);
-  return `${isAtLeast ? say.atLeast : ''}${amount}, ${plural(spells, 'stretch', 'stretches')}`;
+  return `${isAtLeast ? say.atLeast : ''}${amount}, ${counted.stretch(spells)}`;
 }

@@ -1,12 +1,13 @@
 'use client';
 
+import { counted } from '../../ui/words/counted';
 import { tripWords } from '../../ui/words/screens/trip';
 import dynamic from 'next/dynamic';
 import { stoneWaterMl } from '../../core';
 import type { Tool } from '../../domain/tool';
 import type { Trip } from '../../domain/trip';
 import { Folded } from '../../ui/forms/Folded';
-import { minutes, ml, plural } from '../../ui/format';
+import { minutes, ml } from '../../ui/format';
 
 const TripForms = dynamic(() => import('./TripForms'), { ssr: false });
 
@@ -22,7 +23,7 @@ export function TripFacts(props: {
       title={tripWords.theTrip}
       isLazy
       holds={[
-        plural(days, 'day'),
+        counted.day(days),
         climate.join(', ') || tripWords.anyWeather,
         nights === 'at home'
           ? tripWords.eveningsAtHome

@@ -1,5 +1,6 @@
 'use client';
 
+import { counted } from '../../ui/words/counted';
 import { tripWords as say } from '../../ui/words/screens/trip';
 import { TabTitle } from '../../ui/TabTitle';
 import { addDays, formatISO } from 'date-fns';
@@ -8,7 +9,6 @@ import { newRecord } from '../../domain/newRecord';
 import { USUAL_TRIP, type Trip } from '../../domain/trip';
 import { nextTrip, openTrips } from '../../domain/tripDays';
 import { useRecords, useStandings, useStore } from '../../live';
-import { plural } from '../../ui/format';
 import Link from '../../ui/Link';
 import { TripChoice } from '../../ui/TripChoice';
 import { tripQuery, useChosenTrip } from '../../ui/useChosenTrip';
@@ -63,7 +63,7 @@ export function TripScreen() {
       <div className="flex flex-wrap items-end gap-x-6 gap-y-2">
         <TabTitle>{trip.name}</TabTitle>
         <h1>
-          {trip.name}, {plural(trip.days, 'day')}
+          {trip.name}, {counted.day(trip.days)}
         </h1>
         <details className="w-full sm:hidden">
           <summary className="min-h-12 cursor-pointer py-3">{say.otherTrips}</summary>

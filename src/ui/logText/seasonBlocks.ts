@@ -1,3 +1,4 @@
+import { counted } from '../words/counted';
 import { uiLogTextWords as say } from '../words/screens/uiLogText';
 import { sum } from 'd3-array';
 import { compareAsc } from 'date-fns';
@@ -5,7 +6,7 @@ import type { LoggedSession } from '../../domain/loggedSession';
 import type { Tool } from '../../domain/tool';
 import type { Trip } from '../../domain/trip';
 import type { MarkdownBlock } from '../../formats/markdown';
-import { day, minutes, plural } from '../format';
+import { day, minutes } from '../format';
 import { testWords, workedEdge, WORK_WORDS } from '../words/entryWords';
 
 /** Some entries of the log as a text: their days, their trips, what each tool got, and every entry in a line. */
@@ -48,7 +49,7 @@ export function seasonBlocks(input: {
           const of = own.filter((session) => nameOf(session) === edge);
           const latest = of.at(-1)!;
           return [
-            ...[edge, plural(of.length, 'entry', 'entries'), minutes(timeOf(of))],
+            ...[edge, counted.entry(of.length), minutes(timeOf(of))],
             ...[day(latest.startedAt), testWords(latest.after)],
           ];
         }),

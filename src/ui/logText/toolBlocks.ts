@@ -1,3 +1,4 @@
+import { counted } from '../words/counted';
 import { uiLogTextWords as say } from '../words/screens/uiLogText';
 import { compareDesc } from 'date-fns';
 import type { EdgeAnswers, EdgeStory } from '../../core';
@@ -7,7 +8,7 @@ import type { Inspection } from '../../domain/session';
 import type { Tool } from '../../domain/tool';
 import type { Trip } from '../../domain/trip';
 import type { MarkdownBlock } from '../../formats/markdown';
-import { angleBothWays, day, mm, plural, spoken } from '../format';
+import { angleBothWays, day, mm, spoken } from '../format';
 import { storyWords } from '../words/logWords';
 import { entryBlocks, seenWords } from './entryBlocks';
 
@@ -39,7 +40,7 @@ export function toolBlocks(input: {
               `${spoken(zone.grind)}, ${angleBothWays(zone.bevelAngleDeg)}`,
             ] as const,
         ),
-        [say.log, `${plural(own.length, 'entry', 'entries')}, ${plural(looks.length, 'look')}`],
+        [say.log, `${counted.entry(own.length)}, ${counted.look(looks.length)}`],
       ],
     },
     ...edges.flatMap(({ story, toolId }): MarkdownBlock[] =>

@@ -2,4 +2,5 @@
 export const shellWords = {
   name: 'Open Trail',
   keys: 'Shortcuts',
+  notices: 'Notices',
 };

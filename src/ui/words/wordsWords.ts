@@ -2,7 +2,7 @@
 export const words = {
   title: 'Words',
   how: 'Each one opens where you meet it: tap what is underlined with dots.',
-  next: 'Read on:',
+  readOn: 'Read on:',
   close: 'Close',
   all: 'All words',
   radius: (um: string) => `${um} round`,

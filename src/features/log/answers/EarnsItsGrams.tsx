@@ -1,6 +1,7 @@
+import { counted } from '../../../ui/words/counted';
 import { logAnswersWords as say } from '../../../ui/words/screens/logAnswers';
 import type { EarnedGrams } from '../../../core';
-import { grams, listed, minutes, plural, rounded } from '../../../ui/format';
+import { grams, listed, minutes, rounded } from '../../../ui/format';
 import { Bar } from '../../../ui/plot';
 import { Answer, AnswerTable } from './Answer';
 
@@ -40,7 +41,7 @@ export function EarnsItsGrams({ earned }: { earned: readonly EarnedGrams[] }) {
                 </span>
               </span>
             </td>
-            <td className="number">{each.onlyFor > 0 ? plural(each.onlyFor, 'touch-up') : '–'}</td>
+            <td className="number">{each.onlyFor > 0 ? counted.touchUp(each.onlyFor) : '–'}</td>
           </tr>
         ))}
       </AnswerTable>

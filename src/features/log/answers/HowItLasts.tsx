@@ -1,7 +1,8 @@
+import { counted } from '../../../ui/words/counted';
 import { logAnswersWords as say } from '../../../ui/words/screens/logAnswers';
 import type { EdgeAnswers } from '../../../core';
 import type { TripTask } from '../../../domain/tripTasks';
-import { deg, plural, sentence, rounded } from '../../../ui/format';
+import { deg, sentence, rounded } from '../../../ui/format';
 import type { EdgeNamer } from '../../../ui/words/edgeNames';
 import { Answer, AnswerTable } from './Answer';
 
@@ -60,5 +61,5 @@ export function HowItLasts(props: {
 }
 
 function hours(value: number): string {
-  return value < 10 ? `${rounded(value, 1)} h` : plural(Math.round(value), 'hour');
+  return value < 10 ? `${rounded(value, 1)} h` : counted.hour(Math.round(value));
 }

@@ -1,7 +1,7 @@
+import { counted } from '../../../ui/words/counted';
 import { logAnswersWords as say } from '../../../ui/words/screens/logAnswers';
 import { sum } from 'd3-array';
 import type { EdgeAnswers } from '../../../core';
-import { plural } from '../../../ui/format';
 import { Columns } from '../../../ui/plot';
 import type { EdgeNamer } from '../../../ui/words/edgeNames';
 import { storyWords } from '../../../ui/words/logWords';
@@ -37,7 +37,7 @@ export function HowLong({ edges, nameOf }: { edges: readonly EdgeAnswers[]; name
             <td>
               <GapBars days={gaps.days} />
             </td>
-            <td className="number">{plural(gaps.medianDays, 'day')}</td>
+            <td className="number">{counted.day(gaps.medianDays)}</td>
             <td className="number">
               {gaps.work ? `${Math.round(gaps.work.median)} ${gaps.work.unit}` : say.notSaid}
             </td>

@@ -1,7 +1,8 @@
+import { counted } from '../../../ui/words/counted';
 import { logAnswersWords as say } from '../../../ui/words/screens/logAnswers';
 import { sum } from 'd3-array';
 import type { EdgeAnswers } from '../../../core';
-import { mm, plural, yearsAhead, rounded } from '../../../ui/format';
+import { mm, yearsAhead, rounded } from '../../../ui/format';
 import type { EdgeNamer } from '../../../ui/words/edgeNames';
 import { Answer, AnswerTable } from './Answer';
 
@@ -44,7 +45,7 @@ export function SteelTaken({
             <td className="number">{rounded(1000 * perYearMm(steel), 0)} µm</td>
             <td className="number">{mm(steel.leftMm)}</td>
             <td>
-              {plural(steel.touchUps, 'touch-up')}, {yearsAhead(steel.years)}
+              {counted.touchUp(steel.touchUps)}, {yearsAhead(steel.years)}
             </td>
           </tr>
         ))}
@@ -58,5 +59,5 @@ function perYearMm({ pace }: NonNullable<EdgeAnswers['steel']>): number {
 }
 
 function yearsWords(years: number): string {
-  return years > 20 ? say.longerThanTwentyYears : `about ${plural(Math.round(years), 'year')}`;
+  return years > 20 ? say.longerThanTwentyYears : `about ${counted.year(Math.round(years))}`;
 }

@@ -1,0 +1,20 @@
+import { plural } from '../format';
+
+/** A count with its noun. */
+export const counted = {
+  day: (count: number) => plural(count, 'day'),
+  edge: (count: number) => plural(count, 'edge'),
+  facet: (count: number) => plural(count, 'facet'),
+  hour: (count: number) => plural(count, 'hour'),
+  look: (count: number) => plural(count, 'look'),
+  need: (count: number) => plural(count, 'need'),
+  session: (count: number) => plural(count, 'session'),
+  step: (count: number) => plural(count, 'step'),
+  stroke: (count: number) => plural(count, 'stroke'),
+  thing: (count: number) => plural(count, 'thing'),
+  tool: (count: number) => plural(count, 'tool'),
+  touchUp: (count: number) => plural(count, 'touch-up'),
+  year: (count: number) => plural(count, 'year'),
+  entry: (count: number) => plural(count, 'entry', 'entries'),
+  stretch: (count: number) => plural(count, 'stretch', 'stretches'),
+};

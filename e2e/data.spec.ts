@@ -59,13 +59,13 @@ test('a corrupt file is refused with its line and changes nothing', async ({ pag
 test('starting empty can be undone', async ({ page }) => {
   await open(page, '/');
   await page.getByRole('button', { name: 'Start empty' }).click();
-  await expect(page.getByRole('heading', { name: 'Hang your first tool' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Lay out what you have' })).toBeVisible();
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByRole('heading', { level: 1 })).toContainText('Tarrow Ness');
   await page.getByRole('button', { name: 'Start empty' }).click();
-  await expect(page.getByRole('heading', { name: 'Hang your first tool' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Lay out what you have' })).toBeVisible();
   await page.reload();
-  await expect(page.getByRole('heading', { name: 'Hang your first tool' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Lay out what you have' })).toBeVisible();
 });
 
 test('the sample notice stands on the rack alone, until it is dismissed', async ({ page }) => {

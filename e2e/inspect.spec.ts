@@ -47,8 +47,8 @@ test('a full look at a machete takes few taps', async ({ page }) => {
   }
   await page.getByRole('group', { name: 'Blade' }).getByRole('button', { name: 'sound' }).click();
   await page.getByRole('group', { name: 'Handle' }).getByRole('button', { name: 'sound' }).click();
-  await tap('Note the look');
-  await expect(page.getByText('The look is noted')).toBeVisible();
+  await tap('Save the look');
+  await expect(page.getByText('The look is saved')).toBeVisible();
   expect(taps + 3).toBeLessThan(15);
 });
 
@@ -62,8 +62,8 @@ test('a cracked haft stops everything until it is mended', async ({ page }) => {
   await expect(page.getByTestId('verdict')).toHaveText('Stop use');
   await page.getByRole('group', { name: 'Haft' }).getByRole('button', { name: 'sound' }).click();
   await expect(page.getByTestId('verdict')).not.toHaveText('Stop use');
-  await page.getByRole('button', { name: 'Note the look' }).click();
-  await expect(page.getByText('The look is noted')).toBeVisible();
+  await page.getByRole('button', { name: 'Save the look' }).click();
+  await expect(page.getByText('The look is saved')).toBeVisible();
   await open(page, '/touch-up?tool=knap');
   await expect(page.getByRole('button', { name: 'Start the touch-up' })).toBeEnabled();
 });

@@ -116,8 +116,8 @@ base.describe('a browser that is killed', () => {
           await page.getByRole('button', { name: 'Done' }).click();
         },
         async (page, saved) => {
-          await page.getByRole('button', { name: 'Note the look' }).click();
-          await page.getByText('The look is noted').waitFor();
+          await page.getByRole('button', { name: 'Save the look' }).click();
+          await page.getByText('The look is saved').waitFor();
           saved('noted');
         },
         async (page, saved) => {

@@ -158,7 +158,7 @@ test('the log answers, with what stands behind each answer', async ({ page }) =>
     /^Plans come closer/,
     /^Bracken, chopping stretch lasts .* of brush until it is tired/,
     /^Wren chipped at work at 11.5° per side, and not since 15°/,
-    /earns its grams best; .* went along for nothing/,
+    /earns its grams best; .* was never used/,
     /loses most steel/,
     /^Your sides have evened out/,
     /^Ink was gone to the edge \d+ % of the time lately/,

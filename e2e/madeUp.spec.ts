@@ -1,5 +1,11 @@
 import { readFileSync } from 'node:fs';
 import { expect, test, type Page } from '@playwright/test';
+import { KINDS } from '../src/domain/kinds';
+import { SCHOOLS } from '../src/domain/schools';
+import { TASKS } from '../src/domain/tasks';
+import * as TERMS from '../src/domain/terms';
+import { TRIP_TASKS } from '../src/domain/tripTasks';
+import { USUAL_THINGS } from '../src/domain/usualThings';
 import { MADE_UP_ORIGIN } from './browser';
 import { SCREENS } from './fixtures';
 
@@ -22,6 +28,31 @@ JSON.parse(readFileSync('demo/tarrow-ness.json', 'utf8'), function (this: unknow
   }
   return value as unknown;
 });
+
+/** The closed lists of the field stand in the records themselves: their words are written by the domain. */
+for (const list of [
+  ...Object.values(TERMS).filter(Array.isArray),
+  ...Object.values(SCHOOLS),
+  Object.values(KINDS).map(({ name }) => name),
+  TASKS.map(({ name }) => name),
+  TRIP_TASKS.map(({ name }) => name),
+  USUAL_THINGS.map(({ name }) => name),
+  ['keen', 'works', 'tired', 'blunt', 'edge leading', 'edge trailing', 'light', 'medium', 'firm'],
+  ['sound', 'cracked', 'tight', 'loose', 'true', 'slightly bent', 'badly bent', 'overheated'],
+  [
+    'two hands',
+    'leave alone',
+    'hone',
+    'strop',
+    'file',
+    'thin',
+    'mid-job',
+    'evening',
+    'if it chips',
+  ],
+]) {
+  for (const word of list.join(' ').match(/\p{L}+/gu) ?? []) OWN.add(word.toLowerCase());
+}
 
 /** Dates, units and names of formats are written by standards. */
 const STANDARD =

@@ -118,8 +118,8 @@ test('a stopped tool can be started nowhere, not even from a session under way',
   const guide = page.url();
   await open(page, '/inspect?tool=old-hob');
   await page.getByRole('group', { name: 'Haft' }).getByRole('button', { name: 'cracked' }).click();
-  await page.getByRole('button', { name: 'Note the look' }).click();
-  await expect(page.getByText('The look is noted')).toBeVisible();
+  await page.getByRole('button', { name: 'Save the look' }).click();
+  await expect(page.getByText('The look is saved')).toBeVisible();
   await page.goto(guide);
   await expect(page.getByRole('heading', { name: /^Stop ?: the haft/ })).toBeVisible();
   await expect(page.getByTestId('count')).toHaveCount(0);

@@ -12,7 +12,7 @@ async function workStep(page: Page): Promise<void> {
 test('two edges of a machete in one sitting: each thing is taken up once', async ({ page }) => {
   await open(page, '/inspect?tool=bracken');
   await page.getByRole('button', { name: 'tears paper' }).click();
-  await page.getByRole('button', { name: 'Note the look' }).click();
+  await page.getByRole('button', { name: 'Save the look' }).click();
   await expect(page.getByText(/noted/i).first()).toBeVisible();
   await open(page, '/touch-up?tool=bracken');
   const sitting = page.getByRole('region', { name: 'In one sitting' });

@@ -192,8 +192,8 @@ test('a look that is left half done is offered on the rack, and goes on where it
   await expect(half.getByRole('link')).toContainText('You were looking at Wren');
   await half.getByRole('link').click();
   await expect(page.getByText(/^As you left it/)).toBeVisible();
-  await page.getByRole('button', { name: 'Note the look' }).click();
-  await expect(page.getByText('The look is noted')).toBeVisible();
+  await page.getByRole('button', { name: 'Save the look' }).click();
+  await expect(page.getByText('The look is saved')).toBeVisible();
   await page.goto('/');
   await expect(page.getByRole('heading', { level: 1 })).toContainText('Tarrow Ness');
   await expect(half).toHaveCount(0);
@@ -282,13 +282,13 @@ test('a clock that is thirty days behind is told of, and its entries are set rig
   page,
 }) => {
   await open(page, '/inspect?tool=wren');
-  await page.getByRole('button', { name: 'Note the look' }).click();
-  await expect(page.getByText('The look is noted')).toBeVisible();
+  await page.getByRole('button', { name: 'Save the look' }).click();
+  await expect(page.getByText('The look is saved')).toBeVisible();
   await untilStored(page);
   const noteAgain = async (): Promise<void> => {
     await open(page, '/inspect?tool=wren');
-    await page.getByRole('button', { name: 'Note the look' }).click();
-    await expect(page.getByText('The look is noted')).toBeVisible();
+    await page.getByRole('button', { name: 'Save the look' }).click();
+    await expect(page.getByText('The look is saved')).toBeVisible();
     await untilStored(page);
   };
   await standLater(page, -30, 9);

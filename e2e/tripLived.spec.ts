@@ -62,7 +62,7 @@ test('a trip is packed, left for, worked with a chip, told in the evening, and c
   await page.getByRole('button', { name: '0.8 mm', exact: true }).click();
   await page.getByRole('button', { name: 'misuse' }).click();
   await page.getByRole('button', { name: 'Done' }).click();
-  await page.getByRole('button', { name: 'Note the look' }).click();
+  await page.getByRole('button', { name: 'Save the look' }).click();
   await untilStored(page);
   await open(page, '/');
   await expect(page.getByRole('region', { name: 'Seen today' })).toContainText('Old Hob', {

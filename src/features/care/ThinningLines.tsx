@@ -15,7 +15,7 @@ export function ThinningLines() {
     return (
       <li
         key={`${tool.id} ${zone.id}`}
-        className="grid min-h-14 grid-cols-[3rem_1fr_auto] items-center gap-x-3 border-b border-rule"
+        className="grid min-h-14 grid-cols-[3rem_minmax(0,1fr)_auto] max-sm:grid-cols-[1.5rem_minmax(0,1fr)_auto] items-center gap-x-3 border-b border-rule"
       >
         <span />
         <span>

@@ -84,7 +84,7 @@ function ThreeLooks(props: LookProps & { looks: ReturnType<typeof gateLooks> }) 
       />
       <Look
         question={say.glint}
-        answers={['none', 'some']}
+        answers={[say.noGlint, say.someGlint]}
         chosen={looks.glint}
         onChoose={(isNone) => act({ type: 'glint', seen: !isNone })}
       />

@@ -1,6 +1,5 @@
 'use client';
 
-import { counted } from '../../ui/words/counted';
 import { logWords as say } from '../../ui/words/screens/log';
 import { formatISO } from 'date-fns';
 import { useLogAnswers, useRecords, useStore } from '../../live';
@@ -58,7 +57,7 @@ export function LogFiles({ rows }: { rows: readonly LogRow[] }) {
         edges: answers?.edges ?? [],
       });
     });
-  const these = `${rows.length === 1 ? 'this' : 'these'} ${counted.entry(rows.length)}`;
+  const these = say.theseEntries(rows.length);
   return (
     <section className="mt-8 border-t-2 border-rule pt-4" aria-label={say.theLogAsFiles}>
       <h2>{say.theLogAsFiles}</h2>

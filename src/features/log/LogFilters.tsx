@@ -53,11 +53,11 @@ export const LogFilters = memo(function LogFilters(props: {
           <div className="w-44">{select(say.trip, 'trip', say.anyOrNone, known.trips)}</div>
           {known.people.length > 0 && (
             <div className="w-36">
-              {select(say.carriedBy, 'person', 'anybody', same(known.people))}
+              {select(say.carriedBy, 'person', say.anybody, same(known.people))}
             </div>
           )}
           <div className="w-48">
-            {select(say.withWord, 'abrasive', 'anything', same(known.things))}
+            {select(say.withWord, 'abrasive', say.anything, same(known.things))}
           </div>
           <div className="w-44">
             {select(

@@ -74,7 +74,7 @@ function Row({ name, plan, onTake }: { name: string; plan: JobPlan; onTake?: () 
       </td>
       <td>{lastStone ? finishWords(lastStone.abrasive.sizeUm) : say.asItIs}</td>
       <td className="number">{steel(sum(steps, ({ volumeMm3 }) => volumeMm3))}</td>
-      <td className="number">{waterMl > 0 ? ml(waterMl) : 'none'}</td>
+      <td className="number">{waterMl > 0 ? ml(waterMl) : say.noWater}</td>
       <td>
         {onTake && (
           <button

@@ -102,6 +102,6 @@ export function planHeadline(job: Job, plan: JobPlan | null): string {
     case 'out of reach':
       return outOfReachWords(job, plan);
     case 'planned':
-      return sentence(minutesSpan(plan).replace(/^(?=\d)/, 'about '));
+      return sentence(say.aboutSo(minutesSpan(plan)));
   }
 }

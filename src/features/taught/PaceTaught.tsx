@@ -58,7 +58,11 @@ function paceTitle(known: readonly { motion: Motion; learned: Learned }[]): stri
   const share = best.learned.factor - 1;
   if (Math.abs(share) < NOTABLE) return taughtWords.yourGoAtThePace(spoken(best.motion));
   const size = Math.round(100 * Math.abs(share));
-  return taughtWords.yourAreThanSet(spoken(best.motion), size, share > 0 ? 'quicker' : 'slower');
+  return taughtWords.yourAreThanSet(
+    spoken(best.motion),
+    size,
+    share > 0 ? taughtWords.quicker : taughtWords.slower,
+  );
 }
 
 /** Half and twice the pace that is set (px). */

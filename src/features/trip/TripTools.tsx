@@ -101,7 +101,7 @@ function ToolLine(props: {
           <SelectField
             label={say.whoCarries(tool.name)}
             value={carrier}
-            options={[['', 'everybody'], ...trip.people.map((each) => [each, each] as const)]}
+            options={[['', say.everybody], ...trip.people.map((each) => [each, each] as const)]}
             onChange={(event) => onCarrier(event.target.value)}
           />
         </div>

@@ -105,7 +105,7 @@ function taskLines(
 /** What touch-ups and chips take with the things at hand there and then. */
 function priceLines(when: string, { worn, chipped }: EdgeCosts): WorkingLine[] {
   if (worn.length === 0) {
-    return [{ what: say.aTouchUp(when), formula: say.nothingAtHandWorksIt, answer: 'none' }];
+    return [{ what: say.aTouchUp(when), formula: say.nothingAtHandWorksIt, answer: say.noneWord }];
   }
   return [
     ...worn.map((point) => ({

@@ -19,7 +19,7 @@ export const TEST_WORDS: Record<EdgeTestKind, string> = {
 };
 
 /** What each test looks like opens from its name. */
-export const HOW_TESTED = 'How each test is done';
+export const HOW_TESTED = 'How to test an edge';
 
 /** The test that an apex radius passes, in words. */
 export function passesWords(apexRadiusUm: number): string {

@@ -92,7 +92,7 @@ function CardHead(props: {
           <SelectField
             label={say.whoseCard}
             value={person}
-            options={[['', 'everybody'], ...trip.people.map((each) => [each, each] as const)]}
+            options={[['', say.everybody], ...trip.people.map((each) => [each, each] as const)]}
             onChange={(event) => onPerson(event.target.value)}
           />
         </div>

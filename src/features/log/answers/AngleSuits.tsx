@@ -56,7 +56,7 @@ function foundWords({ found }: Stay): string {
     found.factory > 0 && say.asItCame(found.factory),
     found.unknown > 0 && say.ofUnknownCause(found.unknown),
   ].filter(Boolean);
-  return parts.length > 0 ? parts.join(', ') : 'none';
+  return parts.length > 0 ? parts.join(', ') : say.noneFits;
 }
 
 /** What the log says of the present angle, in a few words. */

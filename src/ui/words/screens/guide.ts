@@ -206,4 +206,6 @@ export const guideWords = {
   doneAndNotSavedYet: 'Done, and not saved yet',
   theEntryOpensAsSoon: 'The entry opens as soon as it is saved: see above what hinders it.',
   setOf: (name: string, strokes: number) => `${name} of ${strokes}`,
+  noGlint: 'none',
+  someGlint: 'some',
 };

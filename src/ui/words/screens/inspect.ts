@@ -50,7 +50,7 @@ export const inspectWords = {
   planTheNewAngle: 'Plan the new angle',
   planTheWorkOnThe: 'Plan the work on the spine',
   leaveItAlone: 'Leave it alone.',
-  noteTheLook: 'Note the look',
+  noteTheLook: 'Save the look',
   stretches: 'Stretches',
   anotherEdge: 'Another edge',
   noImpactsHereThisStretch:

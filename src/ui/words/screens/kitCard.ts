@@ -31,4 +31,5 @@ export const kitCardWords = {
   fieldCard2: 'Field card',
   itBelongsToATrip: 'It belongs to a trip.',
   planOne: 'Plan one',
+  everybody: 'everybody',
 };

@@ -148,4 +148,8 @@ export const logWords = {
   addAStep: 'Add a step',
   writtenIntoTheLog: 'Written into the log.',
   undo: 'Undo',
+  anybody: 'anybody',
+  anything: 'anything',
+  theseEntries: (count: number) =>
+    `${count === 1 ? 'this' : 'these'} ${plural(count, 'entry', 'entries')}`,
 };

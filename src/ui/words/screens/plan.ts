@@ -286,4 +286,6 @@ export const planWords = {
   whichEdge: 'Which edge?',
   nothingHangsOnTheRack: 'Nothing hangs on the rack yet.',
   layOutWhatYouHave: 'Lay out what you have',
+  noWater: 'none',
+  aboutSo: (span: string) => span.replace(/^(?=\d)/, 'about '),
 };

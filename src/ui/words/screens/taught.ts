@@ -58,4 +58,6 @@ export const taughtWords = {
   n100PlannedBecome: '100 planned become',
   last: (steps: number, round: number) => `last ${steps}: ${round}`,
   forget2: (name: string) => `Forget ${name}`,
+  quicker: 'quicker',
+  slower: 'slower',
 };

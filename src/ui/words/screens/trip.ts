@@ -219,4 +219,6 @@ export const tripWords = {
   bringItBack: 'Bring it back',
   nextTrip: 'Next trip',
   again: (name: string) => `${name}, again`,
+  everybody: 'everybody',
+  noneWord: 'none',
 };

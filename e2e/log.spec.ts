@@ -51,7 +51,7 @@ test('an empty rack teaches the first step, on every screen', async ({ page }) =
   await expect(page.getByText('one medium stone and a strop already go a long way')).toBeVisible();
   for (const path of ['/touch-up', '/inspect', '/kit']) {
     await open(page, path);
-    await expect(page.getByRole('link', { name: /Hang/ })).toBeVisible();
+    await expect(page.getByRole('link', { name: /Lay out/ })).toBeVisible();
   }
   await open(page, '/log');
   await expect(page.getByRole('link', { name: 'Begin one' })).toBeVisible();
@@ -123,7 +123,7 @@ test('an entry is put right afterwards: its day, its place, the work since, and 
 
 test('a picture is kept with an entry', async ({ page }) => {
   await open(page, '/log/entry?id=entry-15');
-  await page.getByLabel('Picture from a file').setInputFiles('docs/screenshots/entry.png');
+  await page.getByLabel('Picture from a file').setInputFiles('docs/screenshots/log.png');
   const picture = page.getByRole('img', { name: `Wren, ${await sampleDay(page, '2026-01-17')}` });
   await expect(picture).toBeVisible();
   await open(page, '/log/entry?id=entry-1');

@@ -13,7 +13,7 @@ test('two edges of a machete in one sitting: each thing is taken up once', async
   await open(page, '/inspect?tool=bracken');
   await page.getByRole('button', { name: 'tears paper' }).click();
   await page.getByRole('button', { name: 'Save the look' }).click();
-  await expect(page.getByText(/noted/i).first()).toBeVisible();
+  await expect(page.getByText(/is saved/i).first()).toBeVisible();
   await open(page, '/touch-up?tool=bracken');
   const sitting = page.getByRole('region', { name: 'In one sitting' });
   await sitting.getByRole('checkbox', { name: /stretch too/ }).check();

@@ -108,13 +108,9 @@ function Entry({ session, tool }: { session: Session; tool: Tool | undefined }) 
 function titleOf({ strokes, minutes: time }: Compared): string {
   const much = Math.abs(strokes) >= 0.1 ? strokes : time;
   if (Math.abs(much) < 0.1) return say.theNewerOneTookAbout;
-  const what = much === strokes ? 'strokes' : 'time';
-  return say.theNewerOneTook(Math.round(100 * Math.abs(much)), wordFor(much, what), what);
-}
-
-function wordFor(much: number, what: string): string {
-  if (much > 0) return 'more';
-  return what === 'strokes' ? 'fewer' : 'less';
+  const percent = Math.round(100 * Math.abs(much));
+  const told = much === strokes ? say.strokesAgainst : say.timeAgainst;
+  return told(percent, much > 0);
 }
 
 function linesOf(
@@ -159,12 +155,12 @@ function linesOf(
     line(
       say.before,
       both(({ before }) => apex(before)),
-      compared.before ?? '',
+      compared.before ? say.against[compared.before] : '',
     ),
     line(
       say.after,
       both(({ after }) => apex(after)),
-      compared.after ?? '',
+      compared.after ? say.against[compared.after] : '',
     ),
     line(
       say.heldAt,

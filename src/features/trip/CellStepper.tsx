@@ -45,7 +45,7 @@ export function CellStepper(props: {
         <b className="block truncate">
           {tool.name}, {dayName}
         </b>
-        <span className="block truncate text-soft">{task?.name ?? 'clear'}</span>
+        <span className="block truncate text-soft">{task?.name ?? say.clearIt}</span>
       </p>
       {task ? (
         <>

@@ -31,6 +31,7 @@ export const firstAnswer = {
   start: (plan: JobPlan) => `Start, ${minutes(plan.minutes)}`,
   perSide: 'per side',
   aSide: 'a side',
+  until: (sign: string) => `until ${sign}`,
   fromEachEnd: 'from each end',
   about: (plan: JobPlan) => `about ${minutes(plan.minutes)}`,
   span: (low: number, high: number) =>

@@ -30,7 +30,7 @@ export function EarnsItsGrams({ earned }: { earned: readonly EarnedGrams[] }) {
             <td className="font-semibold">{each.name}</td>
             <td className="number">{grams(each.massG)}</td>
             <td className="number">
-              {each.trips}, {each.usedOn === 0 ? 'never' : each.usedOn}
+              {each.trips}, {each.usedOn === 0 ? say.never : each.usedOn}
             </td>
             <td className="number">{each.savedMinutes > 0 ? minutes(each.savedMinutes) : '–'}</td>
             <td>

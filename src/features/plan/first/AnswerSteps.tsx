@@ -45,7 +45,7 @@ function Row({ step, isAxe }: { step: LadderStep; isAxe: boolean }) {
       <span className="min-w-0 flex-1 leading-tight">
         <b className="sign text-lg">{sentence(abrasive.name)}</b>
         <span className="block text-[0.92rem] text-soft">
-          <Said>{`until ${stepWords(step, isAxe).doneWhen[0]}`}</Said>
+          <Said>{firstAnswer.until(stepWords(step, isAxe).doneWhen[0]!)}</Said>
         </span>
       </span>
       <span className="figures text-right whitespace-nowrap">

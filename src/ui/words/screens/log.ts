@@ -65,8 +65,10 @@ export const logWords = {
   backToTheLog: 'Back to the log',
   betweenThem: 'Between them',
   theNewerOneTookAbout: 'The newer one took about as much',
-  theNewerOneTook: (round: number, wordFor: string, what: string) =>
-    `The newer one took ${round} % ${wordFor} ${what}`,
+  strokesAgainst: (percent: number, isMore: boolean) =>
+    `The newer one took ${percent} % ${isMore ? 'more' : 'fewer'} strokes`,
+  timeAgainst: (percent: number, isMore: boolean) =>
+    `The newer one took ${percent} % ${isMore ? 'more' : 'less'} time`,
   theSame: 'the same',
   about: (testWords: string, um: string) => `${testWords}, about ${um}`,
   strokesASide: 'Strokes a side',
@@ -152,4 +154,9 @@ export const logWords = {
   anything: 'anything',
   theseEntries: (count: number) =>
     `${count === 1 ? 'this' : 'these'} ${plural(count, 'entry', 'entries')}`,
+  against: {
+    'the same': 'the same',
+    keener: 'keener',
+    rounder: 'rounder',
+  },
 };

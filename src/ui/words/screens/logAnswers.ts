@@ -115,4 +115,5 @@ export const logAnswersWords = {
   tooLittleIsInIt:
     'Too little is in it yet. From three touch-ups of one edge on it says how long they lie apart; tests before and after each one make the answers better.',
   noneFits: 'none',
+  never: 'never',
 };

@@ -287,5 +287,5 @@ export const planWords = {
   nothingHangsOnTheRack: 'Nothing hangs on the rack yet.',
   layOutWhatYouHave: 'Lay out what you have',
   noWater: 'none',
-  aboutSo: (span: string) => span.replace(/^(?=\d)/, 'about '),
+  aboutSo: (span: string) => (/^\d/.test(span) ? `about ${span}` : span),
 };

@@ -221,4 +221,5 @@ export const tripWords = {
   again: (name: string) => `${name}, again`,
   everybody: 'everybody',
   noneWord: 'none',
+  clearIt: 'clear',
 };

@@ -20,7 +20,7 @@ export const uiPartsWords = {
   read: (join: string) => `Read: ${join}.`,
   thereIsAChip: 'There is a chip',
   deepestAbout: 'Deepest, about',
-  whereItIsFromThe: 'Where it is, from the heel',
+  whereItIsFromThe: 'Chip, from the heel',
   itComesFrom: 'It comes from',
   orOnOtherPaper: 'Or on other paper',
   onOtherPaper: 'On other paper',

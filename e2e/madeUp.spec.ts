@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { expect, test, type Page } from '@playwright/test';
-import { STROP_SURFACES } from '../src/domain/families';
+import { ABRASIVE_FAMILIES, STROP_SURFACES } from '../src/domain/families';
 import { KINDS } from '../src/domain/kinds';
 import { SCHOOLS } from '../src/domain/schools';
 import { TASKS } from '../src/domain/tasks';
@@ -41,7 +41,19 @@ for (const list of [
   ['keen', 'works', 'tired', 'blunt', 'edge leading', 'edge trailing', 'light', 'medium', 'firm'],
   ['sound', 'cracked', 'tight', 'loose', 'true', 'slightly bent', 'badly bent', 'overheated'],
   STROP_SURFACES,
-  ['passes', 'raisings', 'thinnings', 'field', 'bench', 'everybody', 'tools', 'sessions', 'camera'],
+  ABRASIVE_FAMILIES,
+  [
+    'passes',
+    'raisings',
+    'thinnings',
+    'field',
+    'bench',
+    'everybody',
+    'tools',
+    'sessions',
+    'camera',
+    'clear',
+  ],
   [
     'two hands',
     'leave alone',

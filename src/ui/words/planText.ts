@@ -3,5 +3,6 @@ export const planText = {
   heading: (edge: string, time: string) => `${edge}: about ${time}`,
   step: (number: number, thing: string) => `${number}. ${thing}`,
   strokes: (count: string) => `about ${count} strokes a side`,
+  perSide: (angle: string) => `${angle} per side`,
   until: (sign: string) => `until ${sign}`,
 };

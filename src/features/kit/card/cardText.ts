@@ -1,5 +1,6 @@
 import { kitCardWords as say } from '../../../ui/words/screens/kitCard';
 import type { MarkdownBlock } from '../../../formats/markdown';
+import { planText } from '../../../ui/words/planText';
 import type { CardLine, CardSide } from './cardSides';
 
 /** The field card as a text: edge by edge, then what is packed, then the cautions. */
@@ -9,9 +10,11 @@ export function cardText(sides: readonly CardSide[]): MarkdownBlock[] {
     ...sides
       .flatMap(({ rows }) => rows)
       .map(({ name, what, stands, angle, hold, lines }): MarkdownBlock => ({
-        text: [`${name}, ${what}, ${stands}`, `${angle}: ${hold}`, ...lines.map(lineText)].join(
-          '\n',
-        ),
+        text: [
+          `${name}, ${what}, ${stands}`,
+          `${planText.perSide(angle)}: ${hold}`,
+          ...lines.map(lineText),
+        ].join('\n'),
       })),
     ...sides.flatMap(({ tools, mats }) =>
       [...tools, ...mats].map(({ name, grams, things }): MarkdownBlock => ({

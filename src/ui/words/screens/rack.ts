@@ -115,4 +115,5 @@ export const rackWords = {
     'Tap the tools and the stones that you own. No measures are needed: usual ones stand in until you know better. The next screen says what to do with the worst edge, with what, and about how long it takes.',
   learnOnACheapKnife: 'Learn on a cheap knife; files and very coarse paper take steel quickly.',
   bringInAFileOr: 'Bring in a file, or the sample crew',
+  aboutSo: (time: string) => `about ${time}`,
 };

@@ -1,5 +1,6 @@
 'use client';
 
+import { typedNumber } from './units';
 import { uiPartsWords as say } from './words/screens/uiParts';
 import { useState } from 'react';
 import dynamic from 'next/dynamic';
@@ -19,7 +20,7 @@ export function GramsField(props: {
 }) {
   const { expectedG, onGrams } = props;
   const [typed, setTyped] = useState('');
-  const grams = Number(typed);
+  const grams = typedNumber(typed);
   const fits = typed !== '' && grams >= LEAST_G && grams <= MOST_G;
   return (
     <div>

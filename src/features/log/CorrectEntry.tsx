@@ -1,7 +1,6 @@
 'use client';
 
 import { logWords as say } from '../../ui/words/screens/log';
-import { typedNumber } from '../../ui/units';
 import { useState } from 'react';
 import type { Session } from '../../domain/session';
 import type { Zone } from '../../domain/tool';
@@ -14,7 +13,7 @@ import {
   tripIdAt,
   type DraftState,
 } from '../../live';
-import { NumberField, SelectField, TextField } from '../../ui/forms/fields';
+import { TypedNumberField, SelectField, TextField } from '../../ui/forms/fields';
 import { ObservationFields } from '../../ui/ObservationFields';
 import { day } from '../../ui/format';
 import { Fault } from '../../ui/Fault';
@@ -162,12 +161,10 @@ function WorkFields(props: { work: WorkNoted; onChange: (work: WorkNoted) => voi
   const { work, onChange } = props;
   return (
     <>
-      <NumberField
+      <TypedNumberField
         label={say.workSinceTheOneBefore}
-        min={0}
-        step={say.any}
-        value={Number.isNaN(work.amount) ? '' : work.amount}
-        onChange={(event) => onChange({ ...work, amount: typedNumber(event.target.value) })}
+        value={work.amount}
+        onNumber={(amount) => onChange({ ...work, amount })}
       />
       <SelectField
         label={say.countedIn}

@@ -1,12 +1,10 @@
 'use client';
 
 import { logWords as say } from '../../ui/words/screens/log';
-import { typedNumber } from '../../ui/units';
-import { useState } from 'react';
 import { abrasivesAtHand, stepWith, type LadderAbrasive } from '../../core';
 import type { SessionStep } from '../../domain/session';
 import { useShelf } from '../../live';
-import { NumberField, SelectField } from '../../ui/forms/fields';
+import { TypedNumberField, SelectField } from '../../ui/forms/fields';
 
 /** The steps of an entry, to be put right: what was in the hand, its angle, strokes and minutes. */
 export function CorrectSteps(props: {
@@ -46,43 +44,26 @@ function StepFields(props: {
           if (thing) onChange(stepWith(step, thing));
         }}
       />
-      <TypedNumber
+      <TypedNumberField
         label={say.anglePerSide}
         value={step.angleDeg}
         onNumber={(angleDeg) => onChange({ ...step, angleDeg })}
       />
-      <TypedNumber
+      <TypedNumberField
         label={say.left}
         value={step.left}
         onNumber={(left) => onChange({ ...step, left: Math.round(left) })}
       />
-      <TypedNumber
+      <TypedNumberField
         label={say.right}
         value={step.right}
         onNumber={(right) => onChange({ ...step, right: Math.round(right) })}
       />
-      <TypedNumber
+      <TypedNumberField
         label={say.minutes}
         value={Math.round(step.activeSeconds / 6) / 10}
         onNumber={(minutes) => onChange({ ...step, activeSeconds: Math.round(60 * minutes) })}
       />
     </fieldset>
-  );
-}
-
-/** A number that is kept as typed; what is none changes nothing until it is one, and is refused as it is kept. */
-function TypedNumber(props: { label: string; value: number; onNumber: (value: number) => void }) {
-  const { label, value, onNumber } = props;
-  const [typed, setTyped] = useState(String(value));
-  return (
-    <NumberField
-      label={label}
-      min={0}
-      value={typed}
-      onChange={({ target }) => {
-        setTyped(target.value);
-        onNumber(typedNumber(target.value));
-      }}
-    />
   );
 }

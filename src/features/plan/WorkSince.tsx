@@ -1,5 +1,7 @@
 'use client';
 
+import { figure } from '../../ui/format';
+import { typedNumber } from '../../ui/units';
 import { planWords as say } from '../../ui/words/screens/plan';
 import { useState } from 'react';
 import type { Session } from '../../domain/session';
@@ -13,19 +15,17 @@ export function WorkSince(props: {
 }) {
   const { value, onChange } = props;
   const [unit, setUnit] = useState<WorkUnit>(value?.unit ?? 'hours');
-  const [typed, setTyped] = useState(value ? String(value.amount) : '');
+  const [typed, setTyped] = useState(value ? figure(value.amount) : '');
   const put = (text: string, next: WorkUnit): void => {
     setTyped(text);
     setUnit(next);
-    const amount = Number(text);
-    onChange(text !== '' && amount >= 0.1 ? { amount, unit: next } : null);
+    const amount = typedNumber(text);
+    onChange(amount >= 0.1 ? { amount, unit: next } : null);
   };
   return (
     <div className="mt-3 grid max-w-md grid-cols-2 gap-4">
       <NumberField
         label={say.workSinceIfYouKnow}
-        min={0}
-        step={say.any}
         value={typed}
         onChange={(event) => put(event.target.value, unit)}
       />

@@ -1,11 +1,10 @@
 'use client';
 
 import { shelfWords as say } from '../../ui/words/screens/shelf';
-import { typedNumber } from '../../ui/units';
 import { useState } from 'react';
 import { equivalentGrades, isTradeValue, particleSizeUm } from '../../core';
 import { NUMBERED_SCALES, type NumberedScale } from '../../domain/terms';
-import { NumberField, SelectField } from '../../ui/forms/fields';
+import { TypedNumberField, SelectField } from '../../ui/forms/fields';
 import { sentence, um } from '../../ui/format';
 import { MicronRuler } from '../../ui/ruler/MicronRuler';
 import { SCALE_NAMES, SCALE_OPTIONS } from './scaleNames';
@@ -27,11 +26,11 @@ export function GradeConverter() {
           )}
           onChange={(event) => setScale(event.target.value as NumberedScale)}
         />
-        <NumberField
+        <TypedNumberField
           label={scale === 'micron' ? say.size : say.numberOnIt}
-          value={Number.isNaN(grade) ? '' : grade}
+          value={grade}
           error={'problem' in answer ? answer.problem : undefined}
-          onChange={(event) => setGrade(typedNumber(event.target.value))}
+          onNumber={setGrade}
         />
       </div>
       {'sizeUm' in answer && (

@@ -1,5 +1,6 @@
 'use client';
 
+import { typedNumber } from '../../ui/units';
 import { shelfWords as say } from '../../ui/words/screens/shelf';
 import { useState } from 'react';
 import type { ObjectSchema } from 'yup';
@@ -83,7 +84,7 @@ function SizeByNumber({ onSize }: { onSize: (sizeUm: number) => void }) {
   const [scale, setScale] = useState<NumberedScale>('jis');
   const [typed, setTyped] = useState('');
   const [least, most] = SCALE_LIMITS[scale];
-  const grade = Number(typed);
+  const grade = typedNumber(typed);
   const fits = typed !== '' && grade >= least && grade <= most;
   return (
     <div className="grid items-end gap-3 sm:grid-cols-3">

@@ -85,6 +85,24 @@ export function NumberField(props: FieldFrame & { unit?: string } & ComponentPro
   );
 }
 
+/** A number that stays as it is typed, 12, or 12,5; NaN is told on for what is none (yet). */
+export function TypedNumberField(
+  props: FieldFrame & { unit?: string; value: number; onNumber: (value: number) => void },
+) {
+  const { value, onNumber, ...frame } = props;
+  const [typed, setTyped] = useState(Number.isNaN(value) ? '' : figure(value));
+  return (
+    <NumberField
+      {...frame}
+      value={typed}
+      onChange={({ target }) => {
+        setTyped(target.value);
+        onNumber(typedNumber(target.value));
+      }}
+    />
+  );
+}
+
 /**
  * A measure that is used while it is typed: told on as soon as it lies within its limits, refused in
  * place, and kept as typed, while it does not.
@@ -98,21 +116,17 @@ export function LimitedNumberField(
     onValue: (value: number) => void;
   },
 ) {
-  const { label, hint, unit, value, min, max, onValue } = props;
-  const [typed, setTyped] = useState(figure(value));
-  const number = typedNumber(typed);
-  const fits = number >= min && number <= max;
+  const { value, min, max, onValue, ...frame } = props;
+  const isWithin = (number: number): boolean => number >= min && number <= max;
+  const [fits, setFits] = useState(isWithin(value));
   return (
-    <NumberField
-      label={label}
-      hint={hint}
-      unit={unit}
-      value={typed}
+    <TypedNumberField
+      {...frame}
+      value={value}
       error={fits ? undefined : uiFormsWords.mustBeFromTo(min, max)}
-      onChange={(event) => {
-        setTyped(event.target.value);
-        const next = typedNumber(event.target.value);
-        if (next >= min && next <= max) onValue(next);
+      onNumber={(number) => {
+        setFits(isWithin(number));
+        if (isWithin(number)) onValue(number);
       }}
     />
   );

@@ -92,7 +92,6 @@ export const logWords = {
   itPassed2: (side: string) => `It passed, ${side}`,
   saveTheCorrection: 'Save the correction',
   theEntryIsCorrected: 'The entry is corrected.',
-  any: 'any',
   countedIn: 'Counted in',
   readingsOn: (abrasiveName: string) => `Readings on ${abrasiveName}`,
   looksOn: (abrasiveName: string) => `Looks on ${abrasiveName}`,

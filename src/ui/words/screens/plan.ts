@@ -98,7 +98,6 @@ export const planWords = {
     `${ends}, with the scratches of a coarser stone than its work likes.`,
   target: (ends: string, um: string) => `${ends}; target ${um}.`,
   workSinceIfYouKnow: 'Work since, if you know it',
-  any: 'any',
   inWord: 'In',
   ofEdge: (name: string, placeMm: string) => `${name}, ${placeMm} of edge`,
   now: 'now',

@@ -4,7 +4,7 @@ import { differenceInCalendarDays, parseISO } from 'date-fns';
 import { millisecondsInDay, millisecondsInMinute } from 'date-fns/constants';
 import { useContext, useState } from 'react';
 import { endSpell, shiftedEntries, type ClockSpell } from '../data';
-import { plural } from '../ui/format';
+import { plural } from '../ui/words/plural';
 import { KeptContext } from './StoreProvider';
 import { useUndoable } from './useUndoable';
 

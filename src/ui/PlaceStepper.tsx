@@ -1,5 +1,6 @@
 'use client';
 
+import { StepButton } from './StepButton';
 import { placeMm } from './format';
 import { placeStepper } from './words/placeStepperWords';
 
@@ -23,14 +24,11 @@ export function PlaceStepper(props: {
         <span>{placeStepper.tip}</span>
       </p>
       <div className="flex items-center gap-2">
-        <button
-          type="button"
-          className="btn btn-outline w-12 px-0 text-xl"
-          aria-label={placeStepper.nearer(placeMm(STEP_MM))}
-          onClick={() => to(atMm - STEP_MM)}
-        >
-          −
-        </button>
+        <StepButton
+          by={-1}
+          label={placeStepper.nearer(placeMm(STEP_MM))}
+          onStep={() => to(atMm - STEP_MM)}
+        />
         <input
           type="range"
           aria-label={label}
@@ -42,14 +40,11 @@ export function PlaceStepper(props: {
           value={atMm}
           onChange={(event) => to(event.target.valueAsNumber)}
         />
-        <button
-          type="button"
-          className="btn btn-outline w-12 px-0 text-xl"
-          aria-label={placeStepper.farther(placeMm(STEP_MM))}
-          onClick={() => to(atMm + STEP_MM)}
-        >
-          +
-        </button>
+        <StepButton
+          by={1}
+          label={placeStepper.farther(placeMm(STEP_MM))}
+          onStep={() => to(atMm + STEP_MM)}
+        />
       </div>
     </div>
   );

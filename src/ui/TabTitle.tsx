@@ -1,7 +1,7 @@
 'use client';
 
 import { useEffect } from 'react';
-import { shellWords } from './words/shellWords';
+import { shellWords } from './words/screens/shell';
 
 /** Names the tab by the record that its screen shows: “Wren, plan · Open Trail”. */
 export function TabTitle({ children }: { children: string }) {

@@ -162,8 +162,6 @@ export function times(value: number): string {
   return figure(Number(value.toPrecision(2)));
 }
 
-export { plural } from './words/plural';
-
 // A formatter costs more to make than a hundred dates to write.
 const DAY = new Intl.DateTimeFormat(DATE_LOCALE, {
   day: 'numeric',

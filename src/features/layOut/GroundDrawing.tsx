@@ -1,9 +1,10 @@
+import { UsualThingDrawing, usualThingSizeMm } from '../../ui/things/UsualThingDrawing';
 import { KINDS } from '../../domain/kinds';
 import { placeMm } from '../../ui/format';
 import { useWidth } from '../../ui/useWidth';
 import { layOut } from '../../ui/words/layOutWords';
 import { sentence } from '../../ui/format';
-import { drawnTool, thingSizeMm, ToolDrawing, toolSizeMm, UsualThingDrawing } from './LaidDrawing';
+import { drawnTool, ToolDrawing, toolSizeMm } from './LaidDrawing';
 import { groundLayout } from './groundLayout';
 import type { Ground, Laid } from './laid';
 
@@ -57,7 +58,7 @@ export function nameOf(own: Laid): string {
 }
 
 function sizeOf(own: Laid): { widthMm: number; heightMm: number } {
-  if (own.is === 'thing') return thingSizeMm(own.thing);
+  if (own.is === 'thing') return usualThingSizeMm(own.thing);
   const { widthMm, heightMm } = toolSizeMm(drawnTool(own));
   return { widthMm, heightMm: heightMm * own.count };
 }

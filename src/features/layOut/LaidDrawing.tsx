@@ -1,18 +1,9 @@
 import type { EdgeWord } from '../../core';
 import { KINDS, type ToolKind } from '../../domain/kinds';
 import { typicalTool } from '../../domain/typicalTools';
-import type { Abrasive, Strop } from '../../domain/shelf';
 import type { Tool } from '../../domain/tool';
-import { usualRecord } from '../../domain/usualRecords';
 import { toolOutline } from '../../ui/silhouette/outline';
-import {
-  HelperDrawing,
-  helperSizeMm,
-  shapeOfHelper,
-  type HelperShape,
-} from '../../ui/things/HelperDrawing';
-import { ThingDrawing } from '../../ui/things/ThingDrawing';
-import { usualThing, type LaidTool } from './laid';
+import type { LaidTool } from './laid';
 
 type Drawn = Pick<Tool, 'kind' | 'edgeLengthMm' | 'bladeWidthMm' | 'spineThicknessMm' | 'outline'>;
 
@@ -83,36 +74,4 @@ export function ToolDrawing(props: { tool: Drawn; pxPerMm: number; word: EdgeWor
       </g>
     </svg>
   );
-}
-
-/** Leather and cloth lie on the ground folded or rolled: no longer than this (mm). */
-const LONGEST_THING_MM = 260;
-
-export function thingSizeMm(name: string): { widthMm: number; heightMm: number } {
-  const drawn = drawable(name);
-  if ('shape' in drawn) {
-    const { width, height } = helperSizeMm(drawn.shape);
-    return { widthMm: width, heightMm: height };
-  }
-  const { thing } = drawn;
-  const handled = thing.form === 'file' || thing.form === 'steel' || thing.form === 'paddle';
-  return {
-    widthMm: Math.min(LONGEST_THING_MM, thing.lengthMm * (handled ? 1.3 : 1)),
-    heightMm: Math.max(8, thing.widthMm ?? 40),
-  };
-}
-
-/** A thing to sharpen with, from its usual measures. */
-export function UsualThingDrawing(props: { name: string; pxPerMm: number }) {
-  const { name, pxPerMm } = props;
-  const drawn = drawable(name);
-  if ('shape' in drawn) return <HelperDrawing shape={drawn.shape} pxPerMm={pxPerMm} />;
-  return <ThingDrawing thing={drawn.thing} pxPerMm={pxPerMm} mostPx={LONGEST_THING_MM * pxPerMm} />;
-}
-
-function drawable(name: string): { thing: Abrasive | Strop } | { shape: HelperShape } {
-  const told = { id: 'drawn', name, fineness: null, compoundId: null };
-  const own = usualRecord(usualThing(name), told, '2000-01-01T00:00:00.000Z');
-  if (own.store === 'abrasives' || own.store === 'strops') return { thing: own.record };
-  return { shape: own.store === 'compounds' ? ('bar' as const) : shapeOfHelper(own.record.kind) };
 }

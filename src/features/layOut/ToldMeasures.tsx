@@ -1,3 +1,4 @@
+import { StepButton } from '../../ui/StepButton';
 import { KINDS } from '../../domain/kinds';
 import { deg, placeMm } from '../../ui/format';
 import { layOut } from '../../ui/words/layOutWords';
@@ -63,23 +64,9 @@ function Stepper(props: { label: string; value: string; onStep: (by: number) => 
   return (
     <div role="group" aria-label={label} className="flex items-center gap-2">
       <span>{label}</span>
-      <button
-        type="button"
-        className="btn btn-outline w-12 px-0 text-xl"
-        aria-label={layOut.less(label)}
-        onClick={() => onStep(-1)}
-      >
-        −
-      </button>
+      <StepButton by={-1} label={layOut.less(label)} onStep={() => onStep(-1)} />
       <output className="figures w-20 text-center font-bold">{value}</output>
-      <button
-        type="button"
-        className="btn btn-outline w-12 px-0 text-xl"
-        aria-label={layOut.more(label)}
-        onClick={() => onStep(1)}
-      >
-        +
-      </button>
+      <StepButton by={1} label={layOut.more(label)} onStep={() => onStep(1)} />
     </div>
   );
 }

@@ -1,7 +1,8 @@
+import { UsualThingDrawing, usualThingSizeMm } from '../../ui/things/UsualThingDrawing';
 import { KINDS } from '../../domain/kinds';
 import { layOut } from '../../ui/words/layOutWords';
 import { sentence } from '../../ui/format';
-import { shortened, thingSizeMm, ToolDrawing, toolSizeMm, UsualThingDrawing } from './LaidDrawing';
+import { shortened, ToolDrawing, toolSizeMm } from './LaidDrawing';
 import { countOf, TRAY_THINGS, TRAY_TOOLS, type Ground } from './laid';
 
 /** Room for a picture in the tray (px). */
@@ -40,7 +41,7 @@ export function ThingTray(props: { ground: Ground; onLay: (name: string) => void
           count={countOf(props.ground, name)}
           onLay={() => props.onLay(name)}
         >
-          <UsualThingDrawing name={name} pxPerMm={fitting(thingSizeMm(name))} />
+          <UsualThingDrawing name={name} pxPerMm={fitting(usualThingSizeMm(name))} />
         </Piece>
       ))}
     </Rails>

@@ -186,7 +186,7 @@ function Found(props: {
         {isWhole
           ? say.inAll(
               count,
-              found.length < of ? ` of ${of}` : '',
+              found.length < of ? of : null,
               minutes(sum(found, (row) => row.minutes)),
             )
           : say.theLatestTheRestIs}

@@ -20,7 +20,7 @@ import type { LoggedNeed } from './loggedNeed';
 import { DamageWays } from './DamageWays';
 import { JobChoice } from './JobChoice';
 import { JOB_WORDS, keepsWords, planHeadline, startWords } from './jobWords';
-import { NothingWorks } from './first/NothingWorks';
+import { NothingWorks } from './NothingWorks';
 import { PlanBar } from './PlanBar';
 import { PlanHead } from './PlanHead';
 import { Planned } from './Planned';

@@ -19,7 +19,7 @@ import {
 import type { Trip } from '../../domain/trip';
 import { nextTrip, openTrips, tripDayOf, tripPhase, tripUnderWay } from '../../domain/tripDays';
 import { tripQuery } from '../../ui/useChosenTrip';
-import { chipDepth, dayAhead, minutes, placeMm, plural, sentence } from '../../ui/format';
+import { chipDepth, dayAhead, minutes, placeMm, sentence } from '../../ui/format';
 import { stopWords } from '../../ui/words/stopWords';
 import { ClockNotice } from './ClockNotice';
 import { CopyDue } from './CopyDue';
@@ -85,7 +85,7 @@ export function RackScreen() {
         <p className="text-lg text-soft">
           {toolsWithWork === 0
             ? say.noEdgeNeedsWorkLeave
-            : `${plural(toolsWithWork, say.toolNeeds, say.toolsNeed)} work${total > 0 ? say.inAll(minutes(total)) : ''}.`}
+            : say.needWork(toolsWithWork, total > 0 ? minutes(total) : null)}
         </p>
         {back && (
           <Link

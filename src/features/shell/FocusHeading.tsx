@@ -19,15 +19,13 @@ export function FocusHeading() {
     before.current = place;
     const main = document.getElementById('main');
     if (!main) return;
-    const old = main.querySelector('h1');
     const focus = (): boolean => {
       const heading = main.querySelector('h1');
-      if (!heading || (heading === old && heading.dataset.place !== place)) return false;
+      if (!heading) return false;
       heading.tabIndex = -1;
       heading.focus({ preventScroll: true });
       return true;
     };
-    if (old) old.dataset.place = place;
     if (focus()) return;
     const observer = new MutationObserver(() => focus() && observer.disconnect());
     observer.observe(main, { childList: true, subtree: true });

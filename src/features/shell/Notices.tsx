@@ -1,6 +1,5 @@
 'use client';
 
-import { shellWords } from '../../ui/words/shellWords';
 import { shellWords as say } from '../../ui/words/screens/shell';
 import { useEffect } from 'react';
 import { Toaster } from 'sonner';
@@ -15,7 +14,7 @@ export default function Notices() {
   return (
     <Toaster
       position="bottom-center"
-      containerAriaLabel={shellWords.notices}
+      containerAriaLabel={say.notices}
       duration={9000}
       offset={ABOVE_BAR}
       mobileOffset={ABOVE_BAR}

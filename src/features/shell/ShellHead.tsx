@@ -2,7 +2,7 @@ import { Flame, Keyboard, Search, Sun, SunDim, type LucideIcon } from 'lucide-re
 import Link from '../../ui/Link';
 import { nextTheme, THEME_KEY, usePreference } from '../../ui/preferences';
 import { findWords } from '../../ui/words/findWords';
-import { shellWords } from '../../ui/words/shellWords';
+import { shellWords } from '../../ui/words/screens/shell';
 import { themeWords } from '../../ui/words/themeWords';
 import { Signposts } from './Signposts';
 
@@ -22,7 +22,7 @@ export function ShellHead(props: { here: string; onFind: () => void; onSheet: ()
         <Signposts here={here} />
         <div className="ml-auto flex">
           <HeadButton icon={Search} label={findWords.title} onTap={onFind} />
-          <HeadButton icon={Keyboard} label={shellWords.keys} hasKeys onTap={onSheet} />
+          <HeadButton icon={Keyboard} label={shellWords.shortcuts} hasKeys onTap={onSheet} />
           <HeadButton
             icon={THEME_ICONS[next]}
             label={themeWords[next]}

@@ -1,5 +1,6 @@
 'use client';
 
+import { StepButton } from '../../ui/StepButton';
 import { tripWords as say } from '../../ui/words/screens/trip';
 import { CopyPlus, Undo2 } from 'lucide-react';
 import { useState, type ReactNode } from 'react';
@@ -147,26 +148,11 @@ function Steps(props: {
   const { what, isEmpty, onStep, children } = props;
   return (
     <span className="flex items-center gap-1 sm:gap-2">
-      <button
-        type="button"
-        className="btn btn-outline w-12 px-0 text-2xl"
-        aria-label={say.less(what)}
-        disabled={isEmpty}
-        onClick={() => onStep(-1)}
-      >
-        −
-      </button>
+      <StepButton by={-1} label={say.less(what)} disabled={isEmpty} onStep={() => onStep(-1)} />
       <output className="sign min-w-10 text-center text-lg sm:min-w-14 sm:text-xl">
         {children}
       </output>
-      <button
-        type="button"
-        className="btn btn-outline w-12 px-0 text-2xl"
-        aria-label={say.more(what)}
-        onClick={() => onStep(1)}
-      >
-        +
-      </button>
+      <StepButton by={1} label={say.more(what)} onStep={() => onStep(1)} />
     </span>
   );
 }

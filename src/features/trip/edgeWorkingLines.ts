@@ -1,7 +1,8 @@
 import { tripWords as say } from '../../ui/words/screens/trip';
 import { PRIORS, type EdgeCosts, type EdgeForecast, type TripProblem } from '../../core';
 import type { TripTask } from '../../domain/tripTasks';
-import { deg, minutes, ml, plural, times, um } from '../../ui/format';
+import { deg, minutes, ml, times, um } from '../../ui/format';
+import { plural } from '../../ui/words/plural';
 import type { WorkingLine } from '../../ui/Working';
 import { taskName } from './taskWords';
 

@@ -1,22 +1,15 @@
 import { scaleLog } from 'd3-scale';
-import { USUAL_THINGS } from '../../domain/usualThings';
-import { usualRecord } from '../../domain/usualRecords';
-import { ThingDrawing } from '../things/ThingDrawing';
-import { scratches } from '../things/scratches';
+import { Scratches } from '../things/ThingDrawing';
+import { UsualThingDrawing, usualThingSizeMm } from '../things/UsualThingDrawing';
 import { pictureWords as say } from '../words/glossary/pictureWords';
 import { Arrow, HEIGHT, LINE, STEEL, STONE, WIDTH, Words } from './parts';
 
 /** A usual thing, to scale. */
 export function ThingPicture({ name }: { name: string }) {
-  const usual = USUAL_THINGS.find((thing) => thing.name === name)!;
-  const told = { id: 'drawn', name, fineness: null, compoundId: null };
-  const own = usualRecord(usual, told, '2000-01-01T00:00:00.000Z');
-  if (own.store !== 'abrasives' && own.store !== 'strops') return null;
-  const { record } = own;
-  const pxPerMm = Math.min(280 / (record.lengthMm * 1.3), 110 / (record.widthMm ?? 40));
+  const { widthMm, heightMm } = usualThingSizeMm(name);
   return (
     <g transform="translate(20 20)">
-      <ThingDrawing thing={record} pxPerMm={pxPerMm} mostPx={280} />
+      <UsualThingDrawing name={name} pxPerMm={Math.min(280 / widthMm, 110 / heightMm)} />
     </g>
   );
 }
@@ -59,19 +52,10 @@ export function FinenessPicture() {
         µm
       </Words>
       {SIZES.map(({ sizeUm, words }) => {
-        const { gapPx, weightPx } = scratches(sizeUm);
         const id = `fine${sizeUm}`;
         return (
           <g key={sizeUm} transform={`translate(${x(sizeUm) - 24} 44)`}>
-            <pattern
-              id={id}
-              width={gapPx}
-              height={gapPx}
-              patternUnits="userSpaceOnUse"
-              patternTransform="rotate(62)"
-            >
-              <rect width={weightPx} height={gapPx} fill="var(--ink)" />
-            </pattern>
+            <Scratches id={id} sizeUm={sizeUm} />
             <rect width={48} height={30} {...STEEL} strokeWidth={1} />
             <rect width={48} height={30} fill={`url(#${id})`} />
             <path d="M24,30V68" {...LINE} strokeWidth={1} />

@@ -59,9 +59,10 @@ export function ThingDrawing(props: {
 type StropShape = Pick<Strop, 'form' | 'lengthMm' | 'widthMm'>;
 
 /** Width of a strop that nobody measured, for the drawing alone. */
-const USUAL_STROP_WIDTH_MM = 40;
+export const USUAL_STROP_WIDTH_MM = 40;
 
-function Scratches({ id, sizeUm }: { id: string; sizeUm: number }) {
+/** The pattern that tells a particle size. */
+export function Scratches({ id, sizeUm }: { id: string; sizeUm: number }) {
   const { gapPx, weightPx } = scratches(sizeUm);
   return (
     <pattern

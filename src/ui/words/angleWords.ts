@@ -1,6 +1,7 @@
 import type { AngleAdvice, AngleReason } from '../../core';
 import { TASKS } from '../../domain/tasks';
-import { chipDepth, deg, plural } from '../format';
+import { chipDepth, deg } from '../format';
+import { plural } from './plural';
 
 const CAUSE_WORDS = {
   work: 'work',

@@ -1,7 +1,8 @@
 import { millisecondsInDay } from 'date-fns/constants';
 import type { CareRow, DoneTogether } from '../../core';
 import type { CareDoing } from '../../domain/care';
-import { day, deg, listed, plural } from '../format';
+import { day, deg, listed } from '../format';
+import { plural } from './plural';
 
 const DOING_WORDS: Record<CareDoing, (name: string) => string> = {
   flatten: (name) => `Flatten ${name}`,

@@ -1,4 +1,4 @@
-import { plural } from '../format';
+import { plural } from './plural';
 
 /** A count with its noun. */
 export const counted = {

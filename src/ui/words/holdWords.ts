@@ -1,5 +1,6 @@
 import type { CoinStack, Hold, HoldGuide, NearCoins } from '../../core';
-import { deg, mm, placeMm, plural } from '../format';
+import { deg, mm, placeMm } from '../format';
+import { plural } from './plural';
 
 /** The measure to hold, in as few words as can be read at arm's length. */
 export function holdHeadline(hold: HoldGuide): string {

@@ -1,5 +1,6 @@
 import type { InstrumentKind, InstrumentState, LostWhy } from '../../instruments';
-import { grams, plural } from '../format';
+import { grams } from '../format';
+import { plural } from './plural';
 
 /** What each instrument is called, and what to do for a reading. */
 export const INSTRUMENT_WORDS: Record<InstrumentKind, { name: string; toDo: string }> = {

@@ -5,7 +5,8 @@ import {
   type SolvedNeed,
   type TouchUpEvent,
 } from '../../core';
-import { grams, minutes, plural } from '../format';
+import { grams, minutes } from '../format';
+import { plural } from './plural';
 
 const EVENT_WORDS: Record<TouchUpEvent, string> = {
   strop: 'a little dull',

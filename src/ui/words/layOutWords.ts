@@ -1,6 +1,7 @@
 import type { EdgeWord } from '../../core';
 import type { Fineness } from '../../domain/usualThings';
 import { deg, placeMm } from '../format';
+import { EDGE_STATE_WORDS } from './glossary/pictureWords';
 
 /** What is said while a person lays out what they have. */
 export const layOut = {
@@ -53,10 +54,7 @@ export const layOutQuestions = {
 const UNKNOWN_WORDS = 'I do not know';
 
 export const EDGE_WORDS: Record<EdgeWord, string> = {
-  keen: 'keen',
-  works: 'works',
-  tired: 'tired',
-  blunt: 'blunt',
+  ...EDGE_STATE_WORDS,
   unknown: UNKNOWN_WORDS,
 };
 

@@ -1,6 +1,7 @@
 import { DATE_LOCALE } from '../locale';
 import type { EdgeStory, Effort, LogAnswers, PlansMet } from '../../core';
-import { listed, minutes, plural } from '../format';
+import { listed, minutes } from '../format';
+import { plural } from './plural';
 
 /** What a log has found, in sentences with their numbers. */
 

@@ -1,5 +1,6 @@
 import type { SchoolNote } from '../../core';
-import { deg, fineMm, minutes, placeMm, plural, thinMm, um, volume, rounded } from '../format';
+import { deg, fineMm, minutes, placeMm, thinMm, um, volume, rounded } from '../format';
+import { plural } from './plural';
 
 const small = (lengthMm: number): string => um(1000 * lengthMm);
 

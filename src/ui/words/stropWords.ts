@@ -1,5 +1,5 @@
 import type { StropSeries } from '../../core';
-import { plural } from '../format';
+import { plural } from './plural';
 
 /** What a series of readings on one surface comes to, in a sentence for its title. */
 export function seriesTitle(series: StropSeries): string {

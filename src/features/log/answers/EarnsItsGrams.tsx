@@ -11,10 +11,7 @@ export function EarnsItsGrams({ earned }: { earned: readonly EarnedGrams[] }) {
   const most = Math.max(...earned.map(({ minutesPer100g }) => minutesPer100g), 0.1);
   const trips = Math.max(...earned.map((each) => each.trips));
   return (
-    <Answer
-      title={titleOf(earned)}
-      behind={say.fromThatOverEveryTouch(trips, trips === 1 ? 'is' : 'are')}
-    >
+    <Answer title={titleOf(earned)} behind={say.fromThatOverEveryTouch(trips)}>
       <AnswerTable
         heads={[
           [say.thing, false],

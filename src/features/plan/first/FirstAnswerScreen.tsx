@@ -27,7 +27,7 @@ import { firstWishes } from '../PlanFor';
 import { useStart } from '../useStart';
 import { AnswerSteps } from './AnswerSteps';
 import { AskedMeasure } from './AskedMeasure';
-import { NothingWorks } from './NothingWorks';
+import { NothingWorks } from '../NothingWorks';
 import { RoughTime } from './RoughTime';
 
 /** The first answer for a tool: what to do with it, in which order, about how long, and what would make that surer. */

@@ -1,4 +1,4 @@
-import { plural } from '../../format';
+import { plural } from '../plural';
 
 /** What these screens say. */
 export const guideWords = {

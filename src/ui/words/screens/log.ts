@@ -1,4 +1,4 @@
-import { plural } from '../../format';
+import { plural } from '../plural';
 
 /** What these screens say. */
 export const logWords = {
@@ -51,7 +51,8 @@ export const logWords = {
     'Nothing yet. A touch-up that is finished in the guide writes itself in here.',
   beginOne: 'Begin one',
   toWord: (day: string, day2: string) => `${day} to ${day2}:`,
-  inAll: (count: string, value: string, minutes: string) => `${count}${value}, ${minutes} in all`,
+  inAll: (entries: string, of: number | null, minutes: string) =>
+    `${entries}${of === null ? '' : ` of ${of}`}, ${minutes} in all`,
   theLatestTheRestIs: 'The latest; the rest is being read.',
   allDays: 'All days',
   oneIsChosenChooseAnother: 'One is chosen: choose another to compare it with.',

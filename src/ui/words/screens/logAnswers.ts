@@ -1,4 +1,4 @@
-import { plural } from '../../format';
+import { plural } from '../plural';
 
 /** What these screens say. */
 export const logAnswersWords = {
@@ -29,8 +29,8 @@ export const logAnswersWords = {
     `${nameOf} chipped at work at ${deg} per side, and not since ${deg2}.`,
   isTooThinForIts: (nameOf: string) => `${nameOf} is too thin for its work.`,
   everyAngleSuitsItsWork: 'Every angle suits its work so far.',
-  fromThatOverEveryTouch: (trips: number, value: string) =>
-    `From ${plural(trips, 'trip')} that ${value} over: every touch-up out there is planned with all that was carried, and again without each thing that its plan takes.`,
+  fromThatOverEveryTouch: (trips: number) =>
+    `From ${plural(trips, 'trip that is', 'trips that are')} over: every touch-up out there is planned with all that was carried, and again without each thing that its plan takes.`,
   thing: 'Thing',
   weight: 'Weight',
   carriedUsed: 'Carried, used',

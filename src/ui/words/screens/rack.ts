@@ -1,4 +1,4 @@
-import { plural } from '../../format';
+import { plural } from '../plural';
 
 /** What these screens say. */
 export const rackWords = {
@@ -91,9 +91,8 @@ export const rackWords = {
   yourRack: 'Your rack',
   whatItsDaysNeed: 'What its days need',
   noEdgeNeedsWorkLeave: 'No edge needs work: leave them alone.',
-  toolNeeds: 'tool needs',
-  toolsNeed: 'tools need',
-  inAll: (minutes: string) => `, ${minutes} in all`,
+  needWork: (tools: number, time: string | null) =>
+    `${plural(tools, 'tool needs', 'tools need')} work${time === null ? '' : `, ${time} in all`}.`,
   backFromLookTheTools: (name: string) => `Back from ${name}: look the tools through`,
   layOutMore: 'Lay out more',
   dayOf2: (name: string, value: number, days: number) => `${name}, day ${value} of ${days}`,

@@ -1,4 +1,4 @@
-import { plural } from '../../format';
+import { plural } from '../plural';
 
 /** What these screens say. */
 export const shellWords = {
@@ -57,4 +57,7 @@ export const shellWords = {
   theBrowserDoesNotLet: 'The browser does not let Open Trail store anything',
   thisPageIsAnOlder:
     'This page is an older one than wrote it last. Reload it, and close other tabs of Open Trail, until the newer one opens. Nothing of it is lost or changed.',
+  name: 'Open Trail',
+  shortcuts: 'Shortcuts',
+  notices: 'Notices',
 };

@@ -1,8 +1,8 @@
-import type { JobPlan } from '../../../core';
-import Link from '../../../ui/Link';
-import { firstAnswer } from '../../../ui/words/firstAnswerWords';
-import { helpfulStoneWords } from '../../../ui/words/helpfulStoneWords';
-import { LeftOut } from '../LeftOut';
+import type { JobPlan } from '../../core';
+import Link from '../../ui/Link';
+import { firstAnswer } from '../../ui/words/firstAnswerWords';
+import { helpfulStoneWords } from '../../ui/words/helpfulStoneWords';
+import { LeftOut } from './LeftOut';
 
 /** Nothing at hand does it: what would, the way to it, and why the rest does not. */
 export function NothingWorks({ plan }: { plan: JobPlan }) {

@@ -1,0 +1,51 @@
+import type { Kind } from './kind';
+import { carbon } from './usualSteel';
+
+export const MACHETES = {
+  machete: {
+    name: 'machete',
+    form: 'machete',
+    shape: { heel: 0.66, spineFall: 0.9, tip: 0.35, hollow: 0 },
+    head: 'tang',
+    stropAtEnd: false,
+    inSets: false,
+    work: ['brush'],
+    edgeLengthMm: 350,
+    bladeWidthMm: 50,
+    spineThicknessMm: 2.2,
+    reserveMm: 36,
+    outline: { handleLengthMm: 130, bellyShare: 0.2, flareShare: 0.15 },
+    steel: carbon(52),
+    zone: {
+      grind: 'secondary-bevel',
+      contour: 'straight',
+      bevelAngleDeg: 22,
+      primaryAngleDeg: 1,
+      shoulderThicknessMm: 1.2,
+      microBevel: null,
+    },
+  },
+  billhook: {
+    name: 'billhook',
+    form: 'machete',
+    shape: { heel: 0.8, spineFall: 1, tip: 1.12, hollow: 0.16 },
+    head: 'tang',
+    stropAtEnd: false,
+    inSets: false,
+    work: ['brush', 'limb'],
+    edgeLengthMm: 230,
+    bladeWidthMm: 70,
+    spineThicknessMm: 5,
+    reserveMm: 52,
+    outline: { handleLengthMm: 140, bellyShare: 0.3, flareShare: 0.2 },
+    steel: carbon(54),
+    zone: {
+      grind: 'secondary-bevel',
+      contour: 'recurve',
+      bevelAngleDeg: 20,
+      primaryAngleDeg: 2,
+      shoulderThicknessMm: 1.8,
+      microBevel: null,
+    },
+  },
+} as const satisfies Record<string, Kind>;

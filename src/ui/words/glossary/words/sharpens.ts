@@ -1,0 +1,81 @@
+import type { WordsOf } from '../word';
+
+export const ofWhatSharpens = {
+  micrometre: {
+    name: 'µm',
+    group: 'What sharpens',
+    line: 'a thousandth of a millimetre; a hair has 70',
+    says: 'A micrometre: a thousandth of a millimetre. A hair is about 70 µm thick. Stones are compared by the size of their grains in µm.',
+    next: ['grit'],
+  },
+  grit: {
+    name: 'grit numbers',
+    group: 'What sharpens',
+    line: 'each scale counts in its own way',
+    says: 'The number printed on a stone or a paper. Each scale (FEPA, JIS, mesh and others) counts in its own way, so that only the size in µm can be compared.',
+    next: ['micrometre'],
+  },
+  file: {
+    name: 'file',
+    group: 'What sharpens',
+    line: 'teeth of hard steel, for softer steel',
+    says: 'Rows of hard teeth. It takes steel fast from axes and machetes, pushed away from you with the edge guarded. On hard steel it skates.',
+    next: ['hardness', 'diamond'],
+  },
+  diamond: {
+    name: 'diamond plate',
+    group: 'What sharpens',
+    line: 'grains on a steel plate: stays flat',
+    says: 'Grains of diamond on a flat piece of steel. It cuts every steel, wet or dry, stays flat, and needs little pressure.',
+    next: ['carbides', 'force'],
+  },
+  novaculite: {
+    name: 'novaculite',
+    group: 'What sharpens',
+    line: 'a dense natural stone, slow and fine',
+    says: 'A dense natural stone, slow and fine. The denser it is, the finer it leaves the edge. It is used with oil or water.',
+    next: ['grit', 'lubricant'],
+  },
+  puck: {
+    name: 'puck',
+    group: 'What sharpens',
+    line: 'a round stone for axes, moved in circles',
+    says: 'A round stone that fits the palm, moved in small circles over an axe. One side is coarse, the other is finer.',
+    next: ['circles'],
+  },
+  strop: {
+    name: 'strop',
+    group: 'What sharpens',
+    line: 'leather or cloth that takes off the burr',
+    says: 'Leather or cloth, drawn over spine first. It takes off the burr and polishes the very edge. Too much of it rounds the edge.',
+    next: ['compound', 'edge-trailing', 'burr'],
+  },
+  compound: {
+    name: 'compound',
+    group: 'What sharpens',
+    line: 'fine powder, rubbed on a strop',
+    says: 'Very fine abrasive in wax, rubbed on a strop. With it the strop also takes back a little rounding.',
+    next: ['strop'],
+  },
+  hone: {
+    name: 'hone, or honing steel',
+    group: 'What sharpens',
+    line: 'lays a turned edge straight again',
+    says: 'A smooth rod of steel or ceramic. It lays a turned edge straight and takes off next to nothing.',
+    next: ['roll'],
+  },
+  hollowed: {
+    name: 'worn hollow',
+    group: 'What sharpens',
+    line: 'a stone that has sunk in the middle',
+    says: 'A soft stone sinks in the middle with use. It then changes the angle along the stroke, and has to be flattened.',
+    next: ['angle-per-side'],
+  },
+  lubricant: {
+    name: 'lubricant',
+    group: 'What sharpens',
+    line: 'water or oil that floats the dust away',
+    says: 'Water or oil on the stone. It floats the dust away, so that the stone goes on cutting. A stone that once had oil stays an oil stone.',
+    next: ['novaculite'],
+  },
+} satisfies WordsOf;

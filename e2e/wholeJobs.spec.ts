@@ -185,6 +185,7 @@ test('a plan says how a thing is held, and the other way by a tap', async ({ pag
 
 test('another blade hangs on a handle that is there, and says so on the rack', async ({ page }) => {
   await hangTool(page, 'Scandi knife', 'Wren’s awl');
+  await page.getByText('Handle, head, sheath, spine').click();
   await page.getByLabel('Its handle').selectOption('Wren’s: another blade of it');
   await page.getByRole('button', { name: 'Save', exact: true }).click();
   await expect(page.getByText('Wren’s awl is saved.')).toBeVisible();

@@ -82,7 +82,8 @@ function madeUpFile(source, fileName = 'words.ts') {
       ts.isTemplateHead(node) ||
       ts.isTemplateMiddle(node) ||
       ts.isTemplateTail(node);
-    if (isText && !isValue(node)) edits.push([node.getStart(), node.end]);
+    const isAddress = /^[`']\//.test(node.getText());
+    if (isText && !isAddress && !isValue(node)) edits.push([node.getStart(), node.end]);
     ts.forEachChild(node, visit);
   };
   visit(file);

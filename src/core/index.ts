@@ -30,6 +30,7 @@ export {
   reshapedZone,
 } from './edge';
 export type {
+  AngleMethodId,
   AngleMethodRule,
   CoinStack,
   EdgeAim,

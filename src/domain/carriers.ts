@@ -6,14 +6,14 @@ export function carrierOf({ carriers }: Pick<Trip, 'carriers'>, toolId: string):
   return carriers.find((own) => own.toolId === toolId)?.person ?? '';
 }
 
-/** Tools by who carries them, in the order that they come in. */
+/** Tools by who carries them, in the order that they come in; everybody's under no name. */
 export function toolsByPerson(
   trip: Pick<Trip, 'carriers'>,
   tools: Iterable<Tool>,
 ): [person: string, tools: Tool[]][] {
   const found = new Map<string, Tool[]>();
   for (const tool of tools) {
-    const person = carrierOf(trip, tool.id) || 'everybody';
+    const person = carrierOf(trip, tool.id);
     found.set(person, [...(found.get(person) ?? []), tool]);
   }
   return [...found];

@@ -1,3 +1,4 @@
+import type { Session } from './session';
 import type { Spot } from './terms';
 import type { Trip } from './trip';
 
@@ -9,4 +10,9 @@ export type SpotOut = (typeof SPOTS_OUT)[number];
 export function spotsOut({ carried }: Pick<Trip, 'carried'>): SpotOut[] {
   const hasVehicle = carried.some(({ place }) => place === 'workshop');
   return SPOTS_OUT.filter((spot) => spot !== 'vehicle' || hasVehicle);
+}
+
+/** A spot as the log has it. */
+export function whereOf(spot: Spot): Session['where'] {
+  return spot === 'bench' ? 'bench' : 'field';
 }

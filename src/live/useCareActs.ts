@@ -1,5 +1,6 @@
 'use client';
 
+import { undoWords } from '../ui/words/undoWords';
 import { addDays } from 'date-fns';
 import { nanoid } from 'nanoid';
 import { useState } from 'react';
@@ -63,15 +64,20 @@ export function useCareActs() {
     },
     /** `freshLeft`: the fresh sheets or faces that lie by, where they were counted. */
     done: (rows: CareGroup, words: string, freshLeft: number | null = null) =>
-      note(`${careGroupTitle(rows)}: done.`, rows, { kind: 'done', note: words }, freshLeft),
+      note(
+        undoWords.careDone(careGroupTitle(rows)),
+        rows,
+        { kind: 'done', note: words },
+        freshLeft,
+      ),
     putOff: (rows: CareGroup, days: number, reason: string) =>
-      note(`${careGroupTitle(rows)}: put off.`, rows, {
+      note(undoWords.carePutOff(careGroupTitle(rows)), rows, {
         kind: 'put off',
         until: addDays(clockNow(), days).toISOString(),
         note: reason,
       }),
     setEvery: (rows: CareGroup, every: number) =>
-      note(`${careGroupTitle(rows)}: every ${every} from now on.`, rows, { kind: 'every', every }),
+      note(undoWords.careEvery(careGroupTitle(rows), every), rows, { kind: 'every', every }),
   };
 }
 

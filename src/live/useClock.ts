@@ -1,10 +1,10 @@
 'use client';
 
+import { undoWords } from '../ui/words/undoWords';
 import { differenceInCalendarDays, parseISO } from 'date-fns';
 import { millisecondsInDay, millisecondsInMinute } from 'date-fns/constants';
 import { useContext, useState } from 'react';
 import { endSpell, shiftedEntries, type ClockSpell } from '../data';
-import { plural } from '../ui/words/plural';
 import { KeptContext } from './StoreProvider';
 import { useUndoable } from './useUndoable';
 
@@ -32,8 +32,7 @@ export function useClock(): ClockCare | null {
   const move = async (from: string, ms: number): Promise<void> => {
     const act = await shiftedEntries(store, from, ms);
     await done();
-    if (act.length > 0)
-      await undoable(`${plural(act.length, 'entry is', 'entries are')} set right.`, act);
+    if (act.length > 0) await undoable(undoWords.setRight(act.length), act);
   };
   return {
     spell,

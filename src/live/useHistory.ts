@@ -1,5 +1,6 @@
 'use client';
 
+import { undoWords } from '../ui/words/undoWords';
 import { useQuery } from '@tanstack/react-query';
 import { reversed, withChanges, type FieldChange, type Repository } from '../data';
 import type { HistoryEntry } from '../domain/history';
@@ -34,11 +35,11 @@ function useTakeLineBack(): (
     if (!present) return;
     const { record, clashes } = withChanges(present, reversed([change as FieldChange]));
     if (clashes.length > 0) {
-      void notice('It was changed again since: take that back first.');
+      void notice(undoWords.changedSince);
       return;
     }
     const after = { ...record, updatedAt: stampNow() };
-    await undoable('Taken back.', [
+    await undoable(undoWords.takenBack, [
       { store: entry.store, id: entry.recordId, before: present, after },
     ]);
   };

@@ -1,5 +1,6 @@
 'use client';
 
+import { undoWords } from '../ui/words/undoWords';
 import type { UnusableRecord } from '../data';
 import { useStore } from './StoreProvider';
 import { useUndoable } from './useUndoable';
@@ -11,6 +12,6 @@ export function useKeepRecord(): (unusable: UnusableRecord, mended: { id: string
   const undoable = useUndoable();
   return ({ store: name, name: called, id }, mended) => {
     const record = { ...mended, id, updatedAt: stampNow() };
-    void undoable(`${called} is mended.`, () => store.whole.putRaw(name, record));
+    void undoable(undoWords.isMended(called), () => store.whole.putRaw(name, record));
   };
 }

@@ -1,5 +1,6 @@
 'use client';
 
+import { undoWords } from '../ui/words/undoWords';
 import { nanoid } from 'nanoid';
 import { newRecord } from '../domain/newRecord';
 import type { Photo } from '../domain/photo';
@@ -28,6 +29,6 @@ export function usePhotos(toolId: string): {
       await store.photos.save({ ...record, takenAt, toolId, dataUrl, caption: '' });
     },
     remove: (photo) =>
-      undoable('The picture is removed.', [removedOne('photos', photo, stampNow())]),
+      undoable(undoWords.pictureRemoved, [removedOne('photos', photo, stampNow())]),
   };
 }

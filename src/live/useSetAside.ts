@@ -1,5 +1,6 @@
 'use client';
 
+import { undoWords } from '../ui/words/undoWords';
 import { useUndoable } from './useUndoable';
 import { useStore } from './StoreProvider';
 import type { UnusableRecord } from '../data';
@@ -12,6 +13,6 @@ export function useSetAside(): (record: UnusableRecord) => void {
   return ({ store: name, raw, name: called, id }) => {
     const at = stampNow();
     const aside = { ...(raw as object), id, deletedAt: at, updatedAt: at };
-    void undoable(`${called} is set aside.`, () => store.whole.putRaw(name, aside));
+    void undoable(undoWords.isSetAside(called), () => store.whole.putRaw(name, aside));
   };
 }

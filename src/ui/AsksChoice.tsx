@@ -1,5 +1,6 @@
 'use client';
 
+import { spokenText } from './words/closedWords';
 import { uiPartsWords as say } from './words/screens/uiParts';
 import { Choice } from './Choice';
 import { SHARPNESS_TESTS, type SharpnessTest } from '../domain/terms';
@@ -42,7 +43,7 @@ export function AsksChoice(props: {
               checked={value.work.includes(id)}
               onChange={(event) => tick(id, event.target.checked)}
             />
-            {name}
+            {spokenText(name)}
           </label>
         ))}
       </div>

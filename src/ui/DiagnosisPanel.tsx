@@ -1,5 +1,6 @@
 'use client';
 
+import { spoken } from './words/closedWords';
 import { uiPartsWords as say } from './words/screens/uiParts';
 import { useState } from 'react';
 import {
@@ -97,5 +98,5 @@ function turnInWords({ turnDeg, liftMm, coins }: Diagnosis, isKnife: boolean): s
   const way = turnDeg > 0 ? 'up' : 'down';
   const what = isKnife ? say.theSpine : say.theBackEndOfThe;
   const part = coins === null ? '' : say.ofYourCoin(rounded(coins, 1));
-  return `, ${deg(Math.abs(turnDeg))}: ${what} ${mm(Math.abs(liftMm))} ${way}${part}`;
+  return `, ${deg(Math.abs(turnDeg))}: ${what} ${mm(Math.abs(liftMm))} ${spoken(way)}${part}`;
 }

@@ -1,3 +1,5 @@
+import { touchUpLink } from './links';
+import { spoken } from './words/closedWords';
 import { uiPartsWords as say } from './words/screens/uiParts';
 import type { ReactNode } from 'react';
 import type { DoneLine, HomeLine } from '../core';
@@ -5,7 +7,7 @@ import { edgeName } from '../domain/edgeName';
 import Link from './Link';
 import { minutes } from './format';
 import { Pegs } from './Pegs';
-import { touchUpLink, workInWords } from './words/needWords';
+import { workInWords } from './words/needWords';
 
 export function ListHeading({ title, sum }: { title: string; sum: string }) {
   return (
@@ -70,7 +72,7 @@ export function DoneListLine({ name, done }: { name: string; done: DoneLine }) {
     <li className="flex min-h-12 items-center gap-3 border-b border-rule py-1">
       <Pegs done={1} of={1} />
       <span className="min-w-0 flex-1">
-        <b>{name}</b> {say.done(done.rung)}
+        <b>{name}</b> {say.done(spoken(done.rung))}
       </span>
       <Link
         href={`/log/entry?id=${done.sessionId}`}

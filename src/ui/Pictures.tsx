@@ -1,5 +1,6 @@
 'use client';
 
+import { spoken } from './words/closedWords';
 import { uiPartsWords as say } from './words/screens/uiParts';
 import { useRef, useState } from 'react';
 import type { Photo } from '../domain/photo';
@@ -19,7 +20,7 @@ export function Pictures(props: {
       await onAdd(file);
       setProblem(null);
     } catch (error) {
-      setProblem(`${(error as Error).message}. Choose a JPEG or PNG.`);
+      setProblem(say.chooseAJpeg((error as Error).message));
     }
   };
   return (
@@ -74,7 +75,7 @@ function PictureButton(props: {
         type="file"
         accept="image/*"
         capture={from === 'camera' ? 'environment' : undefined}
-        aria-label={say.pictureFromA(from)}
+        aria-label={say.pictureFromA(spoken(from))}
         className="sr-only"
         tabIndex={-1}
         onChange={(event) => {

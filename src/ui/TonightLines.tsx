@@ -1,3 +1,4 @@
+import { spoken } from './words/closedWords';
 import type { TonightLine } from '../core';
 import type { SpotOut } from '../domain/spots';
 import { minutes } from './format';
@@ -30,7 +31,7 @@ export function TonightLines(props: {
         isNext={isNext && i === 0}
         mark={<RungMark rung={rung} chance={chance} />}
         name={nameOf(line)}
-        says={need ? workInWords(need).toLowerCase() : `${rung}, ${chanceWords(chance)}`}
+        says={need ? workInWords(need).toLowerCase() : `${spoken(rung)}, ${chanceWords(chance)}`}
         link={tonightLink(line, spot)}
         minutes={minutes(line.minutes)}
       />

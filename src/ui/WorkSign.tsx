@@ -1,17 +1,18 @@
+import { spoken } from './words/closedWords';
 import { uiPartsWords as say } from './words/screens/uiParts';
 import type { WorkMark } from '../core';
 
 /** What each mark of the log stands for. */
 export const WORK_MARK_WORDS: Record<WorkMark, string> = {
   tested: say.testedOnly,
-  strop: 'strop',
-  hone: 'hone',
+  strop: spoken('strop'),
+  hone: spoken('hone'),
   fine: say.fineStone,
   medium: say.mediumStone,
   coarse: say.coarseStone,
-  file: 'file',
+  file: spoken('file'),
   thinned: say.thinnedOrNewAngle,
-  hook: 'spine',
+  hook: say.spine,
 };
 
 /** What was done in a session, by its shape alone; `x`, `y` is its middle. */

@@ -218,14 +218,16 @@ export function listed(names: readonly string[]): string {
   return LIST.format(names);
 }
 
+const EITHER = new Intl.ListFormat('en', { type: 'disjunction' });
+
+/** Words of which one is enough: water or oil. */
+export function eitherOf(words: readonly string[]): string {
+  return EITHER.format(words);
+}
+
 /** First letter as a capital: identifiers of the domain are written small. */
 export function sentence(text: string): string {
   return text.charAt(0).toUpperCase() + text.slice(1);
-}
-
-/** A word of the domain's closed lists as it is said: `base-camp` is "base camp". */
-export function spoken(word: string): string {
-  return word.replaceAll('-', ' ');
 }
 
 function trim(text: string): string {

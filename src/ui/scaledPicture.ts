@@ -1,3 +1,4 @@
+import { uiPartsWords as say } from './words/screens/uiParts';
 /** Longest side of a kept picture, in pixels, and its JPEG quality. */
 const LONGEST_PX = 1280;
 const QUALITY = 0.82;
@@ -8,7 +9,7 @@ const QUALITY = 0.82;
  */
 export async function scaledPicture(file: File): Promise<string> {
   const bitmap = await createImageBitmap(file).catch(() => {
-    throw new Error(`${file.name} is not a picture that this browser can read`);
+    throw new Error(say.isNoPicture(file.name));
   });
   const scale = Math.min(1, LONGEST_PX / Math.max(bitmap.width, bitmap.height));
   const canvas = document.createElement('canvas');

@@ -1,10 +1,9 @@
 'use client';
 
-import { uiPartsWords as say } from './words/screens/uiParts';
 import { useSyncExternalStore } from 'react';
 
 /** From here on two columns fit side by side; as wide as the `lg` of the styles. */
-const WIDE = say.width64rem;
+const WIDE = '(width >= 64rem)';
 
 function subscribe(listener: () => void): () => void {
   const query = window.matchMedia?.(WIDE);

@@ -14,13 +14,13 @@ export interface MeasuredTool {
   faceAngleDeg: number;
 }
 
+export type AngleMethodId =
+  'face' | 'height' | 'behind' | 'lift' | 'coins' | 'fold' | 'wedge' | 'stone';
+
 /** One way to find an angle by hand: what is measured, and the angle that follows. */
 export interface AngleMethodRule {
-  id: string;
-  name: string;
-  /** What to do, in a sentence. */
-  how: string;
-  measures: readonly { name: string; label: string; unit: string; errorMm: number }[];
+  id: AngleMethodId;
+  measures: readonly { name: string; unit: string; errorMm: number }[];
   angle: (measures: readonly number[], tool: MeasuredTool) => number;
 }
 
@@ -28,9 +28,8 @@ export interface AngleMethodRule {
 const RULER_MM = 0.25;
 const CALLIPER_MM = 0.05;
 
-const mm = (name: string, label: string, errorMm = RULER_MM) => ({
+const mm = (name: string, errorMm = RULER_MM) => ({
   name,
-  label,
   unit: 'mm',
   errorMm,
 });
@@ -39,69 +38,47 @@ const mm = (name: string, label: string, errorMm = RULER_MM) => ({
 export const ANGLE_METHOD_RULES: readonly AngleMethodRule[] = [
   {
     id: 'face',
-    name: 'Bevel face',
-    how: 'Measure the ground face from shoulder to edge, and the thickness at the shoulder.',
-    measures: [mm('face', 'face'), mm('thickness', 'thickness at the shoulder', CALLIPER_MM)],
+    measures: [mm('face'), mm('thickness', CALLIPER_MM)],
     angle: ([faceWidthMm, thicknessMm]) =>
       bevelAngleFromFaceWidth({ faceWidthMm: faceWidthMm!, thicknessMm: thicknessMm! }),
   },
   {
     id: 'height',
-    name: 'Bevel height',
-    how: 'Measure from the edge straight up the blade to the shoulder, and the thickness there.',
-    measures: [mm('height', 'height'), mm('thickness', 'thickness at the shoulder', CALLIPER_MM)],
+    measures: [mm('height'), mm('thickness', CALLIPER_MM)],
     angle: ([heightMm, thicknessMm]) =>
       bevelAngleFromHeight({ heightMm: heightMm!, thicknessMm: thicknessMm! }),
   },
   {
     id: 'behind',
-    name: 'Thickness behind the edge',
-    how: 'Close a calliper on the bevel a known way behind the edge.',
-    measures: [
-      mm('thickness', 'thickness', CALLIPER_MM),
-      mm('distance', 'behind the edge', CALLIPER_MM),
-    ],
+    measures: [mm('thickness', CALLIPER_MM), mm('distance', CALLIPER_MM)],
     angle: ([thicknessMm, distanceMm]) =>
       atanDeg(positive(thicknessMm!, 'thickness') / 2 / positive(distanceMm!, 'distance')),
   },
   {
     id: 'lift',
-    name: 'Spine lift',
-    how: 'Ink the bevel and lift the spine until the ink goes right to the edge; measure the gap under it.',
-    measures: [mm('lift', 'gap under the spine')],
+    measures: [mm('lift')],
     angle: ([liftMm], tool) => angleFromSpineLift({ ...tool, liftMm: liftMm! }),
   },
   {
     id: 'coins',
-    name: 'Coin stack',
-    how: 'Stack coins under the spine until the ink goes right to the edge.',
-    measures: [
-      { name: 'coins', label: 'coins', unit: 'coins', errorMm: 0.25 },
-      mm('thickness', 'one coin', CALLIPER_MM),
-    ],
+    measures: [{ name: 'coins', unit: 'coins', errorMm: 0.25 }, mm('thickness', CALLIPER_MM)],
     angle: ([coins, coinMm], tool) =>
       angleFromSpineLift({ ...tool, liftMm: positive(coins!, 'coins') * coinMm! }),
   },
   {
     id: 'fold',
-    name: 'Paper fold',
-    how: 'Fold a square corner in half, again and again, and lay the blade’s face on the wedge.',
-    measures: [{ name: 'folds', label: 'folds', unit: 'folds', errorMm: 0 }],
+    measures: [{ name: 'folds', unit: 'folds', errorMm: 0 }],
     angle: ([folds], tool) => paperFoldAngle({ folds: folds! }) + tool.faceAngleDeg,
   },
   {
     id: 'wedge',
-    name: 'Wedge',
-    how: 'Lay the blade’s face on a wedge that meets the bevel; measure the wedge.',
-    measures: [mm('height', 'height'), mm('base', 'base')],
+    measures: [mm('height'), mm('base')],
     angle: ([heightMm, baseMm], tool) =>
       atanDeg(positive(heightMm!, 'height') / positive(baseMm!, 'base')) + tool.faceAngleDeg,
   },
   {
     id: 'stone',
-    name: 'Stone over the tool',
-    how: 'Brace the tool, lay the stone on its cheek and raise the rear until the dark line at the edge closes.',
-    measures: [mm('lift', 'rear of the stone up'), mm('distance', 'edge to the rear')],
+    measures: [mm('lift'), mm('distance')],
     angle: ([liftMm, distanceMm], tool) => {
       const reachMm = positive(distanceMm!, 'distance');
       return asinDeg(inRange(liftMm!, 'lift', 0, reachMm) / reachMm) + tool.faceAngleDeg;
@@ -128,7 +105,7 @@ export function findAngle(
   measures: readonly number[],
   tool: MeasuredTool,
 ): FoundAngle {
-  rule.measures.forEach(({ label }, i) => notNegative(measures[i] ?? NaN, label));
+  rule.measures.forEach(({ name }, i) => notNegative(measures[i] ?? NaN, name));
   const angleDeg = rule.angle(measures, tool);
   const changes = rule.measures.map(({ errorMm }, i) => {
     const moved = measures.map((value, j) => (i === j ? value + errorMm : value));

@@ -15,6 +15,7 @@ export {
   agreement,
   ANGLE_METHOD_RULES,
   findAngle,
+  type AngleMethodId,
   type AngleMethodRule,
   type FoundAngle,
   type MeasuredTool,

@@ -1,10 +1,11 @@
+import { spoken } from '../../ui/words/closedWords';
 import { counted } from '../../ui/words/counted';
 import { careWords as say } from '../../ui/words/screens/care';
 import type { Trip } from '../../domain/trip';
 import { dayOfTrip, goesAlong } from '../../domain/tripDays';
 import { workingSteel } from '../../core';
 import { useRecords } from '../../live';
-import { day } from '../../ui/format';
+import { day, listed } from '../../ui/format';
 import Link from '../../ui/Link';
 
 /** The next trip across the list as a gate, with what its tools want on return. */
@@ -26,7 +27,7 @@ export function CareGate({ trip }: { trip: Trip }) {
       </Link>
       <span>
         {day(dayOfTrip(trip, 0).toISOString())}, {counted.day(trip.days)}
-        {trip.climate.length > 0 && `, ${trip.climate.join(' and ')}`}
+        {trip.climate.length > 0 && `, ${listed(trip.climate.map(spoken))}`}
       </span>
       {rusts.length > 0 && <span>{say.backHomeDryAndOil(rusts.length)}</span>}
     </div>

@@ -1,5 +1,6 @@
 'use client';
 
+import { spoken } from '../../ui/words/closedWords';
 import { careWords as say } from '../../ui/words/screens/care';
 import { sum } from 'd3-array';
 import { useState } from 'react';
@@ -89,7 +90,7 @@ function LimitBar({ used }: { used: NonNullable<CareRow['used']> }) {
       width={140}
       height={18}
       role="img"
-      aria-label={`${used.amount} of ${used.most} ${used.unit}`}
+      aria-label={say.usedOf(used.amount, used.most, spoken(used.unit))}
     >
       <line x1={0} x2={limit} y1={9} y2={9} stroke="var(--rule)" strokeWidth={2} />
       <line x1={0} x2={Math.min(end, limit)} y1={9} y2={9} stroke="var(--ink)" strokeWidth={5} />
@@ -157,7 +158,7 @@ function More({ rows, acts }: { rows: CareGroup; acts: CareActs }) {
       {row.used && (
         <span className="flex flex-wrap items-end gap-2">
           <LimitedNumberField
-            label={say.everySoManyUsually(usual.unit, usual.most)}
+            label={say.everySoManyUsually(spoken(usual.unit), usual.most)}
             min={1}
             max={1_000_000}
             value={every}

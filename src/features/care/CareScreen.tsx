@@ -62,7 +62,7 @@ function CareBoard(props: { rows: CareRow[]; trip: Trip | null; states: readonly
         <h1>
           {before.length === 0
             ? say.nothingIsDue
-            : `${counted.thing(careGroups(before).length)} ${trip ? `before ${trip.name}` : 'due'}, ${minutes(total)}`}
+            : `${counted.thing(careGroups(before).length)} ${trip ? say.beforeTrip(trip.name) : say.dueNow}, ${minutes(total)}`}
         </h1>
         {stoppedOnce(states).map(({ tool, stops }) => (
           <p key={tool.id}>

@@ -1,9 +1,10 @@
+import { touchUpLink } from '../../ui/links';
 import { careWords as say } from '../../ui/words/screens/care';
 import { useEdgeNeeds } from '../../live';
 import { edgeName } from '../../domain/edgeName';
 import { minutes } from '../../ui/format';
 import Link from '../../ui/Link';
-import { touchUpLink, workInWords } from '../../ui/words/needWords';
+import { workInWords } from '../../ui/words/needWords';
 
 /** Edges whose shoulders wedge, or whose bevel has drifted: that is care, and has its own plan. */
 export function ThinningLines() {

@@ -1,4 +1,5 @@
 import { dataWords as say } from '../../ui/words/screens/data';
+import type { StoreName } from '../../domain/storeNames';
 import type { FileProblem } from '../../formats/jsonProblems';
 import { failureWords } from '../../ui/words/failureWords';
 import type { ImportState } from './useImport';
@@ -67,7 +68,7 @@ function Refused(props: { name: string; problems: FileProblem[]; more: number })
 
 function Merged(props: { name: string; report: MergeReport; onTakeBack: () => void }) {
   const { name, report, onTakeBack } = props;
-  const rows = Object.entries(report).filter(
+  const rows = (Object.entries(report) as [StoreName, MergeReport[StoreName]][]).filter(
     ([, { added, replaced, kept }]) => added + replaced + kept > 0,
   );
   return (
@@ -85,7 +86,7 @@ function Merged(props: { name: string; report: MergeReport; onTakeBack: () => vo
         <tbody>
           {rows.map(([store, { added, replaced, kept }]) => (
             <tr key={store}>
-              <td>{store}</td>
+              <td>{say.stores[store]}</td>
               <td className="number">{added}</td>
               <td className="number">{replaced}</td>
               <td className="number">{kept}</td>

@@ -10,9 +10,9 @@ import { UnusableRecords } from '../../ui/UnusableRecords';
 /** How much is stored, whether the browser promises to keep it, and what could not be read. */
 export function StorageState() {
   const counts: [string, number | undefined][] = [
-    ['tools', useRecords('tools')?.length],
+    [say.stores.tools, useRecords('tools')?.length],
     [say.stonesFilesAndPapers, useRecords('abrasives')?.length],
-    ['touch-ups', useLineCount('sessionLines')],
+    [say.stores.sessions, useLineCount('sessionLines')],
     [say.looksAtAnEdge, useLineCount('inspectionLines')],
   ];
   const unusable = useUnusable(STORE_NAMES);

@@ -1,5 +1,6 @@
 'use client';
 
+import { dataWords as say } from '../../ui/words/screens/data';
 import { useSyncExternalStore } from 'react';
 import { notice } from '../../ui/notice';
 import type { FileProblem } from '../../formats/jsonProblems';
@@ -49,7 +50,7 @@ function importFile(file: File): void {
     isOver = true;
     job.cancel();
     become(null);
-    void notice(`${file.name} is not brought in; nothing has changed.`);
+    void notice(`${say.isNotBroughtInNothing(file.name)}.`);
   };
   job.outcome.then(
     (outcome) => {
@@ -69,7 +70,7 @@ async function takeBack(job: ImportJob, onDone: () => void): Promise<void> {
   try {
     const left = leftAsItIs(await job.undo());
     onDone();
-    void notice(left ?? 'The import is taken back.');
+    void notice(left ?? say.theImportIsTakenBack);
   } catch (error) {
     // The report stays, and with it the way to try again.
     void notice(failureWords(error as Error), { stays: true });

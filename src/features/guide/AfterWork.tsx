@@ -1,5 +1,7 @@
 'use client';
 
+import { touchUpLink } from '../../ui/links';
+import { counted } from '../../ui/words/counted';
 import { guideWords as say } from '../../ui/words/screens/guide';
 import { useQuery } from '@tanstack/react-query';
 import { nanoid } from 'nanoid';
@@ -12,7 +14,7 @@ import type { Session } from '../../domain/session';
 import { useEdgeNeeds, useRecords, useStore, newOne } from '../../live';
 import Link from '../../ui/Link';
 import { listed, minutes, sentence } from '../../ui/format';
-import { touchUpLink, workWithMinutes } from '../../ui/words/needWords';
+import { workWithMinutes } from '../../ui/words/needWords';
 import { stampNow } from '../../domain/clock';
 
 const ORDERS: Record<PutAway['doing'], readonly [title: string, how: string]> = {
@@ -42,7 +44,7 @@ export function AfterWork() {
       <h1>{say.thenPutItAway}</h1>
       <p className="figures">
         {say.inWord(
-          sessions.length === 1 ? say.oneEdge : `${sessions.length} edges`,
+          sessions.length === 1 ? say.oneEdge : counted.edge(sessions.length),
           minutes(spent / 60),
         )}{' '}
         {sessions.map((session, i) => (

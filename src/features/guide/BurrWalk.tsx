@@ -1,5 +1,6 @@
 'use client';
 
+import { spoken } from '../../ui/words/closedWords';
 import { guideWords as say } from '../../ui/words/screens/guide';
 import { useState } from 'react';
 import { BURR_PARTS, burrGaps, owedPerSide } from '../../core';
@@ -32,7 +33,7 @@ export function BurrWalk(props: {
       <p className="max-w-[60ch]">{say.drawAFingertipFromThe}</p>
       <Choice
         legend={say.itStandsOnTheSide}
-        options={SIDES.map((each) => [each, each] as const)}
+        options={SIDES.map((each) => [each, spoken(each)] as const)}
         chosen={side}
         onChoose={setSide}
       />
@@ -56,7 +57,9 @@ export function BurrWalk(props: {
               key={i}
               type="button"
               aria-pressed={isFelt}
-              aria-label={`from ${spanMm(zone.startMm + i * partMm, zone.startMm + (i + 1) * partMm)}`}
+              aria-label={say.fromSpan(
+                spanMm(zone.startMm + i * partMm, zone.startMm + (i + 1) * partMm),
+              )}
               className={`btn figures px-0 ${isFelt ? 'btn-neutral' : 'btn-outline'}`}
               onClick={() => onFelt(side, felt.with(i, !isFelt))}
             >

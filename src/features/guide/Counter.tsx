@@ -1,5 +1,6 @@
 'use client';
 
+import { spoken } from '../../ui/words/closedWords';
 import { guideWords as say } from '../../ui/words/screens/guide';
 import type { Ref } from 'react';
 import {
@@ -51,7 +52,7 @@ export function Counter(props: {
       ref={ref}
       type="button"
       className="flex min-h-[40dvh] cursor-pointer flex-col justify-center self-start py-2 text-left select-none lg:sticky lg:top-0 lg:min-h-[calc(100dvh-19rem)]"
-      aria-label={say.countAStrokeSide(side, count)}
+      aria-label={say.countAStrokeSide(spoken(side), count)}
       onClick={onStroke}
     >
       <span className="block lg:hidden">
@@ -77,7 +78,7 @@ export function Counter(props: {
             <span className="figures block font-semibold">{setWords(sets, step, scheme)}</span>
           )}
           <span className="figures block">
-            {say.sideStandsAt(other)} <b>{step[other]}</b>
+            {say.sideStandsAt(spoken(other))} <b>{step[other]}</b>
             {balanceWords(step)}
           </span>
         </span>
@@ -175,8 +176,8 @@ function setWords(sets: readonly number[], step: SessionStep, scheme: CountSchem
   if (!hand) return '';
   const left = hand.size - hand.done;
   const way = nextWay(hand.done, scheme);
-  const next = way ? say.theNextGoes(way) : '';
-  const past = hand.set >= sets.length ? say.pastThePlan : ` of ${sets.length}`;
+  const next = way ? say.theNextGoes(spoken(way)) : '';
+  const past = hand.set >= sets.length ? say.pastThePlan : say.ofSets(sets.length);
   return say.setMoreThenTurnOver(hand.set + 1, past, left, next);
 }
 

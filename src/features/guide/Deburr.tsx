@@ -1,5 +1,6 @@
 'use client';
 
+import { spoken } from '../../ui/words/closedWords';
 import { guideWords as say } from '../../ui/words/screens/guide';
 import { shearingDeg, stepHold } from '../../core';
 import type { SessionStep } from '../../domain/session';
@@ -29,7 +30,7 @@ export function Deburr(props: {
       <p className="max-w-[60ch]">{say.feelAcrossFromSpineTo}</p>
       <Choice
         legend={say.takenOffBy}
-        options={DEBURR_WAYS.map((way) => [way, way] as const)}
+        options={DEBURR_WAYS.map((way) => [way, spoken(way)] as const)}
         chosen={step.deburred}
         onChoose={onDeburred}
         onClear={() => onDeburred(null)}

@@ -1,3 +1,4 @@
+import { spoken } from '../../ui/words/closedWords';
 import { guideWords as say } from '../../ui/words/screens/guide';
 import type { Ref } from 'react';
 import type { Session } from '../../domain/session';
@@ -38,5 +39,5 @@ export function FeelButton(props: {
 function nextWords(isDone: boolean, running: boolean, isOtherDone: boolean, other: Side): string {
   if (isDone) return say.testItFirstIfYou;
   if (!running) return say.nothingIsCountedOnlyThe;
-  return isOtherDone ? say.thenBothSidesAreDone : say.thenTurnItOver(other);
+  return isOtherDone ? say.thenBothSidesAreDone : say.thenTurnItOver(spoken(other));
 }

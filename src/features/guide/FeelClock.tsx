@@ -1,5 +1,6 @@
 'use client';
 
+import { spoken } from '../../ui/words/closedWords';
 import { guideWords as say } from '../../ui/words/screens/guide';
 import { useEffect, useState } from 'react';
 import { toolForm } from '../../core';
@@ -84,7 +85,7 @@ function Seconds(props: {
         <p className="sign text-xl uppercase">{sideWords(step, side, isAxe)}</p>
         {felt[`${other}Done`] && (
           <p className="figures font-semibold">
-            {say.doneS(other, Math.round(felt[`${other}Seconds`]))}
+            {say.doneS(spoken(other), Math.round(felt[`${other}Seconds`]))}
           </p>
         )}
         <p className="figures text-soft">

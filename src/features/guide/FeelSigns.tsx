@@ -1,3 +1,4 @@
+import { spoken } from '../../ui/words/closedWords';
 import { guideWords as say } from '../../ui/words/screens/guide';
 import { inkAnswer, stepHold } from '../../core';
 import type { SessionStep } from '../../domain/session';
@@ -42,7 +43,9 @@ export function FeelSigns(props: {
 
 function turnWords(turnDeg: number, byMm: number | null): string {
   const way = turnDeg > 0 ? 'up' : 'down';
-  return byMm === null ? `${way} ${deg(Math.abs(turnDeg))}` : `${way} ${mm(Math.abs(byMm))}`;
+  return byMm === null
+    ? `${spoken(way)} ${deg(Math.abs(turnDeg))}`
+    : `${spoken(way)} ${mm(Math.abs(byMm))}`;
 }
 
 /** A bevel with the edge below: dark where ink is left. */

@@ -1,5 +1,6 @@
 'use client';
 
+import { spoken } from '../../ui/words/closedWords';
 import { guideWords as say } from '../../ui/words/screens/guide';
 import { useState } from 'react';
 import { FormProvider } from 'react-hook-form';
@@ -192,7 +193,7 @@ function StillSeen(props: {
           />
 
           {say.fromTheHeelOfThe(
-            sentence(finding.kind),
+            sentence(spoken(finding.kind)),
             placeMm(finding.atMm - zone.startMm),
             stillDeep(remaining, finding),
           )}

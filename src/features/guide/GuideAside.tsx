@@ -1,5 +1,6 @@
 'use client';
 
+import { spoken } from '../../ui/words/closedWords';
 import { guideWords as say } from '../../ui/words/screens/guide';
 import { Said } from '../../ui/Term';
 import { forceInWords, stepHold, toolForm } from '../../core';
@@ -92,9 +93,9 @@ function HandLine({ step }: { step: SessionStep }) {
       </b>{' '}
       <Said>
         {say.about2(
-          sentence(forceInWords(step)),
+          sentence(spoken(forceInWords(step))),
           newtons(step.forceN),
-          step.lubricant === 'dry' ? 'dry' : `with ${step.lubricant}`,
+          step.lubricant === 'dry' ? spoken('dry') : say.withLubricant(spoken(step.lubricant)),
         )}
       </Said>
     </p>

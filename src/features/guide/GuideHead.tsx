@@ -1,3 +1,4 @@
+import { spoken } from '../../ui/words/closedWords';
 import { guideWords as say } from '../../ui/words/screens/guide';
 import { TabTitle } from '../../ui/TabTitle';
 import { titles } from '../../ui/words/titleWords';
@@ -28,7 +29,7 @@ export function GuideHead(props: { session: Session; tool: Tool; zone: Zone; sav
               session.stepIndex + 1,
               session.steps.length,
               step.abrasiveName,
-              step.task,
+              spoken(step.task),
             )}
           </span>
         </p>

@@ -1,5 +1,6 @@
 'use client';
 
+import { spoken } from '../../ui/words/closedWords';
 import { guideWords as say } from '../../ui/words/screens/guide';
 import { scaleLinear, type ScaleLinear } from 'd3-scale';
 import type { Side } from '../../domain/terms';
@@ -96,7 +97,7 @@ export function PassChart(props: {
       <circle cx={x(seconds)} cy={heightAt(seconds, passSeconds)} r={6} fill="var(--ink)" />
       {otherSeconds !== null && (
         <text className="figures" x={x(otherSeconds) + 5} y={TOP + 6} fontSize={14}>
-          {other}
+          {spoken(other)}
         </text>
       )}
     </svg>

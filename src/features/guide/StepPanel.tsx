@@ -1,5 +1,6 @@
 'use client';
 
+import { spoken } from '../../ui/words/closedWords';
 import { guideWords as say } from '../../ui/words/screens/guide';
 import type { Session, SessionStep } from '../../domain/session';
 import { COUNT_SCHEMES, SKIP_REASONS, type SkipReason } from '../../domain/terms';
@@ -42,7 +43,7 @@ export default function StepPanel(props: {
         <OwnSetFields usualStrokes={setOf(step)} />
         <Choice
           legend={say.shareTheStrokesBetweenThe}
-          options={COUNT_SCHEMES.map((each) => [each, each] as const)}
+          options={COUNT_SCHEMES.map((each) => [each, spoken(each)] as const)}
           chosen={scheme}
           onChoose={setScheme}
         />
@@ -50,21 +51,23 @@ export default function StepPanel(props: {
           legend={say.countByABeatEach}
           options={BEATS.map(([value, share]) => [
             value,
-            share === 0 ? value : say.aMinute(value, Math.round(share * pacePerMinute)),
+            share === 0
+              ? spoken(value)
+              : say.aMinute(spoken(value), Math.round(share * pacePerMinute)),
           ])}
           chosen={beat}
           onChoose={onBeat}
         />
         <Choice
           legend={say.calledWhenASideIs}
-          options={CUES.map((each) => [each, each] as const)}
+          options={CUES.map((each) => [each, spoken(each)] as const)}
           chosen={cue}
           onChoose={setCue}
         />
         <SwapChoice session={session} tool={tool} zone={zone} onGoOnWith={props.onGoOnWith} />
         <Choice
           legend={say.leaveThisStepOutBecause}
-          options={SKIP_REASONS.map((reason) => [reason, reason] as const)}
+          options={SKIP_REASONS.map((reason) => [reason, spoken(reason)] as const)}
           chosen={step.skipped}
           onChoose={onSkip}
         />
@@ -75,7 +78,9 @@ export default function StepPanel(props: {
             </button>
           </div>
         )}
-        {step.skipped && <p className="text-soft">{sentence(say.leftOut(step.skipped))}.</p>}
+        {step.skipped && (
+          <p className="text-soft">{sentence(say.leftOut(spoken(step.skipped)))}.</p>
+        )}
       </section>
       <ActionRow>
         <button type="button" className="btn btn-primary" onClick={onBack}>

@@ -1,9 +1,8 @@
-import { guideWords as say } from '../../ui/words/screens/guide';
 /** A beat to count by, as a share of the person's own pace; none at 0. */
 export const BEATS = [
-  [say.noBeat, 0],
+  ['no beat', 0],
   ['slower', 0.75],
-  [say.yourPace, 1],
+  ['your pace', 1],
   ['faster', 1.25],
 ] as const;
 

@@ -1,11 +1,10 @@
 'use client';
 
-import { guideWords as say } from '../../ui/words/screens/guide';
 import { useEffect, useRef } from 'react';
 import { CUE_KEY, usePreference } from '../../ui/preferences';
 
 /** What calls out when a side is done, beside the words on the screen. */
-export const CUES = [say.aBuzz, say.aToneAndABuzz, 'nothing'] as const;
+export const CUES = ['a buzz', 'a tone and a buzz', 'nothing'] as const;
 export type Cue = (typeof CUES)[number];
 
 const BUZZ_MS = [90, 70, 90];

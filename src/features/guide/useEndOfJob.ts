@@ -1,3 +1,4 @@
+import { guideLink } from '../../ui/links';
 import { guideWords as say } from '../../ui/words/screens/guide';
 import { yupResolver } from '@hookform/resolvers/yup';
 import { useForm, type Resolver, type UseFormReturn } from 'react-hook-form';
@@ -7,7 +8,7 @@ import { zoneSchema, type Tool, type Zone } from '../../domain/tool';
 import { useDraftState } from '../../live';
 import type { DraftState } from '../../live/useDraftState';
 import { useFormDraft } from '../../live/useFormDraft';
-import { guideLink } from '../../ui/words/underWay';
+
 import type { FacetChoice } from './finishMeasured';
 
 /** What is said at the end of a job, as far as it has come. */

@@ -1,6 +1,5 @@
 'use client';
 
-import { guideWords as say } from '../../ui/words/screens/guide';
 import { useEffect, useRef } from 'react';
 import { SHORTCUTS_KEY, usePreference } from '../../ui/preferences';
 
@@ -37,8 +36,8 @@ export function useGuideKeys(active: boolean, keys: GuideKeys): void {
       if (event.ctrlKey || event.metaKey || event.altKey || event.repeat) return;
       const name = KEYS[event.key.toLowerCase()];
       const target = event.target as HTMLElement;
-      if (!name || target.closest(say.inputTextareaSelectDialog)) return;
-      if (name === 'stroke' && target.closest(say.buttonASummary)) return;
+      if (!name || target.closest('input, textarea, select, dialog')) return;
+      if (name === 'stroke' && target.closest('button, a, summary')) return;
       if (name !== 'stroke' && singleKeys !== 'on') return;
       event.preventDefault();
       latest.current[name]();

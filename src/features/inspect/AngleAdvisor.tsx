@@ -1,5 +1,6 @@
 'use client';
 
+import { spokenText } from '../../ui/words/closedWords';
 import { inspectWords as say } from '../../ui/words/screens/inspect';
 import { Said } from '../../ui/Term';
 import Link from '../../ui/Link';
@@ -55,7 +56,7 @@ function ForWork(props: { taskIds: readonly TaskId[]; onTasks: (ids: TaskId[]) =
   return (
     <details className="mt-1">
       <summary className="inline-flex min-h-12 cursor-pointer items-center font-semibold underline underline-offset-4">
-        {say.forWhichWork(tasks.map(({ name }) => name).join(', ') || say.noneChosen)}
+        {say.forWhichWork(tasks.map(({ name }) => spokenText(name)).join(', ') || say.noneChosen)}
       </summary>
       <div className="grid grid-cols-2">
         {TASKS.map(({ id, name }) => (
@@ -68,7 +69,7 @@ function ForWork(props: { taskIds: readonly TaskId[]; onTasks: (ids: TaskId[]) =
                 onTasks(event.target.checked ? [...taskIds, id] : taskIds.filter((t) => t !== id))
               }
             />
-            {name}
+            {spokenText(name)}
           </label>
         ))}
       </div>
@@ -101,7 +102,7 @@ function Prices({ prices, present }: { prices: AngleAdvice['prices']; present: n
           <tr key={angleDeg} className={angleDeg === present ? 'font-bold' : ''}>
             <td className="figures whitespace-nowrap">
               {deg(angleDeg)}
-              {angleDeg === present && ' now'}
+              {angleDeg === present && say.angleNow}
             </td>
             <td className="number">{fineMm(thicknessMm)}</td>
             <td className="number">{Math.round(100 * damageShare)} %</td>

@@ -1,5 +1,6 @@
 'use client';
 
+import { spoken } from '../../ui/words/closedWords';
 import { inspectWords as say } from '../../ui/words/screens/inspect';
 import { toolForm } from '../../core';
 import type { ToolChecks } from '../../domain/session';
@@ -21,7 +22,7 @@ export function Checks(props: {
   ) => (
     <Choice
       legend={legend}
-      options={words.map((word) => [word as string, word as string] as const)}
+      options={words.map((word) => [word as string, spoken(word)] as const)}
       chosen={checks[key] as string | null}
       onChoose={(word) => onChange({ ...checks, [key]: word })}
       onClear={() => onChange({ ...checks, [key]: null })}

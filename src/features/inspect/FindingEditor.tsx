@@ -6,7 +6,8 @@ import { BANDS, CAUSES, SIDES } from '../../domain/terms';
 import type { Zone } from '../../domain/tool';
 import { Choice } from '../../ui/Choice';
 import { DepthChoice } from '../../ui/DepthChoice';
-import { placeMm, sentence, spoken } from '../../ui/format';
+import { placeMm, sentence } from '../../ui/format';
+import { spoken, type ClosedWord } from '../../ui/words/closedWords';
 import { CAUSE_WORDS } from '../../ui/words/causeWords';
 
 /** Size, side, band and cause of one finding, all by tapping. */
@@ -21,10 +22,11 @@ export function FindingEditor(props: {
   const sized =
     finding.kind === 'chip' || finding.kind === 'roll' || finding.kind === 'out-of-true';
   const sided = finding.kind === 'burr' || finding.kind === 'roll';
-  const names = (words: readonly string[]) => words.map((w) => [w, w] as const);
+  const names = <W extends ClosedWord>(words: readonly W[]) =>
+    words.map((word) => [word, spoken(word)] as const);
   return (
     <section
-      aria-label={`${spoken(finding.kind)} at ${placeMm(finding.atMm)}`}
+      aria-label={say.findingAt(spoken(finding.kind), placeMm(finding.atMm))}
       className="mt-4 grid gap-3 border-y-2 border-rule py-4"
     >
       <h2>

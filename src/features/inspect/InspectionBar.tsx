@@ -1,3 +1,4 @@
+import { spoken } from '../../ui/words/closedWords';
 import { inspectWords as say } from '../../ui/words/screens/inspect';
 import { ActionBar } from '../../ui/ActionBar';
 import type { EdgeVerdict } from '../../core';
@@ -25,7 +26,7 @@ export function InspectionBar(props: {
     <ActionBar className="mt-auto">
       <div className="mx-auto flex max-w-[82rem] items-center gap-x-3 px-4 py-2 sm:px-8 sm:py-3">
         <p className="sign hidden text-xl sm:block">
-          {rung === 'leave alone' ? say.leaveItAlone : `${sentence(rung)}.`}
+          {rung === 'leave alone' ? say.leaveItAlone : `${sentence(spoken(rung))}.`}
         </p>
         <button
           type="button"

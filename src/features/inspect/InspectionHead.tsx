@@ -1,3 +1,4 @@
+import { spoken } from '../../ui/words/closedWords';
 import { inspectWords as say } from '../../ui/words/screens/inspect';
 import { TabTitle } from '../../ui/TabTitle';
 import { titles } from '../../ui/words/titleWords';
@@ -46,5 +47,5 @@ export function InspectionHead(props: {
 
 function wordNow(word: JudgedLook['word'], isTested: boolean): string {
   if (word === 'unknown') return say.notTestedYet;
-  return isTested ? `now ${word}` : say.byTheLastTest(word);
+  return isTested ? say.nowStands(spoken(word)) : say.byTheLastTest(spoken(word));
 }

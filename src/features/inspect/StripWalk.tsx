@@ -9,7 +9,8 @@ import { FINDING_KINDS, type FindingKind } from '../../domain/terms';
 import type { Tool, Zone } from '../../domain/tool';
 import { Choice } from '../../ui/Choice';
 import { EdgeStrip } from '../../ui/edge-strip/EdgeStrip';
-import { chipDepth, placeMm, sentence, spoken } from '../../ui/format';
+import { chipDepth, placeMm, sentence } from '../../ui/format';
+import { spoken } from '../../ui/words/closedWords';
 import { LimitedMeasureField } from '../../ui/forms/MeasureField';
 import { namedPlaces, placeInWords, type NamedPlace } from './namedPlaces';
 
@@ -157,7 +158,7 @@ function findingInWords(
   places: readonly NamedPlace[],
 ): string {
   const size = depthMm > 0 ? `, ${chipDepth(depthMm)}` : '';
-  return `${sentence(spoken(kind))} at ${placeInWords(atMm, places)}${size}${leftOnPurpose ? say.left : ''}`;
+  return `${say.findingAt(sentence(spoken(kind)), placeInWords(atMm, places))}${size}${leftOnPurpose ? say.left : ''}`;
 }
 
 function endWords(atMm: number, places: readonly NamedPlace[]): string {

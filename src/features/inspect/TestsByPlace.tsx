@@ -1,5 +1,6 @@
 'use client';
 
+import { spoken } from '../../ui/words/closedWords';
 import { inspectWords as say } from '../../ui/words/screens/inspect';
 import { useState } from 'react';
 import { gramsFromApex, toolForm } from '../../core';
@@ -44,7 +45,7 @@ export function TestsByPlace(props: {
       {here?.test === 'shaves' && (
         <Choice
           legend={say.itShaves}
-          options={SHAVING_WAYS.map((way) => [way, way] as const)}
+          options={SHAVING_WAYS.map((way) => [way, spoken(way)] as const)}
           chosen={here.shaves}
           onChoose={(shaves) => put({ ...here, shaves })}
         />

@@ -1,3 +1,4 @@
+import { spoken } from '../../ui/words/closedWords';
 import { inspectWords as say } from '../../ui/words/screens/inspect';
 import { Said } from '../../ui/Term';
 import type { DamageChoice, EdgeVerdict } from '../../core';
@@ -34,7 +35,7 @@ export function VerdictPanel({
     >
       <p className="text-soft">{say.verdict}</p>
       <p className="sign text-4xl" data-testid="verdict">
-        <span className={rung === 'stop use' ? 'battened' : ''}>{sentence(rung)}</span>
+        <span className={rung === 'stop use' ? 'battened' : ''}>{sentence(spoken(rung))}</span>
       </p>
       <p className="mt-1 text-lg">
         <Said>{verdictReason(verdict.reason)}</Said>
@@ -88,7 +89,7 @@ function DamageTable(props: {
                 className={`btn whitespace-nowrap ${way === chosen ? 'btn-neutral' : 'btn-outline'}`}
                 onClick={() => onChoose(way)}
               >
-                {sentence(way)}
+                {sentence(spoken(way))}
               </button>
             </td>
             <td className="number">
@@ -128,7 +129,7 @@ function Rungs({
         {outlooks.map((outlook) => (
           <tr key={outlook.rung} className={outlook.rung === chosen ? 'font-bold' : 'text-soft'}>
             <td>
-              <Said>{sentence(outlook.rung)}</Said>
+              <Said>{sentence(spoken(outlook.rung))}</Said>
             </td>
             <td className="number">
               {outlook.minutes === null

@@ -100,7 +100,7 @@ function WithoutIt(props: {
         const { minutes: more, unserved } = thingPrice(solution, carried, i);
         return (
           <td key={i} className="number font-semibold">
-            {unserved.length > 0 ? `${unserved.length} unserved` : `+${minutes(more)}`}
+            {unserved.length > 0 ? say.soManyUnserved(unserved.length) : `+${minutes(more)}`}
           </td>
         );
       })}

@@ -1,5 +1,6 @@
 'use client';
 
+import { spoken } from '../../ui/words/closedWords';
 import { counted } from '../../ui/words/counted';
 import { kitWords as say } from '../../ui/words/screens/kit';
 import { TabTitle } from '../../ui/TabTitle';
@@ -61,7 +62,7 @@ export function KitBoard(props: BoardProps) {
             `${counted.tool(going)}`,
             trip.work.length > 0 ? say.byTheWorkOfIts : say.eachEdgeOnce,
             say.touchUpsUpTo(minutes(trip.minutesPerTouchUp)),
-            trip.kit.covers.join(', ') || say.edgesAlone,
+            trip.kit.covers.map(spoken).join(', ') || say.edgesAlone,
           ].join(' · ')}
         >
           <div className="sm:hidden">{choice}</div>

@@ -1,11 +1,12 @@
 'use client';
 
+import { kindName } from '../../ui/words/kindName';
+import { spoken } from '../../ui/words/closedWords';
 import { kitWords as say } from '../../ui/words/screens/kit';
 import { coveredBy, PRIORS, type Shelf, type ZoneState } from '../../core';
 import type { Helper } from '../../domain/shelf';
 import { COVERS, type Cover } from '../../domain/terms';
 import type { Tool } from '../../domain/tool';
-import { KINDS } from '../../domain/kinds';
 import type { Trip } from '../../domain/trip';
 import type { TripStep } from '../../live';
 import { CheckField, LimitedNumberField, SelectField } from '../../ui/forms/fields';
@@ -144,7 +145,7 @@ function Travelling(props: {
             {states.some((own) => own.tool.id === tool.id && own.stops.length > 0) ? (
               <span className="sign battened uppercase">{say.stopUse}</span>
             ) : (
-              <span className="text-soft">{KINDS[tool.kind].name}</span>
+              <span className="text-soft">{kindName(tool.kind)}</span>
             )}
           </label>
         ))}
@@ -169,7 +170,7 @@ function Covers(props: {
         {COVERS.map((cover) => (
           <CheckField
             key={cover}
-            label={isHeld(cover) ? cover : say.nothingOnTheShelf(cover)}
+            label={isHeld(cover) ? spoken(cover) : say.nothingOnTheShelf(spoken(cover))}
             checked={chosen.includes(cover)}
             onChange={({ target }) =>
               onChange(

@@ -57,7 +57,7 @@ function TightestEvening({
   const day = maxIndex(evenings);
   if (day < 0 || trip.nights === 'at home') return null;
   const [own, most] = [evenings[day]!, trip.minutesPerEvening];
-  const name = `evening ${day + 1}`;
+  const name = say.evening(day + 1);
   if (own <= most) {
     return (
       <p className="mt-1 text-[0.95rem]">{say.theTightestOf(name, minutes(own), minutes(most))}</p>

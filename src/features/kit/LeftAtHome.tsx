@@ -51,7 +51,7 @@ export function LeftAtHome(props: {
                 <span className="figures">{grams(item.massG)}</span>
                 <span className="figures w-32 text-right">
                   {price.unserved.length > 0
-                    ? `serves ${needWords(price.unserved[0]!)}`
+                    ? say.serves(needWords(price.unserved[0]!))
                     : price.minutes < NOTHING_MINUTES
                       ? 'nothing'
                       : minutes(price.minutes)}

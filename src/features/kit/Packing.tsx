@@ -61,7 +61,7 @@ export function Packing(props: {
       <p>
         {toolsByPerson(trip, going).map(([person, own]) => (
           <span key={person} className="mr-6">
-            {person}: <b>{listed(own.map(({ name }) => name))}</b>
+            {person || say.everybody}: <b>{listed(own.map(({ name }) => name))}</b>
           </span>
         ))}
       </p>

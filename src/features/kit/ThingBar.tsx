@@ -1,5 +1,6 @@
 'use client';
 
+import { counted } from '../../ui/words/counted';
 import { kitWords as say } from '../../ui/words/screens/kit';
 import { ActionBar } from '../../ui/ActionBar';
 import type { ReactNode } from 'react';
@@ -112,7 +113,7 @@ function priceWords(
   const { minutes: worth, unserved } = thingPrice(solution, carried, item);
   const used = pastUse(trips, solution.items[item]!.id);
   const lost = unserved.length;
-  const lostWords = lost === 1 ? needWords(unserved[0]!) : `${lost} needs`;
+  const lostWords = lost === 1 ? needWords(unserved[0]!) : counted.need(lost);
   const words = carried.has(item)
     ? lost > 0
       ? say.loseItAndNothingIn(lostWords)

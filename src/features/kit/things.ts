@@ -1,3 +1,4 @@
+import { timesWords } from '../../ui/words/counted';
 import { kitWords as say } from '../../ui/words/screens/kit';
 import type { KitItem, Shelf } from '../../core';
 import type { Abrasive, Helper, Strop } from '../../domain/shelf';
@@ -54,7 +55,6 @@ export function pastUse(trips: readonly Trip[], itemId: string): string | null {
   );
   if (went.length === 0) return null;
   const used = went.filter((thing) => thing.used).length;
-  const times = (count: number): string =>
-    count === 0 ? 'never' : count === 1 ? 'once' : count === 2 ? 'twice' : `${count} times`;
+  const times = (count: number): string => timesWords(count);
   return say.carriedUsed(times(went.length), times(used));
 }

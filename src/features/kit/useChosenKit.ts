@@ -65,7 +65,7 @@ export function useChosenKit(trip: Trip, solution: KitSolution, kits: ShownKits)
     serves:
       totals.unserved.length === 0
         ? say.noEdgeUnserved
-        : `${counted.need(totals.unserved.length)} unserved`,
+        : say.needsUnserved(counted.need(totals.unserved.length)),
     title: stepTitle(solution, heavier ?? nextKit(points, at, 'heavier')),
     lighter: step('lighter'),
     heavier,

@@ -1,5 +1,6 @@
+import { spokenText } from '../../ui/words/closedWords';
+import { shortKindName } from '../../ui/words/kindName';
 import { UsualThingDrawing, usualThingSizeMm } from '../../ui/things/UsualThingDrawing';
-import { KINDS } from '../../domain/kinds';
 import { placeMm } from '../../ui/format';
 import { useWidth } from '../../ui/useWidth';
 import { layOut } from '../../ui/words/layOutWords';
@@ -53,8 +54,8 @@ export function GroundDrawing(props: { ground: Ground; onChoose: (key: string) =
 }
 
 export function nameOf(own: Laid): string {
-  if (own.is === 'thing') return sentence(own.thing);
-  return own.name.trim() || sentence(KINDS[own.kind].name.split(',')[0]!);
+  if (own.is === 'thing') return sentence(spokenText(own.thing));
+  return own.name.trim() || sentence(shortKindName(own.kind));
 }
 
 function sizeOf(own: Laid): { widthMm: number; heightMm: number } {

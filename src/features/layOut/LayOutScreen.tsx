@@ -1,5 +1,6 @@
 'use client';
 
+import { firstAnswerLink } from '../../ui/links';
 import { ActionBar } from '../../ui/ActionBar';
 import { nanoid } from 'nanoid';
 import { useRouter } from 'next/navigation';
@@ -8,7 +9,7 @@ import { stampNow } from '../../domain/clock';
 import { newOne, useDraftState, useRecords, useShelf, useUndoable } from '../../live';
 import { sentence } from '../../ui/format';
 import Link from '../../ui/Link';
-import { firstAnswerLink } from '../../ui/words/firstAnswerWords';
+
 import { layOut } from '../../ui/words/layOutWords';
 import { GroundDrawing, nameOf } from './GroundDrawing';
 import {

@@ -1,5 +1,6 @@
+import { spokenText } from '../../ui/words/closedWords';
+import { shortKindName } from '../../ui/words/kindName';
 import { UsualThingDrawing, usualThingSizeMm } from '../../ui/things/UsualThingDrawing';
-import { KINDS } from '../../domain/kinds';
 import { layOut } from '../../ui/words/layOutWords';
 import { sentence } from '../../ui/format';
 import { shortened, ToolDrawing, toolSizeMm } from './LaidDrawing';
@@ -18,7 +19,7 @@ export function ToolTray(props: { ground: Ground; onLay: (kind: string) => void 
         return (
           <Piece
             key={kind}
-            name={KINDS[kind].name.split(',')[0]!}
+            name={shortKindName(kind)}
             count={countOf(props.ground, kind)}
             onLay={() => props.onLay(kind)}
           >
@@ -37,7 +38,7 @@ export function ThingTray(props: { ground: Ground; onLay: (name: string) => void
       {TRAY_THINGS.map(({ name }) => (
         <Piece
           key={name}
-          name={name}
+          name={spokenText(name)}
           count={countOf(props.ground, name)}
           onLay={() => props.onLay(name)}
         >

@@ -1,5 +1,6 @@
 'use client';
 
+import { spoken } from '../../ui/words/closedWords';
 import { logWords as say } from '../../ui/words/screens/log';
 import { sum } from 'd3-array';
 import { isAfter } from 'date-fns';
@@ -171,7 +172,9 @@ function linesOf(
     ),
     line(
       say.workSinceTheOneBefore,
-      both(({ workSince }) => (workSince ? `${workSince.amount} ${workSince.unit}` : say.notSaid)),
+      both(({ workSince }) =>
+        workSince ? `${workSince.amount} ${spoken(workSince.unit)}` : say.notSaid,
+      ),
     ),
   ];
 }

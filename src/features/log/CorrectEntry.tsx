@@ -1,5 +1,6 @@
 'use client';
 
+import { spoken } from '../../ui/words/closedWords';
 import { logWords as say } from '../../ui/words/screens/log';
 import { useState } from 'react';
 import type { Session } from '../../domain/session';
@@ -110,13 +111,13 @@ export function CorrectEntry({ session, zone }: { session: Session; zone: Zone |
           (['before', 'after'] as const).map((side) => (
             <details key={side} className="border-t border-rule">
               <summary className="min-h-12 cursor-pointer py-3">
-                <b>{say.itPassed(side)}</b> {seenInWords(draft[side])}
+                <b>{say.itPassed(spoken(side))}</b> {seenInWords(draft[side])}
               </summary>
               <ObservationFields
                 value={draft[side]}
                 onChange={(seen) => change({ [side]: seen })}
                 zone={zone}
-                legend={say.itPassed2(side)}
+                legend={say.itPassed2(spoken(side))}
               />
             </details>
           ))}
@@ -169,7 +170,7 @@ function WorkFields(props: { work: WorkNoted; onChange: (work: WorkNoted) => voi
       <SelectField
         label={say.countedIn}
         value={work.unit}
-        options={WORK_UNITS.map((unit) => [unit, unit] as const)}
+        options={WORK_UNITS.map((unit) => [unit, spoken(unit)] as const)}
         onChange={(event) => onChange({ ...work, unit: event.target.value as WorkUnit })}
       />
     </>

@@ -1,3 +1,4 @@
+import { spoken } from '../../ui/words/closedWords';
 import { logWords as say } from '../../ui/words/screens/log';
 import { damageToMend, edgeWord, seenApex } from '../../core';
 import type { Observation } from '../../domain/session';
@@ -33,7 +34,11 @@ export function EntryEdge(props: {
       />
       <p className="text-soft">
         {apex
-          ? say.anApexOfAboutTarget(sentence(word), um(apex.apexRadiusUm), um(zone.targetApexUm))
+          ? say.anApexOfAboutTarget(
+              sentence(spoken(word)),
+              um(apex.apexRadiusUm),
+              um(zone.targetApexUm),
+            )
           : say.notTested}
       </p>
     </section>

@@ -1,3 +1,4 @@
+import { spoken } from '../../ui/words/closedWords';
 import { logWords as say } from '../../ui/words/screens/log';
 import { stepSeries } from '../../core';
 import type { Session } from '../../domain/session';
@@ -33,7 +34,12 @@ export function EntryReadings({ session }: { session: Session }) {
             ))}
             {step.burrWalks.map(({ strokes, side, felt }) => (
               <li key={`${strokes} ${side}`}>
-                {say.afterBurrOnTheIn(strokes, side, felt.filter(Boolean).length, felt.length)}
+                {say.afterBurrOnTheIn(
+                  strokes,
+                  spoken(side),
+                  felt.filter(Boolean).length,
+                  felt.length,
+                )}
               </li>
             ))}
           </ul>

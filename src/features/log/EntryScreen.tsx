@@ -113,7 +113,7 @@ function EntryHead({ session, tool, tripName }: EntryProps) {
       <h1>{workedEdge(session, tool)}</h1>
       <p className="text-lg text-soft">
         {sentence(WORK_WORDS[session.job])} {day(session.startedAt)},{' '}
-        {tripName ? `on ${tripName}` : place}
+        {tripName ? say.onTrip(tripName) : place}
         {session.written === 'afterwards' && say.writtenDownAfterwards}
       </p>
       <Link href="/log" className="link ml-auto inline-flex min-h-12 items-center">

@@ -3,7 +3,8 @@ import { SideScroll } from '../../ui/SideScroll';
 import { forceInWords } from '../../core';
 import type { Session } from '../../domain/session';
 import { isSpineTask } from '../../domain/terms';
-import { countSpan, deg, minutes, spoken } from '../../ui/format';
+import { countSpan, deg, minutes } from '../../ui/format';
+import { spoken } from '../../ui/words/closedWords';
 import { testWords } from '../../ui/words/entryWords';
 
 /** The steps of an entry: what was done beside what was planned. */
@@ -30,7 +31,7 @@ export function EntrySteps({ session }: { session: Session }) {
               <td>
                 {step.abrasiveName}
                 <p className="text-[0.92rem] text-soft">
-                  {step.skipped ? say.leftOut(step.skipped) : `to ${step.task}`}
+                  {step.skipped ? say.leftOut(spoken(step.skipped)) : say.toTask(spoken(step.task))}
                 </p>
               </td>
               <td className="number">{step.left}</td>
@@ -50,7 +51,7 @@ export function EntrySteps({ session }: { session: Session }) {
               </td>
               <td>
                 {byGuide
-                  ? `${forceInWords(step)}, ${spoken(step.motion)}, ${step.lubricant}`
+                  ? `${spoken(forceInWords(step))}, ${spoken(step.motion)}, ${spoken(step.lubricant)}`
                   : spoken(step.motion)}
               </td>
               <td>{testWords({ tests: step.tests, findings: [] })}</td>

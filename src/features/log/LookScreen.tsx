@@ -1,5 +1,6 @@
 'use client';
 
+import { spoken } from '../../ui/words/closedWords';
 import { logWords as say } from '../../ui/words/screens/log';
 import { TabTitle } from '../../ui/TabTitle';
 import { titles } from '../../ui/words/titleWords';
@@ -140,6 +141,8 @@ function useLookActs(look: Inspection) {
 
 /** What was found of the whole tool. */
 function checkWords({ checks }: Inspection): string {
-  const found = Object.entries(checks).flatMap(([part, word]) => (word ? [`${part} ${word}`] : []));
+  const found = Object.entries(checks).flatMap(([part, word]) =>
+    word ? [`${part} ${spoken(word)}`] : [],
+  );
   return found.length > 0 ? `; ${found.join(', ')}` : '';
 }

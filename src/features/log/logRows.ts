@@ -1,3 +1,4 @@
+import { spoken } from '../../ui/words/closedWords';
 import { logWords as say } from '../../ui/words/screens/log';
 import { workMark, type WorkMark } from '../../core';
 import type { LoggedSession } from '../../domain/loggedSession';
@@ -62,7 +63,7 @@ function logRow(session: LoggedSession, tool: Tool | undefined, trip: Trip | und
     startedAt: session.startedAt,
     toolName: workedEdge(session, tool),
     work: session.job === 'touch-up' ? WORK_MARK_WORDS[mark] : WORK_WORDS[session.job],
-    where: trip?.name ?? session.where,
+    where: trip?.name ?? spoken(session.where),
     abrasives: names.join(say.then),
     strokes,
     minutes: seconds / 60,

@@ -1,3 +1,4 @@
+import { spoken } from '../../ui/words/closedWords';
 import { planWords as say } from '../../ui/words/screens/plan';
 import { useMemo } from 'react';
 import { damageChoices, edgeWord, triage, type DamageChoice, type EdgeJob } from '../../core';
@@ -37,7 +38,7 @@ export function DamageWays(props: {
                 className={`fingerpost sign min-h-12 pr-8 pl-3 text-lg ${isChosen ? 'bg-neutral text-neutral-content' : 'border border-rule bg-base-200'}`}
                 onClick={() => onChoose(choice.way)}
               >
-                {sentence(choice.way)}
+                {sentence(spoken(choice.way))}
               </button>
               <div className="mt-1 flex items-start gap-x-3">
                 <ChipSection

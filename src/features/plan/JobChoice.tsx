@@ -1,5 +1,6 @@
 'use client';
 
+import { spoken } from '../../ui/words/closedWords';
 import { planWords as say } from '../../ui/words/screens/plan';
 import Link from '../../ui/Link';
 import { SPINE_WORKS, spineWorkDue } from '../../core';
@@ -22,14 +23,14 @@ export function JobChoice({ need, chosen }: { need: LoggedNeed; chosen: JobAddre
       due: need.plan !== null && need.job === job,
     })),
     ...SPINE_WORKS[tool.spine.use].map((work) => ({
-      text: say.spine(work),
+      text: say.spine(spoken(work)),
       href: jobLink({ ...edge, job: 'spine', spineWork: work }),
       chosen: chosen.job === 'spine' && spineWork === work,
       due: false,
     })),
   ];
   return (
-    <nav aria-label={say.job} className="flex flex-wrap gap-2">
+    <nav aria-label={say.whichJob} className="flex flex-wrap gap-2">
       {choices.map(({ text, href, chosen: isChosen, due: isDue }) => (
         <Link
           key={href}

@@ -1,5 +1,6 @@
 'use client';
 
+import { spoken } from '../../ui/words/closedWords';
 import { planWords as say } from '../../ui/words/screens/plan';
 import { useDeferredValue, useMemo, useState } from 'react';
 import {
@@ -49,7 +50,7 @@ export function LadderChoice(props: {
       <MicronRuler
         title={say.theLadder2(
           plan.steps
-            .map(({ abrasive }) => `${abrasive.name} at ${um(abrasive.sizeUm)}`)
+            .map(({ abrasive }) => say.thingAtSize(abrasive.name, um(abrasive.sizeUm)))
             .join(say.then),
         )}
         items={ladderItems(plan.steps)}
@@ -128,7 +129,7 @@ function ladderTitle(plan: JobPlan, isOwn: boolean): string {
   const difference =
     Math.abs(more) < 0.25
       ? say.aboutAsQuickAs
-      : `${minutes(Math.abs(more))} ${more > 0 ? 'more' : 'less'} than`;
+      : say.moreOrLessThan(minutes(Math.abs(more)), more > 0);
   return isOwn
     ? say.yourOwnLadderThePlans(difference, than)
     : say.theLadderAndKinderTo(difference, than);
@@ -164,5 +165,5 @@ function changeWords({ isIn, minutesMore, fallsShort }: LadderChange): string {
   const size = Math.abs(minutesMore);
   const cost =
     size < 0.25 ? 'same' : `${minutesMore > 0 ? '+' : '−'}${size < 1 ? say.min : minutes(size)}`;
-  return `${verb}: ${cost}${fallsShort ? say.fallsShort : ''}`;
+  return `${spoken(verb)}: ${cost}${fallsShort ? say.fallsShort : ''}`;
 }

@@ -1,3 +1,4 @@
+import { spokenText } from '../../ui/words/closedWords';
 import type { Ladder } from '../../core';
 import { unfitWords } from '../../ui/words/unfitWords';
 
@@ -8,7 +9,7 @@ export function LeftOut({ plan }: { plan: Ladder }) {
     <ul className="text-soft">
       {plan.leftOut.map(({ id, name, reason }) => (
         <li key={id}>
-          {name}: {unfitWords(reason)}
+          {spokenText(name)}: {unfitWords(reason)}
         </li>
       ))}
     </ul>

@@ -85,7 +85,7 @@ function holdsOf(
 }
 
 function stepsInWords(numbers: readonly number[]): string {
-  return numbers.length === 1 ? `Step ${numbers[0]}` : say.steps2(listed(numbers.map(String)));
+  return numbers.length === 1 ? say.oneStep(numbers[0]!) : say.steps2(listed(numbers.map(String)));
 }
 
 /** The section before and after another angle is ground, and what the tool keeps of it. */

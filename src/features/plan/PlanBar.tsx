@@ -1,3 +1,4 @@
+import { guideLink } from '../../ui/links';
 import { counted } from '../../ui/words/counted';
 import { planWords as say } from '../../ui/words/screens/plan';
 import { ActionBar } from '../../ui/ActionBar';
@@ -7,7 +8,7 @@ import type { Zone } from '../../domain/tool';
 import type { LoggedSession } from '../../domain/loggedSession';
 import Link from '../../ui/Link';
 import { sentence, um } from '../../ui/format';
-import { guideLink, underWayWords } from '../../ui/words/underWay';
+import { underWayWords } from '../../ui/words/underWay';
 import { passesWords } from '../../ui/words/testWords';
 
 /** How long it takes, what it ends at and whose log says so, and the one action. */
@@ -66,7 +67,7 @@ function learnedWords({ steps }: JobPlan): string {
   if (taught.length === 0) return say.usualValuesUntilYourOwn;
   const words = taught.map(
     ({ abrasive, learnedSteps, learnedFrom }) =>
-      `${abrasive.name} from ${counted.step(learnedSteps)}${learnedFrom === 'itself' ? '' : say.withItsLike}`,
+      `${say.learnedFrom(abrasive.name, counted.step(learnedSteps))}${learnedFrom === 'itself' ? '' : say.withItsLike}`,
   );
   const rest = taught.length < steps.length ? say.theRestNotYet : '';
   return say.learnedFromYourLog([...new Set(words)].join(', '), rest);
@@ -76,7 +77,7 @@ function learnedWords({ steps }: JobPlan): string {
 export function endWords(plan: JobPlan, zone: Zone): string {
   if (plan.steps.every(({ task }) => isSpineTask(task))) return '';
   const ends = say.endsAtAbout(um(plan.apexRadiusUm), passesWords(plan.apexRadiusUm));
-  if (plan.shortOf.apex) return `${ends}. Short of its target, ${um(zone.targetApexUm)}.`;
+  if (plan.shortOf.apex) return say.shortOfItsTarget(ends, um(zone.targetApexUm));
   if (plan.shortOf.finish) return say.withTheScratchesOfA(ends);
   return say.target(ends, um(zone.targetApexUm));
 }

@@ -1,5 +1,7 @@
 'use client';
 
+import { spoken } from '../../ui/words/closedWords';
+import { kindName } from '../../ui/words/kindName';
 import { planWords as say } from '../../ui/words/screens/plan';
 import { Said } from '../../ui/Term';
 import { useState, type ReactNode } from 'react';
@@ -7,14 +9,14 @@ import { edgeTarget, workingFace, type JobPlan } from '../../core';
 import { SCHOOLS } from '../../domain/schools';
 import type { Observation } from '../../domain/session';
 import type { Tool, Zone } from '../../domain/tool';
-import { KINDS } from '../../domain/kinds';
 import { AsksChoice } from '../../ui/AsksChoice';
 import { Choice } from '../../ui/Choice';
 import { ago, angleBothWays, chipDepth, minutes, placeMm, sentence } from '../../ui/format';
 import { useSpotOf } from '../../live';
 import { spotsOut } from '../../domain/spots';
 import type { Spot } from '../../domain/terms';
-import { SPOT_WORDS, whereOf } from '../../ui/words/spotWords';
+import { whereOf } from '../../domain/spots';
+import { SPOT_WORDS } from '../../ui/words/spotWords';
 import { ObservationFields } from '../../ui/ObservationFields';
 import { stopWords } from '../../ui/words/finishWords';
 import { asksWords, TEST_WORDS } from '../../ui/words/testWords';
@@ -45,7 +47,7 @@ export function PlanHead(props: HeadProps) {
       <div className="flex flex-wrap gap-x-8 gap-y-1">
         <div>
           <p className="text-[0.92rem] text-soft">
-            {say.ofEdge(KINDS[tool.kind].name, placeMm(zone.endMm - zone.startMm))}
+            {say.ofEdge(kindName(tool.kind), placeMm(zone.endMm - zone.startMm))}
           </p>
           <p className="figures min-h-8 pointer-coarse:min-h-12 font-semibold">
             <Said>{angleBothWays(workingFace(tool, zone).angleDeg)}</Said>
@@ -109,7 +111,7 @@ function AskedFor({ tool, zone, wishes, onChange }: HeadProps) {
       <div className="mt-3">
         <Choice
           legend={say.finishThisTime}
-          options={SCHOOLS.finish.map((each) => [each, each] as const)}
+          options={SCHOOLS.finish.map((each) => [each, spoken(each)] as const)}
           chosen={finish}
           onChoose={(next) => onChange({ ...wishes, finish: next })}
         />

@@ -1,5 +1,6 @@
 'use client';
 
+import { touchUpLink } from '../../ui/links';
 import { planWords as say } from '../../ui/words/screens/plan';
 import { EdgeStands } from '../../ui/EdgeStands';
 import Link from '../../ui/Link';
@@ -16,7 +17,7 @@ import {
 } from '../../live';
 import { ago } from '../../ui/format';
 import { readJob } from '../../ui/jobAddress';
-import { touchUpLink, workWithMinutes } from '../../ui/words/needWords';
+import { workWithMinutes } from '../../ui/words/needWords';
 import { PlanFor } from './PlanFor';
 
 /** The plan of a touch-up; without a tool in the address, the choice of one. */

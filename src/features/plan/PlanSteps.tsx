@@ -1,3 +1,4 @@
+import { spoken } from '../../ui/words/closedWords';
 import { planWords as say } from '../../ui/words/screens/plan';
 import { Said } from '../../ui/Term';
 import { isSpineTask, type HeldWay } from '../../domain/terms';
@@ -90,7 +91,7 @@ function Step(props: StepsProps & { step: LadderStep; number: number }) {
             {number}. {sentence(step.abrasive.name)}{' '}
             <span className="font-normal text-soft">{um(step.abrasive.sizeUm)}</span>
             <span className="block text-[0.92rem] font-normal text-soft">
-              {say.toWord(step.task)}
+              {say.toWord(spoken(step.task))}
 
               {step.facet && say.ofWord(step.facet.number, step.facet.of)}
             </span>
@@ -119,7 +120,7 @@ function Step(props: StepsProps & { step: LadderStep; number: number }) {
         </p>
         <p className="text-[0.95rem]">
           <Said>
-            {`${handWords(step)}, ${forceInWords(step)}, ${newtons(step.forceN)}, ${step.lubricant}${step.waterMl > 0 ? ` ${ml(step.waterMl)}` : ''}`}
+            {`${handWords(step)}, ${spoken(forceInWords(step))}, ${newtons(step.forceN)}, ${spoken(step.lubricant)}${step.waterMl > 0 ? ` ${ml(step.waterMl)}` : ''}`}
           </Said>
           <HeldChoice {...props} />
         </p>

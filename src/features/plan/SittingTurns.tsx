@@ -98,7 +98,7 @@ function Row(props: {
           <button
             type="button"
             className="link block min-h-12"
-            aria-label={`${edgeName(tool, zone)} earlier`}
+            aria-label={say.edgeEarlier(edgeName(tool, zone))}
             onClick={onEarlier}
           >
             {say.earlier}

@@ -1,3 +1,4 @@
+import { spoken } from '../../ui/words/closedWords';
 import { counted } from '../../ui/words/counted';
 import { planWords as say } from '../../ui/words/screens/plan';
 import type { JobPlan, LadderStep } from '../../core';
@@ -18,7 +19,7 @@ export function Stages({ plan, zone }: { plan: JobPlan; zone: Zone }) {
             className={`min-w-0 flex-1 px-3 py-2 ${i === 0 ? 'bg-[var(--lit)]' : ''}`}
           >
             <p className="sign flex items-baseline gap-3 text-xl">
-              {sentence(stage.name)}
+              {sentence(spoken(stage.name))}
               <span className="figures ml-auto text-2xl">{minutes(stage.minutes)}</span>
             </p>
             {stageWords(stage, zone).map((line) => (
@@ -39,7 +40,9 @@ function stageWords({ name, steps, firstStep }: Stage, zone: Zone): string[] {
   const [first] = steps;
   const things = [...new Set(steps.map(({ abrasive }) => abrasive.name))].join(say.then);
   const numbers =
-    steps.length === 1 ? `step ${firstStep}` : say.stepsTo(firstStep, firstStep + steps.length - 1);
+    steps.length === 1
+      ? say.stepNumber(firstStep)
+      : say.stepsTo(firstStep, firstStep + steps.length - 1);
   if (name === 'chips out') {
     const { startMm, endMm } = first!.stretch ?? zone;
     return [things, `${strokes(first!)}, ${spanMm(startMm, endMm)}; ${numbers}`];

@@ -1,6 +1,7 @@
 'use client';
 
-import { counted } from '../../ui/words/counted';
+import { spoken } from '../../ui/words/closedWords';
+import { counted, timesWords } from '../../ui/words/counted';
 import { planWords as say } from '../../ui/words/screens/plan';
 import { useMemo } from 'react';
 import {
@@ -87,9 +88,7 @@ function keptWords({ withDays, withoutDays, strops }: ReturnType<typeof upkeepAn
   if (withDays !== null) {
     return say.keptUpItGoesBetween2(Math.round(withDays));
   }
-  return strops === 0
-    ? say.stropItNowAndThen
-    : say.keptUpSoFarThe(strops === 1 ? 'once' : `${strops} times`);
+  return strops === 0 ? say.stropItNowAndThen : say.keptUpSoFarThe(timesWords(strops));
 }
 
 /** How old a strop is, as an object: five ages, its own marked, each with what it asks for. */
@@ -102,7 +101,7 @@ function Age({ stropId, now }: { stropId: string; now: string }) {
   const { age, strokes, days } = stropAge(other ?? strop, uses.get(stropId), now);
   return (
     <section>
-      <h3>{say.is(sentence(strop.name), age)}</h3>
+      <h3>{say.is(sentence(strop.name), spoken(age))}</h3>
       <p className="figures text-soft">
         {say.sinceItWasLoaded(strokes)}
         {days !== null && `, ${counted.day(days)}`}
@@ -116,7 +115,7 @@ function Age({ stropId, now }: { stropId: string; now: string }) {
             className={`border-2 p-1 text-[0.92rem] leading-tight ${each === age ? 'border-neutral font-semibold' : 'border-transparent text-soft'}`}
           >
             <AgePatch age={each} />
-            <b className="block">{each}</b>
+            <b className="block">{spoken(each)}</b>
             {AGE_REMEDIES[each][0]}
           </li>
         ))}

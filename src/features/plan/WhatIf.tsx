@@ -42,7 +42,7 @@ export default function WhatIf(props: {
               </tr>
             </thead>
             <tbody>
-              <Row name="As planned" plan={plan} />
+              <Row name={say.asPlanned} plan={plan} />
               {others.map(({ way, plan: other }) => (
                 <Row
                   key={wayWords(way)}

@@ -1,5 +1,6 @@
 'use client';
 
+import { spoken } from '../../ui/words/closedWords';
 import { figure } from '../../ui/format';
 import { typedNumber } from '../../ui/units';
 import { planWords as say } from '../../ui/words/screens/plan';
@@ -32,7 +33,7 @@ export function WorkSince(props: {
       <SelectField
         label={say.inWord}
         value={unit}
-        options={WORK_UNITS.map((each) => [each, each] as const)}
+        options={WORK_UNITS.map((each) => [each, spoken(each)] as const)}
         onChange={(event) => put(typed, event.target.value as WorkUnit)}
       />
     </div>

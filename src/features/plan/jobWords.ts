@@ -1,3 +1,4 @@
+import { spoken } from '../../ui/words/closedWords';
 import { planWords as say } from '../../ui/words/screens/plan';
 import { workingFace, zoneLeft, type JobPlan } from '../../core';
 import type { Job } from '../../domain/terms';
@@ -74,7 +75,7 @@ function outOfReachWords(job: Job, { noRoom, missingStone, tooLongMinutes }: Job
 /** What the start of a job says: the first of its stages, where there are several. */
 export function startWords(job: Job, plan: JobPlan | null): string {
   const stages = plan?.outcome === 'planned' && job === 'angle' ? stagesOf(plan.steps) : [];
-  return stages.length > 1 ? say.start(stages[0]!.name) : JOB_WORDS[job].start;
+  return stages.length > 1 ? say.start(spoken(stages[0]!.name)) : JOB_WORDS[job].start;
 }
 
 /** What the tool keeps once another angle is ground; null where it keeps its measures. */

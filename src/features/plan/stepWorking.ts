@@ -1,3 +1,4 @@
+import { spoken } from '../../ui/words/closedWords';
 import { planWords as say } from '../../ui/words/screens/plan';
 import { PRIORS, type LadderStep, type WorkingFace } from '../../core';
 import { isSpineTask } from '../../domain/terms';
@@ -59,7 +60,11 @@ function removal(step: LadderStep, face: WorkingFace): WorkingLine[] {
       what: say.bandUnderTheStroke,
       formula: isSpineTask(step.task)
         ? say.theThicknessOfTheSpine
-        : say.perSideOverMmOf(face.toolForm, deg(step.angleDeg), Math.round(face.edgeLengthMm)),
+        : say.perSideOverMmOf(
+            spoken(face.toolForm),
+            deg(step.angleDeg),
+            Math.round(face.edgeLengthMm),
+          ),
       answer: fineMm(step.contactWidthMm),
     },
     {
@@ -72,7 +77,7 @@ function removal(step: LadderStep, face: WorkingFace): WorkingLine[] {
       formula: say.onHrcInCarbides(
         um(step.abrasive.sizeUm),
         Math.round(face.hardnessHrc),
-        face.carbide,
+        spoken(face.carbide),
       ),
       answer: say.mmNM(times(step.wearRate)),
     },

@@ -1,5 +1,6 @@
 'use client';
 
+import { guideLink } from '../../ui/links';
 import { planWords as say } from '../../ui/words/screens/plan';
 import { compareDesc } from 'date-fns';
 import { nanoid } from 'nanoid';
@@ -17,10 +18,10 @@ import type { Observation } from '../../domain/session';
 import type { LoggedSession } from '../../domain/loggedSession';
 import { newOne, useSettings, useStore, tripIdAt, type Store } from '../../live';
 import type { JobAddress } from '../../ui/jobAddress';
-import { whereOf } from '../../ui/words/spotWords';
+import { whereOf } from '../../domain/spots';
 import { stepWords } from '../../ui/words/stepWords';
 import { notice } from '../../ui/notice';
-import { guideLink, underWayOn } from '../../ui/words/underWay';
+import { underWayOn } from '../../ui/words/underWay';
 import type { LoggedNeed } from './loggedNeed';
 import type { PlanWishes } from './usePlan';
 import type { OtherEdge } from './useSitting';

@@ -53,7 +53,11 @@ export default function Gate({ trip, needs }: { trip: Trip; needs: readonly Edge
           ))}
           {more.length > 0 && (
             <Line
-              words={<Link href="/care" className="link">{`${more.length} more`}</Link>}
+              words={
+                <Link href="/care" className="link">
+                  {say.soManyMore(more.length)}
+                </Link>
+              }
               minutes={sum(more, (line) => line.minutes)}
             />
           )}

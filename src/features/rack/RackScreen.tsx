@@ -1,5 +1,7 @@
 'use client';
 
+import { touchUpLink } from '../../ui/links';
+import { spoken } from '../../ui/words/closedWords';
 import { counted } from '../../ui/words/counted';
 import { rackWords as say } from '../../ui/words/screens/rack';
 import { ActionBar } from '../../ui/ActionBar';
@@ -29,7 +31,7 @@ import { Rail } from './Rail';
 import { RackList } from './RackList';
 import dynamic from 'next/dynamic';
 import { SampleNotice } from './SampleNotice';
-import { touchUpLink, workInWords } from '../../ui/words/needWords';
+import { workInWords } from '../../ui/words/needWords';
 import { clockNow } from '../../domain/clock';
 
 const Today = dynamic(() => import('./Today').then((own) => own.Today), { ssr: false });
@@ -136,7 +138,7 @@ function fromWhen(trip: Trip): string {
   const away = -tripDayOf(trip, clockNow());
   if (away <= 0) return say.underWay;
   if (away === 1) return say.fromTomorrow;
-  return `from ${dayAhead(trip.startsOn, away)}`;
+  return say.fromDay(dayAhead(trip.startsOn, away));
 }
 
 function NextWork({ need }: { need: EdgeNeed | undefined }) {
@@ -151,12 +153,12 @@ function NextWork({ need }: { need: EdgeNeed | undefined }) {
         ? say.chipFromItsHeelThe(
             chipDepth(chip.depthMm),
             placeMm(chip.atMm - zone.startMm),
-            state.word,
+            spoken(state.word),
           )
         : state.word === 'unknown'
           ? say.itHasNeverBeenTested
           : say.theEdgeIsAboutTimes(
-              state.word,
+              spoken(state.word),
               Math.round(state.apex!.apexRadiusUm / zone.targetApexUm),
             );
   return (

@@ -1,5 +1,6 @@
 'use client';
 
+import { spoken } from '../../ui/words/closedWords';
 import { rackWords as say } from '../../ui/words/screens/rack';
 import { ActionBar } from '../../ui/ActionBar';
 import { isSameDay } from 'date-fns';
@@ -156,7 +157,7 @@ function DamageLine({ need }: { need: EdgeNeed }) {
   return (
     <li className="border-b border-rule py-2">
       <b>{edgeName(tool, zone)}</b>
-      {chip && say.at(chip.kind, chipDepth(chip.depthMm), placeMm(chip.atMm))}:{' '}
+      {chip && say.at(spoken(chip.kind), chipDepth(chip.depthMm), placeMm(chip.atMm))}:{' '}
       {workInWords(need).toLowerCase()}
       {need.plan?.outcome === 'planned' && `, ${minutes(need.plan.minutes)}`}
     </li>

@@ -1,6 +1,5 @@
 'use client';
 
-import { counted } from '../../ui/words/counted';
 import { rackWords as say } from '../../ui/words/screens/rack';
 import { sum } from 'd3-array';
 import { shelfAt, shelfThings, type TonightLine } from '../../core';
@@ -85,7 +84,7 @@ export function TodayMats(props: {
                 </span>
                 <span className="figures shrink-0 text-right">
                   <b className="block text-lg">{minutes(sum(lines, (line) => line.minutes))}</b>
-                  {stays.length > 0 && `${counted.edge(stays.length)} stays`}
+                  {stays.length > 0 && say.edgesStay(stays.length)}
                 </span>
               </button>
             </li>

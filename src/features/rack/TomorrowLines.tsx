@@ -1,3 +1,4 @@
+import { spoken } from '../../ui/words/closedWords';
 import { rackWords as say } from '../../ui/words/screens/rack';
 import { NAMED_FROM, type OutDay } from '../../core';
 import { minutes } from '../../ui/format';
@@ -8,8 +9,8 @@ import { RungMark } from '../../ui/RungMark';
 /** What tomorrow will likely bring: in mid-job and in its evening. */
 export function TomorrowLines({ day, nameOf }: { day: OutDay; nameOf: EdgeNamer }) {
   const lines = [
-    ...day.midJob.map((line) => ({ ...line, when: 'in mid-job' })),
-    ...day.evening.map((line) => ({ ...line, when: 'in the evening' })),
+    ...day.midJob.map((line) => ({ ...line, when: say.inMidJob })),
+    ...day.evening.map((line) => ({ ...line, when: say.inTheEvening })),
   ].filter(({ chance }) => chance >= NAMED_FROM);
   return (
     <section aria-label={say.tomorrow} className="mt-3">
@@ -23,7 +24,7 @@ export function TomorrowLines({ day, nameOf }: { day: OutDay; nameOf: EdgeNamer 
           >
             <RungMark rung={line.rung} chance={line.chance} />
             <span>
-              <b>{nameOf(line)}</b> {line.rung} {line.when}, {chanceWords(line.chance)},{' '}
+              <b>{nameOf(line)}</b> {spoken(line.rung)} {line.when}, {chanceWords(line.chance)},{' '}
               {minutes(line.minutes)}
             </span>
           </li>

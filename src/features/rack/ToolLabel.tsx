@@ -1,16 +1,18 @@
 'use client';
 
+import { guideLink, toolLink, touchUpLink } from '../../ui/links';
+import { spoken } from '../../ui/words/closedWords';
+import { kindName } from '../../ui/words/kindName';
 import { rackWords as say } from '../../ui/words/screens/rack';
 import Link from '../../ui/Link';
 import { asksForWork, bluntestWord, type EdgeNeed } from '../../core';
 import type { Tool } from '../../domain/tool';
-import { KINDS } from '../../domain/kinds';
 import { EdgeStrip, type Stretch } from '../../ui/edge-strip/EdgeStrip';
 import { useUnderWay } from '../../live';
 import { sentence } from '../../ui/format';
 import { jobLink } from '../../ui/jobAddress';
-import { guideLink, underWayWords } from '../../ui/words/underWay';
-import { toolLink, touchUpLink, workWithMinutes } from '../../ui/words/needWords';
+import { underWayWords } from '../../ui/words/underWay';
+import { workWithMinutes } from '../../ui/words/needWords';
 
 /** Name, strip, state and needed work of one tool, under its silhouette. */
 export function ToolLabel({ tool, needs }: { tool: Tool; needs: readonly EdgeNeed[] }) {
@@ -31,7 +33,7 @@ export function ToolLabel({ tool, needs }: { tool: Tool; needs: readonly EdgeNee
         </Link>
       </h2>
       <p className="-mt-1 mb-2 text-[0.95rem] text-soft">
-        {KINDS[tool.kind].name}
+        {kindName(tool.kind)}
         {several}
         {firstBlade && say.onSHandle(firstBlade.tool.name)}
       </p>
@@ -43,7 +45,7 @@ export function ToolLabel({ tool, needs }: { tool: Tool; needs: readonly EdgeNee
           </span>
         ) : (
           <span className="sign tracking-wide uppercase">
-            {word === 'unknown' ? say.notTested : word}
+            {word === 'unknown' ? say.notTested : spoken(word)}
           </span>
         )}
       </p>

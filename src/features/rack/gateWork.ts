@@ -39,7 +39,7 @@ export function gateWork(
         ];
   if (untested.length > 0) {
     own.unshift({
-      words: `test ${counted.edge(untested.length)}`,
+      words: say.testEdges(counted.edge(untested.length)),
       minutes: TEST_MINUTES * untested.length,
     });
   }

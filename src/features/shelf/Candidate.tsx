@@ -1,5 +1,7 @@
 'use client';
 
+import { sentence } from '../../ui/format';
+import { familyName } from '../../ui/words/familyName';
 import { shelfWords as say } from '../../ui/words/screens/shelf';
 import { FAMILIES, type AbrasiveFamily } from '../../domain/families';
 import { useState } from 'react';
@@ -7,7 +9,8 @@ import type { RackRound, LadderStone, ThingWorth } from '../../core';
 import { ABRASIVE_FORMS, type AbrasiveForm } from '../../domain/terms';
 import { useJob, startCandidateWorth } from '../../live';
 import { LimitedNumberField, SelectField, wordOptions } from '../../ui/forms/fields';
-import { listed, minutes, spoken, um } from '../../ui/format';
+import { listed, minutes, um } from '../../ui/format';
+import { spoken } from '../../ui/words/closedWords';
 
 const OFFERED = [
   'diamond',
@@ -58,7 +61,7 @@ export function Candidate({ problem }: { problem: RackRound }) {
         <SelectField
           label={say.abrasive}
           value={family}
-          options={wordOptions(OFFERED)}
+          options={OFFERED.map((each) => [each, sentence(familyName(each))] as const)}
           onChange={(event) => setFamily(event.target.value as AbrasiveFamily)}
         />
         <SelectField
@@ -70,7 +73,7 @@ export function Candidate({ problem }: { problem: RackRound }) {
       </div>
       <p role="status" className="mt-3 min-h-16 text-lg">
         {state.phase === 'done'
-          ? bringsWords(`A ${um(sizeUm)} ${spoken(family)} ${spoken(form)}`, state.answer)
+          ? bringsWords(`A ${um(sizeUm)} ${familyName(family)} ${spoken(form)}`, state.answer)
           : state.phase === 'failed'
             ? say.itCouldNotBeCounted(state.error.message)
             : say.counting}

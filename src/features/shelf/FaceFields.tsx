@@ -1,5 +1,6 @@
 'use client';
 
+import { spoken } from '../../ui/words/closedWords';
 import { shelfWords as say } from '../../ui/words/screens/shelf';
 import { useWatch, type UseFormReturn } from 'react-hook-form';
 import { gradeSizeUm, stoneDensity } from '../../core';
@@ -8,10 +9,13 @@ import type { Abrasive } from '../../domain/shelf';
 import { UNKNOWN_SIZES } from '../../domain/usualThings';
 import { FACE_STATES, NAMED_GRADES } from '../../domain/terms';
 import { NumberField, SelectField, TextField, wordOptions } from '../../ui/forms/fields';
-import { um, rounded } from '../../ui/format';
+import { um, rounded, sentence } from '../../ui/format';
+import { familyName } from '../../ui/words/familyName';
 import { optionalNumber } from './optionalNumber';
 import { SCALE_OPTIONS } from './scaleNames';
 import { ABRASIVE_FAMILIES } from '../../domain/families';
+
+const FAMILY_OPTIONS = ABRASIVE_FAMILIES.map((each) => [each, sentence(familyName(each))] as const);
 
 /** One face of a stone: what cuts, how it is graded, how it is. */
 export function FaceFields(props: {
@@ -30,11 +34,7 @@ export function FaceFields(props: {
       {twoSided && (
         <TextField label={say.side2} error={errors?.name?.message} {...register(`${path}.name`)} />
       )}
-      <SelectField
-        label={say.abrasive}
-        options={wordOptions(ABRASIVE_FAMILIES)}
-        {...register(`${path}.family`)}
-      />
+      <SelectField label={say.abrasive} options={FAMILY_OPTIONS} {...register(`${path}.family`)} />
       <SelectField
         label={say.gradedIn}
         options={SCALE_OPTIONS}
@@ -101,7 +101,7 @@ function UnknownSize({ onSize }: { onSize: (grade: ShelfGrade) => void }) {
           className="btn btn-outline btn-sm min-h-12"
           onClick={() => onSize(UNKNOWN_SIZES[size])}
         >
-          {size}
+          {spoken(size)}
         </button>
       ))}
     </p>

@@ -1,7 +1,7 @@
 'use client';
 
 import { counted } from '../../ui/words/counted';
-import { shelfWords } from '../../ui/words/screens/shelf';
+import { shelfWords, shelfWords as say } from '../../ui/words/screens/shelf';
 import { sum } from 'd3-array';
 import { useController, type Control, type FieldPath, type FieldValues } from 'react-hook-form';
 import { strokesSince, type SurfaceUse } from '../../core';
@@ -47,6 +47,9 @@ function freshWords(
   const work =
     strokes === 0
       ? shelfWords.noStrokeInTheLog
-      : `${counted.stroke(strokes)} in ${counted.touchUp(Math.max(...uses.map((use) => use?.uses.length ?? 0)))}`;
+      : say.strokesIn(
+          counted.stroke(strokes),
+          counted.touchUp(Math.max(...uses.map((use) => use?.uses.length ?? 0))),
+        );
   return since === null ? shelfWords.inAll(work) : shelfWords.lastSince(done, day(since), work);
 }

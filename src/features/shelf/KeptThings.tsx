@@ -1,13 +1,15 @@
+import type { PLACES } from '../../domain/terms';
 import { shelfWords as say } from '../../ui/words/screens/shelf';
 import type { ReactNode } from 'react';
-import { grams, sentence, spoken } from '../../ui/format';
+import { grams, sentence } from '../../ui/format';
+import { spoken } from '../../ui/words/closedWords';
 
 type Kept = {
   id: string;
   name: string;
   massG: number;
   carriedAnyway: boolean;
-  place: string;
+  place: (typeof PLACES)[number];
 };
 
 /** Strops, compounds, lubricants or helpers: what each is, its weight and its place. */

@@ -5,7 +5,8 @@ import { strokesSince } from '../../core';
 import type { Shelf } from '../../core';
 import type { Helper } from '../../domain/shelf';
 import { NO_USE, useSurfaceUse } from '../../live';
-import { day, mm, spoken, um } from '../../ui/format';
+import { day, mm, um } from '../../ui/format';
+import { spoken } from '../../ui/words/closedWords';
 import { ThingDrawing } from '../../ui/things/ThingDrawing';
 import { KeptThings } from './KeptThings';
 import type { Editing } from './RecordDialog';
@@ -37,7 +38,7 @@ export function ShelfTable(props: {
         <KeptThings
           title={say.helpers}
           things={helpers}
-          about={({ kind, covers }) => [...new Set([kind, ...covers])]}
+          about={({ kind, covers }) => [...new Set([kind, ...covers].map(spoken))]}
           onAdd={() => onEdit({ store: 'helpers' })}
           onEdit={(record) => onEdit({ store: 'helpers', record })}
         />
@@ -53,7 +54,7 @@ export function ShelfTable(props: {
             return [
               `${spoken(surface)}, ${spoken(backing)}, ${compoundName(compoundId)}`,
               ...otherFaces.map((face) =>
-                say.otherFace(face.surface, compoundName(face.compoundId)),
+                say.otherFace(spoken(face.surface), compoundName(face.compoundId)),
               ),
               sagMm > 0 && say.sagsBy(mm(sagMm)),
               loadedAt && say.loadedSince(day(loadedAt), strokes),
@@ -74,7 +75,7 @@ export function ShelfTable(props: {
         <KeptThings
           title={say.lubricants}
           things={shelf.lubricants}
-          about={({ kind }) => [kind]}
+          about={({ kind }) => [spoken(kind)]}
           onAdd={() => onEdit({ store: 'lubricants' })}
           onEdit={(record) => onEdit({ store: 'lubricants', record })}
         />

@@ -1,5 +1,6 @@
 'use client';
 
+import { spoken } from '../../ui/words/closedWords';
 import { shelfWords as say } from '../../ui/words/screens/shelf';
 import { useWatch, type UseFormReturn } from 'react-hook-form';
 import { soakMl } from '../../core';
@@ -10,7 +11,7 @@ import { NO_USE, useSurfaceUse } from '../../live';
 import { CheckField, NumberField } from '../../ui/forms/fields';
 import { Folded } from '../../ui/forms/Folded';
 import { FormMeasure } from '../../ui/forms/FormMeasure';
-import { fineMm, ml } from '../../ui/format';
+import { fineMm, ml, eitherOf } from '../../ui/format';
 import { FreshField } from './FreshField';
 import { HollowDrawing } from './HollowDrawing';
 import { optionalNumber } from './optionalNumber';
@@ -35,7 +36,7 @@ export function StoneMore({ form }: { form: UseFormReturn<Abrasive> }) {
       holds={[
         dishMm > 0 ? say.hollowBy(fineMm(dishMm)) : 'flat',
         freshLeft !== null && say.freshLeft(freshLeft),
-        greased ? say.anOilStone : lubricants.join(' or '),
+        greased ? say.anOilStone : eitherOf(lubricants.map((kind) => spoken(kind))),
       ]
         .filter(Boolean)
         .join(' · ')}
@@ -110,7 +111,7 @@ function GoesWith({ form, isGreased }: { form: UseFormReturn<Abrasive>; isGrease
                 {...register('lubricants')}
                 aria-describedby={isLocked ? 'oil-stone' : undefined}
               />
-              <span className={isLocked ? 'line-through' : ''}>{kind}</span>
+              <span className={isLocked ? 'line-through' : ''}>{spoken(kind)}</span>
             </label>
           );
         })}

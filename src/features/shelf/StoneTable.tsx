@@ -6,7 +6,8 @@ import { gradeSizeUm, soakMl, strokesSince, type SurfaceUse } from '../../core';
 import { isOilStone, lubricantsOf } from '../../domain/lubricantsOf';
 import type { Abrasive, Face } from '../../domain/shelf';
 import { gradeText } from '../../formats/shelf/gradeText';
-import { fineMm, ml, sentence, spoken, um } from '../../ui/format';
+import { fineMm, ml, sentence, um } from '../../ui/format';
+import { spoken } from '../../ui/words/closedWords';
 import { ThingDrawing } from '../../ui/things/ThingDrawing';
 import { ListHeading, RowButton, weight } from './KeptThings';
 

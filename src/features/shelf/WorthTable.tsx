@@ -111,7 +111,7 @@ function Adds({ worth, names }: { worth: readonly ThingWorth[]; names: Map<strin
 /** Minutes that a thing saves, or that it asks for. */
 function savesWords(savesMinutes: number): string {
   if (Math.abs(savesMinutes) < 0.05) return '–';
-  return savesMinutes > 0 ? minutes(savesMinutes) : `takes ${minutes(-savesMinutes)}`;
+  return savesMinutes > 0 ? minutes(savesMinutes) : say.takes(minutes(-savesMinutes));
 }
 
 /** What edges would miss without a thing: their finish, or a finer test. */

@@ -1,5 +1,6 @@
 'use client';
 
+import { spoken } from '../../ui/words/closedWords';
 import { typedNumber } from '../../ui/units';
 import { shelfWords as say } from '../../ui/words/screens/shelf';
 import { useState } from 'react';
@@ -172,7 +173,7 @@ export function HelperForm(props: ShelfFormProps<Helper>) {
         <legend>{say.servesAKitAs}</legend>
         <div className="grid grid-cols-2 sm:grid-cols-3">
           {COVERS.map((cover) => (
-            <CheckField key={cover} label={cover} value={cover} {...register('covers')} />
+            <CheckField key={cover} label={spoken(cover)} value={cover} {...register('covers')} />
           ))}
         </div>
       </fieldset>

@@ -40,7 +40,7 @@ export function ClashDialog(props: {
                         onChange={() => setSides({ ...sides, [keyOf(clash, field)]: side })}
                       />
                       <span>
-                        {side === 'mine' ? 'yours: ' : say.savedMeanwhile}
+                        {side === 'mine' ? say.yours : say.savedMeanwhile}
                         <b>{fieldValue(field.path, side === 'mine' ? field.to : field.present)}</b>
                       </span>
                     </label>

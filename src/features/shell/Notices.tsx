@@ -21,7 +21,7 @@ export default function Notices() {
       toastOptions={{
         classNames: {
           toast: say.bgNeutralTextNeutralContent,
-          actionButton: say.bgBase100TextInk,
+          actionButton: '!bg-base-100 !text-ink !min-h-10 pointer-coarse:min-h-12 !px-4 !font-bold',
         },
       }}
     />

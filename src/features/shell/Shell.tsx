@@ -103,11 +103,7 @@ function StorageFailed({ error: { name, message } }: { error: Error }) {
   return (
     <main id="main" className="mx-auto max-w-2xl p-8">
       <h1>{isNewer ? say.thisDataIsOfA : say.theBrowserDoesNotLet}</h1>
-      <p className="mt-3">
-        {isNewer
-          ? say.thisPageIsAnOlder
-          : `${message}. Allow storage for this page, or leave the private window, then reload. Nothing has been lost or changed.`}
-      </p>
+      <p className="mt-3">{isNewer ? say.thisPageIsAnOlder : say.allowStorage(message)}</p>
     </main>
   );
 }

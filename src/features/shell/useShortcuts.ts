@@ -1,6 +1,5 @@
 'use client';
 
-import { shellWords as say } from '../../ui/words/screens/shell';
 import { useRouter } from 'next/navigation';
 import { useEffect } from 'react';
 import { SHORTCUTS_KEY, usePreference } from '../../ui/preferences';
@@ -23,7 +22,7 @@ export function useShortcuts({ openSheet, find }: Opened): void {
   useEffect(() => {
     const onKey = (event: KeyboardEvent): void => {
       if (on !== 'on' || event.ctrlKey || event.metaKey || event.altKey) return;
-      if ((event.target as HTMLElement).closest(say.inputTextareaSelectDialog)) return;
+      if ((event.target as HTMLElement).closest('input, textarea, select, dialog')) return;
       if (event.key === '?') openSheet();
       // A key that slips under a wet glove leads nowhere from the guide.
       if (event.defaultPrevented || isInGuide()) return;

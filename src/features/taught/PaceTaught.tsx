@@ -4,7 +4,8 @@ import { scaleLog } from 'd3-scale';
 import type { Hand, Learned } from '../../core';
 import type { Settings } from '../../domain/settings';
 import { MOTIONS, type Motion } from '../../domain/terms';
-import { sentence, spoken } from '../../ui/format';
+import { sentence } from '../../ui/format';
+import { spoken } from '../../ui/words/closedWords';
 import { RangeBar } from '../../ui/plot';
 
 /** The strokes a minute of this hand, by motion, beside what the settings say. */

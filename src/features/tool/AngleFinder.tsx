@@ -1,5 +1,6 @@
 'use client';
 
+import { ANGLE_METHOD_WORDS } from '../../ui/words/angleMethodWords';
 import { toolWords as say } from '../../ui/words/screens/tool';
 import { typedNumber } from '../../ui/units';
 import { useState } from 'react';
@@ -91,16 +92,17 @@ function Method(props: {
   onMeasure: (index: number, value: number | undefined) => void;
 }) {
   const { rule, answer, onMeasure } = props;
+  const words = ANGLE_METHOD_WORDS[rule.id];
   return (
     <li className="border-t border-rule pt-2">
-      <h3>{rule.name}</h3>
-      <p className="text-[0.95rem] text-soft">{rule.how}</p>
+      <h3>{words.name}</h3>
+      <p className="text-[0.95rem] text-soft">{words.how}</p>
       <MethodSketch id={rule.id} />
       <div className="mt-1 grid grid-cols-2 gap-3">
-        {rule.measures.map(({ name, label, unit }, i) => (
+        {rule.measures.map(({ name, unit }, i) => (
           <NumberField
             key={name}
-            label={sentence(label)}
+            label={sentence(words.measures[i]!)}
             unit={unit}
             min={0}
             onChange={({ target }) =>
@@ -137,6 +139,11 @@ function answerOf(
   try {
     return findAngle(rule, values as number[], tool);
   } catch (error) {
-    return { problem: sentence((error as RangeError).message.replace(/Mm\b/g, '')) };
+    const { measures } = ANGLE_METHOD_WORDS[rule.id];
+    const named = rule.measures.reduce(
+      (text, { name }, i) => text.replace(new RegExp(`^${name}(?= )`), measures[i]!),
+      (error as RangeError).message.replace(/Mm\b/g, ''),
+    );
+    return { problem: sentence(named) };
   }
 }

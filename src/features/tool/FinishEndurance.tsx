@@ -1,5 +1,6 @@
 'use client';
 
+import { spoken } from '../../ui/words/closedWords';
 import { counted } from '../../ui/words/counted';
 import { toolWords as say } from '../../ui/words/screens/tool';
 import { useMemo } from 'react';
@@ -30,7 +31,7 @@ export function FinishEndurance({ tool }: { tool: Tool }) {
             <th>{say.finish}</th>
             {units.map((unit) => (
               <th key={unit} className="number">
-                {say.untilTired(unit)}
+                {say.untilTired(spoken(unit))}
               </th>
             ))}
           </tr>
@@ -38,7 +39,7 @@ export function FinishEndurance({ tool }: { tool: Tool }) {
         <tbody>
           {finishes.map((finish) => (
             <tr key={finish}>
-              <td className="font-semibold">{sentence(finish)}</td>
+              <td className="font-semibold">{sentence(spoken(finish))}</td>
               {units.map((unit) => (
                 <td key={unit} className="number">
                   {lasts(lines.find((line) => line.finish === finish && line.unit === unit))}

@@ -1,5 +1,6 @@
 'use client';
 
+import { toolLink } from '../../ui/links';
 import { toolWords as say } from '../../ui/words/screens/tool';
 import { nanoid } from 'nanoid';
 import { notice } from '../../ui/notice';
@@ -10,7 +11,7 @@ import { NO_CHECKS } from '../../domain/observation';
 import type { Tool } from '../../domain/tool';
 import { SelectField } from '../../ui/forms/fields';
 import { LeftHere } from '../../ui/LeftHere';
-import { toolLink } from '../../ui/words/needWords';
+
 import { seenInWords } from '../../ui/words/seenWords';
 import { ObservationFields } from '../../ui/ObservationFields';
 import { stampNow } from '../../domain/clock';

@@ -1,5 +1,6 @@
 'use client';
 
+import { spoken } from '../../ui/words/closedWords';
 import { toolWords as say } from '../../ui/words/screens/tool';
 import { useState } from 'react';
 import { useFormContext } from 'react-hook-form';
@@ -47,7 +48,9 @@ export function SchoolFields({ tool, zone }: { tool: Tool; zone: Zone }) {
           <div key={question}>
             <SelectField
               label={QUESTIONS[question]}
-              options={SCHOOLS[question].map((answer) => [answer, sentence(answer)] as const)}
+              options={SCHOOLS[question].map(
+                (answer) => [answer, sentence(spoken(answer))] as const,
+              )}
               {...register(`schools.${question}`)}
             />
             <button

@@ -1,5 +1,7 @@
 'use client';
 
+import { timesWords } from '../../ui/words/counted';
+import { spoken } from '../../ui/words/closedWords';
 import { toolWords as say } from '../../ui/words/screens/tool';
 import Link from '../../ui/Link';
 import { raisingsLeft, SPINE_WORKS, spineWorkDue } from '../../core';
@@ -22,7 +24,7 @@ export function SpineWork({ tool, use }: { tool: Tool; use: Tool['spine']['use']
           use === 'square scraper'
             ? say.aCrispSquareSpineStrop
             : left > 0
-              ? say.byTheLogTheHook(left === 1 ? 'once' : `${left} times`)
+              ? say.byTheLogTheHook(timesWords(left))
               : say.fileTheSpineSquareAnd,
         )}
       </p>
@@ -37,7 +39,7 @@ export function SpineWork({ tool, use }: { tool: Tool; use: Tool['spine']['use']
           })}
           className={`btn ${work === due ? 'btn-neutral' : 'btn-outline'}`}
         >
-          {sentence(work)}
+          {sentence(spoken(work))}
         </Link>
       ))}
     </div>

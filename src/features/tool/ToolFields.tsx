@@ -27,7 +27,7 @@ import {
   wordOptions,
   AS_NUMBER,
 } from '../../ui/forms/fields';
-import { spoken } from '../../ui/format';
+import { spoken } from '../../ui/words/closedWords';
 import { HandleSelect } from '../../ui/forms/HandleSelect';
 import { Folded } from '../../ui/forms/Folded';
 import { FormMeasure } from '../../ui/forms/FormMeasure';
@@ -111,8 +111,8 @@ function SteelFields() {
       title={say.moreAboutItsSteel}
       holds={[
         steel.fileBite ? say.aFile(spoken(steel.fileBite)) : say.noFileTried,
-        `carbides ${spoken(steel.carbide)}`,
-        `stainless: ${spoken(steel.stainless)}`,
+        say.carbidesAre(spoken(steel.carbide)),
+        say.stainlessIs(spoken(steel.stainless)),
       ].join(' · ')}
     >
       <div className="grid gap-4 sm:grid-cols-3">

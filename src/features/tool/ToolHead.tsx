@@ -1,5 +1,7 @@
 'use client';
 
+import { spoken } from '../../ui/words/closedWords';
+import { kindName } from '../../ui/words/kindName';
 import { toolWords as say } from '../../ui/words/screens/tool';
 import { SideScroll } from '../../ui/SideScroll';
 import { TabTitle } from '../../ui/TabTitle';
@@ -9,7 +11,6 @@ import { useState } from 'react';
 import { useZoneStates } from '../../live';
 import { workingSteel } from '../../core';
 import type { Steel, Tool } from '../../domain/tool';
-import { KINDS } from '../../domain/kinds';
 import { EdgeStrip } from '../../ui/edge-strip/EdgeStrip';
 import { placeMm, sentence } from '../../ui/format';
 import { StopUse } from '../../ui/StopUse';
@@ -21,7 +22,7 @@ import { NoteEdge } from './NoteEdge';
 function steelInWords(steel: Steel): string {
   const [low, high] = workingSteel(steel).rangeHrc;
   const hardness = low === high ? `${low} HRC` : say.toHrc(low, high);
-  return `${steel.steelClass === 'unknown' ? 'unknown' : steel.steelClass} steel, ${hardness}`;
+  return `${say.steelOfClass(spoken(steel.steelClass))}, ${hardness}`;
 }
 
 /** The tool as it lies on the bench, its edge below, and what can be done next. */
@@ -48,7 +49,7 @@ export function ToolHead({ tool }: { tool: Tool }) {
         <TabTitle>{tool.name}</TabTitle>
         <h1>{tool.name}</h1>
         <p className="text-lg text-soft">
-          <Said>{`${KINDS[tool.kind].name}, ${steelInWords(tool.steel)}`}</Said>
+          <Said>{`${kindName(tool.kind)}, ${steelInWords(tool.steel)}`}</Said>
         </p>
         <div className="ml-auto flex flex-wrap gap-3">
           <button type="button" className="btn btn-outline" onClick={() => setNoting(!noting)}>
@@ -84,7 +85,7 @@ export function ToolHead({ tool }: { tool: Tool }) {
             {!judged && '\u00a0'}
             {(judged ? stretches : [])
               .map(({ name, word }) =>
-                sentence(`${name}: ${word === 'unknown' ? say.notTested : word}`),
+                sentence(`${name}: ${word === 'unknown' ? say.notTested : spoken(word)}`),
               )
               .join(' · ')}
           </p>

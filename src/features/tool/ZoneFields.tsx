@@ -9,7 +9,8 @@ import { CheckField, SelectField, TextField, wordOptions } from '../../ui/forms/
 import { Folded } from '../../ui/forms/Folded';
 import { FormMeasure } from '../../ui/forms/FormMeasure';
 import { AsksChoice } from '../../ui/AsksChoice';
-import { deg, fineMm, spoken } from '../../ui/format';
+import { deg, fineMm } from '../../ui/format';
+import { spoken } from '../../ui/words/closedWords';
 import { AngleField } from '../../ui/forms/AngleField';
 import { AngleFields } from './AngleFields';
 import { CalliperReading } from './CalliperReading';

@@ -17,7 +17,8 @@ import {
 } from '../../core';
 import { useToolLog, useZoneState } from '../../live';
 import type { Tool, Zone } from '../../domain/tool';
-import { day, deg, fineMm, mm, spoken, um } from '../../ui/format';
+import { day, deg, fineMm, mm, um } from '../../ui/format';
+import { spoken } from '../../ui/words/closedWords';
 import { HoldDrawing } from '../../ui/section/HoldDrawing';
 import { SectionDrawing } from '../../ui/section/SectionDrawing';
 import { Working, type WorkingLine } from '../../ui/Working';
@@ -48,7 +49,7 @@ export function ZoneFigures(props: {
     [say.thickAt2(mm(1)), fineMm(profileThickness(profile, 1))],
     [
       say.apexRadiusTested,
-      state?.apex ? `${um(state.apex.lowUm)} to ${um(state.apex.highUm)}` : say.notTested,
+      state?.apex ? say.fromTo(um(state.apex.lowUm), um(state.apex.highUm)) : say.notTested,
     ],
     [say.apexRadiusTarget, um(zone.targetApexUm)],
     [say.angleKnownBy, spoken(zone.angleMethod)],

@@ -17,7 +17,7 @@ export function ZoneTabs(props: { tool: Tool; index: number; onChange: (index: n
     append({
       ...last,
       id: nanoid(8),
-      name: `stretch ${tool.zones.length + 1}`,
+      name: say.stretchNumber(tool.zones.length + 1),
       startMm: Math.round((last.startMm + last.endMm) / 2),
     });
     onChange(tool.zones.length);

@@ -1,3 +1,4 @@
+import { spokenText } from '../../ui/words/closedWords';
 import { tripWords as say } from '../../ui/words/screens/trip';
 import type { TripTask } from '../../domain/tripTasks';
 import { taskFill } from './TaskPattern';
@@ -10,7 +11,10 @@ export function Brush(props: {
   onChoose: (taskId: string) => void;
 }) {
   const { tasks, chosen, onChoose } = props;
-  const brushes = [{ id: RUB_OUT, name: RUB_OUT }, ...tasks.map(({ id, name }) => ({ id, name }))];
+  const brushes = [
+    { id: RUB_OUT, name: say.clear },
+    ...tasks.map(({ id, name }) => ({ id, name: spokenText(name) })),
+  ];
   return (
     <fieldset className="min-w-0 sm:mb-2">
       <legend className="sr-only flex-wrap justify-between gap-x-6 sm:not-sr-only sm:flex sm:w-full">

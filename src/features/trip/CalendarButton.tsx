@@ -1,5 +1,6 @@
 'use client';
 
+import { spoken } from '../../ui/words/closedWords';
 import { tripWords as say } from '../../ui/words/screens/trip';
 import { sum } from 'd3-array';
 import { formatISO } from 'date-fns';
@@ -58,7 +59,7 @@ function linesOf(trip: Trip, plan: MaintenancePlan, nameOf: EdgeNamer) {
       id: `trip ${trip.id} evening ${out.day}`,
       title: say.edgesThisEveningAbout(minutes(out.eveningMinutes.median)),
       details: out.evening.map((line) =>
-        say.in104(nameOf(line), line.rung, Math.round(10 * line.chance)),
+        say.in104(nameOf(line), spoken(line.rung), Math.round(10 * line.chance)),
       ),
       startsOn: day(out.day),
     })),

@@ -1,5 +1,6 @@
 'use client';
 
+import { spokenText } from '../../ui/words/closedWords';
 import { StepButton } from '../../ui/StepButton';
 import { tripWords as say } from '../../ui/words/screens/trip';
 import { CopyPlus, Undo2 } from 'lucide-react';
@@ -46,35 +47,35 @@ export function CellStepper(props: {
         <b className="block truncate">
           {tool.name}, {dayName}
         </b>
-        <span className="block truncate text-soft">{task?.name ?? say.clearIt}</span>
+        <span className="block truncate text-soft">
+          {task ? spokenText(task.name) : say.clearIt}
+        </span>
       </p>
       {task ? (
         <>
-          <Steps what={say.forWord(task.name, tool.name, dayName)} isEmpty={!job} onStep={step}>
-            {isCounted ? `${amount} ${usual.unit}` : `${hoursWords(job?.hours ?? 0)} h`}
+          <Steps
+            what={say.forWord(spokenText(task.name), tool.name, dayName)}
+            isEmpty={!job}
+            onStep={step}
+          >
+            {isCounted ? `${amount} ${spokenText(usual.unit)}` : `${hoursWords(job?.hours ?? 0)} h`}
           </Steps>
           {usual && (
-            <button
-              type="button"
-              className="btn btn-ghost px-2 sm:px-4"
-              aria-label={isCounted ? say.byHours : `By ${usual.unit}`}
-              onClick={() => {
+            <UnitSwitch
+              isCounted={isCounted}
+              unit={spokenText(usual.unit)}
+              onSwitch={() => {
                 setWantsCount(!isCounted);
                 if (!job) return;
                 if (isCounted) onHours(job.hours);
                 else onCount({ amount: Math.max(1, Math.round(job.hours * perHour)), perHour });
               }}
-            >
-              <span className="hidden sm:inline">
-                {isCounted ? say.byHours : `By ${usual.unit}`}
-              </span>
-              <span className="sm:hidden">{isCounted ? 'h' : '№'}</span>
-            </button>
+            />
           )}
           {isCounted && job && (
             <PerHour
               key={job.taskId}
-              unit={usual.unit}
+              unit={spokenText(usual.unit)}
               perHour={perHour}
               onChange={(next) => onCount({ amount, perHour: next })}
             />
@@ -87,6 +88,23 @@ export function CellStepper(props: {
       )}
       <DayActs isLastDay={day + 1 >= trip.days} onCopyDay={onCopyDay} onUndo={onUndo} />
     </div>
+  );
+}
+
+/** From hours to what people count, and back. */
+function UnitSwitch(props: { isCounted: boolean; unit: string; onSwitch: () => void }) {
+  const { isCounted, unit, onSwitch } = props;
+  const words = isCounted ? say.byHours : say.byUnit(unit);
+  return (
+    <button
+      type="button"
+      className="btn btn-ghost px-2 sm:px-4"
+      aria-label={words}
+      onClick={onSwitch}
+    >
+      <span className="hidden sm:inline">{words}</span>
+      <span className="sm:hidden">{isCounted ? 'h' : '№'}</span>
+    </button>
   );
 }
 

@@ -1,3 +1,4 @@
+import { spoken } from '../../ui/words/closedWords';
 import { tripWords as say } from '../../ui/words/screens/trip';
 import { sum } from 'd3-array';
 import { NAMED_FROM, type DoneLine, type OutDay, type OutLine, type TonightLine } from '../../core';
@@ -59,7 +60,7 @@ export function OutDayLines(props: {
               >
                 {nameOf(line)}
               </Link>{' '}
-              ({line.rung})
+              ({spoken(line.rung)})
             </span>
           ))}
           , {minutes(day.midJobMinutes.median)}
@@ -99,7 +100,7 @@ export function Tonight(props: {
             key={`${line.edgeId} ${line.rung}`}
             mark={<RungMark rung={line.rung} chance={line.chance} />}
             name={nameOf(line)}
-            says={say.inMidJob3(line.rung, chanceWords(line.chance))}
+            says={say.inMidJob3(spoken(line.rung), chanceWords(line.chance))}
             link={fieldLink(line, 'belt')}
             minutes={minutes(line.minutes)}
           />
@@ -144,7 +145,7 @@ function OutWork({ line, name }: { line: OutLine; name: string }) {
           {name}
         </Link>{' '}
         <span className="text-soft">
-          {line.rung}, {chanceWords(line.chance)}
+          {spoken(line.rung)}, {chanceWords(line.chance)}
         </span>
       </span>
     </p>

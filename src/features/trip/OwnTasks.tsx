@@ -1,5 +1,6 @@
 'use client';
 
+import { spokenText } from '../../ui/words/closedWords';
 import { tripWords as say } from '../../ui/words/screens/trip';
 import { nanoid } from 'nanoid';
 import { useState } from 'react';
@@ -60,7 +61,7 @@ export function OwnTasks(props: { trip: Trip; onChange: (change: Partial<Trip>) 
           <SelectField
             label={say.asHardOnTheEdge}
             value={like}
-            options={TRIP_TASKS.map((task) => [task.id, task.name] as const)}
+            options={TRIP_TASKS.map((task) => [task.id, spokenText(task.name)] as const)}
             onChange={(event) => setLike(event.target.value)}
           />
           <button

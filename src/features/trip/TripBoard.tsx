@@ -169,7 +169,7 @@ export function TripBoard({ kept }: { kept: Trip }) {
 function eveningWords(trip: Trip, answer: ForecastAnswer | null, day: number, isNarrow: boolean) {
   const spread = answer?.forecast.eveningMinutes[day];
   if (!spread) return '';
-  const of = isNarrow ? '' : ` of ${trip.minutesPerEvening}`;
+  const of = isNarrow ? '' : say.ofMinutes(trip.minutesPerEvening);
   return `${Math.round(spread.median)}${of} min`;
 }
 

@@ -1,5 +1,6 @@
 'use client';
 
+import { spoken } from '../../ui/words/closedWords';
 import { counted } from '../../ui/words/counted';
 import { tripWords } from '../../ui/words/screens/trip';
 import dynamic from 'next/dynamic';
@@ -24,7 +25,7 @@ export function TripFacts(props: {
       isLazy
       holds={[
         counted.day(days),
-        climate.join(', ') || tripWords.anyWeather,
+        climate.map(spoken).join(', ') || tripWords.anyWeather,
         nights === 'at home'
           ? tripWords.eveningsAtHome
           : tripWords.ofADayForStones(

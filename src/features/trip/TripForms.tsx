@@ -1,5 +1,6 @@
 'use client';
 
+import { spoken } from '../../ui/words/closedWords';
 import { tripWords as say } from '../../ui/words/screens/trip';
 import type { Tool } from '../../domain/tool';
 import type { Trip } from '../../domain/trip';
@@ -8,7 +9,7 @@ import { useChanges } from '../../live';
 import { ChangesList } from '../../ui/ChangesList';
 import { Choice } from '../../ui/Choice';
 import { CheckField, LimitedNumberField, SelectField, TextField } from '../../ui/forms/fields';
-import { chipDepth } from '../../ui/format';
+import { chipDepth, sentence } from '../../ui/format';
 import { OwnTasks } from './OwnTasks';
 import { TripTools } from './TripTools';
 
@@ -80,7 +81,7 @@ function Camp({ trip, onChange }: FormProps) {
           {CLIMATES.map((each) => (
             <CheckField
               key={each}
-              label={each}
+              label={sentence(spoken(each))}
               checked={climate.includes(each)}
               onChange={(event) =>
                 onChange({

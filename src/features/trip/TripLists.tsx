@@ -1,3 +1,4 @@
+import { spoken } from '../../ui/words/closedWords';
 import { tripWords as say } from '../../ui/words/screens/trip';
 import { sum } from 'd3-array';
 import type { ReactNode } from 'react';
@@ -81,7 +82,8 @@ function DaysWorking({ plan, forecast, nameOf, dayName }: ListProps) {
         const own = edge.days[day]!;
         const by = when === 'midJob' ? own.midJobMinutesBy : own.eveningMinutesBy;
         return RUNGS_OUT.filter((rung) => own[when][rung] * by[rung] >= LEAST_SHARE_MINUTES).map(
-          (rung) => `${nameOf(edge)}, ${rung} ${rounded(own[when][rung])} × ${rounded(by[rung])}`,
+          (rung) =>
+            `${nameOf(edge)}, ${spoken(rung)} ${rounded(own[when][rung])} × ${rounded(by[rung])}`,
         );
       })
       .join(' + ') || 'nothing';
@@ -124,7 +126,7 @@ function WaterOfDays({ days, atHandMl }: { days: readonly OutDay[]; atHandMl: nu
 }
 
 function aboutWords(spread: Spread): string {
-  return spread.high < 1 ? say.hardlyAny : `about ${spreadWords(spread)}`;
+  return spread.high < 1 ? say.hardlyAny : say.about(spreadWords(spread));
 }
 
 function doneWords({ out }: DoneOnTrip): string {

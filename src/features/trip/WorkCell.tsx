@@ -1,5 +1,6 @@
 'use client';
 
+import { spoken } from '../../ui/words/closedWords';
 import { tripWords as say } from '../../ui/words/screens/trip';
 import { sum } from 'd3-array';
 import { useRef } from 'react';
@@ -62,7 +63,7 @@ export function WorkCell(
   const edges = (forecast?.edges ?? []).filter(({ toolId }) => toolId === tool.id);
   const words = work.map((job) => jobWords(tasks, job));
   const state = worstWord(edges, problem, day);
-  const label = `${tool.name}, ${dayName(day)}: ${words.join(', ') || say.noWork}${state ? say.byEvening(state) : ''}`;
+  const label = `${tool.name}, ${dayName(day)}: ${words.join(', ') || say.noWork}${state ? say.byEvening(spoken(state)) : ''}`;
   const barPx = isNarrow ? NARROW_BAR_PX : WIDE_BAR_PX;
   const isPicked = picked?.toolId === tool.id && picked.day === day;
   const hoursOver = (x: number): number =>

@@ -1,9 +1,9 @@
 'use client';
 
+import { kindName } from '../../ui/words/kindName';
 import { tripWords as say } from '../../ui/words/screens/trip';
 import { SideScroll } from '../../ui/SideScroll';
 import type { ReactNode } from 'react';
-import { KINDS } from '../../domain/kinds';
 import { carrierOf } from '../../domain/carriers';
 import type { Tool } from '../../domain/tool';
 import { useWidth } from '../../ui/useWidth';
@@ -110,7 +110,7 @@ function ToolRow(props: {
     >
       <span className="sign text-lg">{tool.name}</span>
       <span className={`text-[0.9rem] ${isNarrow ? 'ml-2' : 'block leading-tight'}`}>
-        {[KINDS[tool.kind].name, person].filter(Boolean).join(', ')}
+        {[kindName(tool.kind), person].filter(Boolean).join(', ')}
         {tool.count > 1 && `, ${tool.count}`}
       </span>
     </button>

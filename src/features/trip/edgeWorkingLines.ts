@@ -1,3 +1,4 @@
+import { spoken } from '../../ui/words/closedWords';
 import { tripWords as say } from '../../ui/words/screens/trip';
 import { PRIORS, type EdgeCosts, type EdgeForecast, type TripProblem } from '../../core';
 import type { TripTask } from '../../domain/tripTasks';
@@ -111,12 +112,12 @@ function priceLines(when: string, { worn, chipped }: EdgeCosts): WorkingLine[] {
   return [
     ...worn.map((point) => ({
       what: say.aTouchUpAt(when, um(point.apexUm)),
-      formula: say.aSideTo(point.rung, Math.round(point.strokesPerSide), um(point.endUm)),
+      formula: say.aSideTo(spoken(point.rung), Math.round(point.strokesPerSide), um(point.endUm)),
       answer: minutes(point.minutes),
     })),
     ...chipped.map((point) => ({
       what: say.aChipOf(when, um(1000 * point.chipMm)),
-      formula: say.aSide(point.rung, Math.round(point.strokesPerSide)),
+      formula: say.aSide(spoken(point.rung), Math.round(point.strokesPerSide)),
       answer: minutes(point.minutes),
     })),
   ];

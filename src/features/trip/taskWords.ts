@@ -1,3 +1,4 @@
+import { spokenText } from '../../ui/words/closedWords';
 import { tripWords as say } from '../../ui/words/screens/trip';
 import type { TripWork } from '../../domain/trip';
 import type { TripTask } from '../../domain/tripTasks';
@@ -10,12 +11,13 @@ export function hoursWords(hours: number): string {
 }
 
 export function taskName(tasks: readonly TripTask[], id: string): string {
-  return tasks.find((task) => task.id === id)?.name ?? say.workOfAnotherList;
+  const task = tasks.find((own) => own.id === id);
+  return task ? spokenText(task.name) : say.workOfAnotherList;
 }
 
 /** One job in a cell: brush 3; or by number: chop 2 (4 posts). */
 export function jobWords(tasks: readonly TripTask[], { taskId, hours, counted }: TripWork): string {
   const unit = tasks.find(({ id }) => id === taskId)?.counted?.unit;
   const words = `${taskName(tasks, taskId)} ${hoursWords(hours)}`;
-  return counted && unit ? `${words} (${counted.amount} ${unit})` : words;
+  return counted && unit ? `${words} (${counted.amount} ${spokenText(unit)})` : words;
 }

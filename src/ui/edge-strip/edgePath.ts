@@ -1,3 +1,5 @@
+import { uiPartsWords as say } from '../words/screens/uiParts';
+import { spoken } from '../words/closedWords';
 import type { EdgeWord } from '../../core';
 import type { Finding } from '../../domain/session';
 import { placeMm } from '../format';
@@ -76,8 +78,8 @@ export function describeEdge(
 ): string {
   return stretches
     .map(({ name, word, findings }) => {
-      const seen = findings.map((f) => `${f.kind} at ${placeMm(f.atMm)}`).join(', ');
-      return `${name}: ${word === 'unknown' ? 'not tested' : word}${seen ? `, ${seen}` : ''}`;
+      const seen = findings.map((f) => say.findingAt(spoken(f.kind), placeMm(f.atMm))).join(', ');
+      return `${name}: ${word === 'unknown' ? say.notTested : spoken(word)}${seen ? `, ${seen}` : ''}`;
     })
     .join('; ');
 }

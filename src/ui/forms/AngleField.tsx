@@ -1,5 +1,6 @@
 'use client';
 
+import { spoken } from '../words/closedWords';
 import { uiFormsWords as say } from '../words/screens/uiForms';
 import { useId, useState } from 'react';
 import { deg, figure } from '../format';
@@ -20,7 +21,7 @@ export function AngleField(props: {
 }) {
   const { label, valueDeg, min, max, readOnly, error, onValue } = props;
   const id = useId();
-  const [way, setWay] = usePreference(ANGLES_KEY, say.perSide);
+  const [way, setWay] = usePreference(ANGLES_KEY, 'per side');
   const times = way === 'inclusive' ? 2 : 1;
   const shown = Math.round(valueDeg * times * 100) / 100;
   // What is being typed stays as typed; otherwise the field says what holds.
@@ -32,7 +33,7 @@ export function AngleField(props: {
   return (
     <div className="grid content-start gap-1">
       <label htmlFor={id}>
-        {label}, {way}
+        {label}, {spoken(way === 'inclusive' ? way : 'per side')}
       </label>
       <span className="input figures w-full">
         <input
@@ -54,16 +55,16 @@ export function AngleField(props: {
         <span className="text-soft">°</span>
       </span>
       <p id={`${id}-other`} className="text-[0.92rem] text-soft">
-        {way === 'inclusive' ? say.perSide2(deg(valueDeg)) : `inclusive ${deg(2 * valueDeg)}`}{' '}
+        {way === 'inclusive' ? say.perSide2(deg(valueDeg)) : say.inclusive(deg(2 * valueDeg))}{' '}
         <button
           type="button"
           className="link min-h-8 pointer-coarse:min-h-12"
           onClick={() => {
             setTyped(null);
-            setWay(way === 'inclusive' ? say.perSide : 'inclusive');
+            setWay(way === 'inclusive' ? 'per side' : 'inclusive');
           }}
         >
-          {say.typeIt(way === 'inclusive' ? say.perSide : 'inclusive')}
+          {say.typeIt(spoken(way === 'inclusive' ? 'per side' : 'inclusive'))}
         </button>
       </p>
       {message && (

@@ -2,7 +2,8 @@
 
 import { uiFormsWords } from '../words/screens/uiForms';
 import { useId, useState, type ComponentProps, type ReactNode } from 'react';
-import { figure, sentence, spoken } from '../format';
+import { figure, sentence } from '../format';
+import { spoken, type ClosedWord } from '../words/closedWords';
 import { typedNumber } from '../units';
 import { WordOf } from '../Term';
 
@@ -20,7 +21,7 @@ export function fieldMessage(message: string | undefined): string | undefined {
 }
 
 /** Words of a closed list as the options of a select, said as people say them. */
-export function wordOptions<W extends string>(words: readonly W[]): (readonly [W, string])[] {
+export function wordOptions<W extends ClosedWord>(words: readonly W[]): (readonly [W, string])[] {
   return words.map((word) => [word, sentence(spoken(word))] as const);
 }
 

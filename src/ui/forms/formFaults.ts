@@ -1,4 +1,3 @@
-import { spoken } from '../format';
 import { fieldMessage } from './fields';
 
 /** The first fault of a form, with the field that it lies in: Thickness: must be at least 0.1; null where all is well. */
@@ -19,7 +18,8 @@ export function firstFault(errors: unknown, name = ''): string | null {
 
 /** A field's key as it is read: shoulderThicknessMm is "Shoulder thickness". */
 function fieldName(key: string): string {
-  const words = spoken(key.replace(/(Mm|Um|Deg|Hrc|G|Ml)$/, ''))
+  const words = key
+    .replace(/(Mm|Um|Deg|Hrc|G|Ml)$/, '')
     .replace(/([A-Z])/g, ' $1')
     .toLowerCase();
   return words.charAt(0).toUpperCase() + words.slice(1);

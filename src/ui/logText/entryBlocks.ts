@@ -1,3 +1,4 @@
+import { spoken } from '../words/closedWords';
 import { uiLogTextWords as say } from '../words/screens/uiLogText';
 import { sum } from 'd3-array';
 import type { LoggedSession } from '../../domain/loggedSession';
@@ -20,7 +21,7 @@ export function entryBlocks(
     [say.work, `${WORK_WORDS[job]}${written === 'afterwards' ? say.writtenDownAfterwards : ''}`],
     [say.where, place],
     ...(workSince
-      ? [[say.workSinceTheOneBefore, `${workSince.amount} ${workSince.unit}`] as const]
+      ? [[say.workSinceTheOneBefore, `${workSince.amount} ${spoken(workSince.unit)}`] as const]
       : []),
     [say.before, seenWords(before)],
     [say.after, seenWords(after)],
@@ -39,7 +40,10 @@ function stepTable(steps: LoggedSession['steps']): MarkdownBlock {
     table: {
       heads: [say.step, 'To', say.left, say.right, say.plannedASide, say.time],
       rows: steps.map((step) => [
-        ...[step.abrasiveName, step.skipped ? say.leftOut(step.skipped) : step.task],
+        ...[
+          step.abrasiveName,
+          step.skipped ? say.leftOut(spoken(step.skipped)) : spoken(step.task),
+        ],
         ...[String(step.left), String(step.right)],
         step.plannedPerSide > 0 ? String(step.plannedPerSide) : say.noPlan,
         minutes(step.activeSeconds / 60),
@@ -51,7 +55,9 @@ function stepTable(steps: LoggedSession['steps']): MarkdownBlock {
 /** What was seen at a look, in one line. */
 export function seenWords(seen: LoggedSession['before']): string {
   const found = seen.findings.map(({ kind, atMm, depthMm }) =>
-    depthMm > 0 ? say.ofAt(kind, chipDepth(depthMm), placeMm(atMm)) : `${kind} at ${placeMm(atMm)}`,
+    depthMm > 0
+      ? say.ofAt(spoken(kind), chipDepth(depthMm), placeMm(atMm))
+      : say.findingAt(spoken(kind), placeMm(atMm)),
   );
   return [testWords(seen), ...found].join('; ');
 }

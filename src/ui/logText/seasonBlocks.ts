@@ -31,7 +31,7 @@ export function seasonBlocks(input: {
   const edges = [...new Set(own.map(nameOf))].sort();
   const onTrips = trips.filter(({ id }) => own.some(({ tripId }) => tripId === id));
   return [
-    { heading: `${day(first.startedAt)} to ${day(last.startedAt)}`, level: 1 },
+    { heading: say.fromTo(day(first.startedAt), day(last.startedAt)), level: 1 },
     {
       facts: [
         [say.entries, say.inAll(own.length, minutes(timeOf(own)))],

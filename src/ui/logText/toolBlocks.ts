@@ -1,3 +1,4 @@
+import { kindName } from '../words/kindName';
 import { counted } from '../words/counted';
 import { uiLogTextWords as say } from '../words/screens/uiLogText';
 import { compareDesc } from 'date-fns';
@@ -8,7 +9,8 @@ import type { Inspection } from '../../domain/session';
 import type { Tool } from '../../domain/tool';
 import type { Trip } from '../../domain/trip';
 import type { MarkdownBlock } from '../../formats/markdown';
-import { angleBothWays, day, mm, spoken } from '../format';
+import { angleBothWays, day, mm } from '../format';
+import { spoken } from '../words/closedWords';
 import { storyWords } from '../words/logWords';
 import { entryBlocks, seenWords } from './entryBlocks';
 
@@ -31,7 +33,7 @@ export function toolBlocks(input: {
     { heading: tool.name, level: 1 },
     {
       facts: [
-        [say.kind, spoken(tool.kind)],
+        [say.kind, kindName(tool.kind)],
         [say.edge, mm(tool.edgeLengthMm)],
         ...tool.zones.map(
           (zone) =>

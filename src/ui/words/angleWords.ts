@@ -1,3 +1,4 @@
+import { spokenText } from './closedWords';
 import type { AngleAdvice, AngleReason } from '../../core';
 import { TASKS } from '../../domain/tasks';
 import { chipDepth, deg } from '../format';
@@ -34,7 +35,7 @@ export function angleReason(reason: AngleReason): string {
     case 'face past its limit':
       return 'The worked face is past its limit: the shoulders wedge although the apex may be sharp.';
     case 'below the usual':
-      return `Thinner than is usual for ${TASKS.find(({ id }) => id === reason.task)!.name} (from ${deg(reason.fromDeg)}): raise it, or watch closely.`;
+      return `Thinner than is usual for ${spokenText(TASKS.find(({ id }) => id === reason.task)!.name)} (from ${deg(reason.fromDeg)}): raise it, or watch closely.`;
     case 'even dulling':
       return `${reason.touchUps} touch-ups in a row with slow, even dulling and no damage from work: room to go thinner.`;
     case 'nothing yet':

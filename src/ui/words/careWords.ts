@@ -1,3 +1,4 @@
+import { spoken } from './closedWords';
 import { millisecondsInDay } from 'date-fns/constants';
 import type { CareRow, DoneTogether } from '../../core';
 import type { CareDoing } from '../../domain/care';
@@ -78,7 +79,7 @@ export function careReason(row: CareRow): string {
   const days = row.usedDays ? `, ${row.usedDays.days} days of ${row.usedDays.most}` : '';
   const pace = aWeek === null ? '' : `; you make ${Math.max(1, Math.round(aWeek))} a week`;
   const by = freshLeft === null ? '' : ` ${freshLeft || 'No'} fresh left.`;
-  return `${used.amount} ${used.unit} of ${used.most}${used.isUsual ? '' : ', as you set it'}${days}${pace}.${by}`;
+  return `${used.amount} ${spoken(used.unit)} of ${used.most}${used.isUsual ? '' : ', as you set it'}${days}${pace}.${by}`;
 }
 
 function perYear(aWeek: number): string {

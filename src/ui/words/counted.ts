@@ -18,3 +18,8 @@ export const counted = {
   entry: (count: number) => plural(count, 'entry', 'entries'),
   stretch: (count: number) => plural(count, 'stretch', 'stretches'),
 };
+
+/** How often: never, once, twice, 5 times. */
+export function timesWords(count: number): string {
+  return ['never', 'once', 'twice'][count] ?? `${count} times`;
+}

@@ -1,4 +1,5 @@
-import { day, deg, grams, minutes, ml, mm, spoken, um } from '../format';
+import { day, deg, grams, minutes, ml, mm, um } from '../format';
+import { spokenText } from './closedWords';
 
 /** A field of a record in words: where it lies, and what is in it. */
 
@@ -71,7 +72,7 @@ const LONGEST = 80;
 
 function textWords(text: string): string {
   if (/^\d{4}-\d{2}-\d{2}T/.test(text)) return day(text);
-  const said = spoken(text);
+  const said = spokenText(text);
   return said.length > LONGEST ? `${said.slice(0, LONGEST)} …` : said;
 }
 

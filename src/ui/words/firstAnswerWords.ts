@@ -1,13 +1,6 @@
 import type { JobPlan, UnknownMeasure } from '../../core';
 import { minutes } from '../format';
 
-/** Where the first answer for a tool stands; `of` are the tools that are gone through, the worst first. */
-export function firstAnswerLink(toolId: string, of: readonly string[]): string {
-  const query = new URLSearchParams({ tool: toolId });
-  if (of.length > 1) query.set('of', of.join(','));
-  return `/touch-up/first?${query.toString()}`;
-}
-
 /** What to do, in order: mill file, then medium plate. */
 export function doingWords({ outcome, steps }: JobPlan): string {
   if (outcome === 'leave alone') return 'Leave it alone';

@@ -1,6 +1,7 @@
 import type { SessionStep } from '../../domain/session';
 import type { HeldWay, Side, StepTask } from '../../domain/terms';
-import { sentence, spoken } from '../format';
+import { sentence } from '../format';
+import { spoken } from './closedWords';
 
 type Step = Pick<SessionStep, 'task' | 'motion' | 'direction'>;
 
@@ -23,7 +24,7 @@ export const HELD_WORDS: Record<HeldWay, string> = {
 
 /** How the hand moves at one step. */
 export function handWords(step: Step): string {
-  return SPINE_HANDS[step.task] ?? `${sentence(spoken(step.motion))}, ${step.direction}`;
+  return SPINE_HANDS[step.task] ?? `${sentence(spoken(step.motion))}, ${spoken(step.direction)}`;
 }
 
 /** Passes as people say them: half a pass, 1 pass, 3½ passes. */
@@ -47,6 +48,6 @@ export function fromEnds(task: StepTask): boolean {
 
 /** Which way the tool lies while a side is counted. */
 export function sideWords(step: Step, side: Side, isAxe: boolean): string {
-  if (fromEnds(step.task)) return `from the ${side} end`;
-  return `${side} ${isAxe ? 'cheek' : 'side'} up`;
+  if (fromEnds(step.task)) return `from the ${spoken(side)} end`;
+  return `${spoken(side)} ${isAxe ? 'cheek' : 'side'} up`;
 }

@@ -1,3 +1,4 @@
+import { spoken } from './closedWords';
 import type { CoinStack, Hold, HoldGuide, NearCoins } from '../../core';
 import { deg, mm, placeMm } from '../format';
 import { plural } from './plural';
@@ -10,7 +11,7 @@ export function holdHeadline(hold: HoldGuide): string {
     case 'tilt the stone':
       return `Lift the back end ${mm(hold.rearLiftMm)}`;
     case 'lay it flat':
-      return `Lay ${hold.lies} flat`;
+      return `Lay ${spoken(hold.lies)} flat`;
     case 'draw it over':
       return 'Draw it over by eye';
   }

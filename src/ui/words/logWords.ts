@@ -1,6 +1,6 @@
 import { DATE_LOCALE } from '../locale';
 import type { EdgeStory, Effort, LogAnswers, PlansMet } from '../../core';
-import { listed, minutes } from '../format';
+import { minutes } from '../format';
 import { plural } from './plural';
 
 /** What a log has found, in sentences with their numbers. */
@@ -72,7 +72,5 @@ function times(count: number): string {
 /** The latest few of a row of days: 147, 112, 98, then 35. */
 function then(days: readonly number[]): string {
   const shown = days.slice(-5).map(String);
-  return shown.length > 1
-    ? listed([shown.slice(0, -1).join(', '), shown.at(-1)!]).replace(' and ', ', then ')
-    : shown[0]!;
+  return shown.length > 1 ? `${shown.slice(0, -1).join(', ')}, then ${shown.at(-1)}` : shown[0]!;
 }

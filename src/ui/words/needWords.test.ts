@@ -1,3 +1,4 @@
+import { touchUpLink } from '../links';
 import {
   asksForWork,
   benchAt,
@@ -8,7 +9,7 @@ import {
   type EdgeNeed,
 } from '../../core';
 import { sample } from '../../testing/sample';
-import { touchUpLink, workInWords, workWithMinutes } from './needWords';
+import { workInWords, workWithMinutes } from './needWords';
 
 const hand = handOf({
   tools: sample.tools,

@@ -1,6 +1,6 @@
+import { spoken } from './closedWords';
 import { asksForWork, stoneClass, type EdgeNeed } from '../../core';
 import { minutes } from '../format';
-import { jobLink } from '../jobAddress';
 import { leftDamageWords } from './leftDamageWords';
 import { findingNotes } from './findingNotes';
 import { stopWords } from './stopWords';
@@ -10,7 +10,7 @@ const STONE_WORDS = { fine: 'Fine stone', medium: 'Medium stone', coarse: 'Coars
 /** How an edge stands, in the one word that every list says of it. */
 export function edgeStands({ state, stops }: Pick<EdgeNeed, 'state' | 'stops'>): string {
   if (stops.length > 0) return 'stop use';
-  return state.word === 'unknown' ? 'not tested' : state.word;
+  return state.word === 'unknown' ? 'not tested' : spoken(state.word);
 }
 
 /** What an edge needs, in a word or two: the lightest thing first. */
@@ -42,15 +42,4 @@ export function workWithMinutes(need: EdgeNeed): string {
       : words;
   const others = findingNotes(need.state.findings).map(({ short }) => short);
   return [work, ...others].join('; ');
-}
-
-export function touchUpLink({ tool, zone, beyond, job }: EdgeNeed): string {
-  if (beyond === 'stop use' || beyond === 'professional') {
-    return `/inspect?tool=${tool.id}&zone=${zone.id}`;
-  }
-  return jobLink({ toolId: tool.id, zoneId: zone.id, job });
-}
-
-export function toolLink(toolId: string): string {
-  return `/tool?id=${toolId}`;
 }

@@ -1,4 +1,3 @@
-import type { Session } from '../../domain/session';
 import type { Spot } from '../../domain/terms';
 
 /** Where a person stands, and what is at hand there. */
@@ -12,8 +11,3 @@ export const SPOT_WORDS: Record<Spot, { there: string; atHand: string }> = {
   pack: { there: 'with the pack', atHand: 'What is on the belt and in the pack is at hand.' },
   belt: { there: 'in mid-job', atHand: 'Only what hangs on the belt is at hand.' },
 };
-
-/** A spot as the log has it. */
-export function whereOf(spot: Spot): Session['where'] {
-  return spot === 'bench' ? 'bench' : 'field';
-}

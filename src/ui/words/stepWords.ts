@@ -1,3 +1,4 @@
+import { spoken } from './closedWords';
 import type { LadderStep, StepNote, StepWords } from '../../core';
 import { deg, minutes, newtons, um, rounded } from '../format';
 import { doneWhen } from './doneWhen';
@@ -15,7 +16,7 @@ function noteWords(note: StepNote): string {
     case 'short jump':
       return `A jump of ${rounded(note.ratio, 1)} times is short: this step could be skipped.`;
     case 'wipe between':
-      return `After ${note.from} comes ${note.to}: wipe the tool dry in between.`;
+      return `After ${spoken(note.from)} comes ${spoken(note.to)}: wipe the tool dry in between.`;
     case 'bench job':
       return 'More than half an hour on one stone: a job for the bench.';
     case 'close it lightly':

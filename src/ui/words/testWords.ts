@@ -1,3 +1,4 @@
+import { spokenText } from './closedWords';
 import { passedTest, TEST_CENTRE_UM } from '../../core';
 import type { EdgeTest } from '../../domain/session';
 import type { EdgeTestKind } from '../../domain/terms';
@@ -28,7 +29,7 @@ export function passesWords(apexRadiusUm: number): string {
 
 /** What an edge must do, by its work or by its test. */
 export function asksWords({ work, targetApexUm }: Pick<Zone, 'work' | 'targetApexUm'>): string {
-  const names = TASKS.filter(({ id }) => work.includes(id)).map(({ name }) => name);
+  const names = TASKS.filter(({ id }) => work.includes(id)).map(({ name }) => spokenText(name));
   return names.length > 0 ? names.join(', ') : passesWords(targetApexUm);
 }
 

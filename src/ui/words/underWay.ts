@@ -2,11 +2,6 @@ import type { LoggedSession } from '../../domain/loggedSession';
 import type { Job } from '../../domain/terms';
 import { ago } from '../format';
 
-/** Where a session is gone on with. */
-export function guideLink(sessionId: string): string {
-  return `/touch-up/guide?session=${sessionId}`;
-}
-
 /** How far a session is: under way, step 2 of 3, begun 5 minutes ago. */
 export function underWayWords({ stepIndex, steps, startedAt }: LoggedSession): string {
   return `under way, step ${stepIndex + 1} of ${steps.length}, begun ${ago(startedAt)}`;

@@ -1,3 +1,4 @@
+import { spoken } from './closedWords';
 import { placeMm } from '../format';
 import type { UnfitReason } from '../../core';
 
@@ -5,7 +6,7 @@ import type { UnfitReason } from '../../core';
 export function unfitWords(reason: UnfitReason): string {
   switch (reason.kind) {
     case 'too short':
-      return `too short: ${reason.toolForm} edges need ${placeMm(reason.needsMm)} of surface`;
+      return `too short: ${spoken(reason.toolForm)} edges need ${placeMm(reason.needsMm)} of surface`;
     case 'hard strop on a hollow edge':
       return 'a flat hard strop touches only the ends of a hollow edge';
     case 'hanging strop on hard steel':

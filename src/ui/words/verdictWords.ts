@@ -1,3 +1,4 @@
+import { spoken } from './closedWords';
 import type { EdgeVerdict, RungReason, VerdictReason } from '../../core';
 import { minutes, volume } from '../format';
 import { stopWords } from './stopWords';
@@ -43,7 +44,9 @@ export function lighterWords({ lighter, reason }: EdgeVerdict): string | null {
   if (reason.kind === 'thin') {
     return 'Nothing lighter moves the shoulders: touch-ups at the edge’s own angle only widen it.';
   }
-  return lighter && lighter.why ? `Not ${lighter.rung}: ${RUNG_REASONS[lighter.why]}.` : null;
+  return lighter && lighter.why
+    ? `Not ${spoken(lighter.rung)}: ${RUNG_REASONS[lighter.why]}.`
+    : null;
 }
 
 /** What the next heavier rung would waste; null where it wastes nothing to speak of. */
@@ -53,5 +56,5 @@ export function heavierWords({ heavier }: EdgeVerdict): string | null {
   const steel = moreMm3 > 0.01 ? `${volume(moreMm3)} more steel` : null;
   const time = moreMinutes > 0.5 ? `${minutes(moreMinutes)} more` : null;
   if (!steel && !time) return null;
-  return `A ${rung} would take ${steel ?? 'no less steel'}${time ? ` and ${time}` : ''}.`;
+  return `A ${spoken(rung)} would take ${steel ?? 'no less steel'}${time ? ` and ${time}` : ''}.`;
 }

@@ -1,3 +1,4 @@
+import { spoken } from '../../../ui/words/closedWords';
 import { kitCardWords as say } from '../../../ui/words/screens/kitCard';
 import { EdgeStrip } from '../../../ui/edge-strip/EdgeStrip';
 import { toolOutline } from '../../../ui/silhouette/outline';
@@ -53,7 +54,7 @@ export function CardRow({ row, isShort }: { row: CardRowData; isShort: boolean }
       <dl className="min-w-0 leading-[1.15]">
         {lines.map((line) => (
           <div key={line.when} className="flex gap-1">
-            <dt className="w-[4.6em] shrink-0">{line.when}</dt>
+            <dt className="w-[4.6em] shrink-0">{spoken(line.when)}</dt>
             <dd className="min-w-0">
               <CardLineWords line={line} />
             </dd>

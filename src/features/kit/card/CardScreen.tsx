@@ -1,5 +1,6 @@
 'use client';
 
+import { sentence } from '../../../ui/format';
 import { kitCardWords as say } from '../../../ui/words/screens/kitCard';
 import { TabTitle } from '../../../ui/TabTitle';
 import { titles } from '../../../ui/words/titleWords';
@@ -66,7 +67,7 @@ export function CardScreen() {
         className={`mt-4 flex flex-wrap gap-6 print:mt-0 print:block print:gap-0 ${isTwoUp ? 'card-two-up' : ''}`}
       >
         {sides.map((side, i) => (
-          <CardSide key={i} side={side} name={`Side ${i + 1}`} />
+          <CardSide key={i} side={side} name={sentence(say.side(i + 1))} />
         ))}
       </div>
     </div>

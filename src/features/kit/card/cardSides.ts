@@ -1,3 +1,5 @@
+import { spoken } from '../../../ui/words/closedWords';
+import { kindName } from '../../../ui/words/kindName';
 import { kitCardWords as say } from '../../../ui/words/screens/kitCard';
 import { ascending, sort, sum } from 'd3-array';
 import {
@@ -20,7 +22,6 @@ import {
 } from '../../../core';
 import type { Helper } from '../../../domain/shelf';
 import { carrierOf, toolsByPerson } from '../../../domain/carriers';
-import { KINDS } from '../../../domain/kinds';
 import type { Tool, Zone } from '../../../domain/tool';
 import type { Trip } from '../../../domain/trip';
 import { dayOfTrip, tripPhase } from '../../../domain/tripDays';
@@ -110,7 +111,7 @@ interface CardInput {
 export function cardSides(input: CardInput): CardSide[] {
   const { trip, edges, shelf, helpers, coinThicknessMm, person } = input;
   const day = (offset: number): string => shortDay(dayOfTrip(trip, offset));
-  const days = `${day(0)} to ${day(trip.days - 1)}`;
+  const days = say.fromTo(day(0), day(trip.days - 1));
   const tools = [...new Set(edges.map(({ tool }) => tool.id))];
   const byPerson = sort(
     edges,
@@ -127,7 +128,7 @@ export function cardSides(input: CardInput): CardSide[] {
   return pages.map(({ rows, isShort, isLast }, i) => ({
     isShort,
     title: i === 0 ? trip.name : say.edgesAndPacking,
-    note: [person, days, i > 0 ? `side ${i + 1}` : say.asPromisedOnLeaving]
+    note: [person, days, i > 0 ? say.side(i + 1) : say.asPromisedOnLeaving]
       .filter(Boolean)
       .join(', '),
     rows,
@@ -141,8 +142,8 @@ export function cardSides(input: CardInput): CardSide[] {
 /** The tools that go along, person by person. */
 function toolsOf(trip: Trip, edges: readonly EdgeNeed[]): PackedMat[] {
   const tools = new Map(edges.map(({ tool }) => [tool.id, tool]));
-  return toolsByPerson(trip, tools.values()).map(([name, own]) => ({
-    name,
+  return toolsByPerson(trip, tools.values()).map(([person, own]) => ({
+    name: person || say.everybody,
     grams: '',
     things: own.map(nameWithCount),
   }));
@@ -173,8 +174,8 @@ function row(edge: EdgeNeed, input: CardInput): CardRowData {
     findings: leaves ? [] : state.findings,
     name: nameWithCount(tool),
     person: carrierOf(trip, tool.id),
-    what: tool.zones.length > 1 ? zone.name : KINDS[tool.kind].name,
-    stands: promised === 'unknown' ? say.notTested : promised,
+    what: tool.zones.length > 1 ? zone.name : kindName(tool.kind),
+    stands: promised === 'unknown' ? say.notTested : spoken(promised),
     angle: deg(hold.angleDeg),
     angleDeg: hold.angleDeg,
     holds: guide,
@@ -182,7 +183,7 @@ function row(edge: EdgeNeed, input: CardInput): CardRowData {
     perSide: isTilted ? say.perSideReadBack(placeMm(guide.leverMm)) : say.perSide,
     lines: lines.map(({ line, hold: own }) => ({
       ...line,
-      angle: own && own.angleDeg !== hold.angleDeg ? `at ${deg(own.angleDeg)}` : '',
+      angle: own && own.angleDeg !== hold.angleDeg ? say.atAngle(deg(own.angleDeg)) : '',
     })),
     watch: [zone.noImpacts ? say.noImpactsHere : '', note].filter(Boolean).join(' '),
   };

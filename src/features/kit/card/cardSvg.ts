@@ -1,3 +1,5 @@
+import { kitCardWords as say } from '../../../ui/words/screens/kitCard';
+import { spoken } from '../../../ui/words/closedWords';
 import { deg } from '../../../ui/format';
 import { rungPath } from '../../../ui/RungMark';
 import { edgePath, edgeWeight } from '../../../ui/edge-strip/edgePath';
@@ -98,7 +100,7 @@ function rowSvg(row: CardRowData, top: number, rowMm: number): string {
         text(RIGHT_MM + RUNG_MM, lineTop, lineWords(own), 'font-size="3"'),
       ];
     }),
-    text(marginMm, top + 25, isShort ? '' : watch && `Watch: ${watch}`, 'font-size="3.2"'),
+    text(marginMm, top + 25, isShort ? '' : watch && say.watchFor(watch), 'font-size="3.2"'),
     `<line x1="${marginMm}" x2="${widthMm - marginMm}" y1="${top + rowMm - 1}" y2="${top + rowMm - 1}" stroke="#000" stroke-width="0.3"/>`,
     '</g>',
   ].join('');
@@ -114,7 +116,7 @@ function wedgesSvg(wedges: readonly Wedge[], top: number, steepestMm: number): s
   const letters = Math.floor(stepMm / LETTER_MM);
   const base = top + 2 + steepestMm;
   return [
-    text(PAGE.marginMm, top, wedges.length > 0 ? 'Wedges, true angle' : '', 'font-weight="700"'),
+    text(PAGE.marginMm, top, wedges.length > 0 ? say.wedgesTrueAngle : '', 'font-weight="700"'),
     ...wedges.flatMap(({ angleDeg, names }, i) => {
       const x = PAGE.marginMm + i * stepMm;
       return [
@@ -142,7 +144,7 @@ function shortened(words: string, letters: number): string {
 /** When, the strokes on each side and what with, or a word. */
 function lineWords({ when, steps, words, angle }: CardLine): string {
   const work = steps.map(({ strokes, name }) => `${strokes} ${name}`).join(' → ') || words;
-  return shortened(`${when}: ${[work, angle].filter(Boolean).join(' ')}`, LONGEST_STEPS);
+  return shortened(`${spoken(when)}: ${[work, angle].filter(Boolean).join(' ')}`, LONGEST_STEPS);
 }
 
 /** The hold drawn at its true angle, at the right of a row. */

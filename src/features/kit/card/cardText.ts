@@ -1,3 +1,4 @@
+import { spoken } from '../../../ui/words/closedWords';
 import { kitCardWords as say } from '../../../ui/words/screens/kitCard';
 import type { MarkdownBlock } from '../../../formats/markdown';
 import { planText } from '../../../ui/words/planText';
@@ -27,5 +28,5 @@ export function cardText(sides: readonly CardSide[]): MarkdownBlock[] {
 
 function lineText({ when, angle, steps, words }: CardLine): string {
   const own = steps.map(({ strokes, name }) => `${strokes} ${name}`).join(say.then);
-  return [`${when}:`, angle, own || words].filter(Boolean).join(' ');
+  return [`${spoken(when)}:`, angle, own || words].filter(Boolean).join(' ');
 }

@@ -36,7 +36,7 @@ export function AngleSuits({
             <tr key={`${nameOf(edge)} ${stay.from}`}>
               <td className="font-semibold">{nameOf(edge)}</td>
               <td className="number">{say.perSide(deg(stay.angleDeg))}</td>
-              <td>{stay.to ? `${day(stay.from)} to ${day(stay.to)}` : day(stay.from)}</td>
+              <td>{stay.to ? say.fromTo(day(stay.from), day(stay.to)) : day(stay.from)}</td>
               <td className="number">{stay.touchUps}</td>
               <td>{foundWords(stay)}</td>
               <td className="number">{stay.deepestMm > 0 ? chipDepth(stay.deepestMm) : '–'}</td>

@@ -1,3 +1,4 @@
+import { spoken } from '../../../ui/words/closedWords';
 import { logAnswersWords as say } from '../../../ui/words/screens/logAnswers';
 import type { HoldByInk, SideBalance } from '../../../core';
 import { INK_WORDS } from '../../../ui/words/inkWords';
@@ -20,7 +21,7 @@ export function BalanceAnswer({ balance }: { balance: SideBalance }) {
     >
       <p className="mt-1">
         {say.oneStepStraysFromA(percent(offNow), percent(offThen))}{' '}
-        {lean && say.youStillFavourTheSide(lean)}
+        {lean && say.youStillFavourTheSide(spoken(lean))}
       </p>
     </Answer>
   );

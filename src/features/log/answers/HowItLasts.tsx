@@ -1,3 +1,5 @@
+import { spokenText } from '../../../ui/words/closedWords';
+import { spoken } from '../../../ui/words/closedWords';
 import { counted } from '../../../ui/words/counted';
 import { logAnswersWords as say } from '../../../ui/words/screens/logAnswers';
 import type { EdgeAnswers } from '../../../core';
@@ -13,7 +15,8 @@ export function HowItLasts(props: {
   nameOf: EdgeNamer;
 }) {
   const { edges, tasks, nameOf } = props;
-  const taskName = (id: string | null): string => tasks.find((task) => task.id === id)?.name ?? '';
+  const taskName = (id: string | null): string =>
+    spokenText(tasks.find((task) => task.id === id)?.name ?? '');
   const rows = edges.flatMap(({ endurance, ...edge }) =>
     endurance.map((lasts) => ({ edge, lasts })),
   );
@@ -44,7 +47,7 @@ export function HowItLasts(props: {
           <tr key={`${nameOf(edge)} ${lasts.taskId} ${lasts.finish} ${lasts.angleDeg}`}>
             <td className="font-semibold">{nameOf(edge)}</td>
             <td>{taskName(lasts.taskId)}</td>
-            <td>{lasts.finish ? sentence(lasts.finish) : say.notKnown}</td>
+            <td>{lasts.finish ? sentence(spoken(lasts.finish)) : say.notKnown}</td>
             <td className="number">
               {lasts.angleDeg === null ? say.notKnown : say.perSide(deg(lasts.angleDeg))}
             </td>

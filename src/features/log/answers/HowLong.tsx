@@ -1,3 +1,4 @@
+import { spoken } from '../../../ui/words/closedWords';
 import { counted } from '../../../ui/words/counted';
 import { logAnswersWords as say } from '../../../ui/words/screens/logAnswers';
 import { sum } from 'd3-array';
@@ -33,13 +34,15 @@ export function HowLong({ edges, nameOf }: { edges: readonly EdgeAnswers[]; name
         {rows.map(({ edge, gaps }) => (
           <tr key={`${nameOf(edge)} ${gaps.between}`}>
             <td className="font-semibold">{nameOf(edge)}</td>
-            <td>{gaps.between}</td>
+            <td>{spoken(gaps.between)}</td>
             <td>
               <GapBars days={gaps.days} />
             </td>
             <td className="number">{counted.day(gaps.medianDays)}</td>
             <td className="number">
-              {gaps.work ? `${Math.round(gaps.work.median)} ${gaps.work.unit}` : say.notSaid}
+              {gaps.work
+                ? `${Math.round(gaps.work.median)} ${spoken(gaps.work.unit)}`
+                : say.notSaid}
             </td>
             <td>
               {gaps.trend === null

@@ -39,7 +39,7 @@ export function HowMuchWork(props: {
         <AnswerTable
           heads={[
             [say.edge, false],
-            [say.job, false],
+            [say.whichJob, false],
             [say.strokesASideThen, true],
             [say.now, true],
             [say.timeThen, true],

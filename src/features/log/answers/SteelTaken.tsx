@@ -59,5 +59,5 @@ function perYearMm({ pace }: NonNullable<EdgeAnswers['steel']>): number {
 }
 
 function yearsWords(years: number): string {
-  return years > 20 ? say.longerThanTwentyYears : `about ${counted.year(Math.round(years))}`;
+  return years > 20 ? say.longerThanTwentyYears : say.about(counted.year(Math.round(years)));
 }

@@ -1,5 +1,6 @@
 'use client';
 
+import { toolLink } from '../../../ui/links';
 import { useState, type ReactNode } from 'react';
 import { testOfWord, type EdgeWord, type OpenMeasure } from '../../../core';
 import { UNKNOWN_SIZES, type Fineness } from '../../../domain/usualThings';
@@ -8,8 +9,9 @@ import { SmallStrip } from '../../../ui/edge-strip/SmallStrip';
 import { chipDepth, fineMm, placeMm } from '../../../ui/format';
 import Link from '../../../ui/Link';
 import { firstAnswer } from '../../../ui/words/firstAnswerWords';
+
 import { EDGE_WORDS, FINENESS_WORDS } from '../../../ui/words/layOutWords';
-import { toolLink } from '../../../ui/words/needWords';
+
 import type { LoggedNeed } from '../loggedNeed';
 import { ChipBesideCoin } from '../../../ui/pictures/ChipBesideCoin';
 import { useTellMeasure } from './useTellMeasure';

@@ -1,5 +1,6 @@
 'use client';
 
+import { firstAnswerLink, toolLink, touchUpLink } from '../../../ui/links';
 import { TabTitle } from '../../../ui/TabTitle';
 import { titles } from '../../../ui/words/titleWords';
 import { ActionBar } from '../../../ui/ActionBar';
@@ -20,8 +21,8 @@ import Link from '../../../ui/Link';
 import { readJob } from '../../../ui/jobAddress';
 import { StopUse } from '../../../ui/StopUse';
 import { EdgeStands } from '../../../ui/EdgeStands';
-import { doingWords, firstAnswer, firstAnswerLink } from '../../../ui/words/firstAnswerWords';
-import { toolLink, touchUpLink } from '../../../ui/words/needWords';
+import { doingWords, firstAnswer } from '../../../ui/words/firstAnswerWords';
+
 import type { LoggedNeed } from '../loggedNeed';
 import { firstWishes } from '../PlanFor';
 import { useStart } from '../useStart';

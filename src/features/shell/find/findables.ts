@@ -1,6 +1,7 @@
+import { toolLink } from '../../../ui/links';
+import { kindName } from '../../../ui/words/kindName';
 import type { EdgeNeed } from '../../../core';
 import { edgeName } from '../../../domain/edgeName';
-import { KINDS } from '../../../domain/kinds';
 import type { LoggedSession } from '../../../domain/loggedSession';
 import type { Tool } from '../../../domain/tool';
 import type { Trip } from '../../../domain/trip';
@@ -11,7 +12,6 @@ import { workedEdge, WORK_WORDS } from '../../../ui/words/entryWords';
 import { doings, findWords, screenDoings } from '../../../ui/words/findWords';
 import { GLOSSARY, WORD_IDS } from '../../../ui/words/glossary/glossary';
 import { WORD_FORMS } from '../../../ui/words/glossary/wordForms';
-import { toolLink } from '../../../ui/words/needWords';
 
 /** What a search can find, in the order in which it is shown. */
 export const FINDABLE_KINDS = ['doing', 'tool', 'thing', 'trip', 'word', 'entry'] as const;
@@ -40,7 +40,7 @@ export function findables({ tools, needs, things, trips }: Found): Findable[] {
     ...needs.flatMap(doingsOn),
     ...screenDoings.map(({ title, also, href }) => findable('doing', title, '', href, also)),
     ...tools.map((tool) => {
-      const kind = KINDS[tool.kind].name;
+      const kind = kindName(tool.kind);
       return findable('tool', tool.name, kind, toolLink(tool.id), `${kind} ${tool.notes}`);
     }),
     ...things.map(({ name, notes }) => findable('thing', name, findWords.onShelf, '/shelf', notes)),
@@ -75,7 +75,7 @@ export function findableEntries(
 
 function doingsOn({ tool, zone, stops }: Found['needs'][number]): Findable[] {
   const name = edgeName(tool, zone);
-  const kind = KINDS[tool.kind].name;
+  const kind = kindName(tool.kind);
   return doings
     .filter(({ isWork }) => !isWork || stops.length === 0)
     .map(({ says, also, job, path }) => {

@@ -1,5 +1,6 @@
 'use client';
 
+import { taskName } from '../taskWords';
 import { tripBackWords as say } from '../../../ui/words/screens/tripBack';
 import { useState } from 'react';
 import type { Tool } from '../../../domain/tool';
@@ -30,7 +31,7 @@ export function HoursBack(props: {
           return (
             <LimitedNumberField
               key={`${toolId} ${taskId}`}
-              label={`${tools.find(({ id }) => id === toolId)?.name ?? say.aTool}, ${tasks.find(({ id }) => id === taskId)?.name ?? taskId}`}
+              label={`${tools.find(({ id }) => id === toolId)?.name ?? say.aTool}, ${taskName(tasks, taskId)}`}
               unit="h"
               min={0}
               max={24 * trip.days}

@@ -37,4 +37,9 @@ export const careWords = {
     `${join}. They are counted by use, and nothing in the log says how fast.`,
   nothingToLookAfterYet: 'Nothing to look after yet.',
   layOutWhatYouHave: 'Lay out what you have',
+  usedOf: (amount: number, most: number, unit: string) => `${amount} of ${most} ${unit}`,
+  today: 'today',
+  todayOn: (day: string) => `today, ${day}`,
+  dueNow: 'due',
+  beforeTrip: (trip: string) => `before ${trip}`,
 };

@@ -2,13 +2,9 @@ import { plural } from '../plural';
 
 /** What these screens say. */
 export const guideWords = {
-  noBeat: 'no beat',
-  yourPace: 'your pace',
   theFacetIsSavedWith: 'The facet is saved with its stretch.',
   theNewMeasuresAreSaved: 'The new measures are saved.',
   undo: 'Undo',
-  aBuzz: 'a buzz',
-  aToneAndABuzz: 'a tone and a buzz',
   finishingTheWorkOn: (name: string) => `finishing the work on ${name}`,
   measuringAfterItsWork: (name: string) => `measuring ${name} after its work`,
   feelForTheBurr: 'Feel for the burr',
@@ -115,8 +111,6 @@ export const guideWords = {
   fromTheHeelOfThe: (sentence: string, placeMm: string, stillDeep: string) =>
     `${sentence} ${placeMm} from the heel of the stretch${stillDeep}`,
   deep: (chipDepth: string) => `, ${chipDepth} deep`,
-  inputTextareaSelectDialog: 'input, textarea, select, dialog',
-  buttonASummary: 'button, a, summary',
   now: (edgeName: string) => `Now ${edgeName}.`,
   wash: 'Wash',
   brushAndRinseLayIt: 'brush and rinse; lay it flat to dry',
@@ -208,4 +202,7 @@ export const guideWords = {
   setOf: (name: string, strokes: number) => `${name} of ${strokes}`,
   noGlint: 'none',
   someGlint: 'some',
+  fromSpan: (span: string) => `from ${span}`,
+  ofSets: (sets: number) => ` of ${sets}`,
+  withLubricant: (lubricant: string) => `with ${lubricant}`,
 };

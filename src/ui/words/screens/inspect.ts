@@ -77,4 +77,7 @@ export const inspectWords = {
   lookAlongTheWholeEdge: 'Look along the whole edge before a stone touches it.',
   nothingHangsOnTheRack: 'Nothing hangs on the rack yet.',
   layOutWhatYouHave: 'Lay out what you have',
+  angleNow: ' now',
+  findingAt: (kind: string, place: string) => `${kind} at ${place}`,
+  nowStands: (word: string) => `now ${word}`,
 };

@@ -106,4 +106,9 @@ export const kitWords = {
   planItAgain: 'Plan it again',
   tickTheToolsThatTravel: 'Tick the tools that travel.',
   nextTrip: 'Next trip',
+  evening: (day: number) => `evening ${day}`,
+  everybody: 'everybody',
+  serves: (need: string) => `serves ${need}`,
+  soManyUnserved: (needs: number) => `${needs} unserved`,
+  needsUnserved: (needs: string) => `${needs} unserved`,
 };

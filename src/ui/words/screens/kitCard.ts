@@ -19,6 +19,7 @@ export const kitCardWords = {
     'The number is strokes on each side: guesses, half to double; stop when the sign is there.',
   coinToolsEachToIts: (fineMm: string) => `Coin ${fineMm}. Tools each to its own scale.`,
   then: ', then ',
+  watchFor: (what: string) => `Watch: ${what}`,
   watch: 'Watch',
   chooseAKitAndPack: 'Choose a kit and pack it: it is listed here.',
   wedgesTrueAngle: 'Wedges, true angle',
@@ -31,5 +32,8 @@ export const kitCardWords = {
   fieldCard2: 'Field card',
   itBelongsToATrip: 'It belongs to a trip.',
   planOne: 'Plan one',
+  atAngle: (deg: string) => `at ${deg}`,
   everybody: 'everybody',
+  side: (side: number) => `side ${side}`,
+  fromTo: (from: string, to: string) => `${from} to ${to}`,
 };

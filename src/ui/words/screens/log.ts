@@ -159,4 +159,6 @@ export const logWords = {
     keener: 'keener',
     rounder: 'rounder',
   },
+  onTrip: (trip: string) => `on ${trip}`,
+  toTask: (task: string) => `to ${task}`,
 };

@@ -83,7 +83,7 @@ export const logAnswersWords = {
     'The same job: touch-ups between the same two tests with the same kind of thing, from four on; the older half against the newer.',
   ofThePlannedStrokesIt: (percent: string, month: string, percent2: string) =>
     `Of the planned strokes it took ${percent} in ${month}, ${percent2} lately.`,
-  job: 'Job',
+  whichJob: 'Job',
   strokesASideThen: 'Strokes a side, then',
   now: 'Now',
   timeThen: 'Time, then',
@@ -116,4 +116,6 @@ export const logAnswersWords = {
     'Too little is in it yet. From three touch-ups of one edge on it says how long they lie apart; tests before and after each one make the answers better.',
   noneFits: 'none',
   never: 'never',
+  fromTo: (from: string, to: string) => `${from} to ${to}`,
+  about: (years: string) => `about ${years}`,
 };

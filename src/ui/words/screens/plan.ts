@@ -86,7 +86,7 @@ export const planWords = {
     `gone after about ${plural(touchUps, 'touch-up')}${when}`,
   catchesThereUntilThen: 'catches there until then',
   spine: (work: string) => `Spine: ${work}`,
-  job: 'Job',
+  whichJob: 'Job',
   theLightest: (text: string) => `${text}, the lightest`,
   goOnWithIt: 'Go on with it',
   usualValuesUntilYourOwn: 'usual values, until your own log narrows them',
@@ -287,4 +287,12 @@ export const planWords = {
   layOutWhatYouHave: 'Lay out what you have',
   noWater: 'none',
   aboutSo: (span: string) => (/^\d/.test(span) ? `about ${span}` : span),
+  thingAtSize: (name: string, um: string) => `${name} at ${um}`,
+  moreOrLessThan: (minutes: string, isMore: boolean) =>
+    `${minutes} ${isMore ? 'more' : 'less'} than`,
+  oneStep: (step: number) => `Step ${step}`,
+  learnedFrom: (name: string, steps: string) => `${name} from ${steps}`,
+  shortOfItsTarget: (ends: string, um: string) => `${ends}. Short of its target, ${um}.`,
+  edgeEarlier: (edge: string) => `${edge} earlier`,
+  stepNumber: (step: number) => `step ${step}`,
 };

@@ -115,4 +115,10 @@ export const rackWords = {
   learnOnACheapKnife: 'Learn on a cheap knife; files and very coarse paper take steel quickly.',
   bringInAFileOr: 'Bring in a file, or the sample crew',
   aboutSo: (time: string) => `about ${time}`,
+  soManyMore: (more: number) => `${more} more`,
+  fromDay: (day: string) => `from ${day}`,
+  edgesStay: (edges: number) => `${edges === 1 ? '1 edge stays' : `${edges} edges stay`}`,
+  inMidJob: 'in mid-job',
+  inTheEvening: 'in the evening',
+  testEdges: (edges: string) => `test ${edges}`,
 };

@@ -209,4 +209,6 @@ export const shelfWords = {
   then: ', then ',
   aMStoneWould: (sizeUm: number) => `; a ${sizeUm} µm stone would`,
   nothingOnTheShelfReaches: (other: string) => `nothing on the shelf reaches its target${other}`,
+  strokesIn: (strokes: string, touchUps: string) => `${strokes} in ${touchUps}`,
+  takes: (minutes: string) => `takes ${minutes}`,
 };

@@ -11,7 +11,6 @@ export const shellWords = {
   log: 'Log',
   care: 'Care',
   data: 'Data',
-  inputTextareaSelectDialog: 'input, textarea, select, dialog',
   thisScreenCouldNotBe: 'This screen could not be drawn',
   nothingIsLostYourData: (message: string) =>
     `${message}. Nothing is lost: your data stand as they were, and the other screens go on.`,
@@ -33,7 +32,6 @@ export const shellWords = {
   calcVarBarHeight0px: 'calc(var(--bar-height, 0px) + 10px)',
   bgNeutralTextNeutralContent:
     '!bg-neutral !text-neutral-content !border-0 !rounded-sm !text-base !font-sans',
-  bgBase100TextInk: '!bg-base-100 !text-ink !min-h-10 pointer-coarse:min-h-12 !px-4 !font-bold',
   space: 'Space',
   countAStroke: 'count a stroke',
   takeAStrokeBack: 'take a stroke back',
@@ -60,4 +58,7 @@ export const shellWords = {
   name: 'Open Trail',
   shortcuts: 'Shortcuts',
   notices: 'Notices',
+  yours: 'yours: ',
+  allowStorage: (message: string) =>
+    `${message}. Allow storage for this page, or leave the private window, then reload. Nothing has been lost or changed.`,
 };

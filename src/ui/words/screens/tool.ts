@@ -85,6 +85,7 @@ export const toolWords = {
   hrc: 'HRC',
   toWord: 'to',
   steel: 'Steel',
+  steelOfClass: (steelClass: string) => `${steelClass} steel`,
   notes: 'Notes',
   takeThisToolDown: 'Take this tool down',
   moreAboutItsSteel: 'More about its steel',
@@ -219,4 +220,8 @@ export const toolWords = {
   thisToolDoesNotHang: 'This tool does not hang here',
   itMayHaveBeenTaken: 'It may have been taken down, or the link is from another device.',
   backToTheRack: 'Back to the rack',
+  carbidesAre: (carbide: string) => `carbides ${carbide}`,
+  stainlessIs: (answer: string) => `stainless: ${answer}`,
+  fromTo: (low: string, high: string) => `${low} to ${high}`,
+  stretchNumber: (number: number) => `stretch ${number}`,
 };

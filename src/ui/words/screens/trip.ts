@@ -48,6 +48,7 @@ export const tripWords = {
   rubsOut: 'rubs out,',
   copiesTheDayOn: 'copies the day on',
   forWord: (name: string, name2: string, dayName: string) => `${name} for ${name2}, ${dayName}`,
+  byUnit: (unit: string) => `By ${unit}`,
   byHours: 'By hours',
   clear: 'Clear',
   copyDayOn: 'Copy day on',
@@ -222,4 +223,6 @@ export const tripWords = {
   everybody: 'everybody',
   noneWord: 'none',
   clearIt: 'clear',
+  ofMinutes: (minutes: number) => ` of ${minutes}`,
+  about: (times: string) => `about ${times}`,
 };

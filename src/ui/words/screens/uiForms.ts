@@ -1,7 +1,6 @@
 /** What these screens say. */
 export const uiFormsWords = {
   mustBeFromTo: (min: number, max: number) => `Must be from ${min} to ${max}`,
-  perSide: 'per side',
   mustBeFromTo2: (value: number, value2: number) => `Must be from ${value} to ${value2}`,
   perSide2: (deg: string) => `per side ${deg}`,
   typeIt: (value: string) => `type it ${value}`,
@@ -9,4 +8,5 @@ export const uiFormsWords = {
   itsHandle: 'Its handle',
   itsOwn: 'its own',
   sAnotherBladeOfIt: (name: string) => `${name}’s: another blade of it`,
+  inclusive: (deg: string) => `inclusive ${deg}`,
 };

@@ -34,4 +34,6 @@ export const uiLogTextWords = {
   log: 'Log',
   looksBetween: 'Looks between',
   seen: 'Seen',
+  findingAt: (kind: string, place: string) => `${kind} at ${place}`,
+  fromTo: (from: string, to: string) => `${from} to ${to}`,
 };

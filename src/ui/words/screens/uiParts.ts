@@ -7,6 +7,7 @@ export const uiPartsWords = {
   thinnedOrNewAngle: 'thinned or new angle',
   whatItTellsYou: 'What it tells you',
   whatElseDoYouSee: 'What else do you see or feel?',
+  spine: 'spine',
   theSpine: 'the spine',
   theBackEndOfThe: 'the back end of the stone',
   ofYourCoin: (rounded: string) => `, ${rounded} of your coin`,
@@ -29,6 +30,7 @@ export const uiPartsWords = {
   asked: (um: string) => `asked ${um}`,
   ringBeforeDotNowUpright: 'Ring: before. Dot: now. Upright line: its range.',
   notTested: 'not tested',
+  findingAt: (kind: string, placeMm: string) => `${kind} at ${placeMm}`,
   beforeNow: (placeName: string, said: string, said2: string) =>
     `${placeName}: ${said} before, ${said2} now`,
   grams: 'grams',
@@ -49,7 +51,6 @@ export const uiPartsWords = {
     `As the stroke reaches belly and tip, lift the end of the handle, by ${mm} at the tip, so that the bevel keeps its contact.`,
   keepTheWristFlatTo: (deg: string) =>
     `Keep the wrist flat to the tip, and press at the shoulder: the bevel lies ${deg} flatter there.`,
-  width64rem: '(width >= 64rem)',
   openAndMendIt: 'Open and mend it',
   theRecordAsItIs: 'The record as it is stored',
   line: (line: number, field: string, message: string) => `Line ${line}, ${field}: ${message}`,
@@ -90,4 +91,6 @@ export const uiPartsWords = {
   byATest: 'By a test',
   thatIsAnApexOf: (um: string, um2: string) =>
     `That is an apex of about ${um}, off a last stone of at most ${um2}.`,
+  chooseAJpeg: (message: string) => `${message}. Choose a JPEG or PNG.`,
+  isNoPicture: (file: string) => `${file} is not a picture that this browser can read`,
 };

@@ -12,12 +12,3 @@ export type ToolKind = keyof typeof ROWS;
 /** The kinds of tools, in the order in which they are offered. */
 export const KINDS: Readonly<Record<ToolKind, Kind>> = ROWS;
 export const TOOL_KINDS = Object.keys(ROWS) as readonly ToolKind[];
-
-/** What holds of all tools of one form. */
-export const FORMS: Readonly<
-  Record<ToolForm, { width: string; ends: readonly [heel: string, tip: string] }>
-> = {
-  knife: { width: 'Blade width', ends: ['heel, plunge line', 'tip'] },
-  axe: { width: 'Bit to eye', ends: ['heel', 'toe'] },
-  machete: { width: 'Blade width', ends: ['heel', 'tip'] },
-};

@@ -1,4 +1,5 @@
-import { FORMS, KINDS } from '../../domain/kinds';
+import { FORM_WORDS } from '../../ui/words/formWords';
+import { KINDS } from '../../domain/kinds';
 import type { Tool, Zone } from '../../domain/tool';
 
 /** A place on the edge that has a name of its own. */
@@ -9,7 +10,7 @@ export interface NamedPlace {
 
 /** The named places that a zone reaches: the heel or plunge line, and the tip or toe. */
 export function namedPlaces(tool: Tool, zone: Zone): NamedPlace[] {
-  const [heel, tip] = FORMS[KINDS[tool.kind].form].ends;
+  const [heel, tip] = FORM_WORDS[KINDS[tool.kind].form].ends;
   return [
     ...(zone.startMm === 0 ? [{ name: heel, atMm: 0 }] : []),
     ...(zone.endMm === tool.edgeLengthMm ? [{ name: tip, atMm: zone.endMm }] : []),

@@ -31,7 +31,7 @@ export default function WhatIf(props: {
           <table className="table-plain">
             <thead>
               <tr>
-                <th>{say.way}</th>
+                <th>{say.whichWay}</th>
                 <th className="number">{say.minutes}</th>
                 <th className="number">{say.strokesASide}</th>
                 <th>{say.endsAt}</th>

@@ -7,11 +7,11 @@ export const SCALE_NAMES: Record<Scale, string> = {
   'fepa-f': 'F',
   cami: 'CAMI',
   jis: 'JIS',
-  mesh: 'mesh',
+  mesh: say.mesh,
   micron: 'µm',
   natural: say.byName,
   density: 'g/ml',
-  range: 'range',
+  range: say.range,
 };
 
 export const SCALE_OPTIONS: readonly (readonly [Scale, string])[] = [

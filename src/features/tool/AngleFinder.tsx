@@ -103,7 +103,7 @@ function Method(props: {
           <NumberField
             key={name}
             label={sentence(words.measures[i]!)}
-            unit={unit}
+            unit={unit === 'mm' ? unit : words.measures[i]!}
             min={0}
             onChange={({ target }) =>
               onMeasure(

@@ -1,7 +1,8 @@
 'use client';
 
+import { FORM_WORDS } from '../../ui/words/formWords';
 import { toolWords as say } from '../../ui/words/screens/tool';
-import { FORMS, KINDS } from '../../domain/kinds';
+import { KINDS } from '../../domain/kinds';
 import { useRouter } from 'next/navigation';
 import { useFormContext, useWatch } from 'react-hook-form';
 import { removedOne, useRecords, useUndoable } from '../../live';
@@ -54,7 +55,7 @@ export function ToolFields({ tool }: { tool: Tool }) {
           name={'edgeLengthMm'}
         />
         <FormMeasure
-          label={FORMS[KINDS[tool.kind].form].width}
+          label={FORM_WORDS[KINDS[tool.kind].form].width}
           quantity="length"
           control={control}
           name={'bladeWidthMm'}

@@ -47,7 +47,7 @@ function Outcomes({ trip, tools, tool, now }: WhatIfProps) {
       <table className="table-plain">
         <thead>
           <tr>
-            <th>{say.way}</th>
+            <th>{say.whichWay}</th>
             <th className="number">{say.minutesInAll}</th>
             <th className="number">{say.workWithADullEdge}</th>
             <th className="number">

@@ -71,4 +71,8 @@ export const CLOSED_NAMES: Record<string, string> = {
   alumina: 'alumina',
   novaculite: 'novaculite',
   'grooved-steel': 'grooved steel',
+  billhook: 'billhook',
+  parer: 'parer',
+  drawknife: 'drawknife',
+  hatchet: 'hatchet',
 };

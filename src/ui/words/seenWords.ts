@@ -1,3 +1,4 @@
+import { spoken } from './closedWords';
 import type { Observation } from '../../domain/session';
 import { chipDepth } from '../format';
 import { testWords } from './entryWords';

@@ -2,6 +2,8 @@ import { plural } from '../plural';
 
 /** What these screens say. */
 export const shelfWords = {
+  mesh: 'mesh',
+  range: 'range',
   byName: 'by name',
   mAsPrinted: 'µm, as printed',
   pEuropeanPaperIso6344: 'P, European paper (ISO 6344)',

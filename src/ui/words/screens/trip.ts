@@ -187,7 +187,7 @@ export const tripWords = {
   keenerOrSteeperOneMore: (name: string) =>
     `${name} keener or steeper, one more, or without the file`,
   counting: 'Counting …',
-  way: 'Way',
+  whichWay: 'Way',
   minutesInAll: 'Minutes in all',
   workWithADullEdge: 'Work with a dull edge',
   daysWithAChip: 'Days with a chip',

@@ -1,5 +1,5 @@
 import { AXES } from './kinds/axes';
-import type { Kind, ToolForm } from './kinds/kind';
+import type { Kind } from './kinds/kind';
 import { KNIVES } from './kinds/knives';
 import { MACHETES } from './kinds/machetes';
 

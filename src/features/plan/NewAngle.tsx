@@ -110,7 +110,7 @@ function keyOf({ grind, angleDeg }: EdgeAim): string {
 }
 
 function turnWords(turn: number): string {
-  return say.flatterOrSteeper(deg(Math.abs(turn)), turn < 0);
+  return say.turnsBy(deg(Math.abs(turn)), turn < 0);
 }
 
 /** What an angle takes, in a word or two. */

@@ -177,14 +177,14 @@ function nowWords({ tests, findings }: Observation): string {
   const deepest = chips.reduce((a, b) => (b.depthMm > (a?.depthMm ?? 0) ? b : a), chips[0]);
   const chip = deepest
     ? say.at(
-        chips.length > 1 ? say.chipsTheDeepest(chips.length) : 'chip',
+        chips.length > 1 ? say.chipsTheDeepest(chips.length) : spoken('chip'),
         chipDepth(deepest.depthMm),
         placeMm(deepest.atMm),
       )
     : '';
   const others = [...new Set(findings.map(({ kind }) => kind))]
     .filter((kind) => kind !== 'chip')
-    .map((kind) => `, ${kind.replaceAll('-', ' ')}`)
+    .map((kind) => `, ${spoken(kind)}`)
     .join('');
   const read = tests
     .filter((each) => each.grams !== null)

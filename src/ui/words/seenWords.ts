@@ -13,5 +13,5 @@ export function seenInWords(seen: Observation): string {
   );
   if (!deepest) return test;
   const depth = deepest.depthMm > 0 ? ` ${chipDepth(deepest.depthMm)}` : '';
-  return `${test}, ${deepest.kind.replaceAll('-', ' ')}${depth}`;
+  return `${test}, ${spoken(deepest.kind)}${depth}`;
 }

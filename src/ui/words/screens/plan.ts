@@ -171,8 +171,7 @@ export const planWords = {
     `${byShadow} Or lay a printed wedge on that face, and the stone upon it.`,
   steps2: (listed: string) => `Steps ${listed}`,
   theArcByFacetsEach: 'The arc by facets, each with its own hold',
-  flatterOrSteeper: (deg: string, isFlatter: boolean) =>
-    `${deg} ${isFlatter ? 'flatter' : 'steeper'}`,
+  turnsBy: (deg: string, isFlatter: boolean) => `${deg} ${isFlatter ? 'flatter' : 'steeper'}`,
   asPlanned: 'As planned',
   sinceItWasLastGround: (touchUps: number, round: number) =>
     `${plural(touchUps, 'touch-up')} since it was last ground flat: the bevel lags ${round} µm behind its apex. The angle stays as it is.`,

@@ -84,8 +84,8 @@ test('what is used up says how many lie by, and they are counted as it is change
   const face = later.getByRole('listitem').filter({ hasText: 'A fresh face for denim on a board' });
   await expect(face).toContainText(/strokes of 300; you make \d+ a week\. 2 fresh left\./);
   await face.getByRole('button', { name: /^A fresh face for denim on a board \d/ }).click();
-  await expect(face.getByLabel('Fresh ones left then')).toHaveValue('1');
-  await face.getByLabel('Fresh ones left then').fill('6');
+  await expect(face.getByLabel('Fresh ones left after this')).toHaveValue('1');
+  await face.getByLabel('Fresh ones left after this').fill('6');
   await face.getByRole('button', { name: 'Done, with this note' }).click();
   await expect(page.getByRole('list', { name: 'Done just now' })).toContainText('A fresh face');
   await open(page, '/shelf');

@@ -90,7 +90,7 @@ test('work done without the guide is written down, counts for the edge, and is t
   await page.getByLabel('It passed, before').selectOption({ label: 'slides on a nail' });
   await page.getByLabel('It passed, after').selectOption({ label: 'push-cuts newsprint' });
   await page.getByRole('button', { name: 'Write it into the log' }).click();
-  await expect(page.getByText('Must not lie ahead')).toBeVisible();
+  await expect(page.getByText('Must not be in the future')).toBeVisible();
   const today = await fieldDayAfter(page, 0);
   await page.getByLabel('Day').fill(today);
   await page.getByRole('button', { name: 'Write it into the log' }).click();
@@ -108,7 +108,7 @@ test('an entry is put right afterwards: its day, its place, the work since, and 
   await page.getByText('Correct what was written down').click();
   await page.getByLabel('Day', { exact: true }).fill('2099-01-01');
   await page.getByRole('button', { name: 'Save the correction' }).click();
-  await expect(page.getByText('The day must not lie ahead')).toBeVisible();
+  await expect(page.getByText('Give a day of the calendar')).toBeVisible();
   await page.getByLabel('Day', { exact: true }).fill(await fieldDayAfter(page, -317));
   await page.getByLabel('Where').selectOption('field');
   await page.getByLabel('Work since the one before').fill('90');

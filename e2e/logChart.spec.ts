@@ -206,6 +206,10 @@ test('ten thousand entries of forty tools are drawn, brushed and found', async (
   await page.getByLabel('Search, in notes too').fill('gorse');
   await expect(status(page)).not.toHaveText(/^10038/);
   expect(await page.getByRole('row').count()).toBeLessThan(120);
+  await page.getByRole('button', { name: 'Find' }).click();
+  await page.getByRole('combobox').fill('gorse');
+  await expect(page.getByRole('option').first()).toBeVisible();
+  await page.keyboard.press('Escape');
   await open(page, '/log/answers');
   await expect(page.getByRole('button', { name: /^All \d+ rows$/ }).first()).toBeVisible({
     timeout: 60_000,

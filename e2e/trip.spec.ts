@@ -9,7 +9,7 @@ test('work is painted by drag and by keys, and the forecast and its lists follow
   await open(page, '/trip');
   await expect(page.getByText('2000 runs;')).toBeVisible({ timeout: 30_000 });
   await page.getByRole('button', { name: /^Wren scandi/ }).click();
-  await expect(page.getByRole('heading', { name: /^Wren wants/ })).toBeVisible();
+  await expect(page.getByRole('heading', { name: /^Wren needs/ })).toBeVisible();
   await page.getByText('What if', { exact: true }).click();
   await expect(page.getByRole('row', { name: /^Leave the file at home/ })).toBeVisible({
     timeout: 30_000,

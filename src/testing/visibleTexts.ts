@@ -30,9 +30,9 @@ function textsOf(file: string): VisibleText[] {
     true,
   );
   const found: VisibleText[] = [];
-  const add = (node: ts.Node, text: string): void => {
+  const add = (node: ts.Node, text: string, isPart = false): void => {
     const plain = text.replace(/\s+/g, ' ').trim();
-    if (!isWords(plain)) return;
+    if (!(isPart && /[a-z]{2}/.test(plain)) && !isWords(plain)) return;
     const { line } = source.getLineAndCharacterOfPosition(node.getStart());
     found.push({ text: plain, file, line: line + 1 });
   };
@@ -43,7 +43,8 @@ function textsOf(file: string): VisibleText[] {
     if (ts.isJsxText(node)) add(node, node.text);
     if (ts.isStringLiteral(node) || ts.isNoSubstitutionTemplateLiteral(node)) add(node, node.text);
     if (ts.isTemplateHead(node) || ts.isTemplateMiddle(node) || ts.isTemplateTail(node)) {
-      add(node, node.text);
+      // A part of a sentence may be a single word.
+      add(node, node.text, file.includes('/words/'));
     }
     ts.forEachChild(node, visit);
   };

@@ -6,7 +6,7 @@ import { Toaster } from 'sonner';
 import { noticesPlaced } from '../../ui/notice';
 
 /** Clear of the bar at the thumb: no notice covers what is to be tapped there. */
-const ABOVE_BAR = { bottom: say.calcVarBarHeight0px };
+const ABOVE_BAR = { bottom: 'calc(var(--bar-height, 0px) + 10px)' };
 
 /** Where notices appear, each with its way to take back what was done. */
 export default function Notices() {
@@ -20,7 +20,7 @@ export default function Notices() {
       mobileOffset={ABOVE_BAR}
       toastOptions={{
         classNames: {
-          toast: say.bgNeutralTextNeutralContent,
+          toast: '!bg-neutral !text-neutral-content !border-0 !rounded-sm !text-base !font-sans',
           actionButton: '!bg-base-100 !text-ink !min-h-10 pointer-coarse:min-h-12 !px-4 !font-bold',
         },
       }}

@@ -45,15 +45,15 @@ it('minutes have their middle first and two in three behind it', () => {
 describe('the message of an edge', () => {
   it('is the heaviest work that comes at least three times in ten, on its likeliest day', () => {
     expect(title([{ evening: { strop: 0.9 } }, { midJob: { file: 0.4 } }])).toBe(
-      'Bracken wants the file on day 2, four times in ten',
+      'Bracken needs the file on day 2, four times in ten',
     );
     expect(title([{ evening: { stone: 0.5 } }, { midJob: { stone: 0.8, file: 0.2 } }])).toBe(
-      'Bracken wants a stone on day 2, eight times in ten',
+      'Bracken needs a stone on day 2, eight times in ten',
     );
   });
 
   it('is that nothing comes where nothing is likely', () => {
-    expect(title([{ evening: { strop: 0.2 } }])).toBe('Bracken comes through as it is');
+    expect(title([{ evening: { strop: 0.2 } }])).toBe('Bracken needs nothing out there');
   });
 });
 

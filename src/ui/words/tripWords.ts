@@ -18,7 +18,7 @@ export function chanceWords(chance: number): string {
 
 const NUMBERS = ['no', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine'];
 
-const WANTS: Record<RungOut, string> = { strop: 'the strop', stone: 'a stone', file: 'the file' };
+const NEEDS: Record<RungOut, string> = { strop: 'the strop', stone: 'a stone', file: 'the file' };
 
 /** The message of an edge's days: what it will want, when, and how surely. */
 export function edgeTitle(
@@ -36,8 +36,8 @@ export function edgeTitle(
   const found = (['file', 'stone', 'strop'] as const)
     .map((rung) => all.filter((each) => each.rung === rung).sort((a, b) => b.chance - a.chance)[0]!)
     .find(({ chance }) => chance >= 0.3);
-  if (!found) return `${name} comes through as it is`;
-  return `${name} wants ${WANTS[found.rung]} on ${dayName(found.day)}, ${chanceWords(found.chance)}`;
+  if (!found) return `${name} needs nothing out there`;
+  return `${name} needs ${NEEDS[found.rung]} on ${dayName(found.day)}, ${chanceWords(found.chance)}`;
 }
 
 /** What a set that gives up before its work does is best helped with, and what either way costs. */

@@ -10,7 +10,7 @@ export function unfitWords(reason: UnfitReason): string {
     case 'hard strop on a hollow edge':
       return 'a flat hard strop touches only the ends of a hollow edge';
     case 'hanging strop on hard steel':
-      return 'on steel so hard what hangs or gives way comes after one pulled flat';
+      return 'on steel this hard, first a strop pulled flat; one that hangs or gives comes after it';
     case 'removes nothing':
       return 'it lays an edge straight and removes nothing';
     case 'scrapes':

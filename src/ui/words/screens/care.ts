@@ -15,7 +15,7 @@ export const careWords = {
   putOffUntil: (day: string, value: string) => ` Put off until ${day}${value}.`,
   else: (day: string) => `else ${day}`,
   noteOrWhyItCan: 'Note, or why it can wait',
-  freshOnesLeftThen: 'Fresh ones left then',
+  freshOnesLeftThen: 'Fresh ones left after this',
   doneWithThisNote: 'Done, with this note',
   orWait: 'or wait',
   everySoManyUsually: (unit: string, most: number) => `Every so many ${unit}, usually ${most}`,

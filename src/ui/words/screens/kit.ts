@@ -60,7 +60,7 @@ export const kitWords = {
   about2: (grams: string, minutes: string, serves: string) =>
     `${grams}, about ${minutes}, ${serves}`,
   minutesOverTheTripOn:
-    'Minutes over the trip, on a scale of ratios. Squares are kits that no other betters; those above the line will likely leave an edge unserved. Arrow keys go from one to the next.',
+    'Minutes over the trip, on a scale of ratios. Squares are kits that no other kit beats; those above the line will likely leave an edge unserved. Arrow keys go from one to the next.',
   inTheVehicleBesideIt: 'In the vehicle beside it, not carried:',
   hardlyNeededBesideTheRest: 'Hardly needed beside the rest:',
   unserved: 'Unserved',

@@ -3,7 +3,7 @@ import { plural } from '../plural';
 /** What these screens say. */
 export const logWords = {
   then: ', then ',
-  theDayMustNotLie: 'The day must not lie ahead, and must be one.',
+  theDayMustNotLie: 'Give a day of the calendar that is not in the future.',
   mustBeAtLeast: 'must be at least ${min}',
   mustBeAtMost: 'must be at most ${max}',
   chooseWhatItWasDone: 'choose what it was done with',
@@ -11,7 +11,7 @@ export const logWords = {
   enterStrokesASideOr: 'enter strokes a side or minutes: without either nothing was done',
   chooseWhichEdgeItWas: 'choose which edge it was',
   enterTheDayItWas: 'enter the day it was done',
-  mustNotLieAheadThis: 'must not lie ahead: this writes down what is done',
+  mustNotLieAheadThis: 'must not be in the future: this writes down what is done',
   tool: 'Tool',
   allTools: 'all tools',
   searchInNotesToo: 'Search, in notes too',

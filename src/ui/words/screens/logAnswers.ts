@@ -94,7 +94,7 @@ export const logAnswersWords = {
   losesMostSteelMA: (nameOf: string, rounded: string, yearsWords: string) =>
     `${nameOf} loses most steel, ${rounded} µm a year; what is left lasts ${yearsWords}.`,
   fromTheRecessionThatEach: (touchUps: number) =>
-    `From ${plural(touchUps, 'touch-up')}: the recession that each rounded apex and each chip asked for. An edge is said from three touch-ups on.`,
+    `From ${plural(touchUps, 'touch-up')}: the recession that each rounded apex and each chip needed. An edge is said from three touch-ups on.`,
   eachTouchUp: 'Each touch-up',
   withoutChips: 'Without chips',
   aYear: 'A year',

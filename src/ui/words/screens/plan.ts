@@ -11,7 +11,7 @@ export const planWords = {
   noSmoothSteelOrFine: 'No smooth steel or fine ceramic rod is at hand.',
   keepItUp: 'Keep it up',
   startStropping: 'Start stropping',
-  nothingIsToBeKept: 'Nothing is to be kept up here.',
+  nothingIsToBeKept: 'There is nothing to keep up here.',
   noStropAndNoHone: 'No strop and no hone is at hand.',
   thinIt: 'Thin it',
   startThinning: 'Start thinning',

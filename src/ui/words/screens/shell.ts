@@ -29,9 +29,6 @@ export const shellWords = {
   itWaitsInThisTab: 'It waits in this tab only: save it as a file before you close it.',
   saveAsAFile: 'Save as a file',
   tryAgain: 'Try again',
-  calcVarBarHeight0px: 'calc(var(--bar-height, 0px) + 10px)',
-  bgNeutralTextNeutralContent:
-    '!bg-neutral !text-neutral-content !border-0 !rounded-sm !text-base !font-sans',
   space: 'Space',
   countAStroke: 'count a stroke',
   takeAStrokeBack: 'take a stroke back',

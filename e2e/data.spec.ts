@@ -86,7 +86,7 @@ test('a long log comes in with progress, can be stopped, and is taken back witho
 }) => {
   test.setTimeout(120_000);
   const text = writeBundle(longLog({ tools: 12, sessions: 1500 }), '2026-11-23T08:00:00.000Z');
-  const touchUps = page.getByRole('row', { name: /^touch-ups/ });
+  const touchUps = page.getByRole('row', { name: /^touch-ups \d+$/ });
   await open(page, '/data');
   await expect(touchUps).toContainText('38');
   await importText(page, 'years.json', text);

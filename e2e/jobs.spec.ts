@@ -126,7 +126,7 @@ test('the hook on a spine is raised until the log says to file it anew', async (
   await workThrough(page, 'Start on the spine', 3);
   await writeIntoLog(page);
   await open(page, '/tool?id=bracken');
-  await expect(page.getByText('the hook can be raised 2 times more')).toBeVisible();
+  await expect(page.getByText('the hook can be raised twice more')).toBeVisible();
 });
 
 test('a job that needs what is not at hand says what', async ({ page }) => {

@@ -141,7 +141,7 @@ test('what is shown goes out as a table and comes in again on another rack', asy
     .getByLabel('File to import')
     .setInputFiles({ name: 'log.csv', mimeType: 'text/csv', buffer: Buffer.from(more) });
   await expect(page.getByRole('heading', { name: 'log.csv is brought in' })).toBeVisible();
-  await expect(page.getByRole('row', { name: 'sessions 7 0 0' })).toBeVisible();
+  await expect(page.getByRole('row', { name: 'touch-ups 7 0 0' })).toBeVisible();
   await page.getByRole('button', { name: 'Take the import back' }).click();
   const broken = more.replace('Wren', 'Nobody');
   await page
@@ -207,7 +207,7 @@ test('ten thousand entries of forty tools are drawn, brushed and found', async (
   await expect(status(page)).not.toHaveText(/^10038/);
   expect(await page.getByRole('row').count()).toBeLessThan(120);
   await page.getByRole('button', { name: 'Find' }).click();
-  await page.getByRole('combobox').fill('gorse');
+  await page.getByRole('dialog').getByRole('combobox').fill('gorse');
   await expect(page.getByRole('option').first()).toBeVisible();
   await page.keyboard.press('Escape');
   await open(page, '/log/answers');

@@ -17,7 +17,7 @@ import { lnHardness, type Lessons } from '../core/evidence';
 import { radiusAfter } from '../core/evidence/likelihood';
 import { handBy, statedHardness } from '../core/log';
 import { PRIORS } from '../core/priors';
-import { Draws, namedStream } from '../core/trip/random';
+import { Draws, namedStream } from '../core/random';
 import { TEST_CENTRE_UM, upperEdgeUm } from '../core/sharpness';
 import { edgeWear } from '../core/wear';
 import { loggedSession, type LoggedSession } from '../domain/loggedSession';

@@ -1,5 +1,5 @@
 import { PRIORS, shelfAbrasives } from '../core';
-import { Draws, namedStream } from '../core/trip/random';
+import { Draws, namedStream } from '../core/random';
 import type { Motion } from '../domain/terms';
 import type { Tool } from '../domain/tool';
 import { toolOf } from './ladderFixtures';

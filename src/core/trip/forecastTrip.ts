@@ -1,6 +1,6 @@
 import { mean, sum } from 'd3-array';
 import { noEvents, type EventCounts, type TouchUpEvent } from './events';
-import { namedStream, partOf } from './random';
+import { namedStream, partOf } from '../random';
 import { COURSE_STEP_HOURS, simulateEdge, type RunDay } from './simulateEdge';
 import {
   RUNGS_OUT,

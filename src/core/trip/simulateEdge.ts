@@ -1,6 +1,6 @@
 import { costAt } from './edgeCosts';
 import { touchUpEvent, type TouchUpEvent } from './events';
-import { Draws, partOf } from './random';
+import { Draws, partOf } from '../random';
 import {
   RUNGS_OUT,
   type CostPoint,

@@ -7,7 +7,7 @@ import { sampleStandings } from '../../testing/sampleStandings';
 import { TRIP_TASKS, zoneForTask } from '../../domain/tripTasks';
 import { USUAL_TRIP } from '../../domain/trip';
 import { tasksOf } from '../../domain/tasks';
-import { Draws, namedStream, partOf } from './random';
+import { Draws, namedStream, partOf } from '../random';
 import {
   edgeCosts,
   forecastTrip,

@@ -1,0 +1,163 @@
+import { quantileSorted } from 'd3-array';
+import { inRange, notNegative, positive } from '../check';
+import { Draws, partOf } from '../random';
+import { gramsFromApex } from '../sharpness';
+import { geometricRadiusUm, groundRadiusUm } from './apexOf';
+import { Grinder } from './grinder';
+import { strokeAngleDeg, strokeAt, type HandHold, type StrokeOrder } from './hand';
+import type { Section } from './section';
+import { apexWidthUm, edgeInclusiveDeg, inclusiveDeg } from './sectionReport';
+
+/** A sharpening that is tried many times over. */
+export interface HoldStudy {
+  section: Section;
+  /** Area that a stroke takes (mm²). */
+  areaMm2: number;
+  strokesPerSide: number;
+  hold: HandHold;
+  order: StrokeOrder;
+  /** Apex radius that the stone leaves (µm). */
+  finishUm: number;
+  /** Apex radius before (µm). */
+  startUm: number;
+  runs: number;
+  seed: number;
+}
+
+/** Two in three results lie between `p16` and `p84`. */
+export interface Quantiles {
+  p16: number;
+  p50: number;
+  p84: number;
+}
+
+export interface HoldStudyResult {
+  edgeInclusiveDeg: Quantiles;
+  apexWidthUm: Quantiles;
+  grams: Quantiles;
+  /** Of the runs that reach the apex; null where none does. */
+  apexReachedAt: Quantiles | null;
+  /** Share of the runs that reach the apex. */
+  reachedShare: number;
+}
+
+/** One sharpening at one moment. */
+export interface HoldRun {
+  edgeInclusiveDeg: number;
+  apexWidthUm: number;
+  grams: number;
+}
+
+/** All runs of a study: at some counts of strokes over both sides, and when each reached the apex. */
+export interface HoldRuns {
+  /** `moments[k][run]`, at the count `at[k]`. */
+  moments: HoldRun[][];
+  apexReachedAt: (number | null)[];
+}
+
+/**
+ * Thousands of freehand sharpenings of one section by one hand. The same seed gives the same result. `onShare` is
+ * told how much is done, and ends the study where it returns false.
+ */
+export function studyHold(input: HoldStudy): HoldStudyResult {
+  const { moments, apexReachedAt } = holdRuns({ ...input, at: [2 * input.strokesPerSide] });
+  const end = moments[0]!;
+  const reached = apexReachedAt.filter((stroke) => stroke !== null);
+  return {
+    edgeInclusiveDeg: quantiles(end.map((run) => run.edgeInclusiveDeg)),
+    apexWidthUm: quantiles(end.map((run) => run.apexWidthUm)),
+    grams: quantiles(end.map((run) => run.grams)),
+    apexReachedAt: reached.length > 0 ? quantiles(reached) : null,
+    reachedShare: reached.length / input.runs,
+  };
+}
+
+/** Every run of a study, looked at after the strokes `at`, counted over both sides and in rising order. */
+export function holdRuns(
+  input: HoldStudy & { at: readonly number[]; onShare?: (share: number) => boolean },
+): HoldRuns {
+  const { section, strokesPerSide, runs, seed, at, onShare } = input;
+  checked(input);
+  const leastDeg = leastAngleDeg(section);
+  const apexAngleDeg = nominalApexDeg(section);
+  const moments: HoldRun[][] = at.map(() => []);
+  const apexReachedAt: (number | null)[] = [];
+  for (let run = 0; run < runs; run += 1) {
+    if (onShare && run % 50 === 0 && !onShare(run / runs)) break;
+    const grinder = new Grinder(section, 2 * strokesPerSide);
+    const draws = new Draws(partOf(seed, run));
+    let reachedAt: number | null = null;
+    let next = 0;
+    for (let i = 0; i <= 2 * strokesPerSide; i += 1) {
+      if (at[next] === i) {
+        moments[next]!.push(lookAt(grinder, { ...input, apexAngleDeg }, reachedAt !== null));
+        next += 1;
+      }
+      if (i === 2 * strokesPerSide) break;
+      const { side, isBack } = strokeAt(i, strokesPerSide, input.order);
+      grinder.stroke(
+        strokeAngleDeg({ hold: input.hold, side, isBack, leastDeg, draws }),
+        side,
+        input.areaMm2,
+      );
+      if (reachedAt === null && grinder.isApexReached()) reachedAt = i + 1;
+    }
+    apexReachedAt.push(reachedAt);
+  }
+  return { moments, apexReachedAt };
+}
+
+/** What stands after some strokes. */
+export function lookAt(
+  grinder: Grinder,
+  edge: { apexAngleDeg: number; startUm: number; finishUm: number },
+  isReached: boolean,
+): HoldRun {
+  const widthUm = apexWidthUm(grinder);
+  const geometricUm = geometricRadiusUm({ apexWidthUm: widthUm, apexAngleDeg: edge.apexAngleDeg });
+  return {
+    edgeInclusiveDeg: edgeInclusiveDeg(grinder),
+    apexWidthUm: widthUm,
+    grams: gramsFromApex({
+      apexRadiusUm: groundRadiusUm({
+        geometricUm,
+        beforeUm: edge.startUm,
+        finishUm: edge.finishUm,
+        isReached,
+      }),
+    }),
+  };
+}
+
+export function quantiles(values: readonly number[]): Quantiles {
+  const sorted = [...values].sort((a, b) => a - b);
+  const at = (p: number): number => quantileSorted(sorted, p)!;
+  return { p16: at(0.16), p50: at(0.5), p84: at(0.84) };
+}
+
+/** Apex angle per side (degrees) that a section was ground at: that of its faces, past any rounding of the apex. */
+export function nominalApexDeg(section: Section): number {
+  return inclusiveDeg(new Grinder(section, 0), ...PAST_ROUNDING_UM) / 2;
+}
+
+/** The rounding of a blunt apex ends before, the narrowest of micro-bevels after these (µm). */
+const PAST_ROUNDING_UM = [30, 60] as const;
+
+/** A stone never lies flatter than this: on the steeper of the faces behind the bevel, and a little over. */
+export function leastAngleDeg({ points }: Section): number {
+  const faceDeg = (a: number, b: number): number => {
+    const [from, to] = [points.at(a)!, points.at(b)!];
+    return (180 / Math.PI) * Math.atan2(Math.abs(from.yMm - to.yMm), from.xMm - to.xMm);
+  };
+  return Math.max(faceDeg(0, 1), faceDeg(-1, -2)) + 0.05;
+}
+
+function checked(input: HoldStudy): void {
+  positive(input.areaMm2, 'areaMm2');
+  positive(input.strokesPerSide, 'strokesPerSide');
+  positive(input.finishUm, 'finishUm');
+  positive(input.startUm, 'startUm');
+  positive(input.runs, 'runs');
+  notNegative(input.hold.wobbleDeg, 'hold.wobbleDeg');
+  inRange(input.hold.angleDeg, 'hold.angleDeg', 1, 60);
+}

@@ -1,5 +1,7 @@
-const { PI, asin, atan, cos, sin, tan } = Math;
 /** Trigonometry in degrees, the unit of every angle in the core. */
+
+// Looked up once: these are called millions of times.
+const { PI, asin, atan, cos, sin, tan } = Math;
 
 const DEGREES = 180 / PI;
 

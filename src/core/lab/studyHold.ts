@@ -56,8 +56,7 @@ export interface HoldRuns {
 }
 
 /**
- * Thousands of freehand sharpenings of one section by one hand. The same seed gives the same result. `onShare` is
- * told how much is done, and ends the study where it returns false.
+ * Thousands of freehand sharpenings of one section by one hand. The same seed gives the same result.
  */
 export function studyHold(input: HoldStudy): HoldStudyResult {
   const { moments, apexReachedAt } = holdRuns({ ...input, at: [2 * input.strokesPerSide] });
@@ -72,9 +71,12 @@ export function studyHold(input: HoldStudy): HoldStudyResult {
   };
 }
 
+/** So many runs lie between two words on how much is done. */
+const RUNS_A_WORD = 50;
+
 /** Every run of a study, looked at after the strokes `at`, counted over both sides and in rising order. */
 export function holdRuns(
-  input: HoldStudy & { at: readonly number[]; onShare?: (share: number) => boolean },
+  input: HoldStudy & { at: readonly number[]; onShare?: (share: number) => void },
 ): HoldRuns {
   const { section, strokesPerSide, runs, seed, at, onShare } = input;
   checked(input);
@@ -83,7 +85,7 @@ export function holdRuns(
   const moments: HoldRun[][] = at.map(() => []);
   const apexReachedAt: (number | null)[] = [];
   for (let run = 0; run < runs; run += 1) {
-    if (onShare && run % 50 === 0 && !onShare(run / runs)) break;
+    if (run % RUNS_A_WORD === 0) onShare?.(run / runs);
     const grinder = new Grinder(section, 2 * strokesPerSide);
     const draws = new Draws(partOf(seed, run));
     let reachedAt: number | null = null;

@@ -326,3 +326,29 @@ export type {
 export { defaultSettings } from './defaultSettings';
 export { roughPlan, testOfWord, unknownGrainOf } from './rough';
 export type { OpenMeasure, RoughPlan, UnknownMeasure } from './rough';
+export {
+  askStrokes,
+  geometricRadiusUm,
+  grindSection,
+  groundRadiusUm,
+  labEdge,
+  sectionReport,
+  stoneFinishUm,
+  STROKE_QUESTIONS,
+  studyHold,
+} from './lab';
+export type {
+  DoseCounts,
+  DoseOf,
+  HoldStudy,
+  HoldStudyResult,
+  LabCourse,
+  LabEdge,
+  Quantiles,
+  Section,
+  SectionPoint,
+  SectionReport,
+  SectionStroke,
+  StrokeAnswer,
+  StrokeQuestionId,
+} from './lab';

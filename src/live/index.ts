@@ -33,7 +33,7 @@ export {
 } from './useToolLog';
 export { useKeepRecord } from './useKeepRecord';
 export { useCare } from './useCare';
-export { useJob } from './useJob';
+export { useJob, type JobState } from './useJob';
 export { useLogAnswers, useTaught } from './useLogAnswers';
 export { useNow } from './useNow';
 export { usePhotos } from './usePhotos';

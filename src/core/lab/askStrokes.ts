@@ -1,3 +1,4 @@
+import type { Experiment } from '../../domain/experiment';
 import { Draws, partOf } from '../random';
 import { grindSection } from './grindSection';
 import { strokeAngleDeg, strokeAt } from './hand';
@@ -9,7 +10,6 @@ import {
   studyOf,
   type DoseCounts,
   type DoseOf,
-  type Experiment,
   type LabWay,
   type StrokeQuestionId,
 } from './strokeQuestions';

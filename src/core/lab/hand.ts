@@ -1,20 +1,9 @@
+import type { HandHold } from '../../domain/experiment';
 import type { Draws } from '../random';
 import type { GroundSide } from './section';
 
 // Looked up once: these are called millions of times.
 const { max, min } = Math;
-
-/** How a hand holds an edge to a stone; all angles in degrees, per side. */
-export interface HandHold {
-  /** The angle that it means to hold, on the right. */
-  angleDeg: number;
-  /** Scatter of its strokes about that, one standard deviation. */
-  wobbleDeg: number;
-  /** How much steeper the other hand holds, on the left; below zero it is flatter. */
-  leftSteeperDeg: number;
-  /** How much steeper the return strokes come out: every second stroke of a side. */
-  backSteeperDeg: number;
-}
 
 /** Whether strokes change sides one by one, or one side is done before the other. */
 export type StrokeOrder = 'alternate' | 'one-side-first';

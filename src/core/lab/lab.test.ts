@@ -2,11 +2,12 @@
 import fc from 'fast-check';
 import polygonClipping from 'polygon-clipping';
 import { median } from 'd3-array';
+import type { HandHold } from '../../domain/experiment';
 import { Draws } from '../random';
 import { geometricRadiusUm, groundRadiusUm } from './apexOf';
 import { roundedSection } from './edgeSection';
 import { grindSection } from './grindSection';
-import { strokeAngleDeg, strokeAt, type HandHold } from './hand';
+import { strokeAngleDeg, strokeAt } from './hand';
 import { sectionArea, type Section, type SectionStroke } from './section';
 import { sectionReport } from './sectionReport';
 import { studyHold, type HoldStudy, type Quantiles } from './studyHold';

@@ -1,4 +1,4 @@
-import type { AbrasiveFamily } from '../../domain/families';
+import type { LabStone } from '../../domain/experiment';
 import type { Carbide } from '../../domain/terms';
 import type { Tool, Zone } from '../../domain/tool';
 import { workingFace } from '../ladder';
@@ -52,12 +52,6 @@ export function labEdge(input: { tool: Tool; zone: Zone; apexRadiusUm: number })
     carbide: face.carbide,
     usualWobbleDeg: HOLD_WOBBLE_DEG[face.hold],
   };
-}
-
-/** What cuts, in the lab. */
-export interface LabStone {
-  family: AbrasiveFamily;
-  sizeUm: number;
 }
 
 /** Area (mm²) that one stroke takes off a section: k·F·s/L, s in m. */

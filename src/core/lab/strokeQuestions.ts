@@ -1,15 +1,6 @@
-import type { HandHold } from './hand';
-import { labEdge, stoneFinishUm, strokeAreaMm2, type LabEdge, type LabStone } from './labEdge';
+import type { Experiment, HandHold } from '../../domain/experiment';
+import { labEdge, stoneFinishUm, strokeAreaMm2, type LabEdge } from './labEdge';
 import type { HoldStudy } from './studyHold';
-
-/** What a person tries in the lab. */
-export interface Experiment {
-  hold: HandHold;
-  forceN: number;
-  strokesPerSide: number;
-  stone: LabStone;
-  strokeLengthMm: number;
-}
 
 export const STROKE_QUESTIONS = ['wobble', 'low-high', 'micro', 'force', 'hands', 'angle'] as const;
 export type StrokeQuestionId = (typeof STROKE_QUESTIONS)[number];

@@ -1,10 +1,11 @@
 import { quantileSorted } from 'd3-array';
 import { inRange, notNegative, positive } from '../check';
+import type { HandHold } from '../../domain/experiment';
 import { Draws, partOf } from '../random';
 import { gramsFromApex } from '../sharpness';
 import { geometricRadiusUm, groundRadiusUm } from './apexOf';
 import { Grinder } from './grinder';
-import { strokeAngleDeg, strokeAt, type HandHold, type StrokeOrder } from './hand';
+import { strokeAngleDeg, strokeAt, type StrokeOrder } from './hand';
 import type { Section } from './section';
 import { apexWidthUm, edgeInclusiveDeg, inclusiveDeg } from './sectionReport';
 

@@ -8,8 +8,9 @@ export const SCREENS = [
   { path: '/kit', name: say.kit, key: '5', outdoors: true },
   { path: '/shelf', name: say.shelf, key: '6', outdoors: false },
   { path: '/log', name: say.log, key: '7', outdoors: false },
-  { path: '/care', name: say.care, key: '8', outdoors: false },
-  { path: '/data', name: say.data, key: '9', outdoors: false },
+  { path: '/lab', name: say.lab, key: '8', outdoors: false },
+  { path: '/care', name: say.care, key: '9', outdoors: false },
+  { path: '/data', name: say.data, key: '0', outdoors: false },
 ] as const;
 
 /** The screen that a path belongs to: a tool belongs to the rack, the words to none. */

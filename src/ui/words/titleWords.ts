@@ -7,5 +7,6 @@ export const titles = {
   entry: (edge: string, day: string) => `${edge}, ${day}`,
   kit: (trip: string) => `${trip}, kit`,
   card: (trip: string) => `${trip}, field card`,
+  lab: (edge: string) => `${edge}, lab`,
   back: (trip: string) => `Back from ${trip}`,
 };

@@ -9,6 +9,7 @@ export const shellWords = {
   kit: 'Kit',
   shelf: 'Shelf',
   log: 'Log',
+  lab: 'Lab',
   care: 'Care',
   data: 'Data',
   thisScreenCouldNotBe: 'This screen could not be drawn',

@@ -1,0 +1,224 @@
+'use client';
+
+import { useState, type ReactNode } from 'react';
+import type { EdgeNeed, StrokeAnswer } from '../../core';
+import { edgeName } from '../../domain/edgeName';
+import type { JobState } from '../../live';
+import { deg, um } from '../../ui/format';
+import Link from '../../ui/Link';
+import { TabTitle } from '../../ui/TabTitle';
+import { titles } from '../../ui/words/titleWords';
+import { useIsWide } from '../../ui/useIsWide';
+import {
+  answerCatch,
+  answerTitle,
+  labWords as say,
+  QUESTION_WORDS,
+  WAY_WORDS,
+} from '../../ui/words/labWords';
+import { DoseChart } from './DoseChart';
+import { LabBar } from './LabBar';
+import { labControls } from './labControls';
+import { LabCourses } from './LabCourses';
+import { LabExports } from './LabExports';
+import { LabPost } from './LabPost';
+import { LabRow, VIEWS, type LabView } from './LabRow';
+import { LabTable } from './LabTable';
+import { RUNS, useAnswer, useLab, usePostAnswers, type Lab } from './useLab';
+import { usePlay } from './usePlay';
+
+/** One edge under a hand: a question, its answer as the title, the strokes one by one, and what they come to. */
+export function EdgeLab({ need }: { need: EdgeNeed }) {
+  const lab = useLab(need);
+  const { edge, question, experiment, usual, change } = lab;
+  const [state, cancel, again] = useAnswer(lab);
+  const post = usePostAnswers(lab);
+  // While another is worked out the last answer stays, so that nothing jumps.
+  const [last, setLast] = useState<StrokeAnswer | null>(null);
+  if (state.phase === 'done' && state.answer !== last) setLast(state.answer);
+  const answer = state.phase === 'done' ? state.answer : last;
+  const playing = usePlay(2 * experiment.strokesPerSide);
+  const name = edgeName(need.tool, need.zone);
+  return (
+    <div>
+      <TabTitle>{titles.lab(name)}</TabTitle>
+      <div className="mx-auto w-full min-h-[calc(100dvh-9.5rem)] max-w-[84rem] px-4 py-3 sm:px-8">
+        <LabHead lab={lab} answer={answer} name={name}>
+          <Working state={state} onCancel={cancel} onAgain={again} />
+        </LabHead>
+        <div className="mt-1 grid gap-x-6 gap-y-4 lg:grid-cols-[13.5rem_minmax(0,1fr)_17.5rem]">
+          <div className="order-last lg:order-first">
+            <h2 className="mb-2 lg:sr-only">{say.otherQuestions}</h2>
+            <LabPost
+              question={question}
+              answers={post}
+              onAsk={(next) => change({ question: next })}
+            />
+          </div>
+          {answer && (
+            <>
+              <Bench
+                lab={lab}
+                answer={answer}
+                strokes={playing.strokes}
+                onStrokes={playing.setStrokes}
+              />
+              <div className="grid content-start gap-4">
+                <LabTable answer={answer} names={WAY_WORDS[answer.question]} />
+                <p className="text-[0.92rem] text-soft">
+                  {say.medians(RUNS.toLocaleString())} {say.dotted}
+                </p>
+                <DoseChart answer={answer} names={WAY_WORDS[answer.question]} />
+                <LabExports answer={answer} name={name} />
+              </div>
+            </>
+          )}
+        </div>
+      </div>
+      <LabBar
+        controls={labControls(experiment, usual, edge)}
+        isPlaying={playing.isPlaying}
+        strokes={2 * experiment.strokesPerSide}
+        onChange={(next) => change({ experiment: next })}
+        onPlay={playing.play}
+      />
+    </div>
+  );
+}
+
+/** How far the sharpenings are; nothing once the answer stands. */
+function Working(props: {
+  state: JobState<StrokeAnswer>;
+  onCancel: () => void;
+  onAgain: () => void;
+}) {
+  const { state, onCancel, onAgain } = props;
+  return (
+    <div role="status" className="min-h-7">
+      {state.phase === 'working' && (
+        <p className="flex items-center justify-end gap-x-3">
+          <progress
+            className="progress w-24"
+            aria-label={say.working}
+            value={state.share}
+            max={1}
+          />
+          <button type="button" className="link min-h-7 pointer-coarse:min-h-12" onClick={onCancel}>
+            {say.cancel}
+          </button>
+        </p>
+      )}
+      {(state.phase === 'cancelled' || state.phase === 'failed') && (
+        <p>
+          {state.phase === 'failed' ? say.failed(state.error.message) : say.stopped}{' '}
+          <button type="button" className="link pointer-coarse:min-h-12" onClick={onAgain}>
+            {say.again}
+          </button>
+        </p>
+      )}
+    </div>
+  );
+}
+
+/** The answer as the title, its catch below, and which edge it is about. */
+function LabHead(props: {
+  lab: Lab;
+  answer: StrokeAnswer | null;
+  name: string;
+  children: ReactNode;
+}) {
+  const { lab, answer, name, children } = props;
+  const { hold } = lab.experiment;
+  const asked = {
+    wobbleDeg: hold.wobbleDeg,
+    leftDeg: hold.leftSteeperDeg || 1,
+    bevelDeg: lab.edge.apexAngleDeg,
+  };
+  return (
+    <header className="flex flex-wrap items-start gap-x-6">
+      <div className="min-w-0 flex-1 basis-96">
+        <h1>{answer ? answerTitle(answer, name, asked) : QUESTION_WORDS[lab.question]}</h1>
+        <p className="text-soft">
+          {answer ? answerCatch(answer) : ' '}
+          {lab.edge.isDulled && ` ${say.dulled(um(lab.edge.startUm))}`}
+        </p>
+      </div>
+      <div className="text-right max-sm:hidden">
+        <p>
+          {name}, {say.perSide(deg(lab.edge.apexAngleDeg))}
+        </p>
+        <Link href="/lab" className="link pointer-coarse:min-h-12">
+          {say.anotherEdge}
+        </Link>
+        {children}
+      </div>
+    </header>
+  );
+}
+
+/** Both ways stroke by stroke, and their courses on one axis. */
+function Bench(props: {
+  lab: Lab;
+  answer: StrokeAnswer;
+  strokes: number;
+  onStrokes: (strokes: number) => void;
+}) {
+  const { lab, answer, strokes, onStrokes } = props;
+  const isWide = useIsWide();
+  const [view, setView] = useState<LabView>('bevel');
+  const names = WAY_WORDS[answer.question];
+  return (
+    <div className="min-w-0">
+      {!isWide && (
+        <div role="group" aria-label={say.scale} className="mb-2 grid grid-cols-3 gap-1">
+          {VIEWS.map((each) => (
+            <button
+              key={each}
+              type="button"
+              aria-pressed={each === view}
+              className={`btn px-1 ${each === view ? 'btn-neutral' : 'btn-outline'}`}
+              onClick={() => setView(each)}
+            >
+              {{ bevel: say.bevelShort, edge: say.edgeShort, apex: say.apexShort }[each]}
+            </button>
+          ))}
+        </div>
+      )}
+      {isWide && (
+        <p className="grid grid-cols-[1.75fr_1fr_1fr] gap-2 text-[0.92rem] text-soft">
+          <span>{say.bevel}</span>
+          <span>{say.edge}</span>
+          <span>{say.apex}</span>
+        </p>
+      )}
+      {answer.courses.map((course, i) => (
+        <LabRow
+          key={i}
+          course={course}
+          startUm={lab.edge.startUm}
+          apexAngleDeg={lab.edge.apexAngleDeg}
+          strokes={Math.min(strokes, course.strokes.length)}
+          isRival={i === 1}
+          name={names[i]!}
+          line={handLine(course.way.experiment.hold)}
+          views={isWide ? VIEWS : [view]}
+        />
+      ))}
+      <LabCourses answer={answer} names={names} strokes={strokes} onStrokes={onStrokes} />
+    </div>
+  );
+}
+
+/** A hold in a line. */
+function handLine(hold: Lab['experiment']['hold']): string {
+  const left = hold.leftSteeperDeg;
+  return [
+    `${say.holdField.split(',')[0]} ${deg(hold.angleDeg)}`,
+    `${say.wobbleField} ${deg(hold.wobbleDeg)}`,
+    left === 0
+      ? ''
+      : `${say.leftField} ${left > 0 ? say.steeper(deg(left)) : say.flatter(deg(-left))}`,
+  ]
+    .filter(Boolean)
+    .join(', ');
+}

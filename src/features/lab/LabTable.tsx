@@ -1,0 +1,68 @@
+import type { LabCourse, SectionReport, StrokeAnswer } from '../../core';
+import { deg, grams, um } from '../../ui/format';
+import { labWords as say } from '../../ui/words/labWords';
+
+/** Most sharpenings reach the apex where this share does. */
+const MOST = 0.5;
+
+/** Every figure before and after, either way: the same answer in numbers. */
+export function LabTable(props: { answer: StrokeAnswer; names: readonly [string, string] }) {
+  const { answer, names } = props;
+  const { before, courses } = answer;
+  const each = (of: (course: LabCourse) => string): string[] => courses.map(of);
+  const measured = (of: (report: SectionReport) => string): string[] => [
+    of(before),
+    ...each(({ report }) => of(report)),
+  ];
+  const umIn = (mm: number): string => um(1000 * mm);
+  const rows: [string, ...string[]][] = [
+    [say.rows.edge, deg(before.edgeInclusiveDeg), ...each((c) => deg(c.edge.at(-1)!.p50))],
+    [say.rows.bevel, ...measured((r) => deg(r.bevelInclusiveDeg))],
+    [
+      say.rows.grams,
+      grams(Math.round(before.grams)),
+      ...each((c) => grams(Math.round(c.grams.at(-1)!.p50))),
+    ],
+    [say.rows.apex, ...measured((r) => um(r.apexWidthUm))],
+    [say.rows.quarter, ...measured((r) => umIn(r.thicknessMm.at025))],
+    [say.rows.millimetre, ...measured((r) => umIn(r.thicknessMm.at1))],
+    [say.rows.shorter, '', ...each((c) => um(c.shorterUm))],
+    [say.rows.reached, '', ...each(reachedIn)],
+    [say.rows.steel, '', ...each((c) => `${c.steelMg.toFixed(1)} mg`)],
+  ];
+  return (
+    <table className="table-plain w-full [&_td]:!py-0.5 [&_th]:!py-0.5" aria-label={say.table}>
+      <thead>
+        <tr>
+          <th />
+          <th className="number font-normal">{say.before}</th>
+          {names.map((name) => (
+            <th key={name} className="number">
+              {name.toLowerCase()}
+            </th>
+          ))}
+        </tr>
+      </thead>
+      <tbody>
+        {rows.map(([what, ...values]) => (
+          <tr key={what}>
+            <th scope="row" className="!border-b !border-rule text-left font-normal">
+              {what}
+            </th>
+            {values.map((value, i) => (
+              <td key={i} className="number">
+                {value}
+              </td>
+            ))}
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}
+
+function reachedIn({ apexReachedAt, reachedShare }: LabCourse): string {
+  if (apexReachedAt === null) return '–';
+  const at = String(Math.round(apexReachedAt.p50));
+  return reachedShare < MOST ? `${at} (${say.reachedBy(Math.round(10 * reachedShare))})` : at;
+}

@@ -1,0 +1,72 @@
+import { line } from 'd3-shape';
+import type { SectionStroke } from '../../core';
+import { isBackStroke } from './isBackStroke';
+
+/** Degrees of the bell's own smoothing, and how far it stands out at its widest (px). */
+const SMOOTH_DEG = 0.35;
+const BELL_PX = 26;
+const BELL_STEPS = 60;
+
+/**
+ * Strokes as rays at their true angles from the edge, left above and right below; at their ends the bell of how
+ * often each angle came. Return strokes are broken lines.
+ */
+export function StrokeRays(props: {
+  strokes: readonly SectionStroke[];
+  at: readonly [x: number, y: number];
+  lengthPx: number;
+}) {
+  const { strokes, at, lengthPx } = props;
+  if (strokes.length === 0) return null;
+  return (
+    <g fill="none" stroke="var(--ink)">
+      {strokes.map(({ angleDeg, side }, i) => {
+        const [x, y] = end(at, side === 'left' ? angleDeg : -angleDeg, lengthPx);
+        return (
+          <path
+            key={i}
+            d={`M${at[0]},${at[1]}L${x},${y}`}
+            strokeWidth={0.8}
+            opacity={0.35}
+            strokeDasharray={isBackStroke(strokes, i) ? '5 3' : undefined}
+          />
+        );
+      })}
+      {(['left', 'right'] as const).map((side) => (
+        <path
+          key={side}
+          d={bell(
+            strokes.filter((stroke) => stroke.side === side).map(({ angleDeg }) => angleDeg),
+            (deg, outPx) => end(at, side === 'left' ? deg : -deg, lengthPx + outPx),
+          )}
+          fill="var(--steel)"
+          strokeWidth={1.4}
+        />
+      ))}
+    </g>
+  );
+}
+
+function end([x, y]: readonly [number, number], deg: number, lengthPx: number): [number, number] {
+  const turn = (deg * Math.PI) / 180;
+  return [x + lengthPx * Math.cos(turn), y - lengthPx * Math.sin(turn)];
+}
+
+/** The density of some angles along an arc, closed on it. */
+function bell(
+  angles: readonly number[],
+  place: (deg: number, outPx: number) => [number, number],
+): string {
+  if (angles.length === 0) return '';
+  const [least, most] = [Math.min(...angles) - 1, Math.max(...angles) + 1];
+  const grid = Array.from(
+    { length: BELL_STEPS + 1 },
+    (_, i) => least + ((most - least) * i) / BELL_STEPS,
+  );
+  const density = grid.map((deg) =>
+    angles.reduce((sum, each) => sum + Math.exp(-(((deg - each) / SMOOTH_DEG) ** 2) / 2), 0),
+  );
+  const highest = Math.max(...density);
+  const out = grid.map((deg, i) => place(deg, (BELL_PX * density[i]!) / highest));
+  return `${line()([...out, ...grid.map((deg) => place(deg, 0)).reverse()])}Z`;
+}

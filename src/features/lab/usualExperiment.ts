@@ -1,0 +1,35 @@
+import { labEdge, type EdgeNeed, type LabEdge } from '../../core';
+import type { Experiment } from '../../domain/experiment';
+
+/** What the lab tries where no plan says otherwise. */
+const USUAL = { sizeUm: 25, forceN: 8, strokesPerSide: 40, strokeLengthMm: 95 } as const;
+/** An edge that was never tested is taken for tired (µm). */
+const UNTESTED_UM = 4;
+
+/** A plan's count in whole tens, enough to see something and not so many that nothing can be told apart. */
+function tens(strokes: number): number {
+  return Math.min(200, Math.max(20, 10 * Math.ceil(strokes / 10)));
+}
+
+/** An edge of the rack in the lab. */
+export function edgeInLab({ tool, zone, state }: EdgeNeed): LabEdge {
+  return labEdge({ tool, zone, apexRadiusUm: state.apex?.apexRadiusUm ?? UNTESTED_UM });
+}
+
+/** The first stone of an edge's plan in the person's hand; a medium diamond where it asks for none. */
+export function usualExperiment(need: EdgeNeed, edge: LabEdge): Experiment {
+  const step = need.plan?.steps.find(({ abrasive }) => abrasive.kind === 'stone');
+  const stone = step?.abrasive.kind === 'stone' ? step.abrasive : null;
+  return {
+    hold: {
+      angleDeg: edge.apexAngleDeg,
+      wobbleDeg: edge.usualWobbleDeg,
+      leftSteeperDeg: 0,
+      backSteeperDeg: 0,
+    },
+    forceN: step?.forceN ?? USUAL.forceN,
+    strokesPerSide: step ? tens(step.strokesPerSide) : USUAL.strokesPerSide,
+    stone: { family: stone?.family ?? 'diamond', sizeUm: stone?.sizeUm ?? USUAL.sizeUm },
+    strokeLengthMm: step?.strokeLengthMm ?? USUAL.strokeLengthMm,
+  };
+}

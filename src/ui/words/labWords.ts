@@ -1,0 +1,257 @@
+import type { DoseOf, Quantiles, StrokeAnswer, StrokeQuestionId } from '../../core';
+import { deg, grams, newtons, um } from '../format';
+import { counted } from './counted';
+
+/** What the edge lab says. */
+export const labWords = {
+  lab: 'Lab',
+  whichEdge: 'See what a hand does to an edge: choose one.',
+  nothingHangs: 'Nothing hangs on the rack yet.',
+  questions: 'Questions',
+  otherQuestions: 'Other questions',
+  perSide: (angle: string) => `${angle} per side`,
+  anotherEdge: 'Another edge',
+  working: 'Sharpening it thousands of times …',
+  cancel: 'Cancel',
+  stopped: 'Stopped.',
+  again: 'Start again',
+  failed: (message: string) => `It could not be worked out: ${message}`,
+  bevel: 'bevel, every stroke a ray',
+  edge: 'edge, 100 µm',
+  apex: 'apex, 10 µm',
+  bevelShort: 'bevel',
+  edgeShort: 'edge 0.1 mm',
+  apexShort: 'apex 10 µm',
+  scale: 'Scale',
+  left: 'left',
+  right: 'right',
+  atTheBevel: (angle: string) => `${angle} at the bevel`,
+  shorter: (shorter: string) => `${shorter} shorter`,
+  before: 'before',
+  dotted: 'Dotted: before. Hairline at the apex: were there no scratches.',
+  stroke: 'stroke',
+  strokeOf: (now: number, all: number) => `stroke ${now} of ${all}`,
+  scrub: 'Strokes done',
+  edgeCourse: 'Angle at the edge, both sides together',
+  gramsCourse: 'Grams to part the filament',
+  reachedAt: (stroke: number) => `apex at ${stroke}`,
+  notReached: 'apex not reached',
+  medians: (runs: string) =>
+    `Angles of both sides together. Medians of ${runs} sharpenings; two in three lie in the band.`,
+  table: 'The figures',
+  rows: {
+    edge: 'at the edge',
+    bevel: 'at the bevel',
+    grams: 'grams',
+    apex: '3 µm in',
+    quarter: '¼ mm in',
+    millimetre: '1 mm in',
+    shorter: 'edge shorter',
+    reached: 'apex at stroke',
+    steel: 'steel off',
+  },
+  reachedBy: (share: number) => `${share} in ten`,
+  holdField: 'hold, per side',
+  wobbleField: 'wobble',
+  leftField: 'left hand',
+  forceField: 'force',
+  strokesField: 'strokes a side',
+  sizeField: 'stone',
+  change: 'Change',
+  less: (what: string) => `${what}: less`,
+  more: (what: string) => `${what}: more`,
+  onTheBevel: 'on the bevel',
+  offTheBevel: (by: string, isHigh: boolean) => `${by} ${isHigh ? 'high' : 'low'}`,
+  usualWobble: 'usual',
+  yours: 'as you set it',
+  steeper: (by: string) => `${by} steeper`,
+  flatter: (by: string) => `${by} flatter`,
+  alike: 'as the right',
+  inAll: (strokes: number) => `${strokes} in all`,
+  play: (strokes: number) => `Play ${strokes}`,
+  pause: 'Pause',
+  dulled: (apex: string) =>
+    `This edge is keener than that: for the lab it is dulled to an apex of ${apex}.`,
+  copyLink: 'Share the experiment',
+  saveSvg: 'Picture as SVG',
+  savePng: 'Picture as PNG',
+  saveCsv: 'Figures as CSV',
+  csv: {
+    stroke: 'stroke',
+    side: 'side',
+    angle: 'angle per side (°)',
+    area: 'area (mm²)',
+    edge: 'angle at the edge (°)',
+    apex: 'width 3 µm in (µm)',
+  },
+};
+
+/** The two ways of each question, by name and with a line below. */
+export const WAY_WORDS: Record<StrokeQuestionId, readonly [string, string]> = {
+  wobble: ['Yours', 'Steady'],
+  'low-high': ['Low', 'High'],
+  micro: ['Micro-bevel', 'On the bevel'],
+  force: ['Yours', 'Twice the force'],
+  hands: ['Left steeper', 'Both alike'],
+  angle: ['Flatter bevel', 'Steeper bevel'],
+};
+
+export const QUESTION_WORDS: Record<StrokeQuestionId, string> = {
+  wobble: 'My wobble?',
+  'low-high': 'Low or high?',
+  micro: 'Micro-bevel or zero?',
+  force: 'Pressing hard?',
+  hands: 'The stronger hand?',
+  angle: 'A degree flatter?',
+};
+
+/** What a dose curve runs over. */
+export const DOSE_WORDS: Record<DoseOf, { axis: string; value: (value: number) => string }> = {
+  wobbleDeg: { axis: 'wobble', value: (value) => deg(value) },
+  holdDeg: { axis: 'hold, per side', value: (value) => deg(value) },
+  aboveDeg: { axis: 'held above the bevel', value: (value) => deg(value) },
+  forceN: { axis: 'force', value: (value) => newtons(value) },
+  leftDeg: { axis: 'left hand steeper by', value: (value) => deg(value) },
+  bevelDeg: { axis: 'bevel, per side', value: (value) => deg(value) },
+};
+
+/** How strokes, angle and grams of one way are told. */
+interface Told {
+  edge: string;
+  grams: number;
+  reached: number | null;
+  share: number;
+  strokes: number;
+  shorter: string;
+  steelMg: number;
+}
+
+function told(answer: StrokeAnswer): readonly [Told, Told] {
+  const one = ({ courses }: StrokeAnswer, i: 0 | 1): Told => {
+    const course = courses[i];
+    return {
+      edge: deg(course.edge.at(-1)!.p50),
+      grams: course.grams.at(-1)!.p50,
+      reached: course.apexReachedAt && Math.round(course.apexReachedAt.p50),
+      share: course.reachedShare,
+      strokes: course.at.at(-1)!,
+      shorter: um(course.shorterUm),
+      steelMg: course.steelMg,
+    };
+  };
+  return [one(answer, 0), one(answer, 1)];
+}
+
+/** Most sharpenings reach the apex where this share does. */
+const MOST = 0.5;
+
+function reachedWords({ reached, share, strokes }: Told): string {
+  if (reached === null || share < MOST) {
+    const inTen = Math.round(10 * share);
+    return inTen === 0
+      ? `does not reach the apex in ${strokes} strokes`
+      : `reaches the apex ${inTen} times in ten`;
+  }
+  return `reaches the apex at stroke ${reached}`;
+}
+
+/** The answer to a question in a sentence, for this tool and hand. */
+export function answerTitle(answer: StrokeAnswer, name: string, asked: AskedHand): string {
+  const [a, b] = told(answer);
+  switch (answer.question) {
+    case 'wobble':
+      return a.share < MOST
+        ? `With a wobble of ${deg(asked.wobbleDeg)} ${name} ${reachedWords(a)}`
+        : `With a wobble of ${deg(asked.wobbleDeg)} ${name} ends ${a.edge} at the edge, not ${deg(2 * asked.bevelDeg)}`;
+    case 'low-high':
+      return a.share < MOST
+        ? `Not so low: 1.5° low ${name} ${reachedWords(a)}`
+        : `Rather low: 1.5° low ${name} ends ${a.edge} and ${a.shorter} shorter; 1.5° high, ${b.edge} and ${b.shorter}`;
+    case 'micro':
+      return `A micro-bevel ${reachedWords(a)}; on the bevel it ${reachedWords(b)}`;
+    case 'force':
+      return b.reached !== null && a.reached !== null
+        ? `Twice the force: the apex at stroke ${b.reached}, not ${a.reached}, and the same edge, ${b.edge}`
+        : `Your force ${reachedWords(a)}; twice the force ${reachedWords(b)}`;
+    case 'hands':
+      return `A left hand that holds ${deg(Math.abs(asked.leftDeg))} ${asked.leftDeg < 0 ? 'flatter' : 'steeper'} ends ${name} at ${a.edge}, not ${b.edge}`;
+    case 'angle':
+      return `At ${deg(asked.bevelDeg - 1)} ${name} ends ${a.edge} at the edge, at ${deg(asked.bevelDeg + 1)} ${b.edge}`;
+  }
+}
+
+/** What the person has set, as titles name it. */
+export interface AskedHand {
+  wobbleDeg: number;
+  leftDeg: number;
+  bevelDeg: number;
+}
+
+/** The catch of the answer: what it costs, or what to look for. */
+export function answerCatch(answer: StrokeAnswer): string {
+  const [a, b] = told(answer);
+  const apart = Math.round(Math.abs(a.grams - b.grams));
+  const keener =
+    apart < 1 ? 'as keen' : `${grams(apart)} ${b.grams < a.grams ? 'keener' : 'duller'}`;
+  switch (answer.question) {
+    case 'wobble':
+      return `A steady hand ends ${b.edge} and ${keener}; it ${reachedWords(b)}, yours ${reachedWords(a)}.`;
+    case 'low-high':
+      return `Low it ${reachedWords(a)}, high it ${reachedWords(b)}: look with ink before you go on.`;
+    case 'micro':
+      return `After ${counted.stroke(a.strokes)} it ends ${a.edge} at the edge, on the bevel ${b.edge}: quicker, with less bite.`;
+    case 'force':
+      return `Who does not stop sooner takes ${b.steelMg.toFixed(1)} mg of steel, not ${a.steelMg.toFixed(1)}, and loses ${b.shorter} of edge, not ${a.shorter}.`;
+    case 'hands':
+      return `The apex moves to the side of the flatter hand. With both alike it ${reachedWords(b)}; so it ${reachedWords(a)}.`;
+    case 'angle':
+      return 'The same hand adds as much to either. Chips come about as often as the square of the angle is less.';
+  }
+}
+
+/** The answer of a finger on the post: a few words. */
+export function answerShort(answer: StrokeAnswer): string {
+  const [a, b] = told(answer);
+  const at = ({ reached, share }: Told): string =>
+    reached === null || share < MOST ? 'never' : String(reached);
+  switch (answer.question) {
+    case 'wobble':
+      return `${a.edge} at the edge`;
+    case 'low-high':
+      return `${a.edge}, or ${b.edge}`;
+    case 'micro':
+      return `apex at ${at(a)}, or ${at(b)}`;
+    case 'force':
+      return `apex at ${at(b)}, not ${at(a)}`;
+    case 'hands':
+      return `${a.edge}, not ${b.edge}`;
+    case 'angle':
+      return `${a.edge}, or ${b.edge}`;
+  }
+}
+
+/** What a dose curve says. */
+export function doseTitle({ dose }: StrokeAnswer): string {
+  const [first, last] = [dose.points[0]!, dose.points.at(-1)!];
+  const axis = DOSE_WORDS[dose.of].axis;
+  if (dose.counts === 'edge') {
+    const each = (last.result.p50 - first.result.p50) / (last.value - first.value);
+    return `Each degree of ${axis} adds ${deg(each)} at the edge`;
+  }
+  const finite = dose.points.filter(({ result }) => Number.isFinite(result.p50));
+  const best = finite.reduce((a, b) => (b.result.p50 < a.result.p50 ? b : a), finite[0] ?? first);
+  if (dose.counts === 'grams')
+    return `Keenest at ${DOSE_WORDS[dose.of].value(best.value)}; under it, blunt`;
+  return `Strokes until the apex, by ${axis}`;
+}
+
+/** A dose value with its range in words. */
+export function doseWords({ dose }: StrokeAnswer, value: number, result: Quantiles): string {
+  const said = {
+    edge: () => `${deg(result.p50)} at the edge`,
+    grams: () => grams(Math.round(result.p50)),
+    reached: () =>
+      Number.isFinite(result.p50) ? `apex at stroke ${Math.round(result.p50)}` : 'not reached',
+  }[dose.counts]();
+  return `${DOSE_WORDS[dose.of].value(value)}: ${said}`;
+}

@@ -81,6 +81,8 @@ export const SCREENS = [
   '/data/bin',
   '/lay-out',
   '/touch-up/first?tool=wren',
+  '/lab',
+  '/lab?tool=wren&ask=low-high',
   '/words?word=burr',
 ];
 

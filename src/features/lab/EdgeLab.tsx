@@ -128,16 +128,12 @@ function LabHead(props: {
   children: ReactNode;
 }) {
   const { lab, answer, name, children } = props;
-  const { hold } = lab.experiment;
-  const asked = {
-    wobbleDeg: hold.wobbleDeg,
-    leftDeg: hold.leftSteeperDeg || 1,
-    bevelDeg: lab.edge.apexAngleDeg,
-  };
   return (
     <header className="flex flex-wrap items-start gap-x-6">
       <div className="min-w-0 flex-1 basis-96">
-        <h1>{answer ? answerTitle(answer, name, asked) : QUESTION_WORDS[lab.question]}</h1>
+        <h1>
+          {answer ? answerTitle(answer, name, lab.edge.apexAngleDeg) : QUESTION_WORDS[lab.question]}
+        </h1>
         <p className="text-soft">
           {answer ? answerCatch(answer) : ' '}
           {lab.edge.isDulled && ` ${say.dulled(um(lab.edge.startUm))}`}

@@ -19,9 +19,9 @@ export function LabBar(props: {
   const [chosen, setChosen] = useState('wobble');
   return (
     <ActionBar label={say.change}>
-      <div className="flex items-end gap-2 px-4 py-2 sm:px-8">
-        <label className="grid min-w-0 flex-1 lg:hidden">
-          <span className="text-[0.92rem]">{say.change}</span>
+      <div className="flex flex-wrap items-end justify-between gap-2 px-4 py-2 sm:px-8">
+        <label className="flex w-full items-center gap-3 lg:hidden">
+          <span>{say.whatToChange}</span>
           <select
             className="select w-full min-w-0"
             value={chosen}

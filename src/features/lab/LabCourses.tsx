@@ -19,6 +19,8 @@ import {
 } from '../../ui/plot';
 import { labWords as say } from '../../ui/words/labWords';
 
+/** The apex is marked where so many sharpenings reach it. */
+const MOST = 0.5;
 const BELL_PX = 60;
 const BINS = 30;
 
@@ -163,7 +165,7 @@ function Reached(props: {
   const { answer, most, x, y } = props;
   return answer.courses.map((course, i) => {
     const reached = course.apexReachedAt?.p50;
-    if (reached === undefined || reached > most) return null;
+    if (reached === undefined || reached > most || course.reachedShare < MOST) return null;
     const stroke = Math.round(reached);
     const at = { x: x(stroke), y: y(gramsAtStroke(course, stroke)) };
     return (

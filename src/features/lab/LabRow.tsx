@@ -25,7 +25,8 @@ export type LabView = (typeof VIEWS)[number];
 /** How deep each view looks (mm); the bevel's own by its face. */
 const EDGE_MM = 0.11;
 const APEX_MM = 0.012;
-const HEIGHT_PX = 112;
+/** Beside each other, and one at a time. */
+const HEIGHTS_PX = { several: 112, one: 190 } as const;
 const LEAST_PX = 100;
 /** Rays are so long, as a share of the worked face. */
 const RAY_SHARE = 0.9;
@@ -63,6 +64,7 @@ export function LabRow(props: {
     radiusUm,
     apexWidthUm: report.apexWidthUm,
     edgeDeg: report.edgeInclusiveDeg,
+    heightPx: views.length > 1 ? HEIGHTS_PX.several : HEIGHTS_PX.one,
   };
   return (
     <section aria-label={name} className="border-t border-rule pt-1 first:border-0">
@@ -98,9 +100,10 @@ interface Shown {
   radiusUm: number;
   apexWidthUm: number;
   edgeDeg: number;
+  heightPx: number;
 }
 
-function BevelView({ course, ground, done, isRival }: Shown) {
+function BevelView({ course, ground, done, isRival, heightPx }: Shown) {
   const [ref, width] = useWidth<SVGSVGElement>(360, LEAST_PX);
   const shoulder = course.section.points[1]!;
   const rayMm = RAY_SHARE * Math.hypot(shoulder.xMm, shoulder.yMm);
@@ -108,18 +111,18 @@ function BevelView({ course, ground, done, isRival }: Shown) {
   const window: SectionWindow = {
     fromMm: -0.03 * shoulder.xMm,
     pxPerMm: fittingScale(
-      { widthPx: width, heightPx: HEIGHT_PX - BELL_ROOM_PX },
+      { widthPx: width, heightPx: heightPx - BELL_ROOM_PX },
       {
         depthMm: 1.2 * shoulder.xMm,
         thicknessMm: 2 * rayMm * Math.sin((steepest * Math.PI) / 180),
       },
     ),
-    heightPx: HEIGHT_PX,
+    heightPx,
   };
   const at = placeOf(tipOf(ground), window);
   const lengthPx = rayMm * window.pxPerMm;
   return (
-    <svg ref={ref} height={HEIGHT_PX} className="block w-full" aria-hidden fontSize={13}>
+    <svg ref={ref} height={heightPx} className="block w-full" aria-hidden fontSize={13}>
       <path
         d={outlinePath(ground, window)}
         fill="var(--steel-light)"
@@ -133,17 +136,17 @@ function BevelView({ course, ground, done, isRival }: Shown) {
   );
 }
 
-function EdgeView({ course, ground, isRival }: Shown) {
+function EdgeView({ course, ground, isRival, heightPx }: Shown) {
   const [ref, width] = useWidth<SVGSVGElement>(220, LEAST_PX);
   const window: SectionWindow = {
     fromMm: -0.004 + Math.min(tipMm(course.section), tipMm(ground)),
     pxPerMm: (width - 4) / EDGE_MM,
-    heightPx: HEIGHT_PX,
+    heightPx,
   };
   return (
     <svg
       ref={ref}
-      height={HEIGHT_PX}
+      height={heightPx}
       className="block w-full overflow-hidden"
       aria-hidden
       fontSize={13}
@@ -163,12 +166,12 @@ function EdgeView({ course, ground, isRival }: Shown) {
 
 function ApexView(props: Shown) {
   const [ref, width] = useWidth<SVGSVGElement>(220, LEAST_PX);
-  const { course, ground, isRival, isReached, radiusUm, apexWidthUm, edgeDeg } = props;
+  const { course, ground, isRival, isReached, radiusUm, apexWidthUm, edgeDeg, heightPx } = props;
   const pxPerMm = (width - 4) / APEX_MM;
   const window = (section: Section): SectionWindow => ({
     fromMm: tipMm(section) - 0.0005,
     pxPerMm,
-    heightPx: HEIGHT_PX,
+    heightPx,
   });
   const own = window(ground);
   const tip = tipOf(ground);
@@ -185,7 +188,7 @@ function ApexView(props: Shown) {
   return (
     <svg
       ref={ref}
-      height={HEIGHT_PX}
+      height={heightPx}
       className="block w-full overflow-hidden"
       aria-hidden
       fontSize={13}
@@ -196,7 +199,7 @@ function ApexView(props: Shown) {
             d={outlinePath(roundedApex(radiusUm / 1000, edgeDeg / 2), {
               fromMm: facesMeetMm(apexWidthUm, edgeDeg / 2) - 0.0005,
               pxPerMm,
-              heightPx: HEIGHT_PX,
+              heightPx,
             })}
             {...filled}
           />
@@ -208,7 +211,7 @@ function ApexView(props: Shown) {
       <Before section={course.section} window={window(course.section)} />
       <text
         x={width - 6}
-        y={HEIGHT_PX / 2 + 5}
+        y={heightPx / 2 + 5}
         textAnchor="end"
         fontSize={16}
         fontWeight={700}

@@ -2,8 +2,9 @@ import type { LabCourse, SectionReport, StrokeAnswer } from '../../core';
 import { deg, grams, um } from '../../ui/format';
 import { labWords as say } from '../../ui/words/labWords';
 
-/** Most sharpenings reach the apex where this share does. */
+/** Most sharpenings reach the apex where this share does; hardly any below that. */
 const MOST = 0.5;
+const HARDLY_ANY = 0.05;
 
 /** Every figure before and after, either way: the same answer in numbers. */
 export function LabTable(props: { answer: StrokeAnswer; names: readonly [string, string] }) {
@@ -31,7 +32,10 @@ export function LabTable(props: { answer: StrokeAnswer; names: readonly [string,
     [say.rows.steel, '', ...each((c) => `${c.steelMg.toFixed(1)} mg`)],
   ];
   return (
-    <table className="table-plain w-full [&_td]:!py-0.5 [&_th]:!py-0.5" aria-label={say.table}>
+    <table
+      className="table-plain w-full text-[0.95rem] [&_td]:!py-0.5 [&_th]:!py-0.5"
+      aria-label={say.table}
+    >
       <thead>
         <tr>
           <th />
@@ -46,7 +50,10 @@ export function LabTable(props: { answer: StrokeAnswer; names: readonly [string,
       <tbody>
         {rows.map(([what, ...values]) => (
           <tr key={what}>
-            <th scope="row" className="!border-b !border-rule text-left font-normal">
+            <th
+              scope="row"
+              className="!border-b !border-rule text-left font-normal whitespace-nowrap"
+            >
               {what}
             </th>
             {values.map((value, i) => (
@@ -62,7 +69,7 @@ export function LabTable(props: { answer: StrokeAnswer; names: readonly [string,
 }
 
 function reachedIn({ apexReachedAt, reachedShare }: LabCourse): string {
-  if (apexReachedAt === null) return '–';
+  if (apexReachedAt === null || reachedShare < HARDLY_ANY) return '–';
   const at = String(Math.round(apexReachedAt.p50));
   return reachedShare < MOST ? `${at} (${say.reachedBy(Math.round(10 * reachedShare))})` : at;
 }

@@ -2,10 +2,12 @@
 
 import { useSearchParams } from 'next/navigation';
 import { useMemo } from 'react';
+import { STROKE_QUESTIONS } from '../../core';
 import type { EdgeNeed, LabEdge, StrokeAnswer, StrokeQuestionId } from '../../core';
 import type { Experiment } from '../../domain/experiment';
 import { useJob, type JobState } from '../../live';
 import { startLabPost, startStrokeQuestion } from '../../workers/labClient';
+import { startLater, type Job } from '../../workers/threads';
 import type { LabRequest } from '../../workers/labRequest';
 import { labLink, readLab } from './labAddress';
 import { edgeInLab, usualExperiment } from './usualExperiment';
@@ -46,14 +48,24 @@ export function useLab(need: EdgeNeed): Lab {
 
 /** The answer to the open question, worked out in a thread. */
 export function useAnswer(lab: Lab): [JobState<StrokeAnswer>, () => void, () => void] {
-  return useJob(requestOf(lab, RUNS), startStrokeQuestion);
+  return useJob(requestOf(lab, RUNS), askedLater);
 }
 
 /** The short answers of all questions, as they come. */
 export function usePostAnswers(lab: Lab): readonly StrokeAnswer[] {
-  const [state] = useJob(requestOf(lab, RUNS_ON_POST), startLabPost);
+  // Every question hangs on the post, whichever is open.
+  const request = { ...requestOf(lab, RUNS_ON_POST), question: STROKE_QUESTIONS[0] };
+  const [state] = useJob(request, postLater);
   return state.phase === 'done' ? state.answer : [];
 }
+
+/** A figure that is stepped through is worked out where it comes to rest (ms). */
+const REST_MS = 250;
+
+const askedLater = (request: LabRequest, onShare: (share: number) => void): Job<StrokeAnswer> =>
+  startLater(REST_MS, () => startStrokeQuestion(request, onShare));
+const postLater = (request: LabRequest): Job<StrokeAnswer[]> =>
+  startLater(REST_MS, () => startLabPost(request));
 
 function requestOf({ need, edge, experiment, question }: Lab, runs: number): LabRequest {
   const { tool, zone } = need;

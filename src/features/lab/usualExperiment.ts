@@ -16,9 +16,11 @@ export function edgeInLab({ tool, zone, state }: EdgeNeed): LabEdge {
   return labEdge({ tool, zone, apexRadiusUm: state.apex?.apexRadiusUm ?? UNTESTED_UM });
 }
 
-/** The first stone of an edge's plan in the person's hand; a medium diamond where it asks for none. */
+/** The stone that ends an edge's plan, in the person's hand; a medium diamond where it asks for none. */
 export function usualExperiment(need: EdgeNeed, edge: LabEdge): Experiment {
-  const step = need.plan?.steps.find(({ abrasive }) => abrasive.kind === 'stone');
+  const step = need.plan?.steps.findLast(
+    ({ abrasive }) => abrasive.kind === 'stone' && abrasive.family !== 'file',
+  );
   const stone = step?.abrasive.kind === 'stone' ? step.abrasive : null;
   return {
     hold: {

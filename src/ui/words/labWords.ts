@@ -58,6 +58,7 @@ export const labWords = {
   strokesField: 'strokes a side',
   sizeField: 'stone',
   change: 'Change',
+  whatToChange: 'What to change',
   less: (what: string) => `${what}: less`,
   more: (what: string) => `${what}: more`,
   onTheBevel: 'on the bevel',
@@ -155,14 +156,15 @@ function reachedWords({ reached, share, strokes }: Told): string {
   return `reaches the apex at stroke ${reached}`;
 }
 
-/** The answer to a question in a sentence, for this tool and hand. */
-export function answerTitle(answer: StrokeAnswer, name: string, asked: AskedHand): string {
+/** The answer to a question in a sentence, for this tool and hand; `bevelDeg` is that of its apex, per side. */
+export function answerTitle(answer: StrokeAnswer, name: string, bevelDeg: number): string {
   const [a, b] = told(answer);
+  const { wobbleDeg, leftSteeperDeg } = answer.courses[0].way.experiment.hold;
   switch (answer.question) {
     case 'wobble':
       return a.share < MOST
-        ? `With a wobble of ${deg(asked.wobbleDeg)} ${name} ${reachedWords(a)}`
-        : `With a wobble of ${deg(asked.wobbleDeg)} ${name} ends ${a.edge} at the edge, not ${deg(2 * asked.bevelDeg)}`;
+        ? `With a wobble of ${deg(wobbleDeg)} ${name} ${reachedWords(a)}`
+        : `With a wobble of ${deg(wobbleDeg)} ${name} ends ${a.edge} at the edge, not ${deg(2 * bevelDeg)}`;
     case 'low-high':
       return a.share < MOST
         ? `Not so low: 1.5° low ${name} ${reachedWords(a)}`
@@ -174,17 +176,10 @@ export function answerTitle(answer: StrokeAnswer, name: string, asked: AskedHand
         ? `Twice the force: the apex at stroke ${b.reached}, not ${a.reached}, and the same edge, ${b.edge}`
         : `Your force ${reachedWords(a)}; twice the force ${reachedWords(b)}`;
     case 'hands':
-      return `A left hand that holds ${deg(Math.abs(asked.leftDeg))} ${asked.leftDeg < 0 ? 'flatter' : 'steeper'} ends ${name} at ${a.edge}, not ${b.edge}`;
+      return `A left hand that holds ${deg(Math.abs(leftSteeperDeg))} ${leftSteeperDeg < 0 ? 'flatter' : 'steeper'} ends ${name} at ${a.edge}, not ${b.edge}`;
     case 'angle':
-      return `At ${deg(asked.bevelDeg - 1)} ${name} ends ${a.edge} at the edge, at ${deg(asked.bevelDeg + 1)} ${b.edge}`;
+      return `At ${deg(bevelDeg - 1)} ${name} ends ${a.edge} at the edge, at ${deg(bevelDeg + 1)} ${b.edge}`;
   }
-}
-
-/** What the person has set, as titles name it. */
-export interface AskedHand {
-  wobbleDeg: number;
-  leftDeg: number;
-  bevelDeg: number;
 }
 
 /** The catch of the answer: what it costs, or what to look for. */

@@ -64,6 +64,7 @@ export const SCREENS = [
   '/touch-up',
   '/touch-up?tool=old-hob',
   '/touch-up?tool=crook&job=thin',
+  '/touch-up?tool=wren&job=upkeep',
   '/touch-up?tool=bracken&job=spine',
   '/touch-up?tool=plover&job=angle&grind=as+it+is&angle=20',
   '/trip',

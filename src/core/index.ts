@@ -327,7 +327,9 @@ export { defaultSettings } from './defaultSettings';
 export { roughPlan, testOfWord, unknownGrainOf } from './rough';
 export type { OpenMeasure, RoughPlan, UnknownMeasure } from './rough';
 export {
+  askCourses,
   askStrokes,
+  COURSE_QUESTIONS,
   geometricRadiusUm,
   grindSection,
   groundRadiusUm,
@@ -338,10 +340,9 @@ export {
   studyHold,
 } from './lab';
 export type {
-  DoseCounts,
+  CourseAnswer,
+  CourseQuestionId,
   DoseOf,
-  HoldStudy,
-  HoldStudyResult,
   LabCourse,
   LabEdge,
   Quantiles,

@@ -34,6 +34,7 @@ export {
 export { useKeepRecord } from './useKeepRecord';
 export { useCare } from './useCare';
 export { useJob, type JobState } from './useJob';
+export { useLabPost, useStrokeQuestion } from './useLabJobs';
 export { useLogAnswers, useTaught } from './useLogAnswers';
 export { useNow } from './useNow';
 export { usePhotos } from './usePhotos';

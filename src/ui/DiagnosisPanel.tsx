@@ -1,5 +1,6 @@
 'use client';
 
+import { LabLink } from './LabLink';
 import { spoken } from './words/closedWords';
 import { uiPartsWords as say } from './words/screens/uiParts';
 import { useState } from 'react';
@@ -53,6 +54,7 @@ export function DiagnosisPanel(props: {
           </p>
         </div>
       ))}
+      {found.length > 0 && <LabLink toolId={tool.id} zoneId={zone.id} question="low-high" />}
       <details className="mt-2">
         <summary className="inline-flex min-h-12 cursor-pointer items-center font-semibold underline underline-offset-4">
           {say.whatElseDoYouSee}

@@ -161,7 +161,7 @@ function typicalRun({ moments }: HoldRuns): number {
 }
 
 /** The strokes of one run of a study, as it drew them. */
-export function strokesOfRun(study: HoldStudy, run: number): SectionStroke[] {
+function strokesOfRun(study: HoldStudy, run: number): SectionStroke[] {
   const { section, hold, order, strokesPerSide, areaMm2, seed } = study;
   const leastDeg = leastAngleDeg(section);
   const draws = new Draws(partOf(seed, run));

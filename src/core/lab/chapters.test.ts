@@ -3,6 +3,7 @@ import { sampleStandings } from '../../testing/sampleStandings';
 import { finishRadiusUm } from '../sharpness';
 import { HOLD_WOBBLE_DEG } from '../wear';
 import { workingFace } from '../ladder';
+import { askCourses, COURSE_QUESTIONS } from './courseQuestions';
 import { askStrokes } from './askStrokes';
 import { edgeSection } from './edgeSection';
 import { labEdge, stoneFinishUm, strokeAreaMm2 } from './labEdge';
@@ -78,6 +79,14 @@ it('leaves what the chapter of sharpness says a stone leaves', () => {
   expect(steady.grams.p50).toBeLessThan(50 + 150 * (1.1 * finishUm) ** 0.8);
 });
 
+const EXPERIMENT = {
+  hold: { angleDeg: 15, wobbleDeg: 1.5, leftSteeperDeg: 0, backSteeperDeg: 0 },
+  forceN: 8,
+  strokesPerSide: 40,
+  stone: { family: 'diamond', sizeUm: 25 },
+  strokeLengthMm: 95,
+} as const;
+
 describe.each(STROKE_QUESTIONS)('the question %s', (question) => {
   it('is answered for every edge of the sample, the same each time', () => {
     for (const { tool, zone, state } of needs) {
@@ -118,4 +127,40 @@ describe.each(STROKE_QUESTIONS)('the question %s', (question) => {
       expect(answer.dose.points.length).toBeGreaterThan(8);
     }
   });
+});
+
+describe.each(COURSE_QUESTIONS)('the question %s', (question) => {
+  it('is answered for every edge of the sample by courses that run to their end', () => {
+    for (const { tool, zone } of needs) {
+      const edge = labEdge({ tool, zone, apexRadiusUm: 4 });
+      const { lines } = askCourses({ question, edge, experiment: EXPERIMENT });
+      for (const { points, mark } of lines) {
+        expect(points.length).toBe(lines[0].points.length);
+        expect(points.every(({ value }) => Number.isFinite(value) && value >= 0)).toBe(true);
+        expect(mark!.value).toBeGreaterThanOrEqual(0);
+      }
+    }
+  });
+});
+
+it('a board strops keener than a slack belt, and both come down before they go up', () => {
+  const { tool, zone } = restored[0]!.need;
+  const edge = labEdge({ tool, zone, apexRadiusUm: 4 });
+  const { lines } = askCourses({ question: 'strop', edge, experiment: EXPERIMENT });
+  const [board, belt] = lines.map(({ points, mark }) => ({ points, best: mark!.value }));
+  expect(board!.best).toBeLessThan(belt!.best);
+  for (const { points, best } of [board!, belt!]) {
+    expect(best).toBeLessThan(points[0]!.value);
+    expect(best).toBeLessThan(points.at(-1)!.value);
+    for (const { value } of points) expect(value).toBeGreaterThan(best - 0.5);
+  }
+});
+
+it('over the years a band grows from nothing, and a whole face on plain stock stays as it is', () => {
+  const { tool } = needs.find(({ tool: own }) => own.id === 'wren')!;
+  const edge = labEdge({ tool, zone: { ...tool.zones[0]!, primaryAngleDeg: 0 }, apexRadiusUm: 4 });
+  const [whole, band] = askCourses({ question: 'years', edge, experiment: EXPERIMENT }).lines;
+  expect(whole.points.at(-1)!.value).toBeCloseTo(whole.points[0]!.value, 6);
+  expect(band.points[0]!.value).toBeLessThan(0.01);
+  expect(band.points.at(-1)!.value).toBeGreaterThan(1);
 });

@@ -26,7 +26,7 @@ export function sectionReport(input: { section: Section }): SectionReport {
 }
 
 /** The same of a section that is being ground. */
-export function grinderReport(grinder: Grinder): SectionReport {
+function grinderReport(grinder: Grinder): SectionReport {
   return {
     apexWidthUm: apexWidthUm(grinder),
     edgeInclusiveDeg: edgeInclusiveDeg(grinder),

@@ -111,7 +111,7 @@ export function holdRuns(
 }
 
 /** What stands after some strokes. */
-export function lookAt(
+function lookAt(
   grinder: Grinder,
   edge: { apexAngleDeg: number; startUm: number; finishUm: number },
   isReached: boolean,
@@ -139,7 +139,7 @@ export function quantiles(values: readonly number[]): Quantiles {
 }
 
 /** Apex angle per side (degrees) that a section was ground at: that of its faces, past any rounding of the apex. */
-export function nominalApexDeg(section: Section): number {
+function nominalApexDeg(section: Section): number {
   return inclusiveDeg(new Grinder(section, 0), ...PAST_ROUNDING_UM) / 2;
 }
 

@@ -1,11 +1,11 @@
 'use client';
 
-import { useState, type ReactNode } from 'react';
-import type { EdgeNeed, StrokeAnswer } from '../../core';
+import { useState } from 'react';
+import { COURSE_QUESTIONS, STROKE_QUESTIONS } from '../../core';
+import type { EdgeNeed, StrokeAnswer, StrokeQuestionId } from '../../core';
 import { edgeName } from '../../domain/edgeName';
 import type { JobState } from '../../live';
 import { deg, um } from '../../ui/format';
-import Link from '../../ui/Link';
 import { TabTitle } from '../../ui/TabTitle';
 import { titles } from '../../ui/words/titleWords';
 import { useIsWide } from '../../ui/useIsWide';
@@ -21,18 +21,32 @@ import { LabBar } from './LabBar';
 import { labControls } from './labControls';
 import { LabCourses } from './LabCourses';
 import { LabExports } from './LabExports';
-import { LabPost } from './LabPost';
+import { LabFrame } from './LabFrame';
+import { CourseLab } from './CourseLab';
 import { LabRow, VIEWS, type LabView } from './LabRow';
 import { LabTable } from './LabTable';
-import { RUNS, useAnswer, useLab, usePostAnswers, type Lab } from './useLab';
+import { RUNS, useAnswer, useLab, type Lab } from './useLab';
 import { usePlay } from './usePlay';
 
-/** One edge under a hand: a question, its answer as the title, the strokes one by one, and what they come to. */
+/** One edge under a hand: the questions on their post, and the one that is open with its answer as the title. */
 export function EdgeLab({ need }: { need: EdgeNeed }) {
   const lab = useLab(need);
-  const { edge, question, experiment, usual, change } = lab;
-  const [state, cancel, again] = useAnswer(lab);
-  const post = usePostAnswers(lab);
+  const { question } = lab;
+  const strokes = STROKE_QUESTIONS.find((each) => each === question);
+  const course = COURSE_QUESTIONS.find((each) => each === question);
+  return (
+    <div>
+      <TabTitle>{titles.lab(edgeName(need.tool, need.zone))}</TabTitle>
+      {strokes && <StrokeLab lab={lab} question={strokes} />}
+      {course && <CourseLab lab={lab} question={course} />}
+    </div>
+  );
+}
+
+/** A question about strokes: worked out in a thread, played, and changed at the foot. */
+function StrokeLab({ lab, question }: { lab: Lab; question: StrokeQuestionId }) {
+  const { need, edge, experiment, usual, change } = lab;
+  const [state, cancel, again] = useAnswer(lab, question);
   // While another is worked out the last answer stays, so that nothing jumps.
   const [last, setLast] = useState<StrokeAnswer | null>(null);
   if (state.phase === 'done' && state.answer !== last) setLast(state.answer);
@@ -40,41 +54,40 @@ export function EdgeLab({ need }: { need: EdgeNeed }) {
   const playing = usePlay(2 * experiment.strokesPerSide);
   const name = edgeName(need.tool, need.zone);
   return (
-    <div>
-      <TabTitle>{titles.lab(name)}</TabTitle>
-      <div className="mx-auto w-full min-h-[calc(100dvh-9.5rem)] max-w-[84rem] px-4 py-3 sm:px-8">
-        <LabHead lab={lab} answer={answer} name={name}>
-          <Working state={state} onCancel={cancel} onAgain={again} />
-        </LabHead>
-        <div className="mt-1 grid gap-x-6 gap-y-4 lg:grid-cols-[13.5rem_minmax(0,1fr)_17.5rem]">
-          <div className="order-last lg:order-first">
-            <h2 className="mb-2 lg:sr-only">{say.otherQuestions}</h2>
-            <LabPost
-              question={question}
-              answers={post}
-              onAsk={(next) => change({ question: next })}
+    <>
+      <LabFrame
+        lab={lab}
+        title={answer ? answerTitle(answer, name, edge.apexAngleDeg) : QUESTION_WORDS[question]}
+        line={
+          <>
+            {answer ? answerCatch(answer) : ' '}
+            {edge.isDulled && ` ${say.dulled(um(edge.startUm))}`}
+          </>
+        }
+        status={<Working state={state} onCancel={cancel} onAgain={again} />}
+        main={
+          answer && (
+            <Bench
+              lab={lab}
+              answer={answer}
+              strokes={playing.strokes}
+              onStrokes={playing.setStrokes}
             />
-          </div>
-          {answer && (
+          )
+        }
+        aside={
+          answer && (
             <>
-              <Bench
-                lab={lab}
-                answer={answer}
-                strokes={playing.strokes}
-                onStrokes={playing.setStrokes}
-              />
-              <div className="grid content-start gap-4">
-                <LabTable answer={answer} names={WAY_WORDS[answer.question]} />
-                <p className="text-[0.92rem] text-soft">
-                  {say.medians(RUNS.toLocaleString())} {say.dotted}
-                </p>
-                <DoseChart answer={answer} names={WAY_WORDS[answer.question]} />
-                <LabExports answer={answer} name={name} />
-              </div>
+              <LabTable answer={answer} names={WAY_WORDS[answer.question]} />
+              <p className="text-[0.92rem] text-soft">
+                {say.medians(RUNS.toLocaleString())} {say.dotted}
+              </p>
+              <DoseChart answer={answer} names={WAY_WORDS[answer.question]} />
+              <LabExports answer={answer} name={name} />
             </>
-          )}
-        </div>
-      </div>
+          )
+        }
+      />
       <LabBar
         controls={labControls(experiment, usual, edge)}
         isPlaying={playing.isPlaying}
@@ -82,7 +95,7 @@ export function EdgeLab({ need }: { need: EdgeNeed }) {
         onChange={(next) => change({ experiment: next })}
         onPlay={playing.play}
       />
-    </div>
+    </>
   );
 }
 
@@ -117,38 +130,6 @@ function Working(props: {
         </p>
       )}
     </div>
-  );
-}
-
-/** The answer as the title, its catch below, and which edge it is about. */
-function LabHead(props: {
-  lab: Lab;
-  answer: StrokeAnswer | null;
-  name: string;
-  children: ReactNode;
-}) {
-  const { lab, answer, name, children } = props;
-  return (
-    <header className="flex flex-wrap items-start gap-x-6">
-      <div className="min-w-0 flex-1 basis-96">
-        <h1>
-          {answer ? answerTitle(answer, name, lab.edge.apexAngleDeg) : QUESTION_WORDS[lab.question]}
-        </h1>
-        <p className="text-soft">
-          {answer ? answerCatch(answer) : ' '}
-          {lab.edge.isDulled && ` ${say.dulled(um(lab.edge.startUm))}`}
-        </p>
-      </div>
-      <div className="text-right max-sm:hidden">
-        <p>
-          {name}, {say.perSide(deg(lab.edge.apexAngleDeg))}
-        </p>
-        <Link href="/lab" className="link pointer-coarse:min-h-12">
-          {say.anotherEdge}
-        </Link>
-        {children}
-      </div>
-    </header>
   );
 }
 

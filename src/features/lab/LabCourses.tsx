@@ -22,6 +22,8 @@ import { labWords as say } from '../../ui/words/labWords';
 /** The apex is marked where so many sharpenings reach it. */
 const MOST = 0.5;
 const BELL_PX = 60;
+/** A label this near to the top goes below its mark (px). */
+const NEAR_TOP_PX = 30;
 const BINS = 30;
 
 /** Angle and grams over the strokes, either way, with the scrub grip; at the end the spread of all sharpenings. */
@@ -171,7 +173,7 @@ function Reached(props: {
     return (
       <g key={i}>
         <Reading {...at} isFull={i === 0} />
-        <Label x={at.x + 9} y={at.y - 8}>
+        <Label x={at.x + 9} y={at.y < NEAR_TOP_PX ? at.y + 20 : at.y - 8}>
           {say.reachedAt(stroke)}
         </Label>
       </g>

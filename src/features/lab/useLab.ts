@@ -4,12 +4,10 @@ import { useSearchParams } from 'next/navigation';
 import { useMemo } from 'react';
 import { STROKE_QUESTIONS } from '../../core';
 import type { EdgeNeed, LabEdge, StrokeAnswer, StrokeQuestionId } from '../../core';
+import type { LabQuestionId } from '../../ui/words/labWords';
 import type { Experiment } from '../../domain/experiment';
-import { useJob, type JobState } from '../../live';
-import { startLabPost, startStrokeQuestion } from '../../workers/labClient';
-import { startLater, type Job } from '../../workers/threads';
-import type { LabRequest } from '../../workers/labRequest';
-import { labLink, readLab } from './labAddress';
+import { useLabPost, useStrokeQuestion, type JobState } from '../../live';
+import { labLink, readLab } from '../../ui/labAddress';
 import { edgeInLab, usualExperiment } from './usualExperiment';
 
 /** Sharpenings of a question that is open, and of those whose answers stand on the post. */
@@ -21,10 +19,10 @@ const SEED = 20_260_101;
 export interface Lab {
   need: EdgeNeed;
   edge: LabEdge;
-  question: StrokeQuestionId;
+  question: LabQuestionId;
   experiment: Experiment;
   usual: Experiment;
-  change: (next: { question?: StrokeQuestionId; experiment?: Experiment }) => void;
+  change: (next: { question?: LabQuestionId; experiment?: Experiment }) => void;
 }
 
 /** The experiment on one edge, held by the address: going back undoes, a link carries it. */
@@ -47,27 +45,19 @@ export function useLab(need: EdgeNeed): Lab {
 }
 
 /** The answer to the open question, worked out in a thread. */
-export function useAnswer(lab: Lab): [JobState<StrokeAnswer>, () => void, () => void] {
-  return useJob(requestOf(lab, RUNS), askedLater);
+export function useAnswer(
+  lab: Lab,
+  question: StrokeQuestionId,
+): [JobState<StrokeAnswer>, () => void, () => void] {
+  return useStrokeQuestion(requestOf(lab, question, RUNS));
 }
 
-/** The short answers of all questions, as they come. */
+/** The short answers of all questions, as they come. Every question hangs on the post, whichever is open. */
 export function usePostAnswers(lab: Lab): readonly StrokeAnswer[] {
-  // Every question hangs on the post, whichever is open.
-  const request = { ...requestOf(lab, RUNS_ON_POST), question: STROKE_QUESTIONS[0] };
-  const [state] = useJob(request, postLater);
-  return state.phase === 'done' ? state.answer : [];
+  return useLabPost(requestOf(lab, STROKE_QUESTIONS[0], RUNS_ON_POST));
 }
 
-/** A figure that is stepped through is worked out where it comes to rest (ms). */
-const REST_MS = 250;
-
-const askedLater = (request: LabRequest, onShare: (share: number) => void): Job<StrokeAnswer> =>
-  startLater(REST_MS, () => startStrokeQuestion(request, onShare));
-const postLater = (request: LabRequest): Job<StrokeAnswer[]> =>
-  startLater(REST_MS, () => startLabPost(request));
-
-function requestOf({ need, edge, experiment, question }: Lab, runs: number): LabRequest {
+function requestOf({ need, edge, experiment }: Lab, question: StrokeQuestionId, runs: number) {
   const { tool, zone } = need;
   return { question, tool, zone, apexRadiusUm: edge.startUm, experiment, runs, seed: SEED };
 }

@@ -1,3 +1,4 @@
+import { LabLink } from '../../ui/LabLink';
 import { spoken } from '../../ui/words/closedWords';
 import { planWords as say } from '../../ui/words/screens/plan';
 import { useMemo } from 'react';
@@ -69,6 +70,7 @@ export function DamageWays(props: {
           );
         })}
       </div>
+      <LabLink toolId={edge.tool.id} zoneId={edge.zone.id} question="years" />
     </section>
   );
 }

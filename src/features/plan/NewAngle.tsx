@@ -1,5 +1,6 @@
 'use client';
 
+import { LabLink } from '../../ui/LabLink';
 import { planWords as say } from '../../ui/words/screens/plan';
 import { useRouter } from 'next/navigation';
 import { useDeferredValue, useMemo, useState } from 'react';
@@ -93,6 +94,7 @@ export default function NewAngle(props: {
           onValue={(angleDeg) => choose({ ...aim, angleDeg })}
         />
       </div>
+      <LabLink toolId={tool.id} zoneId={zone.id} question="angle" />
     </section>
   );
 }

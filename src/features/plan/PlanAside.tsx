@@ -1,5 +1,6 @@
 'use client';
 
+import { LabLink } from '../../ui/LabLink';
 import { planWords as say } from '../../ui/words/screens/plan';
 import {
   bevelDrift,
@@ -62,6 +63,7 @@ export default function PlanAside(props: {
       {holds.some(({ hold }) => hold.guide.way === 'tilt the stone') && (
         <p>{say.orLayAPrintedWedge(BY_SHADOW)}</p>
       )}
+      <LabLink toolId={tool.id} zoneId={zone.id} question="wobble" />
       <p className="text-[0.95rem]">{STOP_USE}</p>
     </div>
   );

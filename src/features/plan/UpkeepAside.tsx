@@ -1,5 +1,6 @@
 'use client';
 
+import { LabLink } from '../../ui/LabLink';
 import { spoken } from '../../ui/words/closedWords';
 import { counted, timesWords } from '../../ui/words/counted';
 import { planWords as say } from '../../ui/words/screens/plan';
@@ -24,9 +25,9 @@ import { UpkeepDays } from './UpkeepDays';
 const AGE_REMEDIES: Record<StropAge, [short: string, full: string]> = {
   bare: [say.rubOn, say.rubCompoundOnOrStrop],
   fresh: [say.thinRub, say.aThinRubIsEnough],
-  grey: ['works', say.itWorksLeaveItAs],
+  grey: [spoken('works'), say.itWorksLeaveItAs],
   shiny: [say.wipeWarm, say.wipeItWarmItWork],
-  caked: ['scrape', say.scrapeItThenLoadIt],
+  caked: [say.scrape, say.scrapeItThenLoadIt],
 };
 
 /** What keeping this edge up has done by its own log, how old the strop is, and each strop's best count. */
@@ -49,6 +50,7 @@ export default function UpkeepAside({ need, edge }: { need: LoggedNeed; edge: Ed
         <section className="md:col-span-2">
           <h3>{say.eachStropOnThisEdge}</h3>
           <StropCourses outlooks={outlooks} />
+          <LabLink toolId={tool.id} zoneId={zone.id} question="strop" />
           <table className="table-plain mt-2">
             <thead>
               <tr>

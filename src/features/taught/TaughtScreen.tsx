@@ -34,6 +34,9 @@ export function TaughtScreen() {
               {say.whatYourLogHasTaught(finished)}{' '}
               <Link href="/log" className="link">
                 {say.backToTheLog}
+              </Link>{' '}
+              <Link href="/lab" className="link">
+                {say.whatAHandDoes}
               </Link>
             </p>
           </div>

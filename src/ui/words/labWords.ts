@@ -1,5 +1,12 @@
-import type { DoseOf, Quantiles, StrokeAnswer, StrokeQuestionId } from '../../core';
-import { deg, grams, newtons, um } from '../format';
+import type {
+  CourseAnswer,
+  CourseQuestionId,
+  DoseOf,
+  Quantiles,
+  StrokeAnswer,
+  StrokeQuestionId,
+} from '../../core';
+import { deg, fineMm, grams, newtons, rounded, um } from '../format';
 import { counted } from './counted';
 
 /** What the edge lab says. */
@@ -39,6 +46,7 @@ export const labWords = {
   medians: (runs: string) =>
     `Angles of both sides together. Medians of ${runs} sharpenings; two in three lie in the band.`,
   table: 'The figures',
+  tired: 'tired from here on',
   rows: {
     edge: 'at the edge',
     bevel: 'at the bevel',
@@ -87,23 +95,44 @@ export const labWords = {
   },
 };
 
+export type LabQuestionId = StrokeQuestionId | CourseQuestionId;
+
 /** The two ways of each question, by name and with a line below. */
-export const WAY_WORDS: Record<StrokeQuestionId, readonly [string, string]> = {
+export const WAY_WORDS: Record<LabQuestionId, readonly [string, string]> = {
   wobble: ['Yours', 'Steady'],
   'low-high': ['Low', 'High'],
   micro: ['Micro-bevel', 'On the bevel'],
   force: ['Yours', 'Twice the force'],
   hands: ['Left steeper', 'Both alike'],
   angle: ['Flatter bevel', 'Steeper bevel'],
+  strop: ['Board', 'Slack belt'],
+  finish: ['Polished', 'Toothy'],
+  years: ['Whole face', 'Narrow band'],
 };
 
-export const QUESTION_WORDS: Record<StrokeQuestionId, string> = {
+export const QUESTION_WORDS: Record<LabQuestionId, string> = {
   wobble: 'My wobble?',
   'low-high': 'Low or high?',
   micro: 'Micro-bevel or zero?',
   force: 'Pressing hard?',
   hands: 'The stronger hand?',
   angle: 'A degree flatter?',
+  strop: 'Soft belt or board?',
+  finish: 'Toothy or polished?',
+  years: 'Band or whole face?',
+};
+
+/** How a question is asked where it comes up. */
+export const LAB_LINK_WORDS: Record<LabQuestionId, string> = {
+  wobble: 'In the lab: what your wobble does to this edge',
+  'low-high': 'In the lab: what it does to hold low or high',
+  micro: 'In the lab: a micro-bevel or none',
+  force: 'In the lab: what pressing hard does',
+  hands: 'In the lab: one hand steeper than the other',
+  angle: 'In the lab: a degree flatter or steeper',
+  strop: 'In the lab: a soft belt or a board',
+  finish: 'In the lab: toothy or polished',
+  years: 'In the lab: bands or the whole face, over three seasons',
 };
 
 /** What a dose curve runs over. */
@@ -249,4 +278,74 @@ export function doseWords({ dose }: StrokeAnswer, value: number, result: Quantil
       Number.isFinite(result.p50) ? `apex at stroke ${Math.round(result.p50)}` : 'not reached',
   }[dose.counts]();
   return `${DOSE_WORDS[dose.of].value(value)}: ${said}`;
+}
+
+/** What a course runs over, and what it counts. */
+export const COURSE_WORDS: Record<
+  CourseQuestionId,
+  { over: string; counts: string; value: (value: number) => string; at: (at: number) => string }
+> = {
+  strop: {
+    over: 'strokes over both sides',
+    counts: 'Grams to part the filament',
+    value: (value) => grams(Math.round(value)),
+    at: (at) => counted.stroke(Math.round(at)),
+  },
+  finish: {
+    over: 'hours of work',
+    counts: 'Apex radius',
+    value: (value) => um(value),
+    at: (at) => `${rounded(at, 1)} h`,
+  },
+  years: {
+    over: 'touch-ups, three seasons',
+    counts: 'Width of the worked face',
+    value: (value) => fineMm(value),
+    at: (at) => counted.touchUp(Math.round(at)),
+  },
+};
+
+/** An edge that lasts no longer than this was never fit for its work (hours). */
+const A_MOMENT_H = 0.05;
+
+/** The answer to a course question in a sentence. */
+export function courseTitle({ question, lines }: CourseAnswer, name: string): string {
+  const [a, b] = lines.map(({ mark, points }) => mark ?? points.at(-1)!);
+  const { value, at } = COURSE_WORDS[question];
+  switch (question) {
+    case 'strop':
+      return `On a board ${name} comes to ${value(a!.value)} at ${at(a!.at)}, on a slack belt to ${value(b!.value)} at ${at(b!.at)}`;
+    case 'finish':
+      return b!.at < A_MOMENT_H
+        ? `Polished ${name} is tired after ${at(a!.at)} of its work; toothy is too coarse for it from the start`
+        : `Polished ${name} is tired after ${at(a!.at)} of its work, toothy after ${at(b!.at)}`;
+    case 'years':
+      return `After three seasons of narrow bands ${name} has a facet ${value(b!.value)} wide`;
+  }
+}
+
+export function courseCatch({ question, lines }: CourseAnswer): string {
+  const [a, b] = lines.map(({ points }) => points.at(-1)!);
+  const { value } = COURSE_WORDS[question];
+  switch (question) {
+    case 'strop':
+      return `Past its best every stroke rounds the edge: after 120 strokes the board stands at ${value(a!.value)}, the belt at ${value(b!.value)}. Read grams, and stop at the best.`;
+    case 'finish':
+      return 'By the model alone, as the apex grows at an even rate. A toothy edge still bites rope, hide and food when its apex is round; your log says how long each lasts for you.';
+    case 'years':
+      return `The whole face stays ${value(a!.value)} wide and keeps its angle, and takes far more steel each time. Each touch-up is of an apex of 4 µm, 60 of them.`;
+  }
+}
+
+export function courseShort({ question, lines }: CourseAnswer): string {
+  const [a, b] = lines.map(({ mark, points }) => mark ?? points.at(-1)!);
+  const { value, at } = COURSE_WORDS[question];
+  switch (question) {
+    case 'strop':
+      return `${value(b!.value)}, board ${value(a!.value)}`;
+    case 'finish':
+      return b!.at < A_MOMENT_H ? `polished ${at(a!.at)}` : `${at(b!.at)}, polished ${at(a!.at)}`;
+    case 'years':
+      return `3 seasons: ${value(b!.value)} wide`;
+  }
 }

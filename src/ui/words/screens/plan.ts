@@ -172,6 +172,7 @@ export const planWords = {
   steps2: (listed: string) => `Steps ${listed}`,
   theArcByFacetsEach: 'The arc by facets, each with its own hold',
   turnsBy: (deg: string, isFlatter: boolean) => `${deg} ${isFlatter ? 'flatter' : 'steeper'}`,
+  scrape: 'scrape',
   asPlanned: 'As planned',
   sinceItWasLastGround: (touchUps: number, round: number) =>
     `${plural(touchUps, 'touch-up')} since it was last ground flat: the bevel lags ${round} µm behind its apex. The angle stays as it is.`,

@@ -49,6 +49,7 @@ export const taughtWords = {
   none: 'none',
   whatYourLogHasTaught: (finished: number) =>
     `What your log has taught it, from ${plural(finished, 'session')}. Every plan, rack minute, verdict, kit and price of a school uses these figures.`,
+  whatAHandDoes: 'See in the lab what a hand does',
   backToTheLog: 'Back to the log',
   allOfIt: 'all of it',
   forgetAllOfIt: 'Forget all of it',

@@ -1,17 +1,21 @@
-import { experimentSchema, type Experiment } from '../../domain/experiment';
-import { STROKE_QUESTIONS, type StrokeQuestionId } from '../../core';
+import { experimentSchema, type Experiment } from '../domain/experiment';
+import { COURSE_QUESTIONS, STROKE_QUESTIONS } from '../core';
+import type { LabQuestionId } from './words/labWords';
 
 /** A question about one edge, and what is tried, as they stand in the address of the lab. */
 export interface LabAddress {
-  question: StrokeQuestionId;
+  question: LabQuestionId;
   experiment: Experiment;
 }
+
+/** The questions in the order in which they hang on the post. */
+export const LAB_QUESTIONS: readonly LabQuestionId[] = [...STROKE_QUESTIONS, ...COURSE_QUESTIONS];
 
 /** The whole experiment as a link. */
 export function labLink(input: {
   toolId: string;
   zoneId: string;
-  question?: StrokeQuestionId;
+  question?: LabQuestionId;
   experiment?: Experiment;
 }): string {
   const { toolId, zoneId, question, experiment } = input;
@@ -55,7 +59,7 @@ export function readLab(
     strokeLengthMm: number('length', usual.strokeLengthMm),
   };
   return {
-    question: STROKE_QUESTIONS.find((each) => each === query.get('ask')) ?? STROKE_QUESTIONS[0],
+    question: LAB_QUESTIONS.find((each) => each === query.get('ask')) ?? STROKE_QUESTIONS[0],
     experiment: experimentSchema.isValidSync(asked, { strict: true }) ? asked : usual,
   };
 }

@@ -1,6 +1,7 @@
 import Link from './Link';
-import { labLink } from './labAddress';
-import { LAB_LINK_WORDS, type LabQuestionId } from './words/labWords';
+import { labLink } from './labLink';
+import { LAB_LINK_WORDS } from './words/labLinkWords';
+import type { LabQuestionId } from './words/labWords';
 
 /** Leads from where a question comes up to its answer in the lab, on that edge. */
 export function LabLink(props: { toolId: string; zoneId: string; question: LabQuestionId }) {

@@ -11,31 +11,6 @@ export interface LabAddress {
 /** The questions in the order in which they hang on the post. */
 export const LAB_QUESTIONS: readonly LabQuestionId[] = [...STROKE_QUESTIONS, ...COURSE_QUESTIONS];
 
-/** The whole experiment as a link. */
-export function labLink(input: {
-  toolId: string;
-  zoneId: string;
-  question?: LabQuestionId;
-  experiment?: Experiment;
-}): string {
-  const { toolId, zoneId, question, experiment } = input;
-  const query = new URLSearchParams({ tool: toolId, zone: zoneId });
-  if (question) query.set('ask', question);
-  if (experiment) {
-    const { hold, stone } = experiment;
-    query.set('hold', String(hold.angleDeg));
-    query.set('wobble', String(hold.wobbleDeg));
-    query.set('left', String(hold.leftSteeperDeg));
-    query.set('back', String(hold.backSteeperDeg));
-    query.set('force', String(experiment.forceN));
-    query.set('strokes', String(experiment.strokesPerSide));
-    query.set('family', stone.family);
-    query.set('um', String(stone.sizeUm));
-    query.set('length', String(experiment.strokeLengthMm));
-  }
-  return `/lab?${query.toString()}`;
-}
-
 /** What an address asks; what it does not say, or says out of range, is as usual. */
 export function readLab(
   query: { get(name: string): string | null },

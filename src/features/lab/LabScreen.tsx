@@ -6,7 +6,7 @@ import { EdgeStands } from '../../ui/EdgeStands';
 import Link from '../../ui/Link';
 import { labWords as say } from '../../ui/words/labWords';
 import { layOut } from '../../ui/words/layOutWords';
-import { labLink } from '../../ui/labAddress';
+import { labLink } from '../../ui/labLink';
 import { EdgeLab } from './EdgeLab';
 
 /** The edge lab: for the edge that the address names, else the choice of one. */

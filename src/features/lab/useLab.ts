@@ -7,7 +7,8 @@ import type { EdgeNeed, LabEdge, StrokeAnswer, StrokeQuestionId } from '../../co
 import type { LabQuestionId } from '../../ui/words/labWords';
 import type { Experiment } from '../../domain/experiment';
 import { useLabPost, useStrokeQuestion, type JobState } from '../../live';
-import { labLink, readLab } from '../../ui/labAddress';
+import { readLab } from '../../ui/labAddress';
+import { labLink } from '../../ui/labLink';
 import { edgeInLab, usualExperiment } from './usualExperiment';
 
 /** Sharpenings of a question that is open, and of those whose answers stand on the post. */

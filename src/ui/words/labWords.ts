@@ -122,19 +122,6 @@ export const QUESTION_WORDS: Record<LabQuestionId, string> = {
   years: 'Band or whole face?',
 };
 
-/** How a question is asked where it comes up. */
-export const LAB_LINK_WORDS: Record<LabQuestionId, string> = {
-  wobble: 'In the lab: what your wobble does to this edge',
-  'low-high': 'In the lab: what it does to hold low or high',
-  micro: 'In the lab: a micro-bevel or none',
-  force: 'In the lab: what pressing hard does',
-  hands: 'In the lab: one hand steeper than the other',
-  angle: 'In the lab: a degree flatter or steeper',
-  strop: 'In the lab: a soft belt or a board',
-  finish: 'In the lab: toothy or polished',
-  years: 'In the lab: bands or the whole face, over three seasons',
-};
-
 /** What a dose curve runs over. */
 export const DOSE_WORDS: Record<DoseOf, { axis: string; value: (value: number) => string }> = {
   wobbleDeg: { axis: 'wobble', value: (value) => deg(value) },

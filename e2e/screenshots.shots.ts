@@ -30,12 +30,15 @@ for (const [name, path] of [
   ['taught', '/log/taught'],
   ['data', '/data'],
   ['words', '/words?word=burr'],
+  ['lab', '/lab?tool=wren&strokes=80'],
 ] as const) {
   test(name, async ({ page }) => {
     await open(page, path);
     if (name === 'trip')
       await expect(page.getByText('2000 runs;')).toBeVisible({ timeout: 30_000 });
     if (name === 'log') await expect(page.getByTestId('time-brush')).toBeVisible();
+    if (name === 'lab')
+      await expect(page.getByRole('heading', { name: /^With a wobble/ })).toBeVisible();
     if (name === 'tool')
       await expect(page.getByRole('link', { name: 'Plan a touch-up' })).toBeVisible();
     await shoot(page, name);
@@ -58,7 +61,6 @@ test('guide', async ({ page }) => {
   await workABit(page);
   await shoot(page, 'guide');
   await page.setViewportSize(PHONE);
-  await shoot(page, 'guide-phone');
   await page.evaluate(() => localStorage.setItem('open-trail-theme', 'ember'));
   await page.reload();
   await shoot(page, 'guide-phone-ember');

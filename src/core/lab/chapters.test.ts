@@ -164,3 +164,16 @@ it('over the years a band grows from nothing, and a whole face on plain stock st
   expect(band.points[0]!.value).toBeLessThan(0.01);
   expect(band.points.at(-1)!.value).toBeGreaterThan(1);
 });
+
+it('a stone between pays for a wide jump and costs a change of stones for a short one', () => {
+  for (const { tool, zone } of needs) {
+    const edge = labEdge({ tool, zone, apexRadiusUm: 4 });
+    const [between, straight] = askCourses({
+      question: 'jump',
+      edge,
+      experiment: EXPERIMENT,
+    }).lines;
+    expect(between.points[0]!.value).toBeGreaterThan(straight.points[0]!.value);
+    expect(between.points.at(-1)!.value).toBeLessThan(straight.points.at(-1)!.value);
+  }
+});

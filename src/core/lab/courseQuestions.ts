@@ -11,11 +11,19 @@ import {
   stroppedRadiusUm,
 } from '../sharpness';
 import { sinDeg } from '../trigonometry';
-import { BAND_ABOVE_DEG, edgeWear } from '../wear';
-import { stoneFinishUm, type LabEdge } from './labEdge';
+import { CHANGEOVER_MINUTES, workingFace } from '../ladder';
+import {
+  apexRecessionMm,
+  BAND_ABOVE_DEG,
+  DEFAULT_PACE,
+  edgeWear,
+  scratchShiftMm,
+  workedBand,
+} from '../wear';
+import { stoneFinishUm, strokeAreaMm2, type LabEdge } from './labEdge';
 
 /** Questions about what comes after the stone: on the strop, at work, over the years. */
-export const COURSE_QUESTIONS = ['strop', 'finish', 'years'] as const;
+export const COURSE_QUESTIONS = ['jump', 'strop', 'finish', 'years'] as const;
 export type CourseQuestionId = (typeof COURSE_QUESTIONS)[number];
 
 /** One of two ways, as a course by closed formulas. */
@@ -28,8 +36,8 @@ export interface LabLine {
 export interface CourseAnswer {
   question: CourseQuestionId;
   /** What the courses run over, and what they count. */
-  over: 'strokes' | 'hours' | 'touch-ups';
-  counts: 'grams' | 'apexUm' | 'faceMm';
+  over: 'ratio' | 'strokes' | 'hours' | 'touch-ups';
+  counts: 'minutes' | 'grams' | 'apexUm' | 'faceMm';
   lines: [LabLine, LabLine];
   /** What is asked of the edge, on the scale of the courses; null where nothing is. */
   level: number | null;
@@ -65,6 +73,32 @@ export function askCourses(input: {
 }
 
 const ANSWERS: Record<CourseQuestionId, (edge: LabEdge, experiment: Experiment) => CourseAnswer> = {
+  jump: (edge, experiment) => {
+    const fineUm = experiment.stone.sizeUm;
+    const straight = (coarseUm: number): number =>
+      scratchMinutes(edge, experiment, { fromUm: coarseUm, toUm: fineUm });
+    const between = (coarseUm: number): number => {
+      const middleUm = Math.sqrt(coarseUm * fineUm);
+      return (
+        scratchMinutes(edge, experiment, { fromUm: coarseUm, toUm: middleUm }) +
+        CHANGEOVER_MINUTES +
+        scratchMinutes(edge, experiment, { fromUm: middleUm, toUm: fineUm })
+      );
+    };
+    const line = (minutes: (coarseUm: number) => number): LabLine => {
+      const points = course(MOST_JUMP - 1, (at) => minutes((1 + at) * fineUm)).map(
+        ({ at, value }) => ({ at: 1 + at, value }),
+      );
+      return { points, mark: points.at(-1)! };
+    };
+    return {
+      question: 'jump',
+      over: 'ratio',
+      counts: 'minutes',
+      lines: [line(between), line(straight)],
+      level: null,
+    };
+  },
   strop: (edge, { stone }) => {
     const line = (backing: 'hard' | 'slack'): LabLine => {
       const keenUm = stroppedRadiusUm({ stropSizeUm: STROP_SIZE_UM, stoneSizeUm: stone.sizeUm });
@@ -116,8 +150,7 @@ const ANSWERS: Record<CourseQuestionId, (edge: LabEdge, experiment: Experiment) 
   },
   years: ({ zone }) => {
     const angleDeg = zone.bevelAngleDeg;
-    // δ = r·(1 − sin θ) square to the face, along the centre plane δ / sin θ.
-    const eachMm = (TIRED_UM * (1 - sinDeg(angleDeg))) / sinDeg(angleDeg) / 1000;
+    const eachMm = apexRecessionMm({ apexRadiusUm: TIRED_UM, damageDepthMm: 0, angleDeg });
     const whole = zone.shoulderThicknessMm / 2 / sinDeg(angleDeg);
     const grown = (bevelAngleDeg: number, primaryAngleDeg: number, faceWidthMm: number) =>
       course(SEASONS_TOUCH_UPS, (at) => {
@@ -139,6 +172,34 @@ const ANSWERS: Record<CourseQuestionId, (edge: LabEdge, experiment: Experiment) 
     };
   },
 };
+
+/** Minutes that a stone takes to remove the scratches of the one before, over both sides, in sweeps. */
+function scratchMinutes(
+  edge: LabEdge,
+  { stone, forceN, strokeLengthMm, hold }: Experiment,
+  { fromUm, toUm }: { fromUm: number; toUm: number },
+): number {
+  const { faceWidthMm, arcRadiusMm } = workingFace(edge.tool, edge.zone);
+  const band = workedBand({
+    shiftMm: scratchShiftMm({ sizeUm: fromUm }),
+    holdAboveDeg: Math.max(LEAST_WOBBLE_DEG, hold.wobbleDeg),
+    faceWidthMm,
+    arcRadiusMm,
+  });
+  const areaMm2 = strokeAreaMm2({
+    edge,
+    stone: { ...stone, sizeUm: toUm },
+    forceN,
+    strokeLengthMm,
+  });
+  // Half of a wobbling hand's strokes fall below the apex: V = 4·L·A.
+  return (4 * band.areaPerSideMm2) / areaMm2 / DEFAULT_PACE.sweeps;
+}
+
+/** A hand steadier than this is a guide's (degrees). */
+const LEAST_WOBBLE_DEG = 0.25;
+/** The widest jump that is drawn: so many times as coarse. */
+const MOST_JUMP = 12;
 
 /** A band begins as a line. */
 const LEAST_FACE_MM = 0.001;

@@ -48,7 +48,7 @@ function CourseChart({ answer, label }: { answer: CourseAnswer; label: string })
         margin={{ left: 64, right: 24, top: 16, bottom: 46 }}
         label={label}
         firstWidth={620}
-        x={(range) => scaleLinear([0, end], range)}
+        x={(range) => scaleLinear([lines[0].points[0]!.at, end], range)}
         y={(range) => scaleLinear([Math.max(0, least - pad), most + pad], range)}
       >
         {({ x, y, frame }) => (

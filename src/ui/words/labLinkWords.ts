@@ -8,6 +8,7 @@ export const LAB_LINK_WORDS: Record<LabQuestionId, string> = {
   force: 'In the lab: what pressing hard does',
   hands: 'In the lab: one hand steeper than the other',
   angle: 'In the lab: a degree flatter or steeper',
+  jump: 'In the lab: a stone between, or none',
   strop: 'In the lab: a soft belt or a board',
   finish: 'In the lab: toothy or polished',
   years: 'In the lab: bands or the whole face, over three seasons',

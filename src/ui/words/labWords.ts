@@ -6,7 +6,7 @@ import type {
   StrokeAnswer,
   StrokeQuestionId,
 } from '../../core';
-import { deg, fineMm, grams, newtons, rounded, um } from '../format';
+import { deg, fineMm, grams, minutes, newtons, rounded, um } from '../format';
 import { counted } from './counted';
 
 /** What the edge lab says. */
@@ -105,6 +105,7 @@ export const WAY_WORDS: Record<LabQuestionId, readonly [string, string]> = {
   force: ['Yours', 'Twice the force'],
   hands: ['Left steeper', 'Both alike'],
   angle: ['Flatter bevel', 'Steeper bevel'],
+  jump: ['One between', 'Straight'],
   strop: ['Board', 'Slack belt'],
   finish: ['Polished', 'Toothy'],
   years: ['Whole face', 'Narrow band'],
@@ -117,6 +118,7 @@ export const QUESTION_WORDS: Record<LabQuestionId, string> = {
   force: 'Pressing hard?',
   hands: 'The stronger hand?',
   angle: 'A degree flatter?',
+  jump: 'Too far a jump?',
   strop: 'Soft belt or board?',
   finish: 'Toothy or polished?',
   years: 'Band or whole face?',
@@ -272,6 +274,12 @@ export const COURSE_WORDS: Record<
   CourseQuestionId,
   { over: string; counts: string; value: (value: number) => string; at: (at: number) => string }
 > = {
+  jump: {
+    over: 'times as coarse before',
+    counts: 'Minutes until its scratches are gone',
+    value: (value) => minutes(value),
+    at: (at) => `${rounded(at, 1)} ×`,
+  },
   strop: {
     over: 'strokes over both sides',
     counts: 'Grams to part the filament',
@@ -300,6 +308,8 @@ export function courseTitle({ question, lines }: CourseAnswer, name: string): st
   const [a, b] = lines.map(({ mark, points }) => mark ?? points.at(-1)!);
   const { value, at } = COURSE_WORDS[question];
   switch (question) {
+    case 'jump':
+      return `From a stone ${at(b!.at)} as coarse ${name} takes ${value(b!.value)} straight, ${value(a!.value)} by one between`;
     case 'strop':
       return `On a board ${name} comes to ${value(a!.value)} at ${at(a!.at)}, on a slack belt to ${value(b!.value)} at ${at(b!.at)}`;
     case 'finish':
@@ -315,6 +325,8 @@ export function courseCatch({ question, lines }: CourseAnswer): string {
   const [a, b] = lines.map(({ points }) => points.at(-1)!);
   const { value } = COURSE_WORDS[question];
   switch (question) {
+    case 'jump':
+      return `Scratches are as deep as the grains that made them. Short jumps need no stone between: it costs a change of stones. Where the courses cross, it begins to pay.`;
     case 'strop':
       return `Past its best every stroke rounds the edge: after 120 strokes the board stands at ${value(a!.value)}, the belt at ${value(b!.value)}. Read grams, and stop at the best.`;
     case 'finish':
@@ -328,6 +340,8 @@ export function courseShort({ question, lines }: CourseAnswer): string {
   const [a, b] = lines.map(({ mark, points }) => mark ?? points.at(-1)!);
   const { value, at } = COURSE_WORDS[question];
   switch (question) {
+    case 'jump':
+      return `${value(b!.value)}, with one between ${value(a!.value)}`;
     case 'strop':
       return `${value(b!.value)}, board ${value(a!.value)}`;
     case 'finish':

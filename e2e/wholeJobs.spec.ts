@@ -198,6 +198,9 @@ test('another blade hangs on a handle that is there, and says so on the rack', a
     .getByRole('button', { name: /^(Write|Save|Note)/ })
     .first()
     .click();
+  await expect(
+    page.getByText('The look is saved; what was found stays on the strip.'),
+  ).toBeVisible();
   await open(page, '/');
   await expect(page.getByText(/on Wren’s handle$/).first()).toBeVisible();
   await open(page, '/touch-up?tool=wren');

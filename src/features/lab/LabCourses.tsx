@@ -215,9 +215,12 @@ function points(course: LabCourse, of: 'edge' | 'grams'): { at: number; value: Q
   return course.at.map((at, i) => ({ at, value: course[of][i]! }));
 }
 
-function gramsAtStroke(course: LabCourse, stroke: number): number {
-  const next = course.at.findIndex((at) => at >= stroke);
-  return course.grams[Math.max(0, next)]!.p50;
+/** Grams in the middle of all sharpenings after some strokes, between the counts that were looked at. */
+function gramsAtStroke({ at, grams: course }: LabCourse, stroke: number): number {
+  return scaleLinear(
+    at,
+    course.map(({ p50 }) => p50),
+  ).clamp(true)(stroke);
 }
 
 /** Where all sharpenings ended, on the scale of the courses. */

@@ -4,7 +4,7 @@ import { inspectWords as say } from '../../ui/words/screens/inspect';
 import Link from '../../ui/Link';
 import { useSearchParams } from 'next/navigation';
 import { useSettings, useSettledStandings, useToolLog } from '../../live';
-import { EdgeStands } from '../../ui/EdgeStands';
+import { EdgeChoice } from '../../ui/EdgeChoice';
 import { Inspection } from './Inspection';
 
 /** An edge walked from heel to tip; without a tool in the address, the choice of one. */
@@ -30,22 +30,10 @@ export function InspectScreen() {
             </Link>
           </p>
         )}
-        <ul className="mt-3">
-          {states.map(({ tool, zone, state, stops }) => (
-            <li key={`${tool.id}/${zone.id}`} className="border-b border-rule">
-              <Link
-                href={`/inspect?tool=${tool.id}&zone=${zone.id}`}
-                className="flex min-h-14 flex-wrap items-center gap-x-4 hover:underline"
-              >
-                <span className="sign text-xl">{tool.name}</span>
-                {tool.zones.length > 1 && <span>{zone.name}</span>}
-                <span className="ml-auto">
-                  <EdgeStands state={state} stops={stops} />
-                </span>
-              </Link>
-            </li>
-          ))}
-        </ul>
+        <EdgeChoice
+          edges={states}
+          hrefOf={(toolId, zoneId) => `/inspect?tool=${toolId}&zone=${zoneId}`}
+        />
       </div>
     );
   }

@@ -2,7 +2,7 @@
 
 import { useSearchParams } from 'next/navigation';
 import { useSettledStandings } from '../../live';
-import { EdgeStands } from '../../ui/EdgeStands';
+import { EdgeChoice } from '../../ui/EdgeChoice';
 import Link from '../../ui/Link';
 import { labWords as say } from '../../ui/words/labWords';
 import { layOut } from '../../ui/words/layOutWords';
@@ -29,22 +29,7 @@ export function LabScreen() {
           </Link>
         </p>
       )}
-      <ul className="mt-3">
-        {needs.map(({ tool, zone, state, stops }) => (
-          <li key={`${tool.id}/${zone.id}`} className="border-b border-rule">
-            <Link
-              href={labLink({ toolId: tool.id, zoneId: zone.id })}
-              className="flex min-h-14 flex-wrap items-center gap-x-4 hover:underline"
-            >
-              <span className="sign text-xl">{tool.name}</span>
-              {tool.zones.length > 1 && <span>{zone.name}</span>}
-              <span className="ml-auto">
-                <EdgeStands state={state} stops={stops} />
-              </span>
-            </Link>
-          </li>
-        ))}
-      </ul>
+      <EdgeChoice edges={needs} hrefOf={(toolId, zoneId) => labLink({ toolId, zoneId })} />
     </div>
   );
 }

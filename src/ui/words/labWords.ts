@@ -6,7 +6,7 @@ import type {
   StrokeAnswer,
   StrokeQuestionId,
 } from '../../core';
-import { deg, fineMm, grams, minutes, newtons, rounded, um } from '../format';
+import { deg, figure, fineMm, grams, minutes, newtons, rounded, um } from '../format';
 import { counted } from './counted';
 
 /** What the edge lab says. */
@@ -278,7 +278,7 @@ export const COURSE_WORDS: Record<
     over: 'times as coarse before',
     counts: 'Minutes until its scratches are gone',
     value: (value) => minutes(value),
-    at: (at) => `${rounded(at, 1)} ×`,
+    at: (at) => `${figure(Math.round(10 * at) / 10)} ×`,
   },
   strop: {
     over: 'strokes over both sides',

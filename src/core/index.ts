@@ -327,15 +327,15 @@ export { defaultSettings } from './defaultSettings';
 export { roughPlan, testOfWord, unknownGrainOf } from './rough';
 export type { OpenMeasure, RoughPlan, UnknownMeasure } from './rough';
 export {
+  apexSection,
   askCourses,
   askStrokes,
   COURSE_QUESTIONS,
-  geometricRadiusUm,
   grindSection,
-  groundRadiusUm,
   labEdge,
+  labMoment,
+  mostReachApex,
   sectionReport,
-  stoneFinishUm,
   STROKE_QUESTIONS,
   studyHold,
 } from './lab';
@@ -345,6 +345,8 @@ export type {
   DoseOf,
   LabCourse,
   LabEdge,
+  LabMoment,
+  LabStroke,
   Quantiles,
   Section,
   SectionPoint,

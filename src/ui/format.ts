@@ -69,7 +69,7 @@ function thousandths(valueMm: number): string {
 export function volume(mm3: number): string {
   const inches = mm3 / MM_PER_INCH ** 3;
   return isImperial()
-    ? `${figure(Number((1000 * inches).toPrecision(2)))} thousandths of a cubic inch`
+    ? formatWords.cubicInches(figure(Number((1000 * inches).toPrecision(2))))
     : `${figure(Number(mm3.toPrecision(2)))} mm³`;
 }
 

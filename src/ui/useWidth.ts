@@ -2,8 +2,10 @@
 
 import { useLayoutEffect, useRef, useState, type RefObject } from 'react';
 
-/** The width in CSS pixels of an element, kept up to date; `initial` before it is measured,
- * never less than `least`. */
+/**
+ * The width in CSS pixels of an element, kept up to date; `initial` before it is measured, never less than
+ * `least`.
+ */
 export function useWidth<E extends Element>(
   initial: number,
   least = 200,

@@ -32,3 +32,20 @@ export function groundRadiusUm(input: {
   if (!isReached) return Math.max(beforeUm, geometricUm);
   return Math.min(finishUm + geometricUm, Math.max(beforeUm, finishUm));
 }
+
+/** The same from what is seen of a section; `apexAngleDeg` is nominal, per side. */
+export function labRadiusUm(seen: {
+  apexWidthUm: number;
+  apexAngleDeg: number;
+  startUm: number;
+  finishUm: number;
+  isReached: boolean;
+}): number {
+  const { startUm, finishUm, isReached } = seen;
+  return groundRadiusUm({
+    geometricUm: geometricRadiusUm(seen),
+    beforeUm: startUm,
+    finishUm,
+    isReached,
+  });
+}

@@ -1,8 +1,9 @@
 import type { Experiment } from '../../domain/experiment';
 import { Draws, partOf } from '../random';
 import { grindSection } from './grindSection';
-import { strokeAngleDeg, strokeAt } from './hand';
-import { steelMg, type LabEdge } from './labEdge';
+import { labRadiusUm } from './apexOf';
+import { handStroke, type HandStroke } from './hand';
+import { steelMg, stoneFinishUm, type LabEdge } from './labEdge';
 import type { Section, SectionStroke } from './section';
 import { sectionReport, type SectionReport } from './sectionReport';
 import {
@@ -16,32 +17,46 @@ import {
 import {
   holdRuns,
   leastAngleDeg,
+  nominalApexDeg,
   quantiles,
+  reachedApex,
   studyHold,
   type HoldRun,
   type HoldRuns,
   type HoldStudy,
   type Quantiles,
+  type ReachedApex,
 } from './studyHold';
 
 /** What one way of working comes to, over many sharpenings. */
-export interface LabCourse {
+export interface LabCourse extends ReachedApex {
   way: Pick<LabWay, 'experiment'>;
   section: Section;
+  /** Nominal angle at its apex (degrees per side), and the radius before (µm). */
+  apexAngleDeg: number;
+  startUm: number;
   /** Strokes over both sides at which the courses are looked at. */
   at: number[];
   edge: Quantiles[];
   grams: Quantiles[];
   /** Where each sharpening ended. */
   ends: { edge: number[]; grams: number[] };
-  apexReachedAt: Quantiles | null;
-  reachedShare: number;
-  /** The strokes of one sharpening that ends in the middle, and the section that it leaves. */
-  strokes: SectionStroke[];
-  report: SectionReport;
-  /** How much shorter it leaves the edge (µm), and what steel it takes. */
-  shorterUm: number;
+  /** The strokes of one sharpening that ends in the middle, and what it leaves. */
+  strokes: LabStroke[];
+  end: LabMoment;
   steelMg: number;
+}
+
+export type LabStroke = SectionStroke & HandStroke;
+
+/** An edge in the middle of all sharpenings, after some strokes. */
+export interface LabMoment {
+  section: Section;
+  report: SectionReport;
+  isReached: boolean;
+  radiusUm: number;
+  /** How much shorter the edge has become. */
+  shorterUm: number;
 }
 
 export interface StrokeAnswer {
@@ -55,6 +70,12 @@ export interface StrokeAnswer {
     marks: readonly [number, number];
   };
 }
+
+/** Whether most sharpenings reach the apex. */
+export function mostReachApex({ reachedShare }: Pick<ReachedApex, 'reachedShare'>): boolean {
+  return reachedShare >= MOST;
+}
+const MOST = 0.5;
 
 /** How often the courses are looked at, and how many sharpenings each point of a dose curve takes. */
 const MOMENTS = 20;
@@ -122,16 +143,18 @@ function courseOf(
     ...new Set(Array.from({ length: MOMENTS + 1 }, (_, i) => Math.round((strokes * i) / MOMENTS))),
   ];
   const found = holdRuns({ ...study, at, onShare });
-  const reached = found.apexReachedAt.filter((stroke) => stroke !== null);
-  const typical = strokesOfRun(study, typicalRun(found));
-  const ground = grindSection({ section: study.section, strokes: typical });
+  const drawn = {
+    way: { experiment: way.experiment },
+    section: study.section,
+    apexAngleDeg: nominalApexDeg(study.section),
+    startUm: study.startUm,
+    strokes: strokesOfRun(study, typicalRun(found)),
+  };
   const each = (of: keyof HoldRun) => (moment: HoldRun[]) =>
     quantiles(moment.map((run) => run[of]));
   const end = found.moments.at(-1)!;
-  const tipMm = Math.min(...ground.section.points.map(({ xMm }) => xMm));
   return {
-    way: { experiment: way.experiment },
-    section: study.section,
+    ...drawn,
     at,
     edge: found.moments.map(each('edgeInclusiveDeg')),
     grams: found.moments.map(each('grams')),
@@ -139,12 +162,29 @@ function courseOf(
       edge: end.map(({ edgeInclusiveDeg }) => edgeInclusiveDeg),
       grams: end.map(({ grams }) => grams),
     },
-    apexReachedAt: reached.length > 0 ? quantiles(reached) : null,
-    reachedShare: reached.length / found.apexReachedAt.length,
-    strokes: typical,
-    report: sectionReport({ section: ground.section }),
-    shorterUm: 1000 * (tipMm - Math.min(...study.section.points.map(({ xMm }) => xMm))),
-    steelMg: steelMg(ground.removedMm2, way.edge),
+    ...reachedApex(found),
+    end: labMoment(drawn, strokes),
+    steelMg: steelMg(strokes * study.areaMm2, way.edge),
+  };
+}
+
+/** The edge of a course after so many of its strokes over both sides. */
+export function labMoment(
+  course: Pick<LabCourse, 'way' | 'section' | 'apexAngleDeg' | 'startUm' | 'strokes'>,
+  strokes: number,
+): LabMoment {
+  const { way, section: before, apexAngleDeg, startUm } = course;
+  const ground = grindSection({ section: before, strokes: course.strokes.slice(0, strokes) });
+  const { section, recessionMm } = ground;
+  const report = sectionReport({ section });
+  const isReached = ground.apexReachedAt !== null;
+  const finishUm = stoneFinishUm(way.experiment.stone);
+  return {
+    section,
+    report,
+    isReached,
+    radiusUm: labRadiusUm({ ...report, apexAngleDeg, startUm, finishUm, isReached }),
+    shorterUm: 1000 * recessionMm,
   };
 }
 
@@ -161,12 +201,12 @@ function typicalRun({ moments }: HoldRuns): number {
 }
 
 /** The strokes of one run of a study, as it drew them. */
-function strokesOfRun(study: HoldStudy, run: number): SectionStroke[] {
-  const { section, hold, order, strokesPerSide, areaMm2, seed } = study;
+function strokesOfRun(study: HoldStudy, run: number): LabStroke[] {
+  const { section, strokesPerSide, areaMm2, seed } = study;
   const leastDeg = leastAngleDeg(section);
   const draws = new Draws(partOf(seed, run));
-  return Array.from({ length: 2 * strokesPerSide }, (_, i) => {
-    const { side, isBack } = strokeAt(i, strokesPerSide, order);
-    return { side, areaMm2, angleDeg: strokeAngleDeg({ hold, side, isBack, leastDeg, draws }) };
-  });
+  return Array.from({ length: 2 * strokesPerSide }, (_, i) => ({
+    ...handStroke(study, i, leastDeg, draws),
+    areaMm2,
+  }));
 }

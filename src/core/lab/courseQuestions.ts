@@ -4,14 +4,13 @@ import type { Experiment } from '../../domain/experiment';
 import { bevelGrowth } from '../edge';
 import {
   bestStropStrokes,
-  finishRadiusUm,
   gramsFromApex,
   stropRadiusUm,
   stropRates,
   stroppedRadiusUm,
 } from '../sharpness';
 import { sinDeg } from '../trigonometry';
-import { CHANGEOVER_MINUTES, workingFace } from '../ladder';
+import { CHANGEOVER_MINUTES, workingFace, type WorkingFace } from '../ladder';
 import {
   apexRecessionMm,
   BAND_ABOVE_DEG,
@@ -75,15 +74,13 @@ export function askCourses(input: {
 const ANSWERS: Record<CourseQuestionId, (edge: LabEdge, experiment: Experiment) => CourseAnswer> = {
   jump: (edge, experiment) => {
     const fineUm = experiment.stone.sizeUm;
-    const straight = (coarseUm: number): number =>
-      scratchMinutes(edge, experiment, { fromUm: coarseUm, toUm: fineUm });
+    const face = workingFace(edge.tool, edge.zone);
+    const removed = (fromUm: number, toUm: number): number =>
+      scratchMinutes({ edge, face, experiment, fromUm, toUm });
+    const straight = (coarseUm: number): number => removed(coarseUm, fineUm);
     const between = (coarseUm: number): number => {
       const middleUm = Math.sqrt(coarseUm * fineUm);
-      return (
-        scratchMinutes(edge, experiment, { fromUm: coarseUm, toUm: middleUm }) +
-        CHANGEOVER_MINUTES +
-        scratchMinutes(edge, experiment, { fromUm: middleUm, toUm: fineUm })
-      );
+      return removed(coarseUm, middleUm) + CHANGEOVER_MINUTES + removed(middleUm, fineUm);
     };
     const line = (minutes: (coarseUm: number) => number): LabLine => {
       const points = course(MOST_JUMP - 1, (at) => minutes((1 + at) * fineUm)).map(
@@ -130,8 +127,7 @@ const ANSWERS: Record<CourseQuestionId, (edge: LabEdge, experiment: Experiment) 
     const task = TRIP_TASKS.find(({ asks }) => asks === work) ?? TRIP_TASKS[0]!;
     const likes = TASKS.find(({ id }) => id === task.asks)!.finishSizeUm;
     const { umPerHour } = edgeWear(task, { angleDeg: apexAngleDeg, hardnessHrc, carbide });
-    const from = (sizeUm: number): number =>
-      finishRadiusUm({ sizeUm, burr: 'alternating strokes' });
+    const from = (sizeUm: number): number => stoneFinishUm({ sizeUm });
     const hours = (sizeUm: number): number =>
       Math.max(0, (zone.targetApexUm - from(sizeUm)) / umPerHour);
     const [toothy, polished] = [TOOTHY * likes, likes / POLISHED];
@@ -174,17 +170,20 @@ const ANSWERS: Record<CourseQuestionId, (edge: LabEdge, experiment: Experiment) 
 };
 
 /** Minutes that a stone takes to remove the scratches of the one before, over both sides, in sweeps. */
-function scratchMinutes(
-  edge: LabEdge,
-  { stone, forceN, strokeLengthMm, hold }: Experiment,
-  { fromUm, toUm }: { fromUm: number; toUm: number },
-): number {
-  const { faceWidthMm, arcRadiusMm } = workingFace(edge.tool, edge.zone);
+function scratchMinutes(input: {
+  edge: LabEdge;
+  face: WorkingFace;
+  experiment: Experiment;
+  fromUm: number;
+  toUm: number;
+}): number {
+  const { edge, face, experiment, fromUm, toUm } = input;
+  const { stone, forceN, strokeLengthMm, hold } = experiment;
   const band = workedBand({
     shiftMm: scratchShiftMm({ sizeUm: fromUm }),
     holdAboveDeg: Math.max(LEAST_WOBBLE_DEG, hold.wobbleDeg),
-    faceWidthMm,
-    arcRadiusMm,
+    faceWidthMm: face.faceWidthMm,
+    arcRadiusMm: face.arcRadiusMm,
   });
   const areaMm2 = strokeAreaMm2({
     edge,

@@ -70,3 +70,13 @@ export function roundedSection(profile: readonly ProfilePoint[], radiusMm: numbe
     ],
   };
 }
+
+/** Faces so long (mm) hold the arc of any apex. */
+const FACES_MM = 1;
+
+/** An apex of a radius between flat faces of an angle (degrees per side), its sharp point at x = 0. */
+export function apexSection(input: { apexRadiusUm: number; apexAngleDeg: number }): Section {
+  const { apexRadiusUm, apexAngleDeg } = input;
+  const end = { depthMm: FACES_MM, halfMm: FACES_MM * tanDeg(apexAngleDeg) };
+  return roundedSection([{ depthMm: 0, halfMm: 0 }, end], apexRadiusUm / 1000);
+}

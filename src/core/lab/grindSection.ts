@@ -7,6 +7,8 @@ export interface GroundSection {
   removedMm2: number;
   /** The first stroke, counted from 1 over both sides, that moved the foremost point; null where none did. */
   apexReachedAt: number | null;
+  /** How far the foremost point has gone back (mm). */
+  recessionMm: number;
 }
 
 /**
@@ -23,5 +25,10 @@ export function grindSection(input: {
     grinder.stroke(angleDeg, side, areaMm2);
     if (apexReachedAt === null && grinder.isApexReached()) apexReachedAt = i + 1;
   });
-  return { section: grinder.section(), removedMm2: grinder.removedMm2(), apexReachedAt };
+  return {
+    section: grinder.section(),
+    removedMm2: grinder.removedMm2(),
+    apexReachedAt,
+    recessionMm: grinder.recessionMm(),
+  };
 }

@@ -47,7 +47,7 @@ export class Grinder {
 
   /** Whether the foremost point has been ground away. */
   isApexReached(): boolean {
-    return this.tipMm() - this.tipAtMm > MOVED_MM;
+    return this.recessionMm() > MOVED_MM;
   }
 
   /** Area (mm²) taken so far. */

@@ -8,32 +8,39 @@ const { max, min } = Math;
 /** Whether strokes change sides one by one, or one side is done before the other. */
 export type StrokeOrder = 'alternate' | 'one-side-first';
 
-/** The side of a stroke, by its number from 0, and whether it is a return stroke. */
-export function strokeAt(
-  i: number,
-  strokesPerSide: number,
-  order: StrokeOrder,
-): { side: GroundSide; isBack: boolean } {
-  const isLeft = order === 'alternate' ? i % 2 === 0 : i < strokesPerSide;
-  const ofSide = order === 'alternate' ? i >> 1 : i % strokesPerSide;
-  return { side: isLeft ? 'left' : 'right', isBack: ofSide % 2 === 1 };
+/** How a hand sharpens: how it holds, how many strokes it makes and in which order. */
+export interface HandWork {
+  hold: HandHold;
+  strokesPerSide: number;
+  order: StrokeOrder;
 }
 
-/** The angle that a stroke comes out at; never flatter than the stone can lie on the bevel. */
-export function strokeAngleDeg(input: {
-  hold: HandHold;
+/** One stroke of a hand, before it is known what it takes. */
+export interface HandStroke {
   side: GroundSide;
+  /** Whether it is a return stroke: every second one of its side. */
   isBack: boolean;
-  leastDeg: number;
-  draws: Draws;
-}): number {
-  const { hold, side, isBack, leastDeg, draws } = input;
+  angleDeg: number;
+}
+
+/** The stroke of a number, from 0 over both sides: never flatter than the stone can lie on the bevel. */
+export function handStroke(
+  { hold, strokesPerSide, order }: HandWork,
+  i: number,
+  leastDeg: number,
+  draws: Draws,
+): HandStroke {
+  const isLeft = order === 'alternate' ? i % 2 === 0 : i < strokesPerSide;
+  const ofSide = order === 'alternate' ? i >> 1 : i % strokesPerSide;
+  const isBack = ofSide % 2 === 1;
   const meant =
-    hold.angleDeg +
-    (side === 'left' ? hold.leftSteeperDeg : 0) +
-    (isBack ? hold.backSteeperDeg : 0);
+    hold.angleDeg + (isLeft ? hold.leftSteeperDeg : 0) + (isBack ? hold.backSteeperDeg : 0);
   const held = hold.wobbleDeg > 0 ? meant + hold.wobbleDeg * draws.normal() : meant;
-  return min(MOST_DEG, max(leastDeg, held));
+  return {
+    side: isLeft ? 'left' : 'right',
+    isBack,
+    angleDeg: min(MOST_DEG, max(leastDeg, held)),
+  };
 }
 
 /** No hand holds a stone steeper than this on purpose, nor by mistake. */

@@ -1,7 +1,15 @@
-export { askStrokes, type LabCourse, type StrokeAnswer } from './askStrokes';
+export {
+  askStrokes,
+  labMoment,
+  mostReachApex,
+  type LabCourse,
+  type LabMoment,
+  type LabStroke,
+  type StrokeAnswer,
+} from './askStrokes';
+export { apexSection } from './edgeSection';
 export { grindSection } from './grindSection';
-export { geometricRadiusUm, groundRadiusUm } from './apexOf';
-export { labEdge, stoneFinishUm, type LabEdge } from './labEdge';
+export { labEdge, type LabEdge } from './labEdge';
 export { sectionReport, type SectionReport } from './sectionReport';
 export type { Section, SectionPoint, SectionStroke } from './section';
 export { STROKE_QUESTIONS, type DoseOf, type StrokeQuestionId } from './strokeQuestions';

@@ -7,7 +7,7 @@ import { Draws } from '../random';
 import { geometricRadiusUm, groundRadiusUm } from './apexOf';
 import { roundedSection } from './edgeSection';
 import { grindSection } from './grindSection';
-import { strokeAngleDeg, strokeAt } from './hand';
+import { handStroke } from './hand';
 import { sectionArea, type Section, type SectionStroke } from './section';
 import { sectionReport } from './sectionReport';
 import { studyHold, type HoldStudy, type Quantiles } from './studyHold';
@@ -32,12 +32,8 @@ const STEADY: HandHold = { angleDeg: 12, wobbleDeg: 0, leftSteeperDeg: 0, backSt
 function strokesBy(hold: HandHold, strokes: number, stream = 1): SectionStroke[] {
   const draws = new Draws(stream);
   return Array.from({ length: strokes }, (_, i) => {
-    const { side, isBack } = strokeAt(i, strokes / 2, 'alternate');
-    return {
-      side,
-      angleDeg: strokeAngleDeg({ hold, side, isBack, leastDeg: 0.1, draws }),
-      areaMm2: AREA_MM2,
-    };
+    const work = { hold, strokesPerSide: strokes / 2, order: 'alternate' } as const;
+    return { ...handStroke(work, i, 0.1, draws), areaMm2: AREA_MM2 };
   });
 }
 

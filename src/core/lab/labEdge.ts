@@ -72,7 +72,7 @@ export function strokeAreaMm2(input: {
 }
 
 /** Apex radius (µm) that a stone leaves after alternating strokes. */
-export function stoneFinishUm({ sizeUm }: LabStone): number {
+export function stoneFinishUm({ sizeUm }: Pick<LabStone, 'sizeUm'>): number {
   return finishRadiusUm({ sizeUm, burr: 'alternating strokes' });
 }
 

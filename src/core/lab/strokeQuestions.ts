@@ -6,7 +6,7 @@ export const STROKE_QUESTIONS = ['wobble', 'low-high', 'micro', 'force', 'hands'
 export type StrokeQuestionId = (typeof STROKE_QUESTIONS)[number];
 
 /** What a dose curve runs over, and what it counts. */
-export type DoseOf = 'wobbleDeg' | 'holdDeg' | 'aboveDeg' | 'forceN' | 'leftDeg' | 'bevelDeg';
+export type DoseOf = 'wobbleDeg' | 'holdDeg' | 'aboveDeg' | 'forceN' | 'leftDeg' | 'groundDeg';
 export type DoseCounts = 'edge' | 'grams' | 'reached';
 
 /** A question about strokes: two ways to work one edge, and how the answer changes with the dose. */
@@ -157,12 +157,11 @@ export const STROKE_QUESTION: Record<StrokeQuestionId, StrokeQuestion> = {
       moved(edge, experiment, MOVED_DEG),
     ],
     dose: {
-      of: 'bevelDeg',
+      of: 'groundDeg',
       counts: 'edge',
-      values: ({ zone }) => linear(zone.bevelAngleDeg - 3, zone.bevelAngleDeg + 3, 12),
-      at: (edge, experiment, bevelDeg) =>
-        moved(edge, experiment, bevelDeg - edge.zone.bevelAngleDeg),
-      marks: ({ zone }) => [zone.bevelAngleDeg - MOVED_DEG, zone.bevelAngleDeg + MOVED_DEG],
+      values: ({ apexAngleDeg }) => linear(apexAngleDeg - 3, apexAngleDeg + 3, 12),
+      at: (edge, experiment, groundDeg) => moved(edge, experiment, groundDeg - edge.apexAngleDeg),
+      marks: ({ apexAngleDeg }) => [apexAngleDeg - MOVED_DEG, apexAngleDeg + MOVED_DEG],
     },
   },
 };

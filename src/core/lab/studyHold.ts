@@ -1,22 +1,18 @@
 import { quantileSorted } from 'd3-array';
 import { inRange, notNegative, positive } from '../check';
-import type { HandHold } from '../../domain/experiment';
 import { Draws, partOf } from '../random';
 import { gramsFromApex } from '../sharpness';
-import { geometricRadiusUm, groundRadiusUm } from './apexOf';
+import { labRadiusUm } from './apexOf';
 import { Grinder } from './grinder';
-import { strokeAngleDeg, strokeAt, type StrokeOrder } from './hand';
+import { handStroke, type HandWork } from './hand';
 import type { Section } from './section';
 import { apexWidthUm, edgeInclusiveDeg, inclusiveDeg } from './sectionReport';
 
 /** A sharpening that is tried many times over. */
-export interface HoldStudy {
+export interface HoldStudy extends HandWork {
   section: Section;
   /** Area that a stroke takes (mm²). */
   areaMm2: number;
-  strokesPerSide: number;
-  hold: HandHold;
-  order: StrokeOrder;
   /** Apex radius that the stone leaves (µm). */
   finishUm: number;
   /** Apex radius before (µm). */
@@ -32,14 +28,18 @@ export interface Quantiles {
   p84: number;
 }
 
-export interface HoldStudyResult {
-  edgeInclusiveDeg: Quantiles;
-  apexWidthUm: Quantiles;
-  grams: Quantiles;
+/** When the apex was reached, over many runs. */
+export interface ReachedApex {
   /** Of the runs that reach the apex; null where none does. */
   apexReachedAt: Quantiles | null;
   /** Share of the runs that reach the apex. */
   reachedShare: number;
+}
+
+export interface HoldStudyResult extends ReachedApex {
+  edgeInclusiveDeg: Quantiles;
+  apexWidthUm: Quantiles;
+  grams: Quantiles;
 }
 
 /** One sharpening at one moment. */
@@ -60,15 +60,22 @@ export interface HoldRuns {
  * Thousands of freehand sharpenings of one section by one hand. The same seed gives the same result.
  */
 export function studyHold(input: HoldStudy): HoldStudyResult {
-  const { moments, apexReachedAt } = holdRuns({ ...input, at: [2 * input.strokesPerSide] });
-  const end = moments[0]!;
-  const reached = apexReachedAt.filter((stroke) => stroke !== null);
+  const runs = holdRuns({ ...input, at: [2 * input.strokesPerSide] });
+  const end = runs.moments[0]!;
   return {
     edgeInclusiveDeg: quantiles(end.map((run) => run.edgeInclusiveDeg)),
     apexWidthUm: quantiles(end.map((run) => run.apexWidthUm)),
     grams: quantiles(end.map((run) => run.grams)),
+    ...reachedApex(runs),
+  };
+}
+
+/** How often, and when, the runs of a study reached the apex. */
+export function reachedApex({ apexReachedAt }: HoldRuns): ReachedApex {
+  const reached = apexReachedAt.filter((stroke) => stroke !== null);
+  return {
     apexReachedAt: reached.length > 0 ? quantiles(reached) : null,
-    reachedShare: reached.length / input.runs,
+    reachedShare: reached.length / apexReachedAt.length,
   };
 }
 
@@ -97,12 +104,8 @@ export function holdRuns(
         next += 1;
       }
       if (i === 2 * strokesPerSide) break;
-      const { side, isBack } = strokeAt(i, strokesPerSide, input.order);
-      grinder.stroke(
-        strokeAngleDeg({ hold: input.hold, side, isBack, leastDeg, draws }),
-        side,
-        input.areaMm2,
-      );
+      const { side, angleDeg } = handStroke(input, i, leastDeg, draws);
+      grinder.stroke(angleDeg, side, input.areaMm2);
       if (reachedAt === null && grinder.isApexReached()) reachedAt = i + 1;
     }
     apexReachedAt.push(reachedAt);
@@ -117,17 +120,11 @@ function lookAt(
   isReached: boolean,
 ): HoldRun {
   const widthUm = apexWidthUm(grinder);
-  const geometricUm = geometricRadiusUm({ apexWidthUm: widthUm, apexAngleDeg: edge.apexAngleDeg });
   return {
     edgeInclusiveDeg: edgeInclusiveDeg(grinder),
     apexWidthUm: widthUm,
     grams: gramsFromApex({
-      apexRadiusUm: groundRadiusUm({
-        geometricUm,
-        beforeUm: edge.startUm,
-        finishUm: edge.finishUm,
-        isReached,
-      }),
+      apexRadiusUm: labRadiusUm({ ...edge, apexWidthUm: widthUm, isReached }),
     }),
   };
 }
@@ -139,7 +136,7 @@ export function quantiles(values: readonly number[]): Quantiles {
 }
 
 /** Apex angle per side (degrees) that a section was ground at: that of its faces, past any rounding of the apex. */
-function nominalApexDeg(section: Section): number {
+export function nominalApexDeg(section: Section): number {
   return inclusiveDeg(new Grinder(section, 0), ...PAST_ROUNDING_UM) / 2;
 }
 

@@ -24,8 +24,8 @@ export function BinScreen() {
     const ofTool = [...tools, ...binned.map(({ record }) => record)].find(
       ({ id }) => id === toolId,
     );
-    const what = name ?? KINDS[own.store] ?? 'something';
-    return ofTool?.name && !name ? `${what} of ${ofTool.name}` : what;
+    const what = name ?? KINDS[own.store] ?? say.something;
+    return ofTool?.name && !name ? say.ofTool(what, ofTool.name) : what;
   };
   return (
     <div className="mx-auto w-full max-w-3xl px-4 py-5 sm:px-8">

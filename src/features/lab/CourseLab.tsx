@@ -15,15 +15,18 @@ import {
 } from '../../ui/words/labWords';
 import { LabFrame } from './LabFrame';
 import type { Lab } from './useLab';
+import type { ShortAnswers } from './useShortAnswers';
 
 /** A question that closed formulas answer: two courses on one axis, what is asked as a level, and the figures. */
-export function CourseLab({ lab, question }: { lab: Lab; question: CourseQuestionId }) {
+export function CourseLab(props: { lab: Lab; question: CourseQuestionId; answers: ShortAnswers }) {
+  const { lab, question, answers } = props;
   const { need, edge, experiment } = lab;
   const answer = askCourses({ question, edge, experiment });
   const title = courseTitle(answer, edgeName(need.tool, need.zone));
   return (
     <LabFrame
       lab={lab}
+      answers={answers}
       title={title}
       line={courseCatch(answer)}
       main={<CourseChart answer={answer} label={title} />}
@@ -106,7 +109,7 @@ function CourseTable({ answer }: { answer: CourseAnswer }) {
     <table className="table-plain w-full" aria-label={say.table}>
       <thead>
         <tr>
-          <th>{words.over.split(',')[0]}</th>
+          <th>{words.over}</th>
           {names.map((name) => (
             <th key={name} className="number">
               {name.toLowerCase()}

@@ -13,18 +13,16 @@ export function DoseChart(props: { answer: StrokeAnswer; names: readonly [string
   const low = Math.min(...drawn.map(({ result }) => result.p16));
   const high = Math.max(...drawn.map(({ result }) => result.p84));
   const pad = 0.08 * (high - low || 1);
-  const at = (value: number): number | null => {
-    const next = drawn.findIndex((point) => point.value >= value - 1e-9);
-    if (next < 0) return null;
-    const [a, b] = [drawn[Math.max(0, next - 1)]!, drawn[next]!];
-    if (value < a.value - 1e-9) return null;
-    const share = b.value > a.value ? (value - a.value) / (b.value - a.value) : 0;
-    return a.result.p50 + Math.min(1, share) * (b.result.p50 - a.result.p50);
-  };
-  const shown = marks.flatMap((value, i) => {
-    const result = at(value);
-    return result === null ? [] : [{ value, result, name: names[i]!, isFull: i === 0 }];
-  });
+  const resultAt = scaleLinear(
+    drawn.map(({ value }) => value),
+    drawn.map(({ result }) => result.p50),
+  );
+  // A way that lies off the curve has no mark on it.
+  const shown = marks.flatMap((value, i) =>
+    value < drawn[0]!.value || value > drawn.at(-1)!.value
+      ? []
+      : [{ value, result: resultAt(value), name: names[i]!, isFull: i === 0 }],
+  );
   return (
     <div>
       <h3 className="text-base">{doseTitle(answer)}</h3>

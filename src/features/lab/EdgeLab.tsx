@@ -26,25 +26,28 @@ import { CourseLab } from './CourseLab';
 import { LabRow, VIEWS, type LabView } from './LabRow';
 import { LabTable } from './LabTable';
 import { RUNS, useAnswer, useLab, type Lab } from './useLab';
+import { useShortAnswers, type ShortAnswers } from './useShortAnswers';
 import { usePlay } from './usePlay';
 
 /** One edge under a hand: the questions on their post, and the one that is open with its answer as the title. */
 export function EdgeLab({ need }: { need: EdgeNeed }) {
   const lab = useLab(need);
   const { question } = lab;
+  const answers = useShortAnswers(lab);
   const strokes = STROKE_QUESTIONS.find((each) => each === question);
   const course = COURSE_QUESTIONS.find((each) => each === question);
   return (
     <div>
       <TabTitle>{titles.lab(edgeName(need.tool, need.zone))}</TabTitle>
-      {strokes && <StrokeLab lab={lab} question={strokes} />}
-      {course && <CourseLab lab={lab} question={course} />}
+      {strokes && <StrokeLab lab={lab} question={strokes} answers={answers} />}
+      {course && <CourseLab lab={lab} question={course} answers={answers} />}
     </div>
   );
 }
 
 /** A question about strokes: worked out in a thread, played, and changed at the foot. */
-function StrokeLab({ lab, question }: { lab: Lab; question: StrokeQuestionId }) {
+function StrokeLab(props: { lab: Lab; question: StrokeQuestionId; answers: ShortAnswers }) {
+  const { lab, question, answers } = props;
   const { need, edge, experiment, usual, change } = lab;
   const [state, cancel, again] = useAnswer(lab, question);
   // While another is worked out the last answer stays, so that nothing jumps.
@@ -57,6 +60,7 @@ function StrokeLab({ lab, question }: { lab: Lab; question: StrokeQuestionId }) 
     <>
       <LabFrame
         lab={lab}
+        answers={answers}
         title={answer ? answerTitle(answer, name, edge.apexAngleDeg) : QUESTION_WORDS[question]}
         line={
           <>
@@ -67,12 +71,7 @@ function StrokeLab({ lab, question }: { lab: Lab; question: StrokeQuestionId }) 
         status={<Working state={state} onCancel={cancel} onAgain={again} />}
         main={
           answer && (
-            <Bench
-              lab={lab}
-              answer={answer}
-              strokes={playing.strokes}
-              onStrokes={playing.setStrokes}
-            />
+            <Bench answer={answer} strokes={playing.strokes} onStrokes={playing.setStrokes} />
           )
         }
         aside={
@@ -135,12 +134,11 @@ function Working(props: {
 
 /** Both ways stroke by stroke, and their courses on one axis. */
 function Bench(props: {
-  lab: Lab;
   answer: StrokeAnswer;
   strokes: number;
   onStrokes: (strokes: number) => void;
 }) {
-  const { lab, answer, strokes, onStrokes } = props;
+  const { answer, strokes, onStrokes } = props;
   const isWide = useIsWide();
   const [view, setView] = useState<LabView>('bevel');
   const names = WAY_WORDS[answer.question];
@@ -172,9 +170,7 @@ function Bench(props: {
         <LabRow
           key={i}
           course={course}
-          startUm={lab.edge.startUm}
-          apexAngleDeg={lab.edge.apexAngleDeg}
-          strokes={Math.min(strokes, course.strokes.length)}
+          strokes={strokes}
           isRival={i === 1}
           name={names[i]!}
           line={handLine(course.way.experiment.hold)}
@@ -189,13 +185,6 @@ function Bench(props: {
 /** A hold in a line. */
 function handLine(hold: Lab['experiment']['hold']): string {
   const left = hold.leftSteeperDeg;
-  return [
-    `${say.holdField.split(',')[0]} ${deg(hold.angleDeg)}`,
-    `${say.wobbleField} ${deg(hold.wobbleDeg)}`,
-    left === 0
-      ? ''
-      : `${say.leftField} ${left > 0 ? say.steeper(deg(left)) : say.flatter(deg(-left))}`,
-  ]
-    .filter(Boolean)
-    .join(', ');
+  const turned = left > 0 ? say.steeper(deg(left)) : say.flatter(deg(-left));
+  return say.handLine(deg(hold.angleDeg), deg(hold.wobbleDeg), left === 0 ? '' : turned);
 }

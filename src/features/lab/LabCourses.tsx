@@ -3,7 +3,7 @@
 import { bin, extent } from 'd3-array';
 import { scaleLinear, scaleLog, type ScaleLinear } from 'd3-scale';
 import { area } from 'd3-shape';
-import type { LabCourse, Quantiles, StrokeAnswer } from '../../core';
+import { mostReachApex, type LabCourse, type Quantiles, type StrokeAnswer } from '../../core';
 import { deg, grams } from '../../ui/format';
 import {
   Band,
@@ -19,8 +19,6 @@ import {
 } from '../../ui/plot';
 import { labWords as say } from '../../ui/words/labWords';
 
-/** The apex is marked where so many sharpenings reach it. */
-const MOST = 0.5;
 const BELL_PX = 60;
 /** A label this near to the top goes below its mark (px). */
 const NEAR_TOP_PX = 30;
@@ -167,7 +165,7 @@ function Reached(props: {
   const { answer, most, x, y } = props;
   return answer.courses.map((course, i) => {
     const reached = course.apexReachedAt?.p50;
-    if (reached === undefined || reached > most || course.reachedShare < MOST) return null;
+    if (reached === undefined || reached > most || !mostReachApex(course)) return null;
     const stroke = Math.round(reached);
     const at = { x: x(stroke), y: y(gramsAtStroke(course, stroke)) };
     return (

@@ -4,6 +4,7 @@ import type { StrokeAnswer } from '../../core';
 import { downloadFile, downloadText } from '../../ui/download';
 import { embeddedFont } from '../../ui/embeddedFont';
 import { labWords as say, QUESTION_WORDS, WAY_WORDS } from '../../ui/words/labWords';
+import { notice } from '../../ui/notice';
 import { Share } from '../../ui/Share';
 import { svgAsPng } from '../../ui/svgAsPng';
 import { labCsv } from './labCsv';
@@ -29,7 +30,13 @@ export function LabExports({ answer, name }: { answer: StrokeAnswer; name: strin
       <button
         type="button"
         className="link min-h-8 pointer-coarse:min-h-12"
-        onClick={async () => downloadFile(fileName('png'), await svgAsPng(await svg()))}
+        onClick={async () => {
+          try {
+            downloadFile(fileName('png'), await svgAsPng(await svg()));
+          } catch {
+            await notice(say.noPng);
+          }
+        }}
       >
         {say.savePng}
       </button>

@@ -1,31 +1,26 @@
 'use client';
 
-import { useMemo, type ReactNode } from 'react';
-import { askCourses, COURSE_QUESTIONS } from '../../core';
+import type { ReactNode } from 'react';
 import { edgeName } from '../../domain/edgeName';
 import { deg } from '../../ui/format';
 import Link from '../../ui/Link';
-import {
-  answerShort,
-  courseShort,
-  labWords as say,
-  type LabQuestionId,
-} from '../../ui/words/labWords';
+import { labWords as say } from '../../ui/words/labWords';
 import { LabPost } from './LabPost';
-import { usePostAnswers, type Lab } from './useLab';
+import type { Lab } from './useLab';
+import type { ShortAnswers } from './useShortAnswers';
 
 /** The ground of every question: its answer as the title, the post at the side, the figures at the other. */
 export function LabFrame(props: {
   lab: Lab;
+  answers: ShortAnswers;
   title: string;
   line: ReactNode;
   status?: ReactNode;
   main: ReactNode;
   aside: ReactNode;
 }) {
-  const { lab, title, line, status, main, aside } = props;
+  const { lab, answers, title, line, status, main, aside } = props;
   const { need, edge, question, change } = lab;
-  const answers = useShortAnswers(lab);
   return (
     <div className="mx-auto min-h-[calc(100dvh-9.5rem)] w-full max-w-[84rem] px-4 py-3 sm:px-8">
       <header className="flex flex-wrap items-start gap-x-6">
@@ -59,22 +54,5 @@ export function LabFrame(props: {
         <div className="grid min-w-0 content-start gap-4">{aside}</div>
       </div>
     </div>
-  );
-}
-
-/** Every question's answer in a few words: those of closed formulas at once, those of many sharpenings as they come. */
-function useShortAnswers(lab: Lab): ReadonlyMap<LabQuestionId, string> {
-  const { edge, experiment } = lab;
-  const strokes = usePostAnswers(lab);
-  return useMemo(
-    () =>
-      new Map<LabQuestionId, string>([
-        ...strokes.map((answer) => [answer.question, answerShort(answer)] as const),
-        ...COURSE_QUESTIONS.map(
-          (question) =>
-            [question, courseShort(askCourses({ question, edge, experiment }))] as const,
-        ),
-      ]),
-    [strokes, edge, experiment],
   );
 }

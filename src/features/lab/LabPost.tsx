@@ -1,11 +1,11 @@
 import { labWords as say, QUESTION_WORDS, type LabQuestionId } from '../../ui/words/labWords';
+import type { ShortAnswers } from './useShortAnswers';
 import { LAB_QUESTIONS } from '../../ui/labAddress';
 
 /** The questions as fingers of one post, each with its answer for this tool and hand below. */
 export function LabPost(props: {
   question: LabQuestionId;
-  /** The answers in a few words, as far as they are there. */
-  answers: ReadonlyMap<LabQuestionId, string>;
+  answers: ShortAnswers;
   onAsk: (question: LabQuestionId) => void;
 }) {
   const { question, answers, onAsk } = props;

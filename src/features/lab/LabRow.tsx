@@ -1,23 +1,9 @@
-import {
-  grindSection,
-  groundRadiusUm,
-  geometricRadiusUm,
-  sectionReport,
-  stoneFinishUm,
-} from '../../core';
-import type { LabCourse, Section } from '../../core';
+import { apexSection, labMoment, type LabCourse, type LabMoment, type Section } from '../../core';
 import { deg, um } from '../../ui/format';
 import { useWidth } from '../../ui/useWidth';
 import { labWords as say } from '../../ui/words/labWords';
 import { StrokeRays } from './StrokeRays';
-import {
-  fittingScale,
-  outlinePath,
-  placeOf,
-  tipMm,
-  tipOf,
-  type SectionWindow,
-} from './sectionView';
+import { bevelWindow, outlinePath, placeOf, tipOf, type SectionWindow } from './sectionView';
 
 export const VIEWS = ['bevel', 'edge', 'apex'] as const;
 export type LabView = (typeof VIEWS)[number];
@@ -25,45 +11,32 @@ export type LabView = (typeof VIEWS)[number];
 /** How deep each view looks (mm); the bevel's own by its face. */
 const EDGE_MM = 0.11;
 const APEX_MM = 0.012;
+/** What is seen in front of the foremost point (mm). */
+const BEFORE_EDGE_MM = 0.004;
+const BEFORE_APEX_MM = 0.0005;
 /** Beside each other, and one at a time. */
 const HEIGHTS_PX = { several: 112, one: 190 } as const;
 const LEAST_PX = 100;
-/** Rays are so long, as a share of the worked face. */
-const RAY_SHARE = 0.9;
 /** Room for the bells at the rays' ends (px). */
 const BELL_ROOM_PX = 34;
 
 /** One way to work the edge after some strokes: the bevel with every stroke, the edge, and the apex. */
 export function LabRow(props: {
   course: LabCourse;
-  startUm: number;
-  apexAngleDeg: number;
   strokes: number;
   isRival: boolean;
   name: string;
   line: string;
   views: readonly LabView[];
 }) {
-  const { course, startUm, apexAngleDeg, strokes, isRival, name, line, views } = props;
-  const done = course.strokes.slice(0, strokes);
-  const ground = grindSection({ section: course.section, strokes: done });
-  const report = sectionReport({ section: ground.section });
-  const radiusUm = groundRadiusUm({
-    geometricUm: geometricRadiusUm({ apexWidthUm: report.apexWidthUm, apexAngleDeg }),
-    beforeUm: startUm,
-    finishUm: stoneFinishUm(course.way.experiment.stone),
-    isReached: ground.apexReachedAt !== null,
-  });
-  const shorterUm = 1000 * (tipMm(ground.section) - tipMm(course.section));
+  const { course, strokes, isRival, name, line, views } = props;
+  const moment = labMoment(course, strokes);
+  const { report, shorterUm } = moment;
   const shown = {
     course,
-    ground: ground.section,
-    done,
+    moment,
+    strokes,
     isRival,
-    isReached: ground.apexReachedAt !== null,
-    radiusUm,
-    apexWidthUm: report.apexWidthUm,
-    edgeDeg: report.edgeInclusiveDeg,
     heightPx: views.length > 1 ? HEIGHTS_PX.several : HEIGHTS_PX.one,
   };
   return (
@@ -93,53 +66,32 @@ export function LabRow(props: {
 
 interface Shown {
   course: LabCourse;
-  ground: Section;
-  done: LabCourse['strokes'];
+  moment: LabMoment;
+  strokes: number;
   isRival: boolean;
-  isReached: boolean;
-  radiusUm: number;
-  apexWidthUm: number;
-  edgeDeg: number;
   heightPx: number;
 }
 
-function BevelView({ course, ground, done, isRival, heightPx }: Shown) {
+function BevelView({ course, moment, strokes, isRival, heightPx }: Shown) {
   const [ref, width] = useWidth<SVGSVGElement>(360, LEAST_PX);
-  const shoulder = course.section.points[1]!;
-  const rayMm = RAY_SHARE * Math.hypot(shoulder.xMm, shoulder.yMm);
-  const steepest = Math.max(...course.strokes.map(({ angleDeg }) => angleDeg));
-  const window: SectionWindow = {
-    fromMm: -0.03 * shoulder.xMm,
-    pxPerMm: fittingScale(
-      { widthPx: width, heightPx: heightPx - BELL_ROOM_PX },
-      {
-        depthMm: 1.2 * shoulder.xMm,
-        thicknessMm: 2 * rayMm * Math.sin((steepest * Math.PI) / 180),
-      },
-    ),
-    heightPx,
-  };
-  const at = placeOf(tipOf(ground), window);
-  const lengthPx = rayMm * window.pxPerMm;
+  const window = bevelWindow(course, { widthPx: width, heightPx, marginPx: BELL_ROOM_PX });
   return (
     <svg ref={ref} height={heightPx} className="block w-full" aria-hidden fontSize={13}>
-      <path
-        d={outlinePath(ground, window)}
-        fill="var(--steel-light)"
-        stroke="var(--ink)"
-        strokeWidth={1.8}
-        strokeDasharray={isRival ? '7 4' : undefined}
+      <Steel section={moment.section} window={window} isRival={isRival} />
+      <StrokeRays
+        strokes={course.strokes.slice(0, strokes)}
+        at={placeOf(tipOf(moment.section), window)}
+        lengthPx={window.rayPx}
       />
-      <StrokeRays strokes={done} at={at} lengthPx={lengthPx} />
       <ScaleBar window={window} mm={1} label="1 mm" />
     </svg>
   );
 }
 
-function EdgeView({ course, ground, isRival, heightPx }: Shown) {
+function EdgeView({ course, moment, isRival, heightPx }: Shown) {
   const [ref, width] = useWidth<SVGSVGElement>(220, LEAST_PX);
   const window: SectionWindow = {
-    fromMm: -0.004 + Math.min(tipMm(course.section), tipMm(ground)),
+    fromMm: tipOf(course.section).xMm - BEFORE_EDGE_MM,
     pxPerMm: (width - 4) / EDGE_MM,
     heightPx,
   };
@@ -151,40 +103,29 @@ function EdgeView({ course, ground, isRival, heightPx }: Shown) {
       aria-hidden
       fontSize={13}
     >
-      <path
-        d={outlinePath(ground, window)}
-        fill="var(--steel-light)"
-        stroke="var(--ink)"
-        strokeWidth={1.8}
-        strokeDasharray={isRival ? '7 4' : undefined}
-      />
+      <Steel section={moment.section} window={window} isRival={isRival} />
       <Before section={course.section} window={window} />
       <ScaleBar window={window} mm={0.02} label="20 µm" />
     </svg>
   );
 }
 
-function ApexView(props: Shown) {
+function ApexView({ course, moment, isRival, heightPx }: Shown) {
   const [ref, width] = useWidth<SVGSVGElement>(220, LEAST_PX);
-  const { course, ground, isRival, isReached, radiusUm, apexWidthUm, edgeDeg, heightPx } = props;
+  const { section, report, isReached, radiusUm } = moment;
   const pxPerMm = (width - 4) / APEX_MM;
-  const window = (section: Section): SectionWindow => ({
-    fromMm: tipMm(section) - 0.0005,
+  const window = (tipMm: number): SectionWindow => ({
+    fromMm: tipMm - BEFORE_APEX_MM,
     pxPerMm,
     heightPx,
   });
-  const own = window(ground);
-  const tip = tipOf(ground);
+  const tip = tipOf(section);
+  const own = window(tip.xMm);
   // The tips of all three lie on one line across.
   const levelled = {
-    points: ground.points.map(({ xMm, yMm }) => ({ xMm, yMm: yMm - tip.yMm })),
+    points: section.points.map(({ xMm, yMm }) => ({ xMm, yMm: yMm - tip.yMm })),
   };
-  const filled = {
-    fill: 'var(--steel-light)',
-    stroke: 'var(--ink)',
-    strokeWidth: 1.8,
-    strokeDasharray: isRival ? '7 4' : undefined,
-  };
+  const angleDeg = report.edgeInclusiveDeg / 2;
   return (
     <svg
       ref={ref}
@@ -195,20 +136,17 @@ function ApexView(props: Shown) {
     >
       {isReached ? (
         <>
-          <path
-            d={outlinePath(roundedApex(radiusUm / 1000, edgeDeg / 2), {
-              fromMm: facesMeetMm(apexWidthUm, edgeDeg / 2) - 0.0005,
-              pxPerMm,
-              heightPx,
-            })}
-            {...filled}
+          <Steel
+            section={apexSection({ apexRadiusUm: radiusUm, apexAngleDeg: angleDeg })}
+            window={window(facesMeetMm(report.apexWidthUm, angleDeg))}
+            isRival={isRival}
           />
           <path d={outlinePath(levelled, own)} fill="none" stroke="var(--ink)" strokeWidth={0.7} />
         </>
       ) : (
-        <path d={outlinePath(levelled, own)} {...filled} />
+        <Steel section={levelled} window={own} isRival={isRival} />
       )}
-      <Before section={course.section} window={window(course.section)} />
+      <Before section={course.section} window={window(tipOf(course.section).xMm)} />
       <text
         x={width - 6}
         y={heightPx / 2 + 5}
@@ -224,22 +162,23 @@ function ApexView(props: Shown) {
   );
 }
 
+/** The edge as it is: full, its rival's line broken. */
+function Steel(props: { section: Section; window: SectionWindow; isRival: boolean }) {
+  return (
+    <path
+      d={outlinePath(props.section, props.window)}
+      fill="var(--steel-light)"
+      stroke="var(--ink)"
+      strokeWidth={1.8}
+      strokeDasharray={props.isRival ? '7 4' : undefined}
+    />
+  );
+}
+
 /** How far the sharp point that two faces point to lies behind the foremost point (mm); below zero, before it. */
 function facesMeetMm(apexWidthUm: number, angleDeg: number): number {
   const pointedUm = apexWidthUm / 2 / Math.tan((angleDeg * Math.PI) / 180) - 3;
   return pointedUm / 1000;
-}
-
-/** An apex of a radius between faces of an angle, its sharp point at 0. */
-function roundedApex(radiusMm: number, angleDeg: number): Section {
-  const turn = (angleDeg * Math.PI) / 180;
-  const centreMm = radiusMm / Math.sin(turn);
-  const arc = Array.from({ length: 17 }, (_, i) => {
-    const from = (Math.PI / 2 - turn) * (1 - i / 8);
-    return { xMm: centreMm - radiusMm * Math.cos(from), yMm: radiusMm * Math.sin(from) };
-  });
-  const far = { xMm: 0.1, yMm: 0.1 * Math.tan(turn) };
-  return { points: [far, ...arc, { xMm: far.xMm, yMm: -far.yMm }] };
 }
 
 /** The edge as it was: dotted. */

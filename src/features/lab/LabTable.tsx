@@ -1,9 +1,9 @@
+import { mostReachApex } from '../../core';
 import type { LabCourse, SectionReport, StrokeAnswer } from '../../core';
 import { deg, grams, um } from '../../ui/format';
 import { labWords as say } from '../../ui/words/labWords';
 
-/** Most sharpenings reach the apex where this share does; hardly any below that. */
-const MOST = 0.5;
+/** Hardly any sharpening reaches the apex below this share. */
 const HARDLY_ANY = 0.05;
 
 /** Every figure before and after, either way: the same answer in numbers. */
@@ -13,7 +13,7 @@ export function LabTable(props: { answer: StrokeAnswer; names: readonly [string,
   const each = (of: (course: LabCourse) => string): string[] => courses.map(of);
   const measured = (of: (report: SectionReport) => string): string[] => [
     of(before),
-    ...each(({ report }) => of(report)),
+    ...each(({ end }) => of(end.report)),
   ];
   const umIn = (mm: number): string => um(1000 * mm);
   const rows: [string, ...string[]][] = [
@@ -27,7 +27,7 @@ export function LabTable(props: { answer: StrokeAnswer; names: readonly [string,
     [say.rows.apex, ...measured((r) => um(r.apexWidthUm))],
     [say.rows.quarter, ...measured((r) => umIn(r.thicknessMm.at025))],
     [say.rows.millimetre, ...measured((r) => umIn(r.thicknessMm.at1))],
-    [say.rows.shorter, '', ...each((c) => um(c.shorterUm))],
+    [say.rows.shorter, '', ...each((c) => um(c.end.shorterUm))],
     [say.rows.reached, '', ...each(reachedIn)],
     [say.rows.steel, '', ...each((c) => `${c.steelMg.toFixed(1)} mg`)],
   ];
@@ -68,8 +68,9 @@ export function LabTable(props: { answer: StrokeAnswer; names: readonly [string,
   );
 }
 
-function reachedIn({ apexReachedAt, reachedShare }: LabCourse): string {
+function reachedIn(course: LabCourse): string {
+  const { apexReachedAt, reachedShare } = course;
   if (apexReachedAt === null || reachedShare < HARDLY_ANY) return '–';
   const at = String(Math.round(apexReachedAt.p50));
-  return reachedShare < MOST ? `${at} (${say.reachedBy(Math.round(10 * reachedShare))})` : at;
+  return mostReachApex(course) ? at : `${at} (${say.reachedBy(Math.round(10 * reachedShare))})`;
 }

@@ -1,6 +1,6 @@
 import { line } from 'd3-shape';
-import type { SectionStroke } from '../../core';
-import { isBackStroke } from './isBackStroke';
+import type { LabStroke } from '../../core';
+import { rayEnd } from './sectionView';
 
 /** Degrees of the bell's own smoothing, and how far it stands out at its widest (px). */
 const SMOOTH_DEG = 0.35;
@@ -12,7 +12,7 @@ const BELL_STEPS = 60;
  * often each angle came. Return strokes are broken lines.
  */
 export function StrokeRays(props: {
-  strokes: readonly SectionStroke[];
+  strokes: readonly LabStroke[];
   at: readonly [x: number, y: number];
   lengthPx: number;
 }) {
@@ -20,15 +20,15 @@ export function StrokeRays(props: {
   if (strokes.length === 0) return null;
   return (
     <g fill="none" stroke="var(--ink)">
-      {strokes.map(({ angleDeg, side }, i) => {
-        const [x, y] = end(at, side === 'left' ? angleDeg : -angleDeg, lengthPx);
+      {strokes.map((stroke, i) => {
+        const [x, y] = rayEnd(at, stroke, lengthPx);
         return (
           <path
             key={i}
             d={`M${at[0]},${at[1]}L${x},${y}`}
             strokeWidth={0.8}
             opacity={0.35}
-            strokeDasharray={isBackStroke(strokes, i) ? '5 3' : undefined}
+            strokeDasharray={stroke.isBack ? '5 3' : undefined}
           />
         );
       })}
@@ -37,7 +37,7 @@ export function StrokeRays(props: {
           key={side}
           d={bell(
             strokes.filter((stroke) => stroke.side === side).map(({ angleDeg }) => angleDeg),
-            (deg, outPx) => end(at, side === 'left' ? deg : -deg, lengthPx + outPx),
+            (angleDeg, outPx) => rayEnd(at, { angleDeg, side }, lengthPx + outPx),
           )}
           fill="var(--steel)"
           strokeWidth={1.4}
@@ -45,11 +45,6 @@ export function StrokeRays(props: {
       ))}
     </g>
   );
-}
-
-function end([x, y]: readonly [number, number], deg: number, lengthPx: number): [number, number] {
-  const turn = (deg * Math.PI) / 180;
-  return [x + lengthPx * Math.cos(turn), y - lengthPx * Math.sin(turn)];
 }
 
 /** The density of some angles along an arc, closed on it. */

@@ -13,24 +13,22 @@ export function labCsv(answer: StrokeAnswer, names: readonly [string, string]): 
     'apexWidthUm',
     'bevelInclusiveDeg',
   ];
-  const rows = answer.courses.flatMap((course, way) =>
-    course.strokes.map(({ side, angleDeg, areaMm2 }, i) => {
-      const { section } = grindSection({
-        section: course.section,
-        strokes: course.strokes.slice(0, i + 1),
-      });
+  const rows = answer.courses.flatMap((course, way) => {
+    let { section } = course;
+    return course.strokes.map((stroke, i) => {
+      ({ section } = grindSection({ section, strokes: [stroke] }));
       const report = sectionReport({ section });
       return [
         names[way]!,
         String(i + 1),
-        side,
-        angleDeg.toFixed(3),
-        areaMm2.toExponential(4),
+        stroke.side,
+        stroke.angleDeg.toFixed(3),
+        stroke.areaMm2.toExponential(4),
         report.edgeInclusiveDeg.toFixed(3),
         report.apexWidthUm.toFixed(4),
         report.bevelInclusiveDeg.toFixed(3),
       ];
-    }),
-  );
+    });
+  });
   return writeTable(heading, rows);
 }

@@ -1,7 +1,8 @@
-import { grindSection, sectionReport, type LabCourse, type StrokeAnswer } from '../../core';
+import { line } from 'd3-shape';
+import type { LabCourse, StrokeAnswer } from '../../core';
 import { deg, um } from '../../ui/format';
 import { labWords as say } from '../../ui/words/labWords';
-import { fittingScale, outlinePath, placeOf, tipOf, type SectionWindow } from './sectionView';
+import { bevelWindow, outlinePath, placeOf, rayEnd, tipOf } from './sectionView';
 
 const WIDTH = 900;
 const ROW = 230;
@@ -30,23 +31,10 @@ export function labSvg(input: {
 }
 
 function row(course: LabCourse, name: string, top: number, isRival: boolean): string {
-  const { section } = grindSection({ section: course.section, strokes: course.strokes });
-  const report = sectionReport({ section });
-  const shoulder = course.section.points[1]!;
-  const window: SectionWindow = {
-    fromMm: 0,
-    pxPerMm: fittingScale(
-      { widthPx: WIDTH - 300, heightPx: ROW - 50 },
-      { depthMm: 1.1 * shoulder.xMm, thicknessMm: 2 * shoulder.yMm },
-    ),
-    heightPx: ROW,
-  };
-  const [x, y] = placeOf(tipOf(section), window);
-  const length = Math.hypot(shoulder.xMm, shoulder.yMm) * window.pxPerMm;
-  const rays = course.strokes.map(({ angleDeg, side }) => {
-    const turn = ((side === 'left' ? angleDeg : -angleDeg) * Math.PI) / 180;
-    return `M${x.toFixed(1)},${y.toFixed(1)}L${(x + length * Math.cos(turn)).toFixed(1)},${(y - length * Math.sin(turn)).toFixed(1)}`;
-  });
+  const { section, report } = course.end;
+  const window = bevelWindow(course, { widthPx: WIDTH - 300, heightPx: ROW, marginPx: 50 });
+  const tip = placeOf(tipOf(section), window);
+  const rays = course.strokes.map((stroke) => line()([tip, rayEnd(tip, stroke, window.rayPx)]));
   return [
     `<g transform="translate(24,${top})">`,
     `<path d="${outlinePath(section, window)}" fill="#ccd2d4" stroke="#111" stroke-width="1.6"${isRival ? ' stroke-dasharray="7 4"' : ''}/>`,
@@ -54,7 +42,7 @@ function row(course: LabCourse, name: string, top: number, isRival: boolean): st
     text(WIDTH - 260, 60, name, 'font-size="20" font-weight="700"'),
     text(WIDTH - 260, 88, `${deg(report.edgeInclusiveDeg)} ${say.rows.edge}`),
     text(WIDTH - 260, 112, say.atTheBevel(deg(report.bevelInclusiveDeg))),
-    text(WIDTH - 260, 136, `${say.rows.apex.split(',')[0]}: ${um(report.apexWidthUm)}`),
+    text(WIDTH - 260, 136, `${say.rows.apex}: ${um(report.apexWidthUm)}`),
     `<path d="M0,${ROW - 14}h${window.pxPerMm}" stroke="#111" stroke-width="2"/>`,
     text(window.pxPerMm + 8, ROW - 9, '1 mm'),
     '</g>',

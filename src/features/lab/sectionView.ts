@@ -1,5 +1,5 @@
 import { line } from 'd3-shape';
-import type { Section, SectionPoint } from '../../core';
+import type { LabCourse, Section, SectionPoint, SectionStroke } from '../../core';
 
 /** A window onto a section: where its left edge lies (mm from the spine's axis), and its scale. */
 export interface SectionWindow {
@@ -8,12 +8,38 @@ export interface SectionWindow {
   heightPx: number;
 }
 
-/** So large that a depth and a thickness both fit. */
-export function fittingScale(
-  size: { widthPx: number; heightPx: number },
-  { depthMm, thicknessMm }: { depthMm: number; thicknessMm: number },
-): number {
-  return Math.min(size.widthPx / depthMm, size.heightPx / Math.max(thicknessMm, 1e-9));
+/** Rays are so long, as a share of the worked face. */
+const RAY_SHARE = 0.9;
+
+/** A window that holds the bevel of a course with all of its rays; and how long these are drawn. */
+export function bevelWindow(
+  { section, strokes }: LabCourse,
+  room: { widthPx: number; heightPx: number; marginPx: number },
+): SectionWindow & { rayPx: number } {
+  const shoulder = section.points[1]!;
+  const rayMm = RAY_SHARE * Math.hypot(shoulder.xMm, shoulder.yMm);
+  const steepest = Math.max(...strokes.map(({ angleDeg }) => angleDeg));
+  const thicknessMm = 2 * rayMm * Math.sin((steepest * Math.PI) / 180);
+  const pxPerMm = Math.min(
+    room.widthPx / (1.2 * shoulder.xMm),
+    (room.heightPx - room.marginPx) / thicknessMm,
+  );
+  return {
+    fromMm: -0.03 * shoulder.xMm,
+    pxPerMm,
+    heightPx: room.heightPx,
+    rayPx: rayMm * pxPerMm,
+  };
+}
+
+/** Where a ray ends that rises from a point at an angle above the centre plane, or falls below it. */
+export function rayEnd(
+  [x, y]: readonly [number, number],
+  { angleDeg, side }: Pick<SectionStroke, 'angleDeg' | 'side'>,
+  lengthPx: number,
+): [number, number] {
+  const turn = ((side === 'left' ? angleDeg : -angleDeg) * Math.PI) / 180;
+  return [x + lengthPx * Math.cos(turn), y - lengthPx * Math.sin(turn)];
 }
 
 export function placeOf(
@@ -34,11 +60,6 @@ export function outlinePath(section: Section, window: SectionWindow): string {
 }
 
 const tenth = (px: number): number => Math.round(10 * px) / 10;
-
-/** The foremost x of a section (mm). */
-export function tipMm({ points }: Section): number {
-  return Math.min(...points.map(({ xMm }) => xMm));
-}
 
 /** The foremost point of a section. */
 export function tipOf({ points }: Section): SectionPoint {

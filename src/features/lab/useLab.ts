@@ -31,7 +31,7 @@ export function useLab(need: EdgeNeed): Lab {
   const query = useSearchParams();
   const edge = useMemo(() => edgeInLab(need), [need]);
   const usual = useMemo(() => usualExperiment(need, edge), [need, edge]);
-  const { question, experiment } = readLab(query, usual);
+  const { question, experiment } = useMemo(() => readLab(query, usual), [query, usual]);
   const change: Lab['change'] = (next) => {
     const link = labLink({
       toolId: need.tool.id,

@@ -288,5 +288,8 @@ export function spoken(word: ClosedWord): string {
 
 /** A text out of a record: said where it is of a closed list, as it stands where a person wrote it. */
 export function spokenText(text: string): string {
-  return { ...CLOSED_WORDS, ...CLOSED_NAMES }[text] ?? text;
+  return SAID.get(text) ?? text;
 }
+
+/** A map: a person's own text may be any word, also one that objects answer to. */
+const SAID = new Map(Object.entries({ ...CLOSED_WORDS, ...CLOSED_NAMES }));

@@ -1,3 +1,4 @@
+import { mostReachApex } from '../../core';
 import type {
   CourseAnswer,
   CourseQuestionId,
@@ -59,6 +60,8 @@ export const labWords = {
     steel: 'steel off',
   },
   reachedBy: (share: number) => `${share} in ten`,
+  handLine: (angle: string, wobble: string, left: string) =>
+    [`hold ${angle}`, `wobble ${wobble}`, left && `left hand ${left}`].filter(Boolean).join(', '),
   holdField: 'hold, per side',
   wobbleField: 'wobble',
   leftField: 'left hand',
@@ -84,6 +87,7 @@ export const labWords = {
   copyLink: 'Share the experiment',
   saveSvg: 'Picture as SVG',
   savePng: 'Picture as PNG',
+  noPng: 'This browser cannot make the PNG. Take the SVG.',
   saveCsv: 'Figures as CSV',
   csv: {
     stroke: 'stroke',
@@ -131,13 +135,15 @@ export const DOSE_WORDS: Record<DoseOf, { axis: string; value: (value: number) =
   aboveDeg: { axis: 'held above the bevel', value: (value) => deg(value) },
   forceN: { axis: 'force', value: (value) => newtons(value) },
   leftDeg: { axis: 'left hand steeper by', value: (value) => deg(value) },
-  bevelDeg: { axis: 'bevel, per side', value: (value) => deg(value) },
+  groundDeg: { axis: 'ground at, per side', value: (value) => deg(value) },
 };
 
 /** How strokes, angle and grams of one way are told. */
 interface Told {
+  holdDeg: number;
   edge: string;
   grams: number;
+  /** The stroke that most sharpenings have reached the apex by; null where most do not. */
   reached: number | null;
   share: number;
   strokes: number;
@@ -151,42 +157,39 @@ function told(answer: StrokeAnswer): readonly [Told, Told] {
     return {
       edge: deg(course.edge.at(-1)!.p50),
       grams: course.grams.at(-1)!.p50,
-      reached: course.apexReachedAt && Math.round(course.apexReachedAt.p50),
+      holdDeg: course.way.experiment.hold.angleDeg,
+      reached: mostReachApex(course) ? Math.round(course.apexReachedAt!.p50) : null,
       share: course.reachedShare,
       strokes: course.at.at(-1)!,
-      shorter: um(course.shorterUm),
+      shorter: um(course.end.shorterUm),
       steelMg: course.steelMg,
     };
   };
   return [one(answer, 0), one(answer, 1)];
 }
 
-/** Most sharpenings reach the apex where this share does. */
-const MOST = 0.5;
-
 function reachedWords({ reached, share, strokes }: Told): string {
-  if (reached === null || share < MOST) {
-    const inTen = Math.round(10 * share);
-    return inTen === 0
-      ? `does not reach the apex in ${strokes} strokes`
-      : `reaches the apex ${inTen} times in ten`;
-  }
-  return `reaches the apex at stroke ${reached}`;
+  if (reached !== null) return `reaches the apex at stroke ${reached}`;
+  const inTen = Math.round(10 * share);
+  return inTen === 0
+    ? `does not reach the apex in ${strokes} strokes`
+    : `reaches the apex ${inTen} times in ten`;
 }
 
 /** The answer to a question in a sentence, for this tool and hand; `bevelDeg` is that of its apex, per side. */
 export function answerTitle(answer: StrokeAnswer, name: string, bevelDeg: number): string {
   const [a, b] = told(answer);
   const { wobbleDeg, leftSteeperDeg } = answer.courses[0].way.experiment.hold;
+  const off = ({ holdDeg }: Told): string => deg(Math.abs(holdDeg - bevelDeg));
   switch (answer.question) {
     case 'wobble':
-      return a.share < MOST
+      return a.reached === null
         ? `With a wobble of ${deg(wobbleDeg)} ${name} ${reachedWords(a)}`
         : `With a wobble of ${deg(wobbleDeg)} ${name} ends ${a.edge} at the edge, not ${deg(2 * bevelDeg)}`;
     case 'low-high':
-      return a.share < MOST
-        ? `Not so low: 1.5° low ${name} ${reachedWords(a)}`
-        : `Rather low: 1.5° low ${name} ends ${a.edge} and ${a.shorter} shorter; 1.5° high, ${b.edge} and ${b.shorter}`;
+      return a.reached === null
+        ? `Not so low: ${off(a)} low ${name} ${reachedWords(a)}`
+        : `Rather low: ${off(a)} low ${name} ends ${a.edge} and ${a.shorter} shorter; ${off(b)} high, ${b.edge} and ${b.shorter}`;
     case 'micro':
       return `A micro-bevel ${reachedWords(a)}; on the bevel it ${reachedWords(b)}`;
     case 'force':
@@ -196,7 +199,7 @@ export function answerTitle(answer: StrokeAnswer, name: string, bevelDeg: number
     case 'hands':
       return `A left hand that holds ${deg(Math.abs(leftSteeperDeg))} ${leftSteeperDeg < 0 ? 'flatter' : 'steeper'} ends ${name} at ${a.edge}, not ${b.edge}`;
     case 'angle':
-      return `At ${deg(bevelDeg - 1)} ${name} ends ${a.edge} at the edge, at ${deg(bevelDeg + 1)} ${b.edge}`;
+      return `At ${deg(a.holdDeg)} ${name} ends ${a.edge} at the edge, at ${deg(b.holdDeg)} ${b.edge}`;
   }
 }
 
@@ -225,8 +228,7 @@ export function answerCatch(answer: StrokeAnswer): string {
 /** The answer of a finger on the post: a few words. */
 export function answerShort(answer: StrokeAnswer): string {
   const [a, b] = told(answer);
-  const at = ({ reached, share }: Told): string =>
-    reached === null || share < MOST ? 'never' : String(reached);
+  const at = ({ reached }: Told): string => (reached === null ? 'never' : String(reached));
   switch (answer.question) {
     case 'wobble':
       return `${a.edge} at the edge`;
@@ -293,7 +295,7 @@ export const COURSE_WORDS: Record<
     at: (at) => `${rounded(at, 1)} h`,
   },
   years: {
-    over: 'touch-ups, three seasons',
+    over: 'touch-ups over three seasons',
     counts: 'Width of the worked face',
     value: (value) => fineMm(value),
     at: (at) => counted.touchUp(Math.round(at)),

@@ -89,6 +89,8 @@ export const dataWords = {
   everythingStaysInThisBrowser:
     'Everything stays in this browser. Export it now and then: a browser may be cleared.',
   aTouchUp: 'a touch-up',
+  something: 'something',
+  ofTool: (what: string, tool: string) => `${what} of ${tool}`,
   aLook: 'a look',
   careThatWasDone: 'care that was done',
   aPicture: 'a picture',

@@ -34,7 +34,8 @@ export {
 export { useKeepRecord } from './useKeepRecord';
 export { useCare } from './useCare';
 export { useJob, type JobState } from './useJob';
-export { useLabPost, useStrokeQuestion } from './useLabJobs';
+export { useLabPost, usePlayedStrokes, useStrokeQuestion } from './useLabJobs';
+export { useShapesLeft } from './useShapesLeft';
 export { useLogAnswers, useTaught } from './useLogAnswers';
 export { useNow } from './useNow';
 export { usePhotos } from './usePhotos';

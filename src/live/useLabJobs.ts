@@ -1,8 +1,8 @@
 'use client';
 
-import type { StrokeAnswer } from '../core';
-import { startLabPost, startStrokeQuestion } from '../workers/labClient';
-import type { LabRequest } from '../workers/labRequest';
+import type { PlayedWork, StrokeAnswer } from '../core';
+import { startLabPost, startPlay, startStrokeQuestion } from '../workers/labClient';
+import type { LabRequest, PlayRequest } from '../workers/labRequest';
 import { startLater, type Job } from '../workers/threads';
 import { useJob, type JobState } from './useJob';
 
@@ -28,3 +28,18 @@ export function useLabPost(request: LabRequest): readonly StrokeAnswer[] {
 }
 
 const NONE: readonly StrokeAnswer[] = [];
+
+const playedLater = (
+  request: PlayRequest | null,
+  onShare: (share: number) => void,
+): Job<PlayedWork | null> =>
+  request
+    ? startLater(REST_MS, () => startPlay(request, onShare))
+    : { answer: Promise.resolve(null), cancel: () => {} };
+
+/** Strokes that were planned or made, played many times; nothing where there are none. */
+export function usePlayedStrokes(
+  request: PlayRequest | null,
+): [JobState<PlayedWork | null>, () => void, () => void] {
+  return useJob(request, playedLater);
+}

@@ -1,10 +1,16 @@
 import Link from './Link';
+import type { PlayedStrokes } from './labAddress';
 import { labLink } from './labLink';
 import { LAB_LINK_WORDS } from './words/labLinkWords';
 import type { LabQuestionId } from './words/labWords';
 
 /** Leads from where a question comes up to its answer in the lab, on that edge. */
-export function LabLink(props: { toolId: string; zoneId: string; question: LabQuestionId }) {
+export function LabLink(props: {
+  toolId: string;
+  zoneId: string;
+  question: LabQuestionId;
+  played?: PlayedStrokes;
+}) {
   const { question } = props;
   return (
     <p>

@@ -1,4 +1,5 @@
 import type { Experiment } from '../domain/experiment';
+import type { PlayedStep } from '../domain/playedStep';
 import type { LabQuestionId } from './words/labWords';
 
 /** The whole experiment as a link. */
@@ -7,8 +8,10 @@ export function labLink(input: {
   zoneId: string;
   question?: LabQuestionId;
   experiment?: Experiment;
+  /** Strokes to play, and the apex that they begin on (µm); as it stands on the rack where nothing is said. */
+  played?: { steps: readonly PlayedStep[]; startUm: number | null } | null;
 }): string {
-  const { toolId, zoneId, question, experiment } = input;
+  const { toolId, zoneId, question, experiment, played } = input;
   const query = new URLSearchParams({ tool: toolId, zone: zoneId });
   if (question) query.set('ask', question);
   if (experiment) {
@@ -22,6 +25,10 @@ export function labLink(input: {
     query.set('family', stone.family);
     query.set('um', String(stone.sizeUm));
     query.set('length', String(experiment.strokeLengthMm));
+  }
+  if (played) {
+    query.set('steps', JSON.stringify(played.steps));
+    if (played.startUm !== null) query.set('apex', String(played.startUm));
   }
   return `/lab?${query.toString()}`;
 }

@@ -1,7 +1,7 @@
 import { proxy } from 'comlink';
-import type { StrokeAnswer } from '../core';
+import type { PlayedWork, StrokeAnswer } from '../core';
 import type { LabWorker } from './lab.worker';
-import type { LabRequest } from './labRequest';
+import type { LabRequest, PlayRequest } from './labRequest';
 import { threadsOf, type Job } from './threads';
 
 const { start } = threadsOf<LabWorker>(
@@ -19,4 +19,9 @@ export function startStrokeQuestion(
   onShare: (share: number) => void,
 ): Job<StrokeAnswer> {
   return start((api) => api.strokes(request, proxy(onShare)));
+}
+
+/** Many sharpenings by strokes that were planned or made. */
+export function startPlay(request: PlayRequest, onShare: (share: number) => void): Job<PlayedWork> {
+  return start((api) => api.play(request, proxy(onShare)));
 }

@@ -32,5 +32,6 @@ export {
   type Reshaped,
 } from './reshapeZone';
 export { zoneFromCalliper } from './fromCalliper';
+export { meet } from './profileCut';
 export { facetAreas } from './facetAreas';
 export { thickening, type Thickening } from './thickening';

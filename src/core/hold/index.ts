@@ -3,4 +3,4 @@ export { contactOf, wantsBurr } from './contact';
 export type { HoldGuide } from './holdGuide';
 export { inkAnswer, liftOf, possibleTurn, shearingDeg, type InkAnswer } from './inkAnswer';
 export { reachMm } from './reach';
-export { edgeHold, heldStep, stepHold, type Hold } from './stepHold';
+export { edgeHold, heldStep, STEEPEST_HOLD_DEG, stepHold, type Hold } from './stepHold';

@@ -32,7 +32,15 @@ export {
 } from './judgeEdge';
 export { diagnose, SYMPTOM_IDS, type Diagnosis, type SymptomId } from './diagnose';
 export { adviseAngle, type AngleAdvice, type AngleReason } from './adviseAngle';
-export { recessionsSinceMeasured, sessionRecessionMm, zoneNow } from './recession';
+export {
+  grownZone,
+  recessionsOf,
+  recessionsSinceMeasured,
+  sessionRecessionMm,
+  steelPace,
+  zoneNow,
+  type SteelPace,
+} from './recession';
 export { steelLeft, type SteelLeft } from './steelLeft';
 export { standings, type Standings } from './standings';
 export type { SeenEdge } from './edgeJobOf';

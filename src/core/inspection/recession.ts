@@ -9,6 +9,7 @@ import { apexRecessionMm } from '../wear';
 import { damageOf } from './damage';
 import { worstStretch } from '../sharpness';
 import { PRIORS } from '../priors';
+import { sinDeg } from '../trigonometry';
 
 /** How fast a zone's steel is used up. */
 export interface SteelPace {
@@ -23,6 +24,8 @@ export interface SteelPace {
 /** What records hold at most: a log that says more has outlived the measures it began from. */
 const MOST_THICKNESS_MM = 30;
 const MOST_MICRO_MM = 10;
+/** No face is narrower. */
+const LEAST_FACE_MM = 0.01;
 const YEAR_MS = 365.25 * 24 * 3600 * 1000;
 
 /** One touch-up that took steel off, or none where it was stropped alone. */
@@ -38,7 +41,11 @@ interface Recession {
  * What each touch-up of a zone's log took off its edge, oldest first: the larger of its damage and of
  * the recession r·(1 − sin θ)/sin θ that the rounded apex asked for. Strops alone take none.
  */
-function recessions(tool: Tool, zone: Zone, sessions: readonly LoggedSession[]): Recession[] {
+export function recessionsOf(
+  tool: Tool,
+  zone: Zone,
+  sessions: readonly LoggedSession[],
+): Recession[] {
   const { angleDeg } = workingFace(tool, zone);
   return sessions
     .filter(
@@ -87,14 +94,14 @@ export function recessionsSinceMeasured(
   sessions: readonly LoggedSession[],
 ): Recession[] {
   const { measuredAt } = zone;
-  return recessions(tool, zone, sessions).filter(
+  return recessionsOf(tool, zone, sessions).filter(
     ({ startedAt }) => measuredAt === null || Date.parse(startedAt) > Date.parse(measuredAt),
   );
 }
 
 /** The pace at which touch-ups use a zone up, from its log. */
 export function steelPace(tool: Tool, zone: Zone, sessions: readonly LoggedSession[]): SteelPace {
-  const log = recessions(tool, zone, sessions);
+  const log = recessionsOf(tool, zone, sessions);
   const whole = log.filter(({ isWhole }) => isWhole);
   const mean = (mm: number): number =>
     mm > 0 && whole.length > 0 ? mm / whole.length : PRIORS.recessionMm.value;
@@ -109,20 +116,42 @@ export function steelPace(tool: Tool, zone: Zone, sessions: readonly LoggedSessi
 }
 
 /**
- * A zone as its touch-ups have left it since it was measured: its worked face is wider by
- * sin α/sin(θ − α) for each mm of recession. For planning with; not for keeping.
+ * A zone as its touch-ups have left it since it was measured. For planning with; not for keeping.
  */
 export function zoneNow(tool: Tool, zone: Zone, sessions: readonly LoggedSession[]): Zone {
-  const lostMm = sum(
-    recessionsSinceMeasured(tool, zone, sessions),
-    ({ recessionMm }) => recessionMm,
+  const since = recessionsSinceMeasured(tool, zone, sessions);
+  return grownZone(
+    tool,
+    zone,
+    sum(since, ({ recessionMm }) => recessionMm),
   );
+}
+
+/**
+ * A zone after its apex has gone back so far (mm) through touch-ups: its worked face is wider by sin α/sin(θ − α) for
+ * each mm. Below zero it is as it was before them.
+ */
+export function grownZone(tool: Tool, zone: Zone, lostMm: number): Zone {
   const { angleDeg, behindAngleDeg, faceWidthMm } = workingFace(tool, zone);
   const taper = { bevelAngleDeg: angleDeg, primaryAngleDeg: behindAngleDeg };
-  const grownMm = lostMm * wideningPerRecession(taper);
-  if (grownMm <= 0) return zone;
+  const widening = wideningPerRecession(taper);
+  const grownMm = lostMm * widening;
+  if (grownMm === 0) return zone;
+  if (zone.microBevel) {
+    const { angleDeg: microDeg } = zone.microBevel;
+    const overMm = faceWidthMm + grownMm - zone.shoulderThicknessMm / 2 / sinDeg(microDeg);
+    // A micro-bevel that has reached the shoulder is the bevel, and grows by the faces behind that.
+    if (overMm > 0) {
+      const whole = { ...zone, microBevel: null, facet: null, bevelAngleDeg: microDeg };
+      return grownZone(tool, whole, overMm / widening);
+    }
+  }
   const most = zone.microBevel ? MOST_MICRO_MM : Infinity;
-  const wide = withWorkedWidth(zone, Math.min(most, faceWidthMm + grownMm));
+  const wide = withWorkedWidth(
+    zone,
+    Math.min(most, Math.max(LEAST_FACE_MM, faceWidthMm + grownMm)),
+  );
+  if (grownMm < 0) return wide;
   return {
     ...wide,
     // Touch-ups only ever thicken it: a last digit that is lost on the way back from its width does not thin it.

@@ -3,6 +3,7 @@ export { ARC_FACETS } from './grindArc';
 export { bevelDrift, isZeroGround, STEEPER_PER_WOBBLE, type BevelDrift } from './bevelDrift';
 export { DRIFT_LIMIT_MM, thinningNeed, type ThinningNeed } from './thinningNeed';
 export { faceLimitMm } from './faceLimit';
+export { leftZone } from './leftZone';
 export { narrowedTo, planThinning, thinningHoldDeg, thinningSteps } from './planThinning';
 export { planNewAngle } from './planNewAngle';
 export { planUpkeep } from './planUpkeep';

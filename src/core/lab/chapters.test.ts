@@ -1,11 +1,26 @@
 /** @jest-environment node */
 import { sampleStandings } from '../../testing/sampleStandings';
-import { finishRadiusUm } from '../sharpness';
-import { HOLD_WOBBLE_DEG } from '../wear';
+import {
+  bestStropStrokes,
+  finishRadiusUm,
+  stroppedRadiusUm,
+  stropRadiusUm,
+  stropRates,
+  gramsFromApex,
+} from '../sharpness';
+import {
+  BAND_ABOVE_DEG,
+  flatDamageBand,
+  HOLD_WOBBLE_DEG,
+  roundingShiftMm,
+  workedBand,
+} from '../wear';
 import { workingFace } from '../ladder';
 import { askCourses, COURSE_QUESTIONS } from './courseQuestions';
 import { askStrokes } from './askStrokes';
 import { edgeSection } from './edgeSection';
+import { Grinder } from './grinder';
+import type { Section } from './section';
 import { labEdge, stoneFinishUm, strokeAreaMm2 } from './labEdge';
 import { STROKE_QUESTIONS } from './strokeQuestions';
 import { studyHold } from './studyHold';
@@ -55,6 +70,104 @@ it('reaches the apex of each edge of the sample in about the strokes that its pl
   for (const { edge, ratio } of ratios) {
     expect([edge, ratio > 2 / 3 && ratio < 4 / 3]).toEqual([edge, true]);
   }
+});
+
+describe('the band that plans count', () => {
+  /** What a steady hand takes off each side until the apex has gone back so far. */
+  const groundTo = (
+    edge: ReturnType<typeof labEdge>,
+    section: Section,
+    aboveDeg: number,
+    backMm: number,
+  ) => {
+    const grinder = new Grinder(section, 20_000);
+    const areaMm2 = Math.max(2e-7, (backMm * backMm) / 400);
+    let strokes = 0;
+    while (grinder.recessionMm() < backMm && strokes < 20_000) {
+      grinder.stroke(edge.apexAngleDeg + aboveDeg, strokes % 2 === 0 ? 'left' : 'right', areaMm2);
+      strokes += 1;
+    }
+    return { perSideMm2: grinder.removedMm2() / 2, after: grinder.section() };
+  };
+
+  it('that grinds a chip out of a flat face is what the strokes of the lab take', () => {
+    for (const { tool, zone } of needs.filter(({ zone: own }) => own.grind !== 'convex')) {
+      const edge = labEdge({ tool, zone: { ...zone, facet: null }, apexRadiusUm: 2 });
+      const face = workingFace(tool, edge.zone);
+      const depthMm = 0.02;
+      const sharp = edgeSection({ tool, zone: edge.zone, apexRadiusUm: 0.05 });
+      const { perSideMm2 } = groundTo(edge, sharp, BAND_ABOVE_DEG, depthMm);
+      const band = flatDamageBand({ ...face, depthMm });
+      expect([tool.name, perSideMm2 / band.areaPerSideMm2]).toEqual([
+        tool.name,
+        expect.closeTo(1, 1),
+      ]);
+    }
+  });
+
+  it('that grinds a chip out of an arc is up to an eighth less', () => {
+    for (const { tool, zone } of needs.filter(({ zone: own }) => own.grind === 'convex')) {
+      const edge = labEdge({ tool, zone: { ...zone, facet: null }, apexRadiusUm: 2 });
+      const { angleDeg, faceWidthMm, arcRadiusMm } = workingFace(tool, edge.zone);
+      const sharp = edgeSection({ tool, zone: edge.zone, apexRadiusUm: 0.05 });
+      for (const depthMm of [0.05, 0.1, 0.2]) {
+        const { perSideMm2 } = groundTo(edge, sharp, BAND_ABOVE_DEG, depthMm);
+        const shiftMm = depthMm * Math.sin((angleDeg * Math.PI) / 180);
+        const holdAboveDeg = BAND_ABOVE_DEG;
+        const band = workedBand({ shiftMm, holdAboveDeg, faceWidthMm, arcRadiusMm });
+        const ratio = band.areaPerSideMm2 / perSideMm2;
+        expect([tool.name, depthMm, ratio > 0.875 && ratio < 1]).toEqual([
+          tool.name,
+          depthMm,
+          true,
+        ]);
+      }
+    }
+  });
+
+  it('that restores a rounded apex is up to 6 % more than they take, on flats and arcs alike', () => {
+    for (const { tool, zone } of needs) {
+      const edge = labEdge({ tool, zone: { ...zone, facet: null }, apexRadiusUm: 4 });
+      const { angleDeg, faceWidthMm, arcRadiusMm } = workingFace(tool, edge.zone);
+      const { startUm } = edge;
+      // The new faces meet where the rounding stood foremost: as soon as that has moved at all.
+      const { perSideMm2 } = groundTo(edge, edge.section, 1.5, 2e-5);
+      const shiftMm = roundingShiftMm({ apexRadiusUm: startUm, angleDeg });
+      const band = workedBand({ shiftMm, holdAboveDeg: 1.5, faceWidthMm, arcRadiusMm });
+      const ratio = band.areaPerSideMm2 / perSideMm2;
+      expect([tool.name, ratio > 1 && ratio < 1.06]).toEqual([tool.name, true]);
+    }
+  });
+});
+
+it('strops as plans strop: the same course, best at the same count', () => {
+  const { tool, zone } = restored[0]!.need;
+  const edge = labEdge({ tool, zone, apexRadiusUm: 4 });
+  const { lines } = askCourses({ question: 'strop', edge, experiment: EXPERIMENT });
+  (['hard', 'slack'] as const).forEach((backing, i) => {
+    const keenUm = stroppedRadiusUm({ stropSizeUm: 1, stoneSizeUm: EXPERIMENT.stone.sizeUm });
+    const start = { keenUm, burrUm: Math.max(0, stoneFinishUm(EXPERIMENT.stone) - keenUm) };
+    const rates = stropRates({
+      forceN: 4,
+      backing,
+      surface: 'leather',
+      hardnessHrc: edge.hardnessHrc,
+      stainless: tool.steel.stainless === 'yes',
+      loaded: true,
+    });
+    const { points, mark } = lines[i]!;
+    for (const { at, value } of points) {
+      // Stroke by stroke, by the recurrence: e falls by a share, ρ decays and is added to.
+      let [burrUm, roundingUm] = [start.burrUm, 0];
+      for (let stroke = 0; stroke < at; stroke += 1) {
+        burrUm *= Math.exp(-1 / rates.tau);
+        roundingUm = roundingUm * Math.exp(-1 / 150) + rates.betaUm;
+      }
+      const apexRadiusUm = start.keenUm + burrUm + roundingUm;
+      expect(Math.abs(value - gramsFromApex({ apexRadiusUm }))).toBeLessThan(0.01 * value);
+    }
+    expect(mark!.at).toBe(Math.round(bestStropStrokes({ ...start, ...rates })));
+  });
 });
 
 it('leaves what the chapter of sharpness says a stone leaves', () => {

@@ -1,6 +1,6 @@
 import type { Tool, Zone } from '../../domain/tool';
 import { inRange, positive } from '../check';
-import { sectionProfile, type ProfilePoint } from '../edge';
+import { convexArc, sectionProfile, type ProfilePoint } from '../edge';
 import { cosDeg, sinDeg, tanDeg } from '../trigonometry';
 import type { Section, SectionPoint } from './section';
 
@@ -23,10 +23,46 @@ export function edgeSection(input: {
   const { tool, zone } = input;
   const grind = zone.grind === 'hollow' ? 'secondary-bevel' : zone.grind;
   const profile = sectionProfile(tool, { ...zone, grind, hollowRadiusMm: null });
+  const isArc = zone.grind === 'convex' && zone.microBevel === null && zone.facet === null;
+  const radiusMm = positive(input.apexRadiusUm, 'apexRadiusUm') / 1000;
   return roundedSection(
-    shortened(profile, zone),
-    positive(input.apexRadiusUm, 'apexRadiusUm') / 1000,
+    isArc ? fineAtApex(profile, zone, radiusMm) : shortened(profile, zone),
+    radiusMm,
   );
+}
+
+/** The first chord of an arc is halved so often: it is then no longer than what a stone touches first. */
+const HALVINGS = 7;
+/** The first chord is so many times as long as what a rounding takes of it. */
+const ROOM = 1.25;
+
+/** An arc as it is shortened, drawn finer towards its apex: a chord lies flatter than the arc does there. */
+function fineAtApex(
+  profile: readonly ProfilePoint[],
+  zone: Zone,
+  apexRadiusMm: number,
+): ProfilePoint[] {
+  const { bevelAngleDeg: apexDeg, primaryAngleDeg: cheekDeg, shoulderThicknessMm } = zone;
+  const { radiusMm } = convexArc({
+    thicknessMm: shoulderThicknessMm,
+    cheekAngleDeg: cheekDeg,
+    apexAngleDeg: apexDeg,
+  });
+  const [apex, ...behind] = shortened(profile, zone);
+  const first = behind[0]!;
+  // R·(cos φ − cos θ) is the half thickness where the arc has turned from θ to φ.
+  const firstDeg = (180 / Math.PI) * Math.acos(first.halfMm / radiusMm + cosDeg(apexDeg));
+  const fine = Array.from({ length: HALVINGS }, (_, i) => {
+    const deg = apexDeg + (firstDeg - apexDeg) / 2 ** (HALVINGS - i);
+    return {
+      depthMm: radiusMm * (sinDeg(apexDeg) - sinDeg(deg)),
+      halfMm: radiusMm * (cosDeg(deg) - cosDeg(apexDeg)),
+    };
+  });
+  // The rounding lies on the first chord, and needs room there.
+  const roomMm = (ROOM * apexRadiusMm) / tanDeg(apexDeg);
+  const beyond = fine.filter(({ depthMm, halfMm }) => Math.hypot(depthMm, halfMm) > roomMm);
+  return [apex!, ...beyond, ...behind];
 }
 
 /** A profile up to its shoulder, with one straight face behind it. */

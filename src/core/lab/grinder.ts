@@ -6,7 +6,7 @@ import type { GroundSide, Section, SectionPoint } from './section';
 const { hypot, max, min, sqrt } = Math;
 
 /** The foremost point counts as moved from here on (mm): 1 nm. */
-const MOVED_MM = 1e-6;
+export const MOVED_MM = 1e-6;
 
 /**
  * A section under a stone, changed in place: made for thousands of strokes. Every stroke takes a half plane off

@@ -8,39 +8,51 @@ const { max, min } = Math;
 /** Whether strokes change sides one by one, or one side is done before the other. */
 export type StrokeOrder = 'alternate' | 'one-side-first';
 
-/** How a hand sharpens: how it holds, how many strokes it makes and in which order. */
-export interface HandWork {
-  hold: HandHold;
-  strokesPerSide: number;
-  order: StrokeOrder;
-}
-
-/** One stroke of a hand, before it is known what it takes. */
-export interface HandStroke {
+/** Whose turn a stroke is. */
+export interface StrokeTurn {
   side: GroundSide;
   /** Whether it is a return stroke: every second one of its side. */
   isBack: boolean;
+}
+
+/** One stroke of a hand, before it is known what it takes. */
+export interface HandStroke extends StrokeTurn {
   angleDeg: number;
 }
 
-/** The stroke of a number, from 0 over both sides: never flatter than the stone can lie on the bevel. */
+/** The turns of so many strokes on each side, left first. */
+export function turnsOf(order: StrokeOrder, strokesPerSide: number): StrokeTurn[] {
+  const one = { left: 1, right: 1 };
+  const all = { left: strokesPerSide, right: strokesPerSide };
+  return turnsInSets(order === 'alternate' ? Array(strokesPerSide).fill(one) : [all]);
+}
+
+/** The turns of sets, each first on the left and then on the right. */
+export function turnsInSets(sets: readonly { left: number; right: number }[]): StrokeTurn[] {
+  const done = { left: 0, right: 0 };
+  return sets.flatMap((set) =>
+    (['left', 'right'] as const).flatMap((side) =>
+      Array.from({ length: set[side] }, () => {
+        done[side] += 1;
+        return { side, isBack: done[side] % 2 === 0 };
+      }),
+    ),
+  );
+}
+
+/** A stroke by a hand: never flatter than the stone can lie on the bevel. */
 export function handStroke(
-  { hold, strokesPerSide, order }: HandWork,
-  i: number,
+  hold: HandHold,
+  { side, isBack }: StrokeTurn,
   leastDeg: number,
   draws: Draws,
 ): HandStroke {
-  const isLeft = order === 'alternate' ? i % 2 === 0 : i < strokesPerSide;
-  const ofSide = order === 'alternate' ? i >> 1 : i % strokesPerSide;
-  const isBack = ofSide % 2 === 1;
   const meant =
-    hold.angleDeg + (isLeft ? hold.leftSteeperDeg : 0) + (isBack ? hold.backSteeperDeg : 0);
+    hold.angleDeg +
+    (side === 'left' ? hold.leftSteeperDeg : 0) +
+    (isBack ? hold.backSteeperDeg : 0);
   const held = hold.wobbleDeg > 0 ? meant + hold.wobbleDeg * draws.normal() : meant;
-  return {
-    side: isLeft ? 'left' : 'right',
-    isBack,
-    angleDeg: min(MOST_DEG, max(leastDeg, held)),
-  };
+  return { side, isBack, angleDeg: min(MOST_DEG, max(leastDeg, held)) };
 }
 
 /** No hand holds a stone steeper than this on purpose, nor by mistake. */

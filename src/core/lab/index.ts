@@ -1,12 +1,12 @@
+export { askStrokes, type LabAnswer, type StrokeAnswer } from './askStrokes';
 export {
-  askStrokes,
   labMoment,
   mostReachApex,
   type LabCourse,
   type LabMoment,
   type LabStroke,
-  type StrokeAnswer,
-} from './askStrokes';
+} from './labCourse';
+export { playedPlan, playedEntry, playSteps, type PlayedWork } from './playSteps';
 export { apexSection } from './edgeSection';
 export { grindSection } from './grindSection';
 export { labEdge, type LabEdge } from './labEdge';
@@ -20,3 +20,12 @@ export {
   type CourseAnswer,
   type CourseQuestionId,
 } from './courseQuestions';
+export {
+  wearOfYears,
+  YEARS_AHEAD,
+  type Habit,
+  type HabitYears,
+  type ShapeLeft,
+  type WearOfYears,
+  type YearShape,
+} from './wearOfYears';

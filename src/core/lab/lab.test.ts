@@ -7,7 +7,7 @@ import { Draws } from '../random';
 import { geometricRadiusUm, groundRadiusUm } from './apexOf';
 import { roundedSection } from './edgeSection';
 import { grindSection } from './grindSection';
-import { handStroke } from './hand';
+import { handStroke, turnsOf } from './hand';
 import { sectionArea, type Section, type SectionStroke } from './section';
 import { sectionReport } from './sectionReport';
 import { studyHold, type HoldStudy, type Quantiles } from './studyHold';
@@ -25,16 +25,29 @@ function bevel(angleDeg: number, stockMm: number, radiusUm: number): Section {
   );
 }
 
+/** A bevel on the left face alone; the right one is flat. */
+function oneSided(angleDeg: number, stockMm: number): Section {
+  const depthMm = stockMm / Math.tan((angleDeg * Math.PI) / 180);
+  return {
+    points: [
+      { xMm: depthMm + 3, yMm: stockMm },
+      { xMm: depthMm, yMm: stockMm },
+      { xMm: 0, yMm: 0 },
+      { xMm: depthMm + 3, yMm: 0 },
+    ],
+  };
+}
+
 const SCANDI = bevel(12, 3, 4);
 const AREA_MM2 = 2.6e-5;
 const STEADY: HandHold = { angleDeg: 12, wobbleDeg: 0, leftSteeperDeg: 0, backSteeperDeg: 0 };
 
 function strokesBy(hold: HandHold, strokes: number, stream = 1): SectionStroke[] {
   const draws = new Draws(stream);
-  return Array.from({ length: strokes }, (_, i) => {
-    const work = { hold, strokesPerSide: strokes / 2, order: 'alternate' } as const;
-    return { ...handStroke(work, i, 0.1, draws), areaMm2: AREA_MM2 };
-  });
+  return turnsOf('alternate', strokes / 2).map((turn) => ({
+    ...handStroke(hold, turn, 0.1, draws),
+    areaMm2: AREA_MM2,
+  }));
 }
 
 const ground = (hold: HandHold, strokes: number, section = SCANDI) =>
@@ -69,7 +82,13 @@ describe('a section under a stone', () => {
       stockMm: fc.double({ min: 0.5, max: 5, noNaN: true }),
       radiusUm: fc.double({ min: 0.2, max: 15, noNaN: true }),
     })
-    .map(({ angleDeg, stockMm, radiusUm }) => bevel(angleDeg, stockMm, radiusUm));
+    .chain((made) =>
+      fc.constantFrom(
+        bevel(made.angleDeg, made.stockMm, made.radiusUm),
+        // Ground on one side alone: the other face lies flat from the spine to the edge.
+        oneSided(made.angleDeg, made.stockMm),
+      ),
+    );
 
   it('loses just the area of its strokes, and stays convex', () => {
     fc.assert(
@@ -100,6 +119,21 @@ describe('a section under a stone', () => {
         }
       }),
       { numRuns: 60 },
+    );
+  });
+
+  it('keeps a one-sided edge at its angle: strokes on the bevel, and a light one that takes the burr off the flat', () => {
+    const strokes = Array.from({ length: 400 }, (_, i): SectionStroke =>
+      i % 20 === 19
+        ? { angleDeg: 0.2, side: 'right', areaMm2: 1e-7 }
+        : { angleDeg: 25, side: 'left', areaMm2: AREA_MM2 },
+    );
+    const { section, apexReachedAt } = grindSection({ section: oneSided(25, 3), strokes });
+    expect(apexReachedAt).toBe(1);
+    // One flat face, and one that rises by the tangent of its angle.
+    expect(sectionReport({ section }).thicknessMm.at1).toBeCloseTo(
+      Math.tan((25 * Math.PI) / 180),
+      2,
     );
   });
 

@@ -1,16 +1,19 @@
-import { quantileSorted } from 'd3-array';
+import { quantileSorted, sum } from 'd3-array';
 import { inRange, notNegative, positive } from '../check';
 import { Draws, partOf } from '../random';
-import { gramsFromApex } from '../sharpness';
-import { labRadiusUm } from './apexOf';
+import type { HandHold } from '../../domain/experiment';
 import { Grinder } from './grinder';
-import { handStroke, type HandWork } from './hand';
+import { handStroke, turnsOf, type StrokeOrder } from './hand';
 import type { Section } from './section';
-import { apexWidthUm, edgeInclusiveDeg, inclusiveDeg } from './sectionReport';
+import { inclusiveDeg } from './sectionReport';
+import { Sharpening, type EdgeBefore, type HoldRun, type StoneStrokes } from './sharpening';
 
 /** A sharpening that is tried many times over. */
-export interface HoldStudy extends HandWork {
+export interface HoldStudy {
   section: Section;
+  hold: HandHold;
+  strokesPerSide: number;
+  order: StrokeOrder;
   /** Area that a stroke takes (mm²). */
   areaMm2: number;
   /** Apex radius that the stone leaves (µm). */
@@ -42,13 +45,6 @@ export interface HoldStudyResult extends ReachedApex {
   grams: Quantiles;
 }
 
-/** One sharpening at one moment. */
-export interface HoldRun {
-  edgeInclusiveDeg: number;
-  apexWidthUm: number;
-  grams: number;
-}
-
 /** All runs of a study: at some counts of strokes over both sides, and when each reached the apex. */
 export interface HoldRuns {
   /** `moments[k][run]`, at the count `at[k]`. */
@@ -60,7 +56,8 @@ export interface HoldRuns {
  * Thousands of freehand sharpenings of one section by one hand. The same seed gives the same result.
  */
 export function studyHold(input: HoldStudy): HoldStudyResult {
-  const runs = holdRuns({ ...input, at: [2 * input.strokesPerSide] });
+  checked(input);
+  const runs = holdRuns({ ...seriesOf(input), at: [2 * input.strokesPerSide] });
   const end = runs.moments[0]!;
   return {
     edgeInclusiveDeg: quantiles(end.map((run) => run.edgeInclusiveDeg)),
@@ -82,51 +79,68 @@ export function reachedApex({ apexReachedAt }: HoldRuns): ReachedApex {
 /** So many runs lie between two words on how much is done. */
 const RUNS_A_WORD = 50;
 
-/** Every run of a study, looked at after the strokes `at`, counted over both sides and in rising order. */
-export function holdRuns(
-  input: HoldStudy & { at: readonly number[]; onShare?: (share: number) => void },
-): HoldRuns {
-  const { section, strokesPerSide, runs, seed, at, onShare } = input;
-  checked(input);
-  const leastDeg = leastAngleDeg(section);
+/** Strokes on one stone after the other, tried many times over. */
+export interface SharpeningStudy extends EdgeBefore {
+  stones: readonly StoneStrokes[];
+  runs: number;
+  seed: number;
+}
+
+/** A study of one stone as a series of it alone. */
+export function seriesOf(input: HoldStudy): SharpeningStudy {
+  const { section, startUm, hold, order, strokesPerSide, areaMm2, finishUm, runs, seed } = input;
+  const turns = turnsOf(order, strokesPerSide);
   const apexAngleDeg = nominalApexDeg(section);
+  const stones = [{ hold, turns, areaMm2, finishUm }];
+  return { section, startUm, apexAngleDeg, stones, runs, seed };
+}
+
+/** Every run of a study, looked at after the strokes `at`, counted over all stones and in rising order. */
+export function holdRuns(
+  input: SharpeningStudy & { at: readonly number[]; onShare?: (share: number) => void },
+): HoldRuns {
+  const { runs, seed, at, onShare } = input;
   const moments: HoldRun[][] = at.map(() => []);
   const apexReachedAt: (number | null)[] = [];
   for (let run = 0; run < runs; run += 1) {
     if (run % RUNS_A_WORD === 0) onShare?.(run / runs);
-    const grinder = new Grinder(section, 2 * strokesPerSide);
-    const draws = new Draws(partOf(seed, run));
-    let reachedAt: number | null = null;
     let next = 0;
-    for (let i = 0; i <= 2 * strokesPerSide; i += 1) {
-      if (at[next] === i) {
-        moments[next]!.push(lookAt(grinder, { ...input, apexAngleDeg }, reachedAt !== null));
-        next += 1;
-      }
-      if (i === 2 * strokesPerSide) break;
-      const { side, angleDeg } = handStroke(input, i, leastDeg, draws);
-      grinder.stroke(angleDeg, side, input.areaMm2);
-      if (reachedAt === null && grinder.isApexReached()) reachedAt = i + 1;
-    }
-    apexReachedAt.push(reachedAt);
+    const lookAt = (count: number, sharpening: Sharpening): void => {
+      if (at[next] !== count) return;
+      moments[next]!.push(sharpening.look());
+      next += 1;
+    };
+    apexReachedAt.push(sharpen(input, partOf(seed, run), lookAt));
   }
   return { moments, apexReachedAt };
 }
 
-/** What stands after some strokes. */
-function lookAt(
-  grinder: Grinder,
-  edge: { apexAngleDeg: number; startUm: number; finishUm: number },
-  isReached: boolean,
-): HoldRun {
-  const widthUm = apexWidthUm(grinder);
-  return {
-    edgeInclusiveDeg: edgeInclusiveDeg(grinder),
-    apexWidthUm: widthUm,
-    grams: gramsFromApex({
-      apexRadiusUm: labRadiusUm({ ...edge, apexWidthUm: widthUm, isReached }),
-    }),
-  };
+/** One sharpening; the stroke that reached the apex, counted from 1, or null. */
+function sharpen(
+  { stones, ...edge }: SharpeningStudy,
+  stream: number,
+  lookAt: (count: number, sharpening: Sharpening) => void,
+): number | null {
+  const leastDeg = leastAngleDeg(edge.section);
+  const draws = new Draws(stream);
+  const sharpening = new Sharpening(
+    edge,
+    sum(stones, ({ turns }) => turns.length),
+  );
+  let reachedAt: number | null = null;
+  let count = 0;
+  lookAt(0, sharpening);
+  for (const { hold, turns, areaMm2, finishUm } of stones) {
+    sharpening.takeUp(finishUm);
+    for (const turn of turns) {
+      const { side, angleDeg } = handStroke(hold, turn, leastDeg, draws);
+      sharpening.stroke(angleDeg, side, areaMm2);
+      count += 1;
+      if (reachedAt === null && sharpening.isApexReached()) reachedAt = count;
+      lookAt(count, sharpening);
+    }
+  }
+  return reachedAt;
 }
 
 export function quantiles(values: readonly number[]): Quantiles {

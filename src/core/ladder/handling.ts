@@ -12,6 +12,12 @@ export interface Handling {
   sections: number;
 }
 
+/** Length (mm) of one stroke of a motion on an abrasive. */
+export function strokeLengthMm(motion: Motion, { lengthMm }: Pick<LadderAbrasive, 'lengthMm'>) {
+  if (motion === 'circles') return PRIORS.circlePathMm.value;
+  return Math.min(PRIORS.longestStrokeMm.value, 0.9 * lengthMm);
+}
+
 /**
  * Motion by tool, abrasive and weight of the work: circles of stones held on axes; scrubs on machetes and for
  * `heavy` work on stones (damage, thinning, flattening); sweeps else, leading on stones, trailing on
@@ -28,7 +34,7 @@ function movedBy(
   held: HeldWay,
   heavy: boolean,
 ): Omit<Handling, 'held'> {
-  const sweepMm = Math.min(PRIORS.longestStrokeMm.value, 0.9 * abrasive.lengthMm);
+  const sweepMm = strokeLengthMm('sweeps', abrasive);
   const sections = Math.max(1, Math.round(face.edgeLengthMm / PRIORS.sectionMm.value));
   if (abrasive.kind === 'strop' || abrasive.form === 'paper') {
     return { motion: 'sweeps', direction: 'edge trailing', strokeLengthMm: sweepMm, sections: 1 };
@@ -38,14 +44,18 @@ function movedBy(
   }
   const { motion, direction } = face.practice;
   if (motion !== null) {
-    const strokeLengthMm = motion === 'circles' ? PRIORS.circlePathMm.value : sweepMm;
-    return { motion, direction: direction ?? 'both ways', strokeLengthMm, sections };
+    return {
+      motion,
+      direction: direction ?? 'both ways',
+      strokeLengthMm: strokeLengthMm(motion, abrasive),
+      sections,
+    };
   }
   if (face.toolForm === 'axe' && held === 'braced') {
     return {
       motion: 'circles',
       direction: 'both ways',
-      strokeLengthMm: PRIORS.circlePathMm.value,
+      strokeLengthMm: strokeLengthMm('circles', abrasive),
       sections,
     };
   }

@@ -18,7 +18,7 @@ export { damageBand, workedParts } from './workedParts';
 export { edgeTarget } from './edgeTarget';
 export { practiceOf } from './practice';
 export { toolForm, workingFace } from './workingFace';
-export { handling } from './handling';
+export { handling, strokeLengthMm } from './handling';
 export {
   abrasivesAtHand,
   otherFaceId,

@@ -14,13 +14,8 @@ import { chipDepth, deg, fineMm, placeMm, sentence } from '../../ui/format';
 import { GramsField } from '../../ui/GramsField';
 import { TestChoice } from '../../ui/ObservationFields';
 import { Choice } from '../../ui/Choice';
-import {
-  finishMeasured,
-  isHalfAnArc,
-  leftZone,
-  withKeptFacet,
-  type FacetChoice,
-} from './finishMeasured';
+import { leftZone } from '../../core';
+import { finishMeasured, isHalfAnArc, withKeptFacet, type FacetChoice } from './finishMeasured';
 import { MeasuredAfter } from './MeasuredAfter';
 import { useEndOfJob } from './useEndOfJob';
 

@@ -14,7 +14,7 @@ import { GuideHead } from './GuideHead';
 import { GuidePanel } from './GuidePanel';
 import { stretchBefore } from './guideStep';
 import { useGuide, type GuideInHand } from './useGuide';
-import { useScheme } from './useScheme';
+import { useScheme } from '../../ui/useScheme';
 
 const LadderWalked = dynamic(() => import('./LadderWalked'), { ssr: false });
 const FeelClock = dynamic(() => import('./FeelClock').then((m) => m.FeelClock), { ssr: false });

@@ -13,7 +13,7 @@ import { setOf } from './guideStep';
 import { useOwnSet } from './useOwnSet';
 import { SwapChoice } from './SwapChoice';
 import { CUES, useCueChoice } from './useCue';
-import { useScheme } from './useScheme';
+import { useScheme } from '../../ui/useScheme';
 import { BEATS, type Beat } from './beat';
 
 /** What is seldom wanted in a step: going back, leaving it out with a reason, a beat to count by. */

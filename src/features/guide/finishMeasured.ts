@@ -3,25 +3,9 @@ import { notice } from '../../ui/notice';
 import { advance } from '../../core';
 import type { Finding, Session } from '../../domain/session';
 import { isWorked } from '../../domain/observation';
-import type { StepTask } from '../../domain/terms';
 import type { Tool, Zone } from '../../domain/tool';
 import { noteOil, type Store } from '../../live';
 import { stampNow } from '../../domain/clock';
-
-/** Steps that leave a facet, or less of one, and no other measure. */
-const FACET_TASKS: readonly StepTask[] = ['grind out damage', 'blend the facet'];
-
-/** What the steps that were worked have made of a zone, and whether that is its facet alone. */
-export interface LeftZone {
-  zone: Zone;
-  facetOnly: boolean;
-}
-
-/** What a session leaves of a zone; null where its measures stay: what was skipped grinds nothing. */
-export function leftZone({ steps }: Session): LeftZone | null {
-  const last = steps.findLast((step) => step.zoneAfter !== null && isWorked(step));
-  return last ? { zone: last.zoneAfter!, facetOnly: FACET_TASKS.includes(last.task) } : null;
-}
 
 /** Whether some of an arc's facets were ground, and not the last: its angle is then nobody's guess. */
 export function isHalfAnArc({ steps }: Session): boolean {

@@ -14,7 +14,8 @@ import { useBeat } from './useBeat';
 import { useClock } from './useClock';
 import { useCue } from './useCue';
 import { useGuideKeys } from './useGuideKeys';
-import { turnsByItself, useScheme } from './useScheme';
+import { useScheme } from '../../ui/useScheme';
+import { turnsByItself } from './turnsByItself';
 import { useLeaving } from './useLeaving';
 import { stampNow } from '../../domain/clock';
 

@@ -34,7 +34,9 @@ export function LabBar(props: {
             ))}
           </select>
         </label>
-        <div className="lg:flex lg:flex-1 lg:justify-between lg:gap-1">
+        <div
+          className={`lg:flex lg:flex-1 ${controls.length > 3 ? 'lg:justify-between lg:gap-1' : 'lg:gap-10'}`}
+        >
           {controls.map((control) => (
             <div
               key={control.id}

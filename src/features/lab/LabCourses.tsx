@@ -3,7 +3,7 @@
 import { bin, extent } from 'd3-array';
 import { scaleLinear, scaleLog, type ScaleLinear } from 'd3-scale';
 import { area } from 'd3-shape';
-import { mostReachApex, type LabCourse, type Quantiles, type StrokeAnswer } from '../../core';
+import { mostReachApex, type LabCourse, type Quantiles, type LabAnswer } from '../../core';
 import { deg, grams } from '../../ui/format';
 import {
   Band,
@@ -26,8 +26,8 @@ const BINS = 30;
 
 /** Angle and grams over the strokes, either way, with the scrub grip; at the end the spread of all sharpenings. */
 export function LabCourses(props: {
-  answer: StrokeAnswer;
-  names: readonly [string, string];
+  answer: LabAnswer;
+  names: readonly string[];
   strokes: number;
   onStrokes: (strokes: number) => void;
 }) {
@@ -57,8 +57,8 @@ export function LabCourses(props: {
 }
 
 function CourseChart(props: {
-  answer: StrokeAnswer;
-  names: readonly [string, string];
+  answer: LabAnswer;
+  names: readonly string[];
   most: number;
   of: 'edge' | 'grams';
   title: string;
@@ -96,6 +96,9 @@ function CourseChart(props: {
               hasLines
             />
             <Lines answer={answer} of={of} x={x} y={y} />
+            {answer.courses.length === 1 && (
+              <StonesTakenUp course={answer.courses[0]!} frame={frame} x={x} />
+            )}
             {of === 'grams' && <Reached answer={answer} most={most} x={x} y={y} />}
             {answer.courses.map((course, i) => (
               <Ends
@@ -124,7 +127,7 @@ function CourseChart(props: {
 
 /** Either way's middle and range. */
 function Lines(props: {
-  answer: StrokeAnswer;
+  answer: LabAnswer;
   of: 'edge' | 'grams';
   x: (stroke: number) => number;
   y: (value: number) => number;
@@ -155,9 +158,26 @@ function Lines(props: {
   );
 }
 
+/** Where the next stone is taken up, by its number. */
+function StonesTakenUp(props: { course: LabCourse; frame: Frame; x: (stroke: number) => number }) {
+  const { course, frame, x } = props;
+  return course.stones.slice(1).map(({ from }, i) => (
+    <g key={from}>
+      <path
+        d={`M${x(from)},${frame.top}V${frame.bottom}`}
+        stroke="var(--ink)"
+        strokeDasharray="1 4"
+      />
+      <text x={x(from) + 4} y={frame.top + 11} fontWeight={700}>
+        {i + 2}
+      </text>
+    </g>
+  ));
+}
+
 /** Where the apex was reached, in the middle of all sharpenings. */
 function Reached(props: {
-  answer: StrokeAnswer;
+  answer: LabAnswer;
   most: number;
   x: (stroke: number) => number;
   y: (grams: number) => number;
@@ -246,16 +266,17 @@ function Ends(props: {
   );
 }
 
-/** Two labels that never lie on each other. */
+/** A label, or two that never lie on each other. */
 function EndLabels(props: {
   x: number;
   labels: readonly { y: number; text: string; isBold: boolean }[];
 }) {
-  const [a, b] = props.labels;
+  const a = props.labels[0]!;
+  const b = props.labels[1] ?? { y: Infinity };
   const apart = 16;
-  const near = Math.abs(a!.y - b!.y) < apart;
-  const middle = (a!.y + b!.y) / 2;
-  const sign = a!.y <= b!.y ? -1 : 1;
+  const near = Math.abs(a.y - b.y) < apart;
+  const middle = (a.y + b.y) / 2;
+  const sign = a.y <= b.y ? -1 : 1;
   return props.labels.map(({ text, isBold, y }, i) => (
     <text
       key={text + String(i)}

@@ -1,9 +1,9 @@
 'use client';
 
-import type { StrokeAnswer } from '../../core';
+import type { LabAnswer } from '../../core';
 import { downloadFile, downloadText } from '../../ui/download';
 import { embeddedFont } from '../../ui/embeddedFont';
-import { labWords as say, QUESTION_WORDS, WAY_WORDS } from '../../ui/words/labWords';
+import { labWords as say } from '../../ui/words/labWords';
 import { notice } from '../../ui/notice';
 import { Share } from '../../ui/Share';
 import { svgAsPng } from '../../ui/svgAsPng';
@@ -11,11 +11,15 @@ import { labCsv } from './labCsv';
 import { labSvg } from './labSvg';
 
 /** The answer to take along: picture, figures, and the experiment as a link. */
-export function LabExports({ answer, name }: { answer: StrokeAnswer; name: string }) {
-  const names = WAY_WORDS[answer.question];
-  const title = `${name}: ${QUESTION_WORDS[answer.question]}`;
+export function LabExports(props: {
+  answer: LabAnswer;
+  id: string;
+  names: readonly string[];
+  title: string;
+}) {
+  const { answer, id, names, title } = props;
   const fileName = (ending: string): string =>
-    `${say.lab} ${answer.question}.${ending}`.toLowerCase().replaceAll(' ', '-');
+    `${say.lab} ${id}.${ending}`.toLowerCase().replaceAll(' ', '-');
   const svg = async (): Promise<string> =>
     labSvg({ answer, title, names, font: await embeddedFont() });
   return (

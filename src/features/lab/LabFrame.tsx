@@ -47,6 +47,7 @@ export function LabFrame(props: {
           <LabPost
             question={question}
             answers={answers}
+            hasSteps={lab.played !== null}
             onAsk={(next) => change({ question: next })}
           />
         </div>

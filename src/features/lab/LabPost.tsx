@@ -6,13 +6,16 @@ import { LAB_QUESTIONS } from '../../ui/labAddress';
 export function LabPost(props: {
   question: LabQuestionId;
   answers: ShortAnswers;
+  /** Whether there are strokes to play. */
+  hasSteps: boolean;
   onAsk: (question: LabQuestionId) => void;
 }) {
-  const { question, answers, onAsk } = props;
+  const { question, answers, hasSteps, onAsk } = props;
+  const asked = LAB_QUESTIONS.filter((id) => id !== 'steps' || hasSteps);
   return (
     <nav aria-label={say.questions}>
       <ul className="grid gap-2 border-l-[12px] border-wood py-3 sm:max-lg:grid-cols-2">
-        {LAB_QUESTIONS.map((id) => (
+        {asked.map((id) => (
           <li key={id} className="-ml-4">
             <button
               type="button"

@@ -1,5 +1,5 @@
 import { mostReachApex } from '../../core';
-import type { LabCourse, SectionReport, StrokeAnswer } from '../../core';
+import type { LabCourse, SectionReport, LabAnswer } from '../../core';
 import { deg, grams, um } from '../../ui/format';
 import { labWords as say } from '../../ui/words/labWords';
 
@@ -7,7 +7,7 @@ import { labWords as say } from '../../ui/words/labWords';
 const HARDLY_ANY = 0.05;
 
 /** Every figure before and after, either way: the same answer in numbers. */
-export function LabTable(props: { answer: StrokeAnswer; names: readonly [string, string] }) {
+export function LabTable(props: { answer: LabAnswer; names: readonly string[] }) {
   const { answer, names } = props;
   const { before, courses } = answer;
   const each = (of: (course: LabCourse) => string): string[] => courses.map(of);

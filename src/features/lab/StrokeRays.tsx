@@ -1,6 +1,6 @@
 import { line } from 'd3-shape';
 import type { LabStroke } from '../../core';
-import { rayEnd } from './sectionView';
+import { rayEnd, raysOf } from './sectionView';
 
 /** Degrees of the bell's own smoothing, and how far it stands out at its widest (px). */
 const SMOOTH_DEG = 0.35;
@@ -9,7 +9,7 @@ const BELL_STEPS = 60;
 
 /**
  * Strokes as rays at their true angles from the edge, left above and right below; at their ends the bell of how
- * often each angle came. Return strokes are broken lines.
+ * often each angle came. Return strokes are double lines.
  */
 export function StrokeRays(props: {
   strokes: readonly LabStroke[];
@@ -20,18 +20,7 @@ export function StrokeRays(props: {
   if (strokes.length === 0) return null;
   return (
     <g fill="none" stroke="var(--ink)">
-      {strokes.map((stroke, i) => {
-        const [x, y] = rayEnd(at, stroke, lengthPx);
-        return (
-          <path
-            key={i}
-            d={`M${at[0]},${at[1]}L${x},${y}`}
-            strokeWidth={0.8}
-            opacity={0.35}
-            strokeDasharray={stroke.isBack ? '5 3' : undefined}
-          />
-        );
-      })}
+      <path d={raysOf(strokes, at, lengthPx)} strokeWidth={0.8} opacity={0.35} />
       {(['left', 'right'] as const).map((side) => (
         <path
           key={side}

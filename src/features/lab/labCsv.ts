@@ -1,8 +1,8 @@
-import { grindSection, sectionReport, type StrokeAnswer } from '../../core';
+import { grindSection, sectionReport, type LabAnswer } from '../../core';
 import { writeTable } from '../../formats/csv/writeTable';
 
 /** Both ways stroke by stroke: the angle of each, and what the section measures after it. Figures stay plain. */
-export function labCsv(answer: StrokeAnswer, names: readonly [string, string]): string {
+export function labCsv(answer: LabAnswer, names: readonly string[]): string {
   const heading = [
     'way',
     'stroke',

@@ -1,8 +1,7 @@
-import { line } from 'd3-shape';
-import type { LabCourse, StrokeAnswer } from '../../core';
+import type { LabCourse, LabAnswer } from '../../core';
 import { deg, um } from '../../ui/format';
 import { labWords as say } from '../../ui/words/labWords';
-import { bevelWindow, outlinePath, placeOf, rayEnd, tipOf } from './sectionView';
+import { bevelWindow, outlinePath, placeOf, raysOf, tipOf } from './sectionView';
 
 const WIDTH = 900;
 const ROW = 230;
@@ -10,14 +9,14 @@ const HEAD = 70;
 
 /** A question's answer as a picture of its own: both sections after all strokes, every stroke a ray. */
 export function labSvg(input: {
-  answer: StrokeAnswer;
+  answer: LabAnswer;
   title: string;
-  names: readonly [string, string];
+  names: readonly string[];
   /** A CSS rule that carries the font; empty for the reader's own. */
   font: string;
 }): string {
   const { answer, title, names, font } = input;
-  const height = HEAD + 2 * ROW;
+  const height = HEAD + answer.courses.length * ROW;
   return [
     `<svg xmlns="http://www.w3.org/2000/svg" width="${WIDTH}" height="${height}" viewBox="0 0 ${WIDTH} ${height}" font-family="Archivo, sans-serif" fill="#111">`,
     font && `<style>${font}</style>`,
@@ -34,11 +33,11 @@ function row(course: LabCourse, name: string, top: number, isRival: boolean): st
   const { section, report } = course.end;
   const window = bevelWindow(course, { widthPx: WIDTH - 300, heightPx: ROW, marginPx: 50 });
   const tip = placeOf(tipOf(section), window);
-  const rays = course.strokes.map((stroke) => line()([tip, rayEnd(tip, stroke, window.rayPx)]));
+  const rays = raysOf(course.strokes, tip, window.rayPx);
   return [
     `<g transform="translate(24,${top})">`,
     `<path d="${outlinePath(section, window)}" fill="#ccd2d4" stroke="#111" stroke-width="1.6"${isRival ? ' stroke-dasharray="7 4"' : ''}/>`,
-    `<path d="${rays.join('')}" fill="none" stroke="#111" stroke-width="0.6" opacity="0.4"/>`,
+    `<path d="${rays}" fill="none" stroke="#111" stroke-width="0.6" opacity="0.4"/>`,
     text(WIDTH - 260, 60, name, 'font-size="20" font-weight="700"'),
     text(WIDTH - 260, 88, `${deg(report.edgeInclusiveDeg)} ${say.rows.edge}`),
     text(WIDTH - 260, 112, say.atTheBevel(deg(report.bevelInclusiveDeg))),

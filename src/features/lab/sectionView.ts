@@ -1,5 +1,5 @@
 import { line } from 'd3-shape';
-import type { LabCourse, Section, SectionPoint, SectionStroke } from '../../core';
+import type { LabCourse, LabStroke, Section, SectionPoint, SectionStroke } from '../../core';
 
 /** A window onto a section: where its left edge lies (mm from the spine's axis), and its scale. */
 export interface SectionWindow {
@@ -40,6 +40,32 @@ export function rayEnd(
 ): [number, number] {
   const turn = ((side === 'left' ? angleDeg : -angleDeg) * Math.PI) / 180;
   return [x + lengthPx * Math.cos(turn), y - lengthPx * Math.sin(turn)];
+}
+
+/** More rays than this cannot be told apart: then they stand for more. */
+const MOST_RAYS = 600;
+/** Half of what lies between the two lines of a return stroke (px). */
+const DOUBLE_PX = 1;
+
+/** Strokes as rays from a point, as one path: a line for each stroke out, a double line for each back. */
+export function raysOf(
+  strokes: readonly LabStroke[],
+  at: readonly [number, number],
+  lengthPx: number,
+): string {
+  const each = Math.ceil(strokes.length / MOST_RAYS);
+  return strokes
+    .filter((_, i) => i % each === 0)
+    .flatMap((stroke) => {
+      const [x, y] = rayEnd(at, stroke, lengthPx);
+      const apart = stroke.isBack ? [-DOUBLE_PX, DOUBLE_PX] : [0];
+      const [dx, dy] = [(at[1] - y) / lengthPx, (x - at[0]) / lengthPx];
+      return apart.map(
+        (px) =>
+          `M${tenth(at[0] + px * dx)},${tenth(at[1] + px * dy)}L${tenth(x + px * dx)},${tenth(y + px * dy)}`,
+      );
+    })
+    .join('');
 }
 
 export function placeOf(

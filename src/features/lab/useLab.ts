@@ -3,13 +3,14 @@
 import { useSearchParams } from 'next/navigation';
 import { useMemo } from 'react';
 import { STROKE_QUESTIONS } from '../../core';
-import type { EdgeNeed, LabEdge, StrokeAnswer, StrokeQuestionId } from '../../core';
+import type { EdgeNeed, LabEdge, PlayedWork, StrokeAnswer, StrokeQuestionId } from '../../core';
 import type { LabQuestionId } from '../../ui/words/labWords';
 import type { Experiment } from '../../domain/experiment';
-import { useLabPost, useStrokeQuestion, type JobState } from '../../live';
-import { readLab } from '../../ui/labAddress';
+import { useLabPost, usePlayedStrokes, useStrokeQuestion, type JobState } from '../../live';
+import { readLab, type PlayedStrokes } from '../../ui/labAddress';
 import { labLink } from '../../ui/labLink';
-import { edgeInLab, usualExperiment } from './usualExperiment';
+import { useScheme } from '../../ui/useScheme';
+import { edgeInLab, plannedStrokes, usualExperiment } from './usualExperiment';
 
 /** Sharpenings of a question that is open, and of those whose answers stand on the post. */
 export const RUNS = 2000;
@@ -23,6 +24,8 @@ export interface Lab {
   question: LabQuestionId;
   experiment: Experiment;
   usual: Experiment;
+  /** The strokes that the address brings, else those of the edge's plan; null where a plan has none. */
+  played: PlayedStrokes | null;
   change: (next: { question?: LabQuestionId; experiment?: Experiment }) => void;
 }
 
@@ -31,18 +34,23 @@ export function useLab(need: EdgeNeed): Lab {
   const query = useSearchParams();
   const edge = useMemo(() => edgeInLab(need), [need]);
   const usual = useMemo(() => usualExperiment(need, edge), [need, edge]);
-  const { question, experiment } = useMemo(() => readLab(query, usual), [query, usual]);
+  const asked = useMemo(() => readLab(query, usual), [query, usual]);
+  const planned = useMemo(() => plannedStrokes(need), [need]);
+  const played = asked.played ?? planned;
+  const { experiment } = asked;
+  const question = asked.question === 'steps' && !played ? STROKE_QUESTIONS[0] : asked.question;
   const change: Lab['change'] = (next) => {
     const link = labLink({
       toolId: need.tool.id,
       zoneId: need.zone.id,
       question: next.question ?? question,
       experiment: next.experiment ?? experiment,
+      played: asked.played,
     });
     // The router follows the address; a change of a figure does not move the page.
     window.history[next.question ? 'pushState' : 'replaceState'](null, '', link);
   };
-  return { need, edge, question, experiment, usual, change };
+  return { need, edge, question, experiment, usual, played, change };
 }
 
 /** The answer to the open question, worked out in a thread. */
@@ -51,6 +59,28 @@ export function useAnswer(
   question: StrokeQuestionId,
 ): [JobState<StrokeAnswer>, () => void, () => void] {
   return useStrokeQuestion(requestOf(lab, question, RUNS));
+}
+
+/** The played strokes, over and over by the hand that is tried. */
+export function usePlayed(
+  { need, edge, experiment }: Lab,
+  played: PlayedStrokes | null,
+  runs: number = RUNS_ON_POST,
+): [JobState<PlayedWork | null>, () => void, () => void] {
+  const [scheme] = useScheme();
+  const { tool, zone } = need;
+  return usePlayedStrokes(
+    played && {
+      tool,
+      zone,
+      apexRadiusUm: played.startUm ?? edge.startUm,
+      steps: played.steps,
+      experiment,
+      scheme,
+      runs,
+      seed: SEED,
+    },
+  );
 }
 
 /** The short answers of all questions, as they come. Every question hangs on the post, whichever is open. */

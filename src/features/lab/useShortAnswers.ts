@@ -1,17 +1,20 @@
 'use client';
 
 import { useMemo } from 'react';
-import { askCourses, COURSE_QUESTIONS } from '../../core';
-import { answerShort, courseShort, type LabQuestionId } from '../../ui/words/labWords';
-import { usePostAnswers, type Lab } from './useLab';
+import { askCourses, COURSE_QUESTIONS, type WearOfYears } from '../../core';
+import { answerShort, courseShort, playedShort, type LabQuestionId } from '../../ui/words/labWords';
+import { wearShort } from '../../ui/words/wearWords';
+import { usePlayed, usePostAnswers, type Lab } from './useLab';
 
 /** The answers of the questions in a few words, as far as they are there. */
 export type ShortAnswers = ReadonlyMap<LabQuestionId, string>;
 
 /** Every question's answer in a few words: those of closed formulas at once, those of many sharpenings as they come. */
-export function useShortAnswers(lab: Lab): ShortAnswers {
+export function useShortAnswers(lab: Lab, wear: WearOfYears | null): ShortAnswers {
   const { edge, experiment } = lab;
   const strokes = usePostAnswers(lab);
+  const [played] = usePlayed(lab, lab.played);
+  const work = played.phase === 'done' ? played.answer : null;
   return useMemo(
     () =>
       new Map<LabQuestionId, string>([
@@ -20,7 +23,9 @@ export function useShortAnswers(lab: Lab): ShortAnswers {
           (question) =>
             [question, courseShort(askCourses({ question, edge, experiment }))] as const,
         ),
+        ...(work ? [['steps', playedShort(work)] as const] : []),
+        ...(wear ? [['wear', wearShort(wear)] as const] : []),
       ]),
-    [strokes, edge, experiment],
+    [strokes, edge, experiment, work, wear],
   );
 }

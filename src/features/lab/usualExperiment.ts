@@ -1,5 +1,6 @@
-import { labEdge, type EdgeNeed, type LabEdge } from '../../core';
+import { labEdge, playedPlan, type EdgeNeed, type LabEdge } from '../../core';
 import type { Experiment } from '../../domain/experiment';
+import type { PlayedStrokes } from '../../ui/labAddress';
 
 /** What the lab tries where no plan says otherwise. */
 const USUAL = { sizeUm: 25, forceN: 8, strokesPerSide: 40, strokeLengthMm: 95 } as const;
@@ -34,4 +35,10 @@ export function usualExperiment(need: EdgeNeed, edge: LabEdge): Experiment {
     stone: { family: stone?.family ?? 'diamond', sizeUm: stone?.sizeUm ?? USUAL.sizeUm },
     strokeLengthMm: step?.strokeLengthMm ?? USUAL.strokeLengthMm,
   };
+}
+
+/** The strokes of an edge's plan; null where it needs no stone. */
+export function plannedStrokes({ zone, plan }: EdgeNeed): PlayedStrokes | null {
+  const steps = plan ? playedPlan({ zone, steps: plan.steps }) : [];
+  return steps.length > 0 ? { steps, startUm: null } : null;
 }

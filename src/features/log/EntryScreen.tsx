@@ -16,6 +16,7 @@ import { MicronRuler } from '../../ui/ruler/MicronRuler';
 import { stepItems } from '../../ui/ruler/stepItems';
 import { CorrectEntry } from './CorrectEntry';
 import { EntryEdge } from './EntryEdge';
+import { EntryInLab } from './EntryInLab';
 import { EntryPictures } from './EntryPictures';
 import { EntryReadings } from './EntryReadings';
 import { EntrySteps } from './EntrySteps';
@@ -58,6 +59,7 @@ export function EntryScreen() {
         />
       </div>
       <EntrySteps session={session} />
+      {zone && <EntryInLab session={session} zone={zone} />}
       <EntryReadings session={session} />
       <CorrectEntry key={session.updatedAt} session={session} zone={zone} />
       {tool && <EntryPictures session={session} name={tool.name} />}

@@ -5,6 +5,7 @@ import { planWords as say } from '../../ui/words/screens/plan';
 import {
   bevelDrift,
   heldStep,
+  playedPlan,
   reshapedZone,
   stepHold,
   zoneLeft,
@@ -37,6 +38,7 @@ export default function PlanAside(props: {
   const { tool, zone } = need;
   const held = { tool, zone, coinThicknessMm };
   const holds = holdsOf(plan, held);
+  const played = playedPlan({ zone, steps: plan.steps });
   const cheekWedge = ({ angleDeg }: Hold): string =>
     wedgeSvg(wedgeFor({ ...zone, name: `${tool.name}, ${zone.name}`, angleDeg }));
   return (
@@ -63,7 +65,17 @@ export default function PlanAside(props: {
       {holds.some(({ hold }) => hold.guide.way === 'tilt the stone') && (
         <p>{say.orLayAPrintedWedge(BY_SHADOW)}</p>
       )}
-      <LabLink toolId={tool.id} zoneId={zone.id} question="wobble" />
+      <div>
+        <LabLink toolId={tool.id} zoneId={zone.id} question="wobble" />
+        {played.length > 0 && (
+          <LabLink
+            toolId={tool.id}
+            zoneId={zone.id}
+            question="steps"
+            played={{ steps: played, startUm: null }}
+          />
+        )}
+      </div>
       <p className="text-[0.95rem]">{STOP_USE}</p>
     </div>
   );

@@ -5,6 +5,7 @@ import { faceLimitMm, steelLeft, thickening, workingFace, zoneNow } from '../../
 import { useToolLog } from '../../live';
 import type { Tool, Zone } from '../../domain/tool';
 import { mm, yearsAhead, rounded } from '../../ui/format';
+import { LabLink } from '../../ui/LabLink';
 import { GrowthChart, growthTitle } from './GrowthChart';
 
 /** Steel left to sharpen away, and how the worked face widens until it needs thinning. */
@@ -32,6 +33,7 @@ export function SteelLeft({ tool, zone }: { tool: Tool; zone: Zone }) {
           pace.touchUps > 0 ? say.fromOfYourOwn(pace.touchUps) : say.aUsualValueUntilYour,
         )}
       </p>
+      <LabLink toolId={tool.id} zoneId={zone.id} question="wear" />
     </section>
   );
 }

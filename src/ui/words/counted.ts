@@ -14,6 +14,7 @@ export const counted = {
   thing: (count: number) => plural(count, 'thing'),
   tool: (count: number) => plural(count, 'tool'),
   touchUp: (count: number) => plural(count, 'touch-up'),
+  month: (count: number) => plural(count, 'month'),
   year: (count: number) => plural(count, 'year'),
   entry: (count: number) => plural(count, 'entry', 'entries'),
   stretch: (count: number) => plural(count, 'stretch', 'stretches'),

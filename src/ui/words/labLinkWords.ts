@@ -11,5 +11,7 @@ export const LAB_LINK_WORDS: Record<LabQuestionId, string> = {
   jump: 'In the lab: a stone between, or none',
   strop: 'In the lab: a soft belt or a board',
   finish: 'In the lab: toothy or polished',
+  steps: 'In the lab: play these strokes',
+  wear: 'In the lab: this edge over the years',
   years: 'In the lab: bands or the whole face, over three seasons',
 };

@@ -3,6 +3,7 @@ import type {
   CourseAnswer,
   CourseQuestionId,
   DoseOf,
+  PlayedWork,
   Quantiles,
   StrokeAnswer,
   StrokeQuestionId,
@@ -84,25 +85,28 @@ export const labWords = {
   pause: 'Pause',
   dulled: (apex: string) =>
     `This edge is keener than that: for the lab it is dulled to an apex of ${apex}.`,
+  sideBySide: 'Side by side',
+  afterEqualStrokes: 'after equal strokes',
+  asApexIsReached: 'as the apex is reached',
+  wobbleOf: (wobble: string) => `each at its own hold, wobble ${wobble}`,
+  stepsPlayed: 'The strokes that are played',
+  stropsNotPlayed: 'What a strop does is not played.',
+  aSide: (strokes: number) => `${strokes} a side`,
+  leftRight: (left: number, right: number) => `${left} left, ${right} right`,
   copyLink: 'Share the experiment',
   saveSvg: 'Picture as SVG',
   savePng: 'Picture as PNG',
   noPng: 'This browser cannot make the PNG. Take the SVG.',
   saveCsv: 'Figures as CSV',
-  csv: {
-    stroke: 'stroke',
-    side: 'side',
-    angle: 'angle per side (°)',
-    area: 'area (mm²)',
-    edge: 'angle at the edge (°)',
-    apex: 'width 3 µm in (µm)',
-  },
 };
 
-export type LabQuestionId = StrokeQuestionId | CourseQuestionId;
+/** Beside those about strokes and courses: strokes that were planned or made, and the years of a tool. */
+export type LabQuestionId = StrokeQuestionId | CourseQuestionId | 'steps' | 'wear';
 
-/** The two ways of each question, by name and with a line below. */
-export const WAY_WORDS: Record<LabQuestionId, readonly [string, string]> = {
+/** The ways of each question, by name. */
+export const WAY_WORDS: Record<StrokeQuestionId | CourseQuestionId, readonly [string, string]> & {
+  steps: readonly [string];
+} = {
   wobble: ['Yours', 'Steady'],
   'low-high': ['Low', 'High'],
   micro: ['Micro-bevel', 'On the bevel'],
@@ -113,6 +117,7 @@ export const WAY_WORDS: Record<LabQuestionId, readonly [string, string]> = {
   strop: ['Board', 'Slack belt'],
   finish: ['Polished', 'Toothy'],
   years: ['Whole face', 'Narrow band'],
+  steps: ['These strokes'],
 };
 
 export const QUESTION_WORDS: Record<LabQuestionId, string> = {
@@ -126,6 +131,8 @@ export const QUESTION_WORDS: Record<LabQuestionId, string> = {
   strop: 'Soft belt or board?',
   finish: 'Toothy or polished?',
   years: 'Band or whole face?',
+  steps: 'Enough strokes?',
+  wear: 'Over the years?',
 };
 
 /** What a dose curve runs over. */
@@ -152,12 +159,12 @@ interface Told {
 }
 
 function told(answer: StrokeAnswer): readonly [Told, Told] {
-  const one = ({ courses }: StrokeAnswer, i: 0 | 1): Told => {
-    const course = courses[i];
+  const one = (i: 0 | 1): Told => {
+    const course = answer.courses[i];
     return {
       edge: deg(course.edge.at(-1)!.p50),
       grams: course.grams.at(-1)!.p50,
-      holdDeg: course.way.experiment.hold.angleDeg,
+      holdDeg: answer.ways[i].hold.angleDeg,
       reached: mostReachApex(course) ? Math.round(course.apexReachedAt!.p50) : null,
       share: course.reachedShare,
       strokes: course.at.at(-1)!,
@@ -165,7 +172,7 @@ function told(answer: StrokeAnswer): readonly [Told, Told] {
       steelMg: course.steelMg,
     };
   };
-  return [one(answer, 0), one(answer, 1)];
+  return [one(0), one(1)];
 }
 
 function reachedWords({ reached, share, strokes }: Told): string {
@@ -179,7 +186,7 @@ function reachedWords({ reached, share, strokes }: Told): string {
 /** The answer to a question in a sentence, for this tool and hand; `bevelDeg` is that of its apex, per side. */
 export function answerTitle(answer: StrokeAnswer, name: string, bevelDeg: number): string {
   const [a, b] = told(answer);
-  const { wobbleDeg, leftSteeperDeg } = answer.courses[0].way.experiment.hold;
+  const { wobbleDeg, leftSteeperDeg } = answer.ways[0].hold;
   const off = ({ holdDeg }: Told): string => deg(Math.abs(holdDeg - bevelDeg));
   switch (answer.question) {
     case 'wobble':
@@ -351,4 +358,31 @@ export function courseShort({ question, lines }: CourseAnswer): string {
     case 'years':
       return `3 seasons: ${value(b!.value)} wide`;
   }
+}
+
+/** What strokes that were planned or made come to, in a sentence. */
+export function playedTitle({ courses: [course] }: PlayedWork, name: string): string {
+  const all = course.strokes.length;
+  if (course.reachedShare === 0) return `These ${all} strokes do not reach the apex of ${name}`;
+  const at = Math.round(course.apexReachedAt!.p50);
+  return mostReachApex(course)
+    ? `These strokes reach the apex of ${name} at ${at} of ${all}`
+    : `These ${all} strokes reach the apex of ${name} ${Math.round(10 * course.reachedShare)} times in ten`;
+}
+
+export function playedCatch({ courses: [course] }: PlayedWork): string {
+  const { end, reachedShare, steelMg } = course;
+  const shorter = end.shorterUm < 0.5 ? '' : `, ${um(end.shorterUm)} shorter`;
+  const left = `They end ${deg(course.edge.at(-1)!.p50)} at the edge${shorter}, with ${steelMg.toFixed(1)} mg of steel off.`;
+  if (reachedShare === 0)
+    return `${left} So it should be while steel behind the edge is thinned; else look with ink: too few, or held too low.`;
+  return reachedShare > 0.95
+    ? left
+    : `${left} ${Math.round(100 * reachedShare)} of 100 sharpenings get there: go by the burr, not by the count.`;
+}
+
+export function playedShort({ courses: [course] }: PlayedWork): string {
+  return mostReachApex(course)
+    ? `apex at ${Math.round(course.apexReachedAt!.p50)} of ${course.strokes.length}`
+    : `${Math.round(10 * course.reachedShare)} times in ten`;
 }

@@ -2,6 +2,7 @@ import { plural } from '../plural';
 
 /** What these screens say. */
 export const logWords = {
+  notPlayed: (names: string) => `Not played: ${names}, by feel or no longer on the shelf.`,
   then: ', then ',
   theDayMustNotLie: 'Give a day of the calendar that is not in the future.',
   mustBeAtLeast: 'must be at least ${min}',

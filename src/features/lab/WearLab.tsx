@@ -1,0 +1,150 @@
+'use client';
+
+import type { HabitYears, WearOfYears, YearShape } from '../../core';
+import { edgeName } from '../../domain/edgeName';
+import { day, deg, fineMm, mm, rounded, um } from '../../ui/format';
+import { QUESTION_WORDS } from '../../ui/words/labWords';
+import {
+  HABIT_WORDS,
+  habitEnds,
+  wearCatch,
+  wearTitle,
+  wearWords as say,
+} from '../../ui/words/wearWords';
+import { LabFrame } from './LabFrame';
+import type { Lab } from './useLab';
+import type { ShortAnswers } from './useShortAnswers';
+import { YearSections, yearsWindow } from './YearSections';
+
+/** An edge over the years: as the log tells it, and on from today under four habits, drawn year by year. */
+export function WearLab(props: { lab: Lab; wear: WearOfYears | null; answers: ShortAnswers }) {
+  const { lab, wear, answers } = props;
+  const name = edgeName(lab.need.tool, lab.need.zone);
+  return (
+    <LabFrame
+      lab={lab}
+      answers={answers}
+      title={wear ? wearTitle(wear, name) : QUESTION_WORDS.wear}
+      line={wear ? wearCatch(wear) : ' '}
+      main={wear && <Sections wear={wear} />}
+      aside={
+        wear && (
+          <>
+            <WearTable wear={wear} />
+            <p className="text-[0.92rem] text-soft">
+              {say.drawn}{' '}
+              {say.pace(
+                rounded(wear.touchUpsPerYear, 0),
+                um(1000 * wear.pace.recessionMm),
+                wear.isUsualPace,
+              )}{' '}
+              {say.stropped} {say.banded}{' '}
+              {wear.ahead.some(({ habit }) => habit === 'a degree lower') ? '' : say.noRoom}
+            </p>
+          </>
+        )
+      }
+    />
+  );
+}
+
+function Sections({ wear }: { wear: WearOfYears }) {
+  const { past, ahead, since } = wear;
+  const view = yearsWindow([past, ...ahead.map(({ shapes }) => shapes)].flat());
+  return (
+    <div>
+      <Row
+        name={past.length > 1 ? say.log : say.rack}
+        line={past.length > 1 ? say.fromLog(day(since)) : say.nothingKnown}
+        shapes={past}
+        view={view}
+      />
+      <h3 className="mt-2 text-base">{say.ahead}</h3>
+      {ahead.map(({ habit, shapes }) => (
+        <Row key={habit} name={HABIT_WORDS[habit]} line="" shapes={shapes} view={view} />
+      ))}
+    </div>
+  );
+}
+
+function Row(props: {
+  name: string;
+  line: string;
+  shapes: readonly YearShape[];
+  view: ReturnType<typeof yearsWindow>;
+}) {
+  const { name, line, shapes, view } = props;
+  const [first, last] = [shapes[0]!, shapes.at(-1)!];
+  const goneMm = last.lostMm - first.lostMm;
+  return (
+    <section aria-label={name} className="border-t border-rule pt-1 first:border-0">
+      <div className="flex flex-wrap items-baseline gap-x-3">
+        <h2 className="text-lg">{name}</h2>
+        {line && <p className="text-soft">{line}</p>}
+        <p className="ml-auto">
+          <b className="sign text-xl">{deg(last.zone.facet?.angleDeg ?? edgeAngleDeg(last))}</b>{' '}
+          {say.line(mm(last.faceMm), fineMm(last.thicknessAt1Mm))}
+          {goneMm > 0.0005 ? `, ${say.shorterBy(fineMm(goneMm))}` : ''}
+        </p>
+      </div>
+      <YearSections shapes={shapes} view={view} />
+    </section>
+  );
+}
+
+const edgeAngleDeg = ({ zone }: YearShape): number =>
+  zone.microBevel?.angleDeg ?? zone.bevelAngleDeg;
+
+/** The same in figures: how every habit ends, and what it comes to. */
+function WearTable({ wear }: { wear: WearOfYears }) {
+  const today = wear.past.at(-1)!;
+  return (
+    <table
+      className="table-plain w-full text-[0.95rem] [&_td]:!py-0.5 [&_th]:!py-0.5"
+      aria-label={say.table}
+    >
+      <thead>
+        <tr>
+          <th />
+          <th className="number">{say.face}</th>
+          <th className="number">{say.oneIn}</th>
+          <th className="number">{say.shorter}</th>
+        </tr>
+      </thead>
+      <tbody>
+        <Figures name={say.today} shape={today} />
+        {wear.ahead.map((way) => (
+          <Figures
+            key={way.habit}
+            name={HABIT_WORDS[way.habit]}
+            shape={way.shapes.at(-1)!}
+            way={way}
+          />
+        ))}
+      </tbody>
+    </table>
+  );
+}
+
+function Figures(props: { name: string; shape: YearShape; way?: HabitYears }) {
+  const { name, shape, way } = props;
+  return (
+    <>
+      <tr>
+        <th scope="row" className="!border-0 text-left font-normal whitespace-nowrap">
+          {name}
+        </th>
+        <td className="number !border-0">{mm(shape.faceMm)}</td>
+        <td className="number !border-0">{fineMm(shape.thicknessAt1Mm)}</td>
+        <td className="number !border-0">{way ? fineMm(shape.lostMm) : ''}</td>
+      </tr>
+      {way && (
+        <tr>
+          <td colSpan={4} className="!pt-0 text-[0.9rem] text-soft">
+            {habitEnds(way)}
+          </td>
+        </tr>
+      )}
+    </>
+  );
+}

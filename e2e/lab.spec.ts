@@ -89,6 +89,66 @@ test('strokes are played, scrubbed by keys, and go out as a table and a picture'
   ).toBe('PNG');
 });
 
+test('the strokes of a plan and of an entry are played at their own holds', async ({ page }) => {
+  await open(page, '/touch-up?tool=old-hob&zone=edge');
+  await page.getByRole('link', { name: 'In the lab: play these strokes' }).click();
+  await answered(page, /^These strokes reach the apex of Old Hob at \d+ of \d+$/);
+  const steps = page.getByRole('table', { name: 'The strokes that are played' });
+  await expect(steps.getByRole('row')).toHaveCount(2);
+  await expect(steps.getByRole('row').first()).toContainText('mill file');
+  const most = await page
+    .getByRole('slider', { name: 'Strokes done' })
+    .getAttribute('aria-valuemax');
+  await expect(page.getByRole('heading', { level: 1 })).toContainText(`of ${most}`);
+  // Another hand plays the same strokes.
+  await page
+    .getByRole('group', { name: 'left hand' })
+    .getByRole('button', { name: 'left hand: more' })
+    .click();
+  await expect(page).toHaveURL(/left=0\.2/);
+  await expect(page).toHaveURL(/steps=/);
+  await answered(page, /of Old Hob/);
+
+  await open(page, '/log');
+  await page.getByRole('table').getByRole('link').first().click();
+  await page.getByRole('link', { name: 'In the lab: play these strokes' }).click();
+  await answered(page, /^These (\d+ )?strokes/);
+});
+
+test('both ways are shown after equal strokes, or as each reaches the apex', async ({ page }) => {
+  await open(page, '/lab?tool=wren&ask=micro');
+  await answered(page, /^A micro-bevel/);
+  const choice = page.getByRole('group', { name: 'Side by side' });
+  const rows = (name: string) => page.getByRole('region', { name, exact: true });
+  await choice.getByRole('button', { name: 'as the apex is reached' }).click();
+  await expect(rows('Micro-bevel')).toContainText(/apex at \d+/);
+  await expect(rows('On the bevel')).toContainText(/apex at \d+|apex not reached/);
+  await page.getByRole('slider', { name: 'Strokes done' }).press('Home');
+  await expect(choice.getByRole('button', { name: 'after equal strokes' })).toHaveAttribute(
+    'aria-pressed',
+    'true',
+  );
+});
+
+test('an edge is drawn over the years of its log, and on under other habits', async ({ page }) => {
+  await open(page, '/tool?id=wren');
+  await page.getByRole('link', { name: 'In the lab: this edge over the years' }).click();
+  await answered(page, /^As you work now, Wren has to be thinned in \d+ years?$/);
+  for (const row of ['Your log', 'As now', 'Strop more', 'Narrow bands', 'A degree lower']) {
+    await expect(page.getByRole('region', { name: row, exact: true })).toContainText(
+      /face .* at 1 mm/,
+    );
+  }
+  const table = page.getByRole('table', { name: 'The years in figures' });
+  await expect(table.getByRole('row', { name: /^As now/ })).toContainText('mm');
+  // The finger of the post says the same.
+  await expect(
+    page
+      .getByRole('navigation', { name: 'Questions' })
+      .getByRole('button', { name: /^Over the years\?/ }),
+  ).toContainText(/thin in \d+ years?/);
+});
+
 test('long work is stopped and begun again', async ({ page }) => {
   await open(page, '/lab?tool=wren&strokes=400');
   await page.getByRole('button', { name: 'Cancel' }).click();

@@ -343,7 +343,6 @@ export {
   STROKE_QUESTIONS,
   studyHold,
   wearOfYears,
-  YEARS_AHEAD,
 } from './lab';
 export type {
   CourseAnswer,

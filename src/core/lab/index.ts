@@ -22,7 +22,6 @@ export {
 } from './courseQuestions';
 export {
   wearOfYears,
-  YEARS_AHEAD,
   type Habit,
   type HabitYears,
   type ShapeLeft,

@@ -1,7 +1,6 @@
 'use client';
 
 import { useState } from 'react';
-import type { Experiment } from '../../domain/experiment';
 import { ActionBar } from '../../ui/ActionBar';
 import { StepButton } from '../../ui/StepButton';
 import { labWords as say } from '../../ui/words/labWords';
@@ -12,10 +11,10 @@ export function LabBar(props: {
   controls: readonly LabControl[];
   isPlaying: boolean;
   strokes: number;
-  onChange: (experiment: Experiment) => void;
+  onStep: (id: string, way: 'less' | 'more') => void;
   onPlay: () => void;
 }) {
-  const { controls, isPlaying, strokes, onChange, onPlay } = props;
+  const { controls, isPlaying, strokes, onStep, onPlay } = props;
   const [chosen, setChosen] = useState('wobble');
   return (
     <ActionBar label={say.change}>
@@ -50,7 +49,7 @@ export function LabBar(props: {
                   by={-1}
                   label={say.less(control.name)}
                   disabled={control.less === null}
-                  onStep={() => onChange(control.less!)}
+                  onStep={() => onStep(control.id, 'less')}
                 />
                 <p className="min-w-[4.2rem] px-0.5 text-center leading-tight" aria-live="polite">
                   <b className="sign block text-lg">{control.value}</b>
@@ -62,7 +61,7 @@ export function LabBar(props: {
                   by={1}
                   label={say.more(control.name)}
                   disabled={control.more === null}
-                  onStep={() => onChange(control.more!)}
+                  onStep={() => onStep(control.id, 'more')}
                 />
               </div>
             </div>

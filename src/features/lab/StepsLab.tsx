@@ -30,7 +30,7 @@ const OF_THE_HAND = ['wobble', 'left'];
 /** A plan's or an entry's own strokes, stone by stone, each at its own hold. */
 export function StepsLab(props: { lab: Lab; played: PlayedStrokes; answers: ShortAnswers }) {
   const { lab, played, answers } = props;
-  const { need, edge, experiment, usual, change } = lab;
+  const { need, edge, experiment, usual, step } = lab;
   const [state, cancel, again] = usePlayed(lab, played, RUNS);
   // While another is worked out the last answer stays, so that nothing jumps.
   const [last, setLast] = useState<PlayedWork | null>(null);
@@ -85,7 +85,7 @@ export function StepsLab(props: { lab: Lab; played: PlayedStrokes; answers: Shor
         controls={labControls(experiment, usual, edge).filter(({ id }) => OF_THE_HAND.includes(id))}
         isPlaying={playing.isPlaying}
         strokes={strokes}
-        onChange={(next) => change({ experiment: next })}
+        onStep={step}
         onPlay={playing.play}
       />
     </>

@@ -26,7 +26,7 @@ import type { ShortAnswers } from './useShortAnswers';
 /** A question about strokes: worked out in a thread, played, and changed at the foot. */
 export function StrokeLab(props: { lab: Lab; question: StrokeQuestionId; answers: ShortAnswers }) {
   const { lab, question, answers } = props;
-  const { need, edge, experiment, usual, change } = lab;
+  const { need, edge, experiment, usual, step } = lab;
   const [state, cancel, again] = useAnswer(lab, question);
   // While another is worked out the last answer stays, so that nothing jumps.
   const [last, setLast] = useState<StrokeAnswer | null>(null);
@@ -80,7 +80,7 @@ export function StrokeLab(props: { lab: Lab; question: StrokeQuestionId; answers
         controls={labControls(experiment, usual, edge)}
         isPlaying={playing.isPlaying}
         strokes={2 * experiment.strokesPerSide}
-        onChange={(next) => change({ experiment: next })}
+        onStep={step}
         onPlay={playing.play}
       />
     </>

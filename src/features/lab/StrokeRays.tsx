@@ -1,11 +1,13 @@
 import { line } from 'd3-shape';
 import type { LabStroke } from '../../core';
-import { rayEnd, raysOf } from './sectionView';
+import { rayEnd, rayPath } from './sectionView';
 
 /** Degrees of the bell's own smoothing, and how far it stands out at its widest (px). */
 const SMOOTH_DEG = 0.35;
 const BELL_PX = 26;
 const BELL_STEPS = 60;
+/** More rays cannot be told apart: of a long job each then stands for several strokes. */
+const MOST_RAYS = 1200;
 
 /**
  * Strokes as rays at their true angles from the edge, left above and right below; at their ends the bell of how
@@ -18,9 +20,13 @@ export function StrokeRays(props: {
 }) {
   const { strokes, at, lengthPx } = props;
   if (strokes.length === 0) return null;
+  const each = Math.ceil(strokes.length / MOST_RAYS);
+  const isDrawn = (_: LabStroke, i: number): boolean => i % each === 0;
   return (
     <g fill="none" stroke="var(--ink)">
-      <path d={raysOf(strokes, at, lengthPx)} strokeWidth={0.8} opacity={0.35} />
+      {strokes.filter(isDrawn).map((stroke, i) => (
+        <path key={i} d={rayPath(stroke, at, lengthPx)} strokeWidth={0.8} opacity={0.35} />
+      ))}
       {(['left', 'right'] as const).map((side) => (
         <path
           key={side}

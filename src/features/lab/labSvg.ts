@@ -1,7 +1,7 @@
 import type { LabCourse, LabAnswer } from '../../core';
 import { deg, um } from '../../ui/format';
 import { labWords as say } from '../../ui/words/labWords';
-import { bevelWindow, outlinePath, placeOf, raysOf, tipOf } from './sectionView';
+import { bevelWindow, outlinePath, placeOf, rayPath, tipOf } from './sectionView';
 
 const WIDTH = 900;
 const ROW = 230;
@@ -33,7 +33,7 @@ function row(course: LabCourse, name: string, top: number, isRival: boolean): st
   const { section, report } = course.end;
   const window = bevelWindow(course, { widthPx: WIDTH - 300, heightPx: ROW, marginPx: 50 });
   const tip = placeOf(tipOf(section), window);
-  const rays = raysOf(course.strokes, tip, window.rayPx);
+  const rays = course.strokes.map((stroke) => rayPath(stroke, tip, window.rayPx)).join('');
   return [
     `<g transform="translate(24,${top})">`,
     `<path d="${outlinePath(section, window)}" fill="#ccd2d4" stroke="#111" stroke-width="1.6"${isRival ? ' stroke-dasharray="7 4"' : ''}/>`,

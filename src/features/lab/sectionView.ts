@@ -42,28 +42,22 @@ export function rayEnd(
   return [x + lengthPx * Math.cos(turn), y - lengthPx * Math.sin(turn)];
 }
 
-/** More rays than this cannot be told apart: then they stand for more. */
-const MOST_RAYS = 600;
 /** Half of what lies between the two lines of a return stroke (px). */
 const DOUBLE_PX = 1;
 
-/** Strokes as rays from a point, as one path: a line for each stroke out, a double line for each back. */
-export function raysOf(
-  strokes: readonly LabStroke[],
+/** A stroke as a ray from a point: a line for one out, a double line for one back. */
+export function rayPath(
+  stroke: LabStroke,
   at: readonly [number, number],
   lengthPx: number,
 ): string {
-  const each = Math.ceil(strokes.length / MOST_RAYS);
-  return strokes
-    .filter((_, i) => i % each === 0)
-    .flatMap((stroke) => {
-      const [x, y] = rayEnd(at, stroke, lengthPx);
-      const apart = stroke.isBack ? [-DOUBLE_PX, DOUBLE_PX] : [0];
-      const [dx, dy] = [(at[1] - y) / lengthPx, (x - at[0]) / lengthPx];
-      return apart.map(
-        (px) =>
-          `M${tenth(at[0] + px * dx)},${tenth(at[1] + px * dy)}L${tenth(x + px * dx)},${tenth(y + px * dy)}`,
-      );
+  const [x, y] = rayEnd(at, stroke, lengthPx);
+  const apart = stroke.isBack ? [-DOUBLE_PX, DOUBLE_PX] : [0];
+  const [dx, dy] = [(at[1] - y) / lengthPx, (x - at[0]) / lengthPx];
+  return apart
+    .map((px) => {
+      const [sideX, sideY] = [px * dx, px * dy];
+      return `M${tenth(at[0] + sideX)},${tenth(at[1] + sideY)}L${tenth(x + sideX)},${tenth(y + sideY)}`;
     })
     .join('');
 }

@@ -10,6 +10,7 @@ import { useLabPost, usePlayedStrokes, useStrokeQuestion, type JobState } from '
 import { readLab, type PlayedStrokes } from '../../ui/labAddress';
 import { labLink } from '../../ui/labLink';
 import { useScheme } from '../../ui/useScheme';
+import { labControls } from './labControls';
 import { edgeInLab, plannedStrokes, usualExperiment } from './usualExperiment';
 
 /** Sharpenings of a question that is open, and of those whose answers stand on the post. */
@@ -27,6 +28,8 @@ export interface Lab {
   /** The strokes that the address brings, else those of the edge's plan; null where a plan has none. */
   played: PlayedStrokes | null;
   change: (next: { question?: LabQuestionId; experiment?: Experiment }) => void;
+  /** A step of one of the things that can be changed, from where the address stands: taps may outrun the screen. */
+  step: (id: string, way: 'less' | 'more') => void;
 }
 
 /** The experiment on one edge, held by the address: going back undoes, a link carries it. */
@@ -50,7 +53,12 @@ export function useLab(need: EdgeNeed): Lab {
     // The router follows the address; a change of a figure does not move the page.
     window.history[next.question ? 'pushState' : 'replaceState'](null, '', link);
   };
-  return { need, edge, question, experiment, usual, played, change };
+  const step: Lab['step'] = (id, way) => {
+    const present = readLab(new URLSearchParams(window.location.search), usual).experiment;
+    const control = labControls(present, usual, edge).find((each) => each.id === id);
+    if (control?.[way]) change({ experiment: control[way] });
+  };
+  return { need, edge, question, experiment, usual, played, change, step };
 }
 
 /** The answer to the open question, worked out in a thread. */

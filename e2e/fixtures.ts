@@ -84,6 +84,8 @@ export const SCREENS = [
   '/touch-up/first?tool=wren',
   '/lab',
   '/lab?tool=wren&ask=low-high',
+  '/lab?tool=wren&ask=wear',
+  '/lab?tool=old-hob&ask=steps',
   '/words?word=burr',
 ];
 

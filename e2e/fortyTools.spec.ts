@@ -61,3 +61,20 @@ test('forty tools go on a trip, into a kit and through care', async ({ page }, i
   const width = await page.evaluate(() => document.documentElement.scrollWidth);
   expect(width).toBeLessThanOrEqual(1280);
 });
+
+test('forty tools in the lab: one is chosen, and answers', async ({ page }, info) => {
+  test.setTimeout(120_000);
+  await hangForty(page, info);
+  await open(page, '/lab');
+  const edges = page.locator('main').getByRole('link');
+  await expect.poll(() => edges.count(), { timeout: 30_000 }).toBeGreaterThanOrEqual(40);
+  await edges.nth(30).click();
+  await expect(page.getByRole('heading', { level: 1, name: /^With a wobble of/ })).toBeVisible({
+    timeout: 30_000,
+  });
+  await page
+    .getByRole('navigation', { name: 'Questions' })
+    .getByRole('button', { name: /^Over the years\?/ })
+    .click();
+  await expect(page.getByRole('table', { name: 'The years in figures' })).toBeVisible();
+});

@@ -16,8 +16,7 @@ import { sinDeg, tanDeg } from '../trigonometry';
 import { apexRecessionMm, BAND_ABOVE_DEG } from '../wear';
 
 /** Ways to go on with an edge. */
-export const HABITS = ['as now', 'strop more', 'narrow bands', 'a degree lower'] as const;
-export type Habit = (typeof HABITS)[number];
+export type Habit = 'asNow' | 'stropMore' | 'narrowBands' | 'degreeLower';
 
 /** An edge in one year. */
 export interface YearShape {
@@ -34,7 +33,6 @@ export interface YearShape {
 }
 
 export interface HabitYears {
-  habit: Habit;
   /** Today first. */
   shapes: YearShape[];
   /** Years until the worked face passes its limit; null where it does not in these years. */
@@ -52,8 +50,8 @@ export interface WearOfYears {
   /** Touch-ups a year that the years ahead are counted by; the usual ones where the log shows no pace yet. */
   touchUpsPerYear: number;
   isUsualPace: boolean;
-  /** Those that the edge has room for. */
-  ahead: HabitYears[];
+  /** By habit; null where the edge has no room for a degree lower. */
+  ahead: Record<Exclude<Habit, 'degreeLower'>, HabitYears> & { degreeLower: HabitYears | null };
 }
 
 /** A shape that a job has left on a zone. */
@@ -88,10 +86,15 @@ export function wearOfYears(input: {
   const touchUpsPerYear = isUsualPace ? USUAL_PACE : pace.touchUpsPerYear;
   const past = pastShapes(input);
   const today = past.at(-1)!;
-  const ahead = HABITS.flatMap((habit) => {
-    const way = habitOf(habit, tool, zoneNow(tool, zone, sessions), pace);
-    return way ? [yearsOf(habit, way, { tool, today, touchUpsPerYear })] : [];
-  });
+  const present = zoneNow(tool, zone, sessions);
+  const years = (way: HabitWay): HabitYears => yearsOf(way, { tool, today, touchUpsPerYear });
+  const habits = habitsOf(tool, present, pace);
+  const ahead = {
+    asNow: years(habits.asNow),
+    stropMore: years(habits.stropMore),
+    narrowBands: years(habits.narrowBands),
+    degreeLower: habits.degreeLower && years(habits.degreeLower),
+  };
   const since = new Date(input.nowMs + past[0]!.year * YEAR_MS).toISOString();
   return { past, since, pace, touchUpsPerYear, isUsualPace, ahead };
 }
@@ -103,34 +106,35 @@ interface HabitWay {
   shape(lostMm: number): Zone;
 }
 
-function habitOf(habit: Habit, tool: Tool, zone: Zone, pace: SteelPace): HabitWay | null {
-  const { recessionMm, everydayMm } = pace;
+function habitsOf(
+  tool: Tool,
+  zone: Zone,
+  { recessionMm, everydayMm }: SteelPace,
+): Record<Exclude<Habit, 'degreeLower'>, HabitWay> & { degreeLower: HabitWay | null } {
   const grown = (from: Zone) => (lostMm: number) => grownZone(tool, from, lostMm);
   // A facet that is not kept is blended in by the next touch-ups.
   const plain = zone.facet?.kept ? zone : { ...zone, facet: null };
   const { angleDeg } = workingFace(tool, plain);
-  switch (habit) {
-    case 'as now':
-      return { eachMm: recessionMm, atOnceMm: 0, shape: grown(plain) };
-    case 'strop more': {
-      const eachMm = recessionMm - (1 - STROPPED_SHARE) * everydayMm;
-      return { eachMm, atOnceMm: 0, shape: grown(plain) };
-    }
-    case 'narrow bands': {
-      const bandDeg = angleDeg + BAND_ABOVE_DEG;
-      const share = recessionAt(bandDeg) / recessionAt(angleDeg);
-      const eachMm = recessionMm - (1 - share) * everydayMm;
-      return { eachMm, atOnceMm: 0, shape: banded(tool, plain, bandDeg) };
-    }
-    case 'a degree lower': {
-      const aim = { grind: 'as it is', angleDeg: angleDeg - LOWER_DEG } as const;
-      const reshaped = reshapedZone({ tool, zone: plain, aim });
-      if (!reshaped) return null;
-      const share = recessionAt(aim.angleDeg) / recessionAt(angleDeg);
-      const eachMm = recessionMm + (share - 1) * everydayMm;
-      return { eachMm, atOnceMm: reshaped.recessionMm, shape: grown(reshaped.zoneAfter) };
-    }
-  }
+  // Damage goes as deep at any angle; only everyday wear goes by it.
+  const eachAt = (deg: number): number =>
+    recessionMm + (recessionAt(deg) / recessionAt(angleDeg) - 1) * everydayMm;
+  const bandDeg = angleDeg + BAND_ABOVE_DEG;
+  const aim = { grind: 'as it is', angleDeg: angleDeg - LOWER_DEG } as const;
+  const lower = reshapedZone({ tool, zone: plain, aim });
+  return {
+    asNow: { eachMm: recessionMm, atOnceMm: 0, shape: grown(plain) },
+    stropMore: {
+      eachMm: recessionMm - (1 - STROPPED_SHARE) * everydayMm,
+      atOnceMm: 0,
+      shape: grown(plain),
+    },
+    narrowBands: { eachMm: eachAt(bandDeg), atOnceMm: 0, shape: banded(tool, plain, bandDeg) },
+    degreeLower: lower && {
+      eachMm: eachAt(aim.angleDeg),
+      atOnceMm: lower.recessionMm,
+      shape: grown(lower.zoneAfter),
+    },
+  };
 }
 
 /** Recession of one and the same rounding, by the angle that it is ground out at. */
@@ -151,7 +155,6 @@ function banded(tool: Tool, zone: Zone, bandDeg: number): (lostMm: number) => Zo
 }
 
 function yearsOf(
-  habit: Habit,
   way: HabitWay,
   { tool, today, touchUpsPerYear }: { tool: Tool; today: YearShape; touchUpsPerYear: number },
 ): HabitYears {
@@ -168,7 +171,6 @@ function yearsOf(
       ? workedWidthMm(way.shape(year * yearlyMm)) > limitMm
       : false;
   return {
-    habit,
     shapes,
     thinIn: isWide(YEARS_AHEAD) ? firstIn(isWide) : null,
     steelYears: yearlyMm > 0 ? Math.max(0, today.leftMm - atOnceMm) / yearlyMm : Infinity,

@@ -6,6 +6,7 @@ import { area } from 'd3-shape';
 import { mostReachApex, type LabCourse, type Quantiles, type LabAnswer } from '../../core';
 import { deg, grams } from '../../ui/format';
 import {
+  apart,
   Band,
   Course,
   FootAxis,
@@ -23,6 +24,9 @@ const BELL_PX = 60;
 /** A label this near to the top goes below its mark (px). */
 const NEAR_TOP_PX = 30;
 const BINS = 30;
+/** Room for a figure up the side, and for one along the foot (px). */
+const LINE_PX = 15;
+const COUNT_PX = 36;
 
 /** Angle and grams over the strokes, either way, with the scrub grip; at the end the spread of all sharpenings. */
 export function LabCourses(props: {
@@ -92,7 +96,10 @@ function CourseChart(props: {
           <>
             <LevelAxis
               frame={frame}
-              ticks={ticksOf(y, 3, (value) => String(Math.round(value)))}
+              ticks={apart(
+                ticksOf(y, 3, (value) => String(Math.round(value))),
+                LINE_PX,
+              )}
               hasLines
             />
             <Lines answer={answer} of={of} x={x} y={y} />
@@ -210,7 +217,7 @@ function Scrub(props: {
   const { frame, x, most, strokes, onStrokes } = props;
   return (
     <>
-      <FootAxis frame={frame} ticks={ticksOf(x, 6)} hasRule hasMarks dropPx={20} />
+      <FootAxis frame={frame} ticks={apart(ticksOf(x, 6), COUNT_PX)} hasRule hasMarks dropPx={20} />
       <path
         d={`M${x(strokes)},${frame.top}V${frame.bottom}`}
         stroke="var(--ink)"

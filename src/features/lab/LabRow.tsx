@@ -91,7 +91,11 @@ function BevelView({ course, moment, strokes, isRival, heightPx }: Shown) {
 function EdgeView({ course, moment, isRival, heightPx }: Shown) {
   const [ref, width] = useWidth<SVGSVGElement>(220, LEAST_PX);
   const window: SectionWindow = {
-    fromMm: tipOf(course.section).xMm - BEFORE_EDGE_MM,
+    // It stays where the edge was, until the edge has gone half out of it.
+    fromMm: Math.max(
+      tipOf(course.section).xMm - BEFORE_EDGE_MM,
+      tipOf(moment.section).xMm - EDGE_MM / 2,
+    ),
     pxPerMm: (width - 4) / EDGE_MM,
     heightPx,
   };

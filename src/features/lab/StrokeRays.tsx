@@ -8,6 +8,7 @@ const BELL_PX = 26;
 const BELL_STEPS = 60;
 /** More rays cannot be told apart: of a long job each then stands for several strokes. */
 const MOST_RAYS = 1200;
+const SHEAF = 10;
 
 /**
  * Strokes as rays at their true angles from the edge, left above and right below; at their ends the bell of how
@@ -24,8 +25,13 @@ export function StrokeRays(props: {
   const isDrawn = (_: LabStroke, i: number): boolean => i % each === 0;
   return (
     <g fill="none" stroke="var(--ink)">
-      {strokes.filter(isDrawn).map((stroke, i) => (
-        <path key={i} d={rayPath(stroke, at, lengthPx)} strokeWidth={0.8} opacity={0.35} />
+      {sheaves(strokes.filter(isDrawn)).map((sheaf, i) => (
+        <path
+          key={i}
+          d={sheaf.map((stroke) => rayPath(stroke, at, lengthPx)).join('')}
+          strokeWidth={0.8}
+          opacity={0.35}
+        />
       ))}
       {(['left', 'right'] as const).map((side) => (
         <path
@@ -39,6 +45,13 @@ export function StrokeRays(props: {
         />
       ))}
     </g>
+  );
+}
+
+/** Rays in few paths: one path for each costs a browser more to hold, a single one more to paint. */
+function sheaves(strokes: readonly LabStroke[]): LabStroke[][] {
+  return Array.from({ length: Math.ceil(strokes.length / SHEAF) }, (_, i) =>
+    strokes.slice(i * SHEAF, (i + 1) * SHEAF),
   );
 }
 

@@ -1,6 +1,6 @@
 'use client';
 
-import type { HabitYears, WearOfYears, YearShape } from '../../core';
+import type { Habit, HabitYears, WearOfYears, YearShape } from '../../core';
 import { edgeName } from '../../domain/edgeName';
 import { day, deg, fineMm, mm, rounded, um } from '../../ui/format';
 import { QUESTION_WORDS } from '../../ui/words/labWords';
@@ -38,8 +38,7 @@ export function WearLab(props: { lab: Lab; wear: WearOfYears | null; answers: Sh
                 um(1000 * wear.pace.recessionMm),
                 wear.isUsualPace,
               )}{' '}
-              {say.stropped} {say.banded}{' '}
-              {wear.ahead.some(({ habit }) => habit === 'a degree lower') ? '' : say.noRoom}
+              {say.stropped} {say.banded} {wear.ahead.degreeLower ? '' : say.noRoom}
             </p>
           </>
         )
@@ -49,7 +48,8 @@ export function WearLab(props: { lab: Lab; wear: WearOfYears | null; answers: Sh
 }
 
 function Sections({ wear }: { wear: WearOfYears }) {
-  const { past, ahead, since } = wear;
+  const { past, since } = wear;
+  const ahead = habitsAhead(wear);
   const view = yearsWindow([past, ...ahead.map(({ shapes }) => shapes)].flat());
   return (
     <div>
@@ -92,6 +92,16 @@ function Row(props: {
   );
 }
 
+const HABITS = ['asNow', 'stropMore', 'narrowBands', 'degreeLower'] as const;
+
+/** The years ahead under each habit that the edge has room for, in their order. */
+function habitsAhead({ ahead }: WearOfYears): (HabitYears & { habit: Habit })[] {
+  return HABITS.flatMap((habit) => {
+    const years = ahead[habit];
+    return years ? [{ habit, ...years }] : [];
+  });
+}
+
 const edgeAngleDeg = ({ zone }: YearShape): number =>
   zone.microBevel?.angleDeg ?? zone.bevelAngleDeg;
 
@@ -113,13 +123,8 @@ function WearTable({ wear }: { wear: WearOfYears }) {
       </thead>
       <tbody>
         <Figures name={say.today} shape={today} />
-        {wear.ahead.map((way) => (
-          <Figures
-            key={way.habit}
-            name={HABIT_WORDS[way.habit]}
-            shape={way.shapes.at(-1)!}
-            way={way}
-          />
+        {habitsAhead(wear).map(({ habit, ...way }) => (
+          <Figures key={habit} name={HABIT_WORDS[habit]} shape={way.shapes.at(-1)!} way={way} />
         ))}
       </tbody>
     </table>

@@ -86,6 +86,15 @@ export function ticksOf(
   return scale.ticks(count).map((value) => ({ at: scale(value), label: words(value) }));
 }
 
+/** Ticks as far as their labels have so much room (px) from one to the next. */
+export function apart(ticks: readonly Tick[], px: number): Tick[] {
+  return ticks.reduce<Tick[]>(
+    (kept, tick) =>
+      kept.length > 0 && Math.abs(tick.at - kept.at(-1)!.at) < px ? kept : [...kept, tick],
+    [],
+  );
+}
+
 /** Chosen values as ticks, those that lie within the scale. */
 export function ticksAt(
   scale: { (value: number): number; domain(): number[] },

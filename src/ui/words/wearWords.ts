@@ -31,13 +31,11 @@ export const wearWords = {
 };
 
 export const HABIT_WORDS: Record<Habit, string> = {
-  'as now': 'As now',
-  'strop more': 'Strop more',
-  'narrow bands': 'Narrow bands',
-  'a degree lower': 'A degree lower',
+  asNow: 'As now',
+  stropMore: 'Strop more',
+  narrowBands: 'Narrow bands',
+  degreeLower: 'A degree lower',
 };
-
-const habit = (wear: WearOfYears, of: Habit) => wear.ahead.find((each) => each.habit === of);
 
 /** A number of years in words. */
 function yearsLong(years: number): string {
@@ -65,8 +63,7 @@ export function habitEnds({ thinIn, steelYears }: HabitYears): string {
 const NOTABLY_THICKER = 1.03;
 
 /** The years to come in a sentence. */
-export function wearTitle(wear: WearOfYears, name: string): string {
-  const now = habit(wear, 'as now')!;
+export function wearTitle({ ahead: { asNow: now } }: WearOfYears, name: string): string {
   const [today, end] = [now.shapes[0]!, now.shapes.at(-1)!];
   if (now.thinIn === 0) return `${name} is due to be thinned: its face is ${mm(today.faceMm)} wide`;
   if (now.thinIn !== null)
@@ -78,12 +75,8 @@ export function wearTitle(wear: WearOfYears, name: string): string {
 }
 
 /** What another habit would change. */
-export function wearCatch(wear: WearOfYears): string {
-  const [now, strop, band] = [
-    habit(wear, 'as now')!,
-    habit(wear, 'strop more')!,
-    habit(wear, 'narrow bands')!,
-  ];
+export function wearCatch({ ahead }: WearOfYears): string {
+  const { asNow: now, stropMore: strop, narrowBands: band } = ahead;
   const facet = band.shapes.at(-1)!;
   const first =
     now.thinIn !== null && now.thinIn > 0
@@ -92,8 +85,7 @@ export function wearCatch(wear: WearOfYears): string {
   return `${first}. Narrow bands alone leave a facet ${mm(facet.faceMm)} wide, and ${fineMm(facet.thicknessAt1Mm)} a millimetre in.`;
 }
 
-export function wearShort(wear: WearOfYears): string {
-  const now = habit(wear, 'as now')!;
+export function wearShort({ ahead: { asNow: now } }: WearOfYears): string {
   return now.thinIn === null
     ? `${mm(now.shapes.at(-1)!.lostMm)} shorter in ten`
     : `thin ${thinWords(now.thinIn)}`;

@@ -22,6 +22,14 @@ const TRIAL = 'tried on simulated lives';
 
 /** Every constant of the model that a log may correct or a person may doubt, once. */
 export const PRIORS = {
+  // What a phone measures.
+  tiltSensorDeg: prior(
+    0.2,
+    '°',
+    'what the level of a phone is off by once it is zeroed',
+    'no phone has been recorded yet',
+  ),
+
   // What the log teaches.
   familySdLn: prior(0.7, 'sd of ln', 'strokes of a family over the model’s', PRACTICE),
   thingSdLn: prior(0.35, 'sd of ln', 'strokes of a thing over its family’s', PRACTICE),

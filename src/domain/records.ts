@@ -16,7 +16,7 @@ import type { InferType } from 'yup';
 import type { StoreName } from './storeNames';
 
 /** Version of the shapes below: of the database and of the data file alike. */
-export const RECORDS_VERSION = 13;
+export const RECORDS_VERSION = 14;
 
 /** Every kind of stored record, by the name of its store. */
 export const RECORD_SCHEMAS = {

@@ -151,6 +151,7 @@ export const ANGLE_METHODS = [
   'face-width',
   'bevel-height',
   'spine-lift',
+  'tilt',
   'stated',
 ] as const;
 export type AngleMethod = (typeof ANGLE_METHODS)[number];

@@ -60,6 +60,8 @@ export const zoneSchema = object({
   contour: oneOf(CONTOURS),
   bevelAngleDeg: edgeAngleDeg,
   angleMethod: oneOf(ANGLE_METHODS),
+  /** What that angle may be off by, one standard deviation; null where nobody said. */
+  angleErrorDeg: measureOrNull(0, 20),
   /** When its measures were taken; null where they are the usual ones of its kind. */
   measuredAt: timestampOrNull(),
   /** Half angle of the faces behind the bevel: the taper, or the cheek of an axe. */

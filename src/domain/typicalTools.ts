@@ -34,6 +34,7 @@ export function typicalTool(kind: ToolKind, name: string): ToolMeasures {
         startMm: 0,
         endMm: own.edgeLengthMm,
         angleMethod: 'typical',
+        angleErrorDeg: null,
         measuredAt: null,
         noImpacts: false,
         hollowRadiusMm: zone.grind === 'hollow' ? 100 : null,

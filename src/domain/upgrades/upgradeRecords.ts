@@ -11,6 +11,7 @@ import {
 } from './toVersion11';
 import { sessionToVersion12, settingsToVersion12, VERSION_11 } from './toVersion12';
 import { inspectionToVersion13, VERSION_12 } from './toVersion13';
+import { recordToVersion14, VERSION_13 } from './toVersion14';
 import { sessionToVersion9, VERSION_8 } from './toVersion9';
 
 type Loose = Record<string, unknown>;
@@ -63,6 +64,14 @@ export const UPGRADES: readonly Upgrade[] = [
   },
   {
     records: { inspections: { from: VERSION_12.inspection, upgrade: inspectionToVersion13 } },
+    newStores: [],
+  },
+  {
+    records: {
+      tools: { from: VERSION_13.tool, upgrade: recordToVersion14 },
+      sessions: { from: VERSION_13.session, upgrade: recordToVersion14 },
+      history: { from: VERSION_13.history, upgrade: recordToVersion14 },
+    },
     newStores: [],
   },
 ];

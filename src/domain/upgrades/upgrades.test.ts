@@ -2,6 +2,7 @@ import versionEight from '../../testing/versionEight.json';
 import { RECORD_SCHEMAS, RECORDS_VERSION } from '../records';
 import type { Session } from '../session';
 import { FIRST_VERSION } from './firstVersion';
+import { recordToVersion14 } from './toVersion14';
 import { UPGRADES, upgradesFrom } from './upgradeRecords';
 
 type Loose = Record<string, unknown>;
@@ -36,7 +37,7 @@ describe('records of older versions', () => {
       const { steps, zoneAfter, ...rest } = before[i]!;
       expect(after).toMatchObject({ ...rest, steps });
       const left = (after as unknown as Session).steps.flatMap((step) => step.zoneAfter ?? []);
-      expect(left).toEqual(zoneAfter ? [zoneAfter] : []);
+      expect(left).toEqual(zoneAfter ? [{ ...(zoneAfter as Loose), angleErrorDeg: null }] : []);
     });
   });
 
@@ -52,6 +53,17 @@ describe('records of older versions', () => {
       }
     }
     expect(sessions.every(({ person }) => person === null)).toBe(true);
+  });
+
+  it('say of every zone, wherever it stands, that the error of its angle is not known', () => {
+    const zone = { angleMethod: 'stated', bevelAngleDeg: 20 };
+    const entry = { changes: [{ path: ['zones', 'edge'], from: zone, to: null }], of: [[zone]] };
+    expect(recordToVersion14(entry)).toEqual({
+      changes: [{ path: ['zones', 'edge'], from: { ...zone, angleErrorDeg: null }, to: null }],
+      of: [[{ ...zone, angleErrorDeg: null }]],
+    });
+    const known = { ...zone, angleErrorDeg: 0.3 };
+    expect(recordToVersion14(known)).toEqual(known);
   });
 
   it('change nothing in place', () => {

@@ -110,7 +110,7 @@ function WearTable({ wear }: { wear: WearOfYears }) {
   const today = wear.past.at(-1)!;
   return (
     <table
-      className="table-plain w-full text-[0.95rem] [&_td]:!py-0.5 [&_th]:!py-0.5"
+      className="table-plain w-full text-[0.95rem] [&_td]:!px-1 [&_td]:!py-0.5 [&_th]:!px-1 [&_th]:!py-0.5"
       aria-label={say.table}
     >
       <thead>
@@ -136,7 +136,7 @@ function Figures(props: { name: string; shape: YearShape; way?: HabitYears }) {
   return (
     <>
       <tr>
-        <th scope="row" className="!border-0 text-left font-normal whitespace-nowrap">
+        <th scope="row" className="!border-0 text-left font-normal">
           {name}
         </th>
         <td className="number !border-0">{mm(shape.faceMm)}</td>

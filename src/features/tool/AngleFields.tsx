@@ -16,6 +16,7 @@ const METHODS: readonly (readonly [AngleMethod, string])[] = [
   ['face-width', say.bevelFace],
   ['bevel-height', say.bevelHeight],
   ['spine-lift', say.spineLift],
+  ['tilt', say.phoneTilt],
   ['stated', say.stated],
 ];
 
@@ -40,6 +41,7 @@ export function AngleFields({ index }: { index: number }) {
 
   const measure = (valueMm: number): void => {
     setMeasuredMm(valueMm);
+    setValue(`${path}.angleErrorDeg`, null);
     try {
       const angleDeg = angleFrom(zone.angleMethod, valueMm, tool, zone);
       setProblem(undefined);
@@ -77,6 +79,7 @@ export function AngleFields({ index }: { index: number }) {
         max={60}
         error={formState.errors.zones?.[index]?.bevelAngleDeg?.message}
         onValue={(angleDeg) => {
+          setValue(`${path}.angleErrorDeg`, null);
           setValue(`${path}.bevelAngleDeg`, angleDeg, { shouldDirty: true, shouldValidate: true });
           void trigger([`${path}.microBevel.angleDeg`, `${path}.primaryAngleDeg`]);
         }}

@@ -55,11 +55,8 @@ export function AngleFinder(props: { tool: Tool; zone: Zone; index: number }) {
             onClick={() => {
               const options = { shouldDirty: true, shouldValidate: true };
               setValue(`zones.${index}.angleMethod`, 'stated', options);
-              setValue(
-                `zones.${index}.bevelAngleDeg`,
-                Math.round(together.angleDeg * 10) / 10,
-                options,
-              );
+              setValue(`zones.${index}.angleErrorDeg`, tenth(together.errorDeg), options);
+              setValue(`zones.${index}.bevelAngleDeg`, tenth(together.angleDeg), options);
             }}
           >
             {say.useItForThisStretch}
@@ -147,3 +144,5 @@ function answerOf(
     return { problem: sentence(named) };
   }
 }
+
+const tenth = (angleDeg: number): number => Math.round(10 * angleDeg) / 10;

@@ -52,7 +52,12 @@ export function ZoneFigures(props: {
       state?.apex ? say.fromTo(um(state.apex.lowUm), um(state.apex.highUm)) : say.notTested,
     ],
     [say.apexRadiusTarget, um(zone.targetApexUm)],
-    [say.angleKnownBy, spoken(zone.angleMethod)],
+    [
+      say.angleKnownBy,
+      zone.angleErrorDeg === null
+        ? spoken(zone.angleMethod)
+        : `${spoken(zone.angleMethod)}, ± ${deg(zone.angleErrorDeg)}`,
+    ],
     [say.measured, zone.measuredAt ? day(zone.measuredAt) : say.notYetUsualForIts],
     ...(drift.touchUps > 0
       ? [[say.bevelBehindItsApex, driftWords(drift)] as [string, string]]

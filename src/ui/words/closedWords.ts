@@ -193,6 +193,7 @@ export const CLOSED_WORDS = {
   'soft-novaculite': 'soft novaculite',
   sound: 'sound',
   'spine-lift': 'spine lift',
+  tilt: 'tilt of a phone',
   splits: 'splits',
   'square scraper': 'square scraper',
   stainless: 'stainless',

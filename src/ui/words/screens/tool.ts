@@ -2,6 +2,7 @@ import { plural } from '../plural';
 
 /** What these screens say. */
 export const toolWords = {
+  phoneTilt: 'tilt of a phone',
   aWedgeForPerSide: (deg: string) => `A wedge for ${deg} per side`,
   laidOnTheCheekThe: 'laid on the cheek, the stone upon it',
   underTheBladesFace: 'under the blade’s face',

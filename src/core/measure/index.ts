@@ -1,0 +1,11 @@
+/** What a phone's own sensors tell, as figures with their ±: pure, devices only feed them. */
+export {
+  angleFromTilt,
+  STILL_DEG,
+  STILL_SECONDS,
+  TILT_ZEROS,
+  type TiltAngle,
+  type TiltReading,
+  type TiltZero,
+} from './angleFromTilt';
+export { gravityOf, tiltBetween, type Gravity } from './tilt';

@@ -10,7 +10,11 @@ import type { NextConfig } from 'next';
 const headers = [
   { key: 'X-Content-Type-Options', value: 'nosniff' },
   { key: 'Referrer-Policy', value: 'no-referrer' },
-  { key: 'Permissions-Policy', value: 'camera=(), microphone=(), geolocation=()' },
+  {
+    key: 'Permissions-Policy',
+    value:
+      'accelerometer=(self), gyroscope=(self), camera=(self), microphone=(self), geolocation=(), magnetometer=()',
+  },
 ];
 const framePolicy = "frame-ancestors 'none'; object-src 'none'; base-uri 'none'";
 const workerPolicy = "default-src 'self'; script-src 'self' 'wasm-unsafe-eval'; connect-src 'self'";

@@ -87,6 +87,7 @@ export const SCREENS = [
   '/lab?tool=wren&ask=wear',
   '/lab?tool=old-hob&ask=steps',
   '/words?word=burr',
+  '/measure/angle?tool=wren',
 ];
 
 /** Opens a screen and waits until it shows its heading. */

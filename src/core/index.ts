@@ -367,3 +367,12 @@ export type {
   WearOfYears,
   YearShape,
 } from './lab';
+export {
+  angleFromTilt,
+  gravityOf,
+  STILL_DEG,
+  STILL_SECONDS,
+  TILT_ZEROS,
+  tiltBetween,
+} from './measure';
+export type { Gravity, TiltAngle, TiltReading, TiltZero } from './measure';

@@ -2,5 +2,7 @@
 export { listen, type InstrumentState } from './listen';
 export { INSTRUMENT_KINDS, type InstrumentKind } from './limits';
 export { SERIAL } from './serial';
-export { SIMULATED } from './simulated';
+export { simulated } from './simulated';
+export { PHONE_MOTION, type MotionReading } from './motion';
+export { simulatedPhone, type PhoneLie, type SimulatedPhone } from './simulatedPhone';
 export type { LostWhy, Source } from './source';

@@ -87,18 +87,18 @@ describe('one who listens', () => {
   afterEach(() => void jest.useRealTimers());
 
   /** A source that plays a simulation in the time of the test. */
-  function played(fault: Fault): Source {
+  function played(fault: Fault): Source<string> {
     return {
       id: 'simulated',
       isHere: () => true,
-      open(kind, around, { onOpen, onLine, onLost }) {
-        const lines = simulatedLines({ kind, around, seed: 3, fault });
+      open({ onOpen, onReading, onLost }) {
+        const lines = simulatedLines({ kind: 'edge-tester', around: 150, seed: 3, fault });
         let timer: ReturnType<typeof setTimeout>;
         const next = (): void => {
           const { value, done } = lines.next();
           if (done) return onLost('unplugged');
           timer = setTimeout(() => {
-            onLine(value.line);
+            onReading(value.line);
             next();
           }, value.afterMs);
         };
@@ -115,7 +115,6 @@ describe('one who listens', () => {
     const stop = listen({
       source: played(fault),
       kind,
-      around: 150,
       onState: (state) => states.push(state),
       onReading: (grams) => readings.push(grams),
     });

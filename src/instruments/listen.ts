@@ -18,14 +18,12 @@ const SILENT_AFTER_MS = 6000;
  * `onReading`, everything else shows in its state. Returns the way to stop.
  */
 export function listen(input: {
-  source: Source;
+  source: Source<string>;
   kind: InstrumentKind;
-  /** What the simulated one reads around; null for its own guess. */
-  around: number | null;
   onState: (state: InstrumentState) => void;
   onReading: (grams: number) => void;
 }): () => void {
-  const { source, kind, around, onState, onReading } = input;
+  const { source, kind, onState, onReading } = input;
   let nonsense = 0;
   let silence: ReturnType<typeof setTimeout> | undefined;
   const heard = (): void => {
@@ -34,12 +32,12 @@ export function listen(input: {
   };
   onState({ phase: 'connecting' });
   heard();
-  const stop = source.open(kind, around, {
+  const stop = source.open({
     onOpen: () => {
       heard();
       onState({ phase: 'listening', unsettled: null, nonsense });
     },
-    onLine: (text) => {
+    onReading: (text) => {
       heard();
       const line = readLine(text);
       const isOurs = line.says === 'reading' && line.reading.kind === kind;

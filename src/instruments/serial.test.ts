@@ -37,9 +37,9 @@ function heard(): Promise<{ lines: string[]; why: string; opened: boolean }> {
   return new Promise((resolve) => {
     const lines: string[] = [];
     let opened = false;
-    SERIAL.open('edge-tester', null, {
+    SERIAL.open({
       onOpen: () => (opened = true),
-      onLine: (text) => lines.push(text),
+      onReading: (text) => lines.push(text),
       onLost: (why) => resolve({ lines, why, opened }),
     });
   });
@@ -66,9 +66,9 @@ describe('an instrument on a cable', () => {
     const own = port([`${line}\n`], 'silent');
     plug(async () => own);
     const stop = await new Promise<() => void>((resolve) => {
-      const letGo = SERIAL.open('edge-tester', null, {
+      const letGo = SERIAL.open({
         onOpen: () => {},
-        onLine: () => resolve(() => letGo()),
+        onReading: () => resolve(() => letGo()),
         onLost: () => {},
       });
     });

@@ -14,10 +14,10 @@ interface WithSerial {
 const BAUD = 9600;
 
 /** An instrument on a serial line, which the person chooses in the browser's own dialog. */
-export const SERIAL: Source = {
+export const SERIAL: Source<string> = {
   id: 'serial',
   isHere: () => typeof navigator !== 'undefined' && 'serial' in navigator,
-  open(_kind, _around, { onOpen, onLine, onLost }) {
+  open({ onOpen, onReading, onLost }) {
     let reader: ReadableStreamDefaultReader<Uint8Array> | null = null;
     let isOver = false;
     const run = async (): Promise<void> => {
@@ -27,7 +27,7 @@ export const SERIAL: Source = {
         await port.open({ baudRate: BAUD });
         onOpen();
         const decoder = new TextDecoder();
-        const feed = splitLines(onLine);
+        const feed = splitLines(onReading);
         reader = port.readable!.getReader();
         for (;;) {
           const { value, done } = await reader.read();

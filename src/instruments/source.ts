@@ -1,20 +1,18 @@
-import type { InstrumentKind } from './limits';
-
 /** What a source tells while it is open; `lost` is the last it says. */
-export interface Listener {
+export interface Listener<Reading> {
   onOpen: () => void;
-  onLine: (line: string) => void;
+  onReading: (reading: Reading) => void;
   onLost: (why: LostWhy) => void;
 }
 
-/** Why a source ended by itself. */
-export type LostWhy = 'offline' | 'unplugged' | 'refused' | 'not chosen';
+/** Why a source ended by itself, or never began. */
+export type LostWhy = 'offline' | 'unplugged' | 'refused' | 'not chosen' | 'not here' | 'busy';
 
-/** Where lines come from: the simulated stand-in, or a real instrument. One interface for both. */
-export interface Source {
-  id: 'simulated' | 'serial';
+/** Where readings come from: a simulated stand-in, or the real thing. One interface for all instruments. */
+export interface Source<Reading> {
+  id: 'simulated' | 'serial' | 'device';
   /** Whether this browser has what it takes. */
   isHere: () => boolean;
   /** Begins to listen; returns the way to stop. */
-  open: (kind: InstrumentKind, around: number | null, listener: Listener) => () => void;
+  open: (listener: Listener<Reading>) => () => void;
 }

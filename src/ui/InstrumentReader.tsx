@@ -1,7 +1,7 @@
 'use client';
 
 import { uiPartsWords as say } from './words/screens/uiParts';
-import { SERIAL, SIMULATED, type InstrumentKind } from '../instruments';
+import { SERIAL, simulated, type InstrumentKind } from '../instruments';
 import { useInstrument } from './useInstrument';
 import { INSTRUMENT_WORDS, instrumentWords } from './words/instrumentWords';
 
@@ -13,7 +13,7 @@ export default function InstrumentReader(props: {
   onReading: (grams: number) => void;
 }) {
   const { kind, around, onReading } = props;
-  const { state, connect, disconnect } = useInstrument(kind, around, onReading);
+  const { state, connect, disconnect } = useInstrument(kind, onReading);
   const { name } = INSTRUMENT_WORDS[kind];
   const isOn = state !== null && state.phase !== 'lost';
   return (
@@ -24,7 +24,11 @@ export default function InstrumentReader(props: {
         </button>
       ) : (
         <>
-          <button type="button" className="btn btn-ghost" onClick={() => connect(SIMULATED)}>
+          <button
+            type="button"
+            className="btn btn-ghost"
+            onClick={() => connect(simulated(kind, around))}
+          >
             {state ? say.tryAgainSimulated : say.fromASimulated} {name}
           </button>
           {SERIAL.isHere() && (

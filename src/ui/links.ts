@@ -25,3 +25,8 @@ export function touchUpLink({ tool, zone, beyond, job }: EdgeNeed): string {
 export function toolLink(toolId: string): string {
   return `/tool?id=${toolId}`;
 }
+
+/** Where an edge's angle is found with a phone's level. */
+export function angleLink(toolId: string, zoneId: string): string {
+  return `/measure/angle?${new URLSearchParams({ tool: toolId, zone: zoneId }).toString()}`;
+}

@@ -6,12 +6,11 @@ import { listen, type InstrumentKind, type InstrumentState, type Source } from '
 /** Listens to an instrument while the screen that asked for it stands; readings go to `onReading`. */
 export function useInstrument(
   kind: InstrumentKind,
-  around: number | null,
   onReading: (grams: number) => void,
 ): {
   /** Null while nothing is connected. */
   state: InstrumentState | null;
-  connect: (source: Source) => void;
+  connect: (source: Source<string>) => void;
   disconnect: () => void;
 } {
   const [state, setState] = useState<InstrumentState | null>(null);
@@ -22,17 +21,16 @@ export function useInstrument(
   });
   useEffect(() => () => stop.current(), []);
   const connect = useCallback(
-    (source: Source): void => {
+    (source: Source<string>): void => {
       stop.current();
       stop.current = listen({
         source,
         kind,
-        around,
         onState: setState,
         onReading: (grams) => latest.current(grams),
       });
     },
-    [kind, around],
+    [kind],
   );
   const disconnect = useCallback((): void => {
     stop.current();

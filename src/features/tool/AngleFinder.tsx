@@ -15,6 +15,8 @@ import {
 } from '../../core';
 import type { Tool, Zone } from '../../domain/tool';
 import { deg, sentence } from '../../ui/format';
+import Link from '../../ui/Link';
+import { angleLink } from '../../ui/links';
 import { NumberField } from '../../ui/forms/fields';
 import { MethodSketch } from './MethodSketch';
 import { WedgePrint } from './WedgePrint';
@@ -62,6 +64,11 @@ export function AngleFinder(props: { tool: Tool; zone: Zone; index: number }) {
             {say.useItForThisStretch}
           </button>
         )}
+      </p>
+      <p>
+        <Link href={angleLink(tool.id, zone.id)} className="link inline-flex min-h-12 items-center">
+          {say.withThePhonesLevel}
+        </Link>
       </p>
       <ul className="grid gap-x-8 gap-y-4 sm:grid-cols-2">
         {answers.map(({ rule, answer }) => (

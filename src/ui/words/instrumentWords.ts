@@ -13,6 +13,8 @@ const LOST: Record<LostWhy, string> = {
   unplugged: 'The connection broke.',
   refused: 'The line could not be opened: another program may hold it.',
   'not chosen': 'No instrument was chosen.',
+  'not here': 'This device has none, or keeps it shut.',
+  busy: 'Another program holds it.',
 };
 
 /** How an instrument stands, as a sentence. */

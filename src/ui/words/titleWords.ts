@@ -8,5 +8,6 @@ export const titles = {
   kit: (trip: string) => `${trip}, kit`,
   card: (trip: string) => `${trip}, field card`,
   lab: (edge: string) => `${edge}, lab`,
+  angle: (edge: string) => `${edge}, angle by the phone`,
   back: (trip: string) => `Back from ${trip}`,
 };

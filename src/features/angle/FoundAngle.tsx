@@ -1,0 +1,60 @@
+import { angleFromTilt, type TiltReading } from '../../core';
+import type { Zone } from '../../domain/tool';
+import { day, deg } from '../../ui/format';
+import { angleWords as say } from '../../ui/words/angleByPhoneWords';
+import { spoken } from '../../ui/words/closedWords';
+import { TiltTrace } from './TiltTrace';
+import type { AngleFinder } from './useAngleFinder';
+
+/** The angle as it is now, its sum in words, and whether the phone lies still. */
+export function FoundAngle({ finder }: { finder: AngleFinder }) {
+  const { tilt, found, zero, halfTaperDeg, isStill, scatterDeg, first } = finder;
+  const sign = zero === 'bare-stone' ? -1 : 1;
+  const tiltDeg = found ? found.angleDeg - sign * halfTaperDeg : 0;
+  const stands = tilt.isZeroed ? found : null;
+  return (
+    <div>
+      <p className="text-lg">
+        {tilt.isZeroed ? say.stand : `${first ? `${say.layTurned} ` : ''}${say.layOn[zero]}`}
+      </p>
+      <div className="flex items-end gap-x-4">
+        <p className="sign text-[5.2rem] leading-none">{deg(stands?.angleDeg ?? tiltDeg)}</p>
+        {stands && (
+          <p className="ml-auto text-right leading-tight">
+            <b className="block">{say.perSide}</b>
+            <b className="block text-lg">{say.plusMinus(deg(stands.sdDeg))}</b>
+            {say.inclusive(deg(2 * stands.angleDeg))}
+          </p>
+        )}
+      </div>
+      {stands && <p>{say.sum[zero](deg(tiltDeg), deg(halfTaperDeg))}</p>}
+      <TiltTrace readings={tilt.readings} />
+      <p role="status" className="flex justify-between text-[0.95rem]">
+        <span>{say.secondsAgo}</span>
+        <b>{isStill ? say.still(`± ${deg(scatterDeg)}`) : say.holdStill}</b>
+      </p>
+      {first && stands && (
+        <p className="mt-1">{say.turned(deg(middle(first)), deg(middle(tilt.readings)))}</p>
+      )}
+      <p className="text-[0.92rem] text-soft">{say.noLevelYet}</p>
+    </div>
+  );
+}
+
+/** How far a phone is tilted in the middle of its latest readings, whichever way. */
+function middle(readings: readonly TiltReading[]): number {
+  return (
+    angleFromTilt({ readings, zeroDeg: 0, zero: 'bare-stone', halfTaperDeg: 0 })?.angleDeg ?? 0
+  );
+}
+
+/** The angle that the tool's record holds, how it was found, and when. */
+export function Until({ zone }: { zone: Zone }) {
+  const angleDeg = zone.microBevel?.angleDeg ?? zone.bevelAngleDeg;
+  const when = zone.measuredAt ? say.on(day(zone.measuredAt)) : '';
+  return (
+    <p className="mt-3 border-t border-rule pt-2">
+      {say.until(deg(angleDeg), spoken(zone.angleMethod), when)}
+    </p>
+  );
+}

@@ -1,0 +1,41 @@
+import fc from 'fast-check';
+import { toolSchema } from '../../domain/tool';
+import { sample } from '../../testing/sample';
+import { angleRefused, withMeasuredAngle } from './measuredAngle';
+
+const edges = sample.tools.flatMap((tool) => tool.zones.map((zone) => ({ tool, zone })));
+const at = '2026-11-29T10:00:00.000Z';
+
+it('keeps any angle that it does not refuse in a tool that is sound, and touches no other zone', () => {
+  fc.assert(
+    fc.property(
+      fc.constantFrom(...edges),
+      fc.double({ min: 0, max: 90, noNaN: true }),
+      fc.double({ min: 0, max: 5, noNaN: true }),
+      ({ tool, zone }, angleDeg, sdDeg) => {
+        if (angleRefused(zone, { angleDeg, sdDeg })) return;
+        const after = withMeasuredAngle(tool, zone.id, { angleDeg, sdDeg }, at);
+        toolSchema.validateSync(after, { strict: true });
+        const own = after.zones.find(({ id }) => id === zone.id)!;
+        expect(own.microBevel?.angleDeg ?? own.bevelAngleDeg).toBeCloseTo(angleDeg, 0);
+        expect(own).toMatchObject({ angleMethod: 'tilt', measuredAt: at });
+        expect(after.zones.filter(({ id }) => id !== zone.id)).toEqual(
+          tool.zones.filter(({ id }) => id !== zone.id),
+        );
+      },
+    ),
+  );
+});
+
+it('refuses what no edge can be', () => {
+  const { zone } = edges.find((each) => each.zone.microBevel)!;
+  const of = (angleDeg: number) => angleRefused(zone, { angleDeg, sdDeg: 0.3 });
+  expect(of(2)).toBe('out of range');
+  expect(of(75)).toBe('out of range');
+  expect(of(zone.bevelAngleDeg)).toBe('flatter than the bevel');
+  const plain = edges.find((each) => each.zone.primaryAngleDeg >= 5)?.zone;
+  if (plain) {
+    const flat = { angleDeg: plain.primaryAngleDeg, sdDeg: 0.3 };
+    expect(angleRefused(plain, flat)).toBe('flatter than the faces behind');
+  }
+});

@@ -98,3 +98,13 @@ test('a request for another instrument, or for nonsense, is refused in words', a
   const huge = await request.get('/api/instruments/edge-tester?around=1e9');
   expect(await huge.json()).toMatchObject({ field: 'around' });
 });
+
+test('where the microphone is shut the guide says so, and taps count', async ({ page }) => {
+  await startTouchUp(page, 'wren');
+  await page.getByRole('button', { name: 'This step' }).click();
+  await page.getByRole('button', { name: 'by the microphone' }).click();
+  await page.getByRole('button', { name: 'Go on with this step' }).click();
+  await expect(page.getByText(/microphone.*Tap the strokes\./)).toBeVisible();
+  await page.keyboard.press('Space');
+  await expect(page.getByTestId('count')).toHaveText('1');
+});

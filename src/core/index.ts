@@ -367,12 +367,14 @@ export type {
   WearOfYears,
   YearShape,
 } from './lab';
+export { Draws } from './random';
 export {
   angleFromTilt,
   gravityOf,
   STILL_DEG,
   STILL_SECONDS,
+  strokeCounter,
   TILT_ZEROS,
   tiltBetween,
 } from './measure';
-export type { Gravity, TiltAngle, TiltReading, TiltZero } from './measure';
+export type { Gravity, Hearing, StrokesHeard, TiltAngle, TiltReading, TiltZero } from './measure';

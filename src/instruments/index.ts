@@ -6,3 +6,5 @@ export { simulated } from './simulated';
 export { PHONE_MOTION, type MotionReading } from './motion';
 export { simulatedPhone, type PhoneLie, type SimulatedPhone } from './simulatedPhone';
 export type { LostWhy, Source } from './source';
+export { MICROPHONE, type SoundReading } from './microphone';
+export { simulatedSound } from './simulatedSound';

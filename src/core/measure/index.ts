@@ -9,3 +9,4 @@ export {
   type TiltZero,
 } from './angleFromTilt';
 export { gravityOf, tiltBetween, type Gravity } from './tilt';
+export { strokeCounter, type Hearing, type StrokesHeard } from './strokeCounter';

@@ -13,6 +13,8 @@ import { GuideBar } from './GuideBar';
 import { GuideHead } from './GuideHead';
 import { GuidePanel } from './GuidePanel';
 import { stretchBefore } from './guideStep';
+import { earHears, earLost, earWords as say } from '../../ui/words/earWords';
+import type { EarState } from './useEar';
 import { useGuide, type GuideInHand } from './useGuide';
 import { useScheme } from '../../ui/useScheme';
 
@@ -51,8 +53,7 @@ export function Guide(props: GuideProps) {
           settings={settings}
           act={guide.act}
           show={guide.show}
-          beat={guide.beat}
-          onBeat={guide.onBeat}
+          counting={guide.counting}
           onLeave={guide.leave}
         />
       )}
@@ -71,6 +72,7 @@ function Counting(
   const [scheme] = useScheme();
   return (
     <>
+      {guide.counting.ear !== 'off' && <EarLine state={guide.counting.earState} />}
       <div className="mx-auto grid w-full max-w-[82rem] flex-1 gap-x-10 px-4 sm:px-8 lg:grid-cols-[1.7fr_1fr]">
         {step.byFeel ? (
           <FeelClock
@@ -94,7 +96,7 @@ function Counting(
             zone={zone}
             coinThicknessMm={coinThicknessMm}
             stretches={[stretchBefore(session, tool, zone)]}
-            onStroke={() => act({ type: 'stroke' })}
+            onStroke={guide.counting.tap}
           />
         )}
         <div>
@@ -128,5 +130,15 @@ function Counting(
         onNext={goOn}
       />
     </>
+  );
+}
+
+/** What the ear hears, or why it does not. */
+function EarLine({ state }: { state: EarState }) {
+  const words = !state ? say.asking : 'lost' in state ? earLost(state.lost) : earHears(state.heard);
+  return (
+    <p role="status" className="mx-auto min-h-7 w-full max-w-[82rem] px-4 sm:px-8">
+      {words}
+    </p>
   );
 }

@@ -5,7 +5,7 @@ import { gateAt } from '../../core';
 import type { Session } from '../../domain/session';
 import type { Settings } from '../../domain/settings';
 import type { Tool, Zone } from '../../domain/tool';
-import type { Beat } from './beat';
+import type { Counting } from './useCounting';
 import type { GuideAction } from './guideAction';
 
 const LookPanel = dynamic(() => import('./LookPanel'), { ssr: false });
@@ -27,12 +27,11 @@ export function GuidePanel(props: {
   settings: Settings;
   act: (action: GuideAction) => void;
   show: (panel: PanelName) => void;
-  beat: Beat;
-  onBeat: (beat: Beat) => void;
+  counting: Counting;
   /** Leaves the present step, whatever its looks say. */
   onLeave: () => void;
 }) {
-  const { panel, session, tool, zone, settings, act, show, beat, onBeat, onLeave } = props;
+  const { panel, session, tool, zone, settings, act, show, counting, onLeave } = props;
   const { stepIndex: from } = session;
   const step = session.steps[from]!;
   const isLast = from === session.steps.length - 1;
@@ -66,8 +65,7 @@ export function GuidePanel(props: {
           {...edge}
           session={session}
           pacePerMinute={settings.strokesPerMinute[step.motion]}
-          beat={beat}
-          onBeat={onBeat}
+          counting={counting}
           onByFeel={(on) => {
             act({ type: 'by feel', on });
             show('count');

@@ -14,7 +14,10 @@ import { useOwnSet } from './useOwnSet';
 import { SwapChoice } from './SwapChoice';
 import { CUES, useCueChoice } from './useCue';
 import { useScheme } from '../../ui/useScheme';
-import { BEATS, type Beat } from './beat';
+import { earWords } from '../../ui/words/earWords';
+import { BEATS } from './beat';
+import type { Counting } from './useCounting';
+import { EARS } from './useEar';
 
 /** What is seldom wanted in a step: going back, leaving it out with a reason, a beat to count by. */
 export default function StepPanel(props: {
@@ -22,17 +25,15 @@ export default function StepPanel(props: {
   tool: Tool;
   zone: Zone;
   pacePerMinute: number;
-  beat: Beat;
-  onBeat: (beat: Beat) => void;
+  counting: Counting;
   onByFeel: (on: boolean) => void;
   onPrevious: () => void;
   onGoOnWith: (steps: SessionStep[]) => void;
   onSkip: (reason: SkipReason) => void;
   onBack: () => void;
 }) {
-  const { session, tool, zone, pacePerMinute, beat, onBeat, onPrevious, onSkip, onBack } = props;
+  const { session, tool, zone, pacePerMinute, counting, onPrevious, onSkip, onBack } = props;
   const [scheme, setScheme] = useScheme();
-  const [cue, setCue] = useCueChoice();
   const step = session.steps[session.stepIndex]!;
   const before = session.steps[session.stepIndex - 1];
   return (
@@ -47,23 +48,7 @@ export default function StepPanel(props: {
           chosen={scheme}
           onChoose={setScheme}
         />
-        <Choice
-          legend={say.countByABeatEach}
-          options={BEATS.map(([value, share]) => [
-            value,
-            share === 0
-              ? spoken(value)
-              : say.aMinute(spoken(value), Math.round(share * pacePerMinute)),
-          ])}
-          chosen={beat}
-          onChoose={onBeat}
-        />
-        <Choice
-          legend={say.calledWhenASideIs}
-          options={CUES.map((each) => [each, spoken(each)] as const)}
-          chosen={cue}
-          onChoose={setCue}
-        />
+        <CountingChoices counting={counting} pacePerMinute={pacePerMinute} />
         <SwapChoice session={session} tool={tool} zone={zone} onGoOnWith={props.onGoOnWith} />
         <Choice
           legend={say.leaveThisStepOutBecause}
@@ -87,6 +72,42 @@ export default function StepPanel(props: {
           {say.goOnWithThisStep}
         </button>
       </ActionRow>
+    </>
+  );
+}
+
+/** What counts beside the hand, a beat or the sound of the stone; and what calls out. */
+function CountingChoices(props: { counting: Counting; pacePerMinute: number }) {
+  const { counting, pacePerMinute } = props;
+  const [cue, setCue] = useCueChoice();
+  return (
+    <>
+      <Choice
+        legend={say.countByABeatEach}
+        options={BEATS.map(([value, share]) => [
+          value,
+          share === 0
+            ? spoken(value)
+            : say.aMinute(spoken(value), Math.round(share * pacePerMinute)),
+        ])}
+        chosen={counting.beat}
+        onChoose={counting.onBeat}
+      />
+      <div>
+        <Choice
+          legend={earWords.legend}
+          options={EARS.map((each) => [each, earWords.choices[each]] as const)}
+          chosen={counting.ear}
+          onChoose={counting.onEar}
+        />
+        <p className="text-[0.92rem] text-soft">{earWords.loud}</p>
+      </div>
+      <Choice
+        legend={say.calledWhenASideIs}
+        options={CUES.map((each) => [each, spoken(each)] as const)}
+        chosen={cue}
+        onChoose={setCue}
+      />
     </>
   );
 }

@@ -4,7 +4,7 @@ import { useEffect, useRef } from 'react';
 import { CUE_KEY, usePreference } from '../../ui/preferences';
 
 /** What calls out when a side is done, beside the words on the screen. */
-export const CUES = ['a buzz', 'a tone and a buzz', 'nothing'] as const;
+export const CUES = ['a buzz', 'a tone and a buzz', 'a voice', 'nothing'] as const;
 export type Cue = (typeof CUES)[number];
 
 const BUZZ_MS = [90, 70, 90];

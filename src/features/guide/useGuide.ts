@@ -5,14 +5,11 @@ import { advance, setsOf, type GuideEvent } from '../../core';
 import type { Session } from '../../domain/session';
 import type { Settings } from '../../domain/settings';
 import type { LiveRecord } from '../../live';
-import { beatMs, type Beat } from './beat';
 import type { GuideAction } from './guideAction';
 import type { PanelName } from './GuidePanel';
-import { sideHasIts } from './guideStep';
 import { useAwake } from './useAwake';
-import { useBeat } from './useBeat';
 import { useClock } from './useClock';
-import { useCue } from './useCue';
+import { useCounting, type Counting } from './useCounting';
 import { useGuideKeys } from './useGuideKeys';
 import { useScheme } from '../../ui/useScheme';
 import { turnsByItself } from './turnsByItself';
@@ -35,8 +32,7 @@ export interface GuideInHand {
   /** What a stuck step may want has been said at this step. */
   isStuckSaid: boolean;
   onStuckSaid: () => void;
-  beat: Beat;
-  onBeat: (beat: Beat) => void;
+  counting: Counting;
 }
 
 export function useGuide(
@@ -72,17 +68,14 @@ export function useGuide(
     if (byFeel && !paused) act({ type: 'tick' });
     press({ type: paused ? 'resume' : 'pause' });
   };
-  const [beat, onBeat] = useState<Beat>('no beat');
   const counts = panel === 'count' && !paused;
-  const pulse = byFeel ? null : beatMs(beat, settings.strokesPerMinute[step.motion]);
   // By feel the same key says that a side is done, or starts the clock.
   const stroke = (): void => act({ type: !byFeel ? 'stroke' : paused ? 'resume' : 'side done' });
-  useBeat(counts ? pulse : null, stroke, beat !== 'no beat');
-  useCue(`${session.stepIndex} ${session.side} ${!byFeel && sideHasIts(step, session.side)}`);
+  const counting = useCounting({ session, settings }, counts, stroke);
   useAwake();
   useClock(byFeel && counts, () => act({ type: 'tick' }));
   useGuideKeys(panel === 'count', {
-    stroke,
+    stroke: counting.tap,
     takeBack: () => act({ type: 'take back' }),
     turnOver: () => act({ type: 'turn over' }),
     pause,
@@ -103,7 +96,6 @@ export function useGuide(
     pause,
     isStuckSaid,
     onStuckSaid,
-    beat,
-    onBeat,
+    counting,
   };
 }

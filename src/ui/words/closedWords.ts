@@ -275,6 +275,7 @@ export const CLOSED_WORDS = {
   faster: 'faster',
   'a buzz': 'a buzz',
   'a tone and a buzz': 'a tone and a buzz',
+  'a voice': 'a voice, where one is on the device',
   nothing: 'nothing',
   'per side': 'per side',
   inclusive: 'inclusive',

@@ -1,0 +1,75 @@
+import type { Page } from '@playwright/test';
+import { resolve } from 'node:path';
+import { makeRecording } from '../src/instruments/recordings';
+import { launchOptions } from './browser';
+import { writeWav } from './fakeMicrophone';
+import { expect, startTouchUp, test } from './fixtures';
+
+/** A minute of strokes, one a second, that the browser plays as its microphone. */
+const PER_MINUTE = 60;
+const SAMPLE_RATE_HZ = 48_000;
+const FILE = resolve('test-results', 'microphone', 'strokes.wav');
+writeWav(
+  FILE,
+  makeRecording({
+    seconds: 60,
+    sampleRateHz: SAMPLE_RATE_HZ,
+    perMinute: PER_MINUTE,
+    motion: 'single',
+    overHissDb: 20,
+    surroundings: 'birds',
+    seed: 77,
+  }).samples,
+  SAMPLE_RATE_HZ,
+);
+
+test.use({
+  launchOptions: {
+    ...launchOptions,
+    args: [
+      ...launchOptions.args!,
+      '--use-fake-device-for-media-stream',
+      '--use-fake-ui-for-media-stream',
+      `--use-file-for-fake-audio-capture=${FILE}`,
+    ],
+  },
+});
+
+const counted = async (page: Page): Promise<number> =>
+  Number(await page.getByTestId('count').innerText());
+
+/** Turns the ear on, and goes back to the count. */
+async function listen(page: Page, by: string): Promise<void> {
+  await startTouchUp(page, 'wren');
+  await page.getByRole('button', { name: 'This step' }).click();
+  await page
+    .getByRole('group', { name: /^Count by the sound/ })
+    .getByRole('button', { name: by })
+    .click();
+  await page.getByRole('button', { name: 'Go on with this step' }).click();
+}
+
+test('the guide counts what its microphone hears, at the pace of the strokes', async ({ page }) => {
+  test.setTimeout(120_000);
+  await listen(page, 'by the microphone');
+  await expect.poll(() => counted(page), { timeout: 40_000 }).toBeGreaterThanOrEqual(5);
+  const [from, began] = [await counted(page), Date.now()];
+  await expect(page.getByText(/^By ear: strokes, about \d+ a minute\.$/)).toBeVisible();
+  await expect.poll(() => counted(page), { timeout: 60_000 }).toBeGreaterThanOrEqual(from + 20);
+  const perMinute = (60_000 * ((await counted(page)) - from)) / (Date.now() - began);
+  expect(Math.abs(perMinute / PER_MINUTE - 1)).toBeLessThan(0.15);
+  // Paused, it does not listen: the light of the microphone is out.
+  await page.getByRole('button', { name: 'Pause' }).click();
+  const paused = await counted(page);
+  await page.waitForTimeout(2500);
+  expect(await counted(page)).toBe(paused);
+});
+
+test('a simulated hand counts too, and a tap within it is not counted twice', async ({ page }) => {
+  await listen(page, 'try a simulated hand');
+  await expect.poll(() => counted(page), { timeout: 40_000 }).toBeGreaterThanOrEqual(3);
+  const before = await counted(page);
+  await page.getByTestId('count').click();
+  await expect.poll(() => counted(page)).toBeGreaterThanOrEqual(before + 1);
+  await page.getByRole('button', { name: 'Take back' }).click();
+});

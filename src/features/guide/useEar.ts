@@ -1,0 +1,70 @@
+'use client';
+
+import { useEffect, useRef, useState } from 'react';
+import type { StrokesHeard } from '../../core';
+import type { LostWhy } from '../../instruments';
+import type { Hand } from './listenToStrokes';
+
+/** Whether strokes are counted by their sound: not, by this device's microphone, or by a made-up sound. */
+export const EARS = ['off', 'device', 'simulated'] as const;
+export type Ear = (typeof EARS)[number];
+
+/** What the ear has to say: why it does not listen, or what it hears; null while it is off. */
+export type EarState = { lost: LostWhy } | { heard: StrokesHeard } | null;
+
+/** A tap counts instead of a stroke that is heard within this. */
+const TAP_WINS_MS = 1500;
+
+/**
+ * Strokes by their sound, handed to `stroke` one by one while it is on. A tap within a moment of it stands for the
+ * stroke that was heard: the hand always wins.
+ */
+export function useEar(
+  ear: Ear,
+  isOn: boolean,
+  hand: Hand,
+  stroke: () => void,
+): { state: EarState; tapped: () => void } {
+  const [state, setState] = useState<EarState>(null);
+  const latest = useRef(stroke);
+  const taps = useRef<number[]>([]);
+  const { motion, perMinute } = hand;
+  useEffect(() => {
+    latest.current = stroke;
+  });
+  useEffect(() => {
+    if (ear === 'off' || !isOn) return;
+    let isOver = false;
+    let counted = 0;
+    let stop = (): void => {};
+    const onHeard = (heard: StrokesHeard): void => {
+      for (; counted < heard.strokes; counted += 1) {
+        const since = performance.now() - TAP_WINS_MS;
+        taps.current = taps.current.filter((at) => at > since);
+        if (taps.current.shift() === undefined) latest.current();
+      }
+      setState((shown) => (isSame(shown, heard) ? shown : { heard }));
+    };
+    void import('./listenToStrokes').then(({ listenToStrokes }) => {
+      if (isOver) return;
+      stop = listenToStrokes(
+        ear,
+        { motion, perMinute },
+        { onHeard, onLost: (lost) => setState({ lost }) },
+      );
+    });
+    return () => {
+      isOver = true;
+      stop();
+      setState(null);
+    };
+  }, [ear, isOn, motion, perMinute]);
+  return { state, tapped: () => taps.current.push(performance.now()) };
+}
+
+/** Whether what is said of it stays the same. */
+function isSame(shown: EarState, heard: StrokesHeard): boolean {
+  if (!shown || 'lost' in shown) return false;
+  const round = ({ perMinute }: StrokesHeard): number => Math.round((perMinute ?? 0) / 5);
+  return shown.heard.hearing === heard.hearing && round(shown.heard) === round(heard);
+}

@@ -10,3 +10,10 @@ export {
 } from './angleFromTilt';
 export { gravityOf, tiltBetween, type Gravity } from './tilt';
 export { strokeCounter, type Hearing, type StrokesHeard } from './strokeCounter';
+export {
+  studySet,
+  type HeldStroke,
+  type HoldReading,
+  type SetStudy,
+  type StrokeWay,
+} from './studySet';

@@ -6,6 +6,7 @@ import { inspections, sessions } from './history';
 import { abrasives, compounds, helpers, lubricants, strops } from './shelf';
 import { care } from './care';
 import { pastTrips } from './pastTrips';
+import { practices } from './practices';
 import { tripWork } from './tripWork';
 
 /** The day on which the sample stands; loading it moves all dates so that this day is today. */
@@ -25,6 +26,7 @@ export const sampleRecords: AllRecords = {
   inspections,
   sessions,
   history: [],
+  practices,
   trips: [
     {
       ...record('tarrow-ness'),

@@ -371,10 +371,23 @@ export { Draws } from './random';
 export {
   angleFromTilt,
   gravityOf,
+  learnedWobble,
   STILL_DEG,
   STILL_SECONDS,
   strokeCounter,
+  studySet,
   TILT_ZEROS,
   tiltBetween,
 } from './measure';
-export type { Gravity, Hearing, StrokesHeard, TiltAngle, TiltReading, TiltZero } from './measure';
+export type {
+  Gravity,
+  Hearing,
+  HeldStroke,
+  HoldReading,
+  LearnedWobble,
+  SetStudy,
+  StrokesHeard,
+  TiltAngle,
+  TiltReading,
+  TiltZero,
+} from './measure';

@@ -30,6 +30,14 @@ export const PRIORS = {
     'no phone has been recorded yet',
   ),
 
+  wobbleSdLn: prior(0.4, 'sd of ln', 'the wobble of one hand over the usual one', PRACTICE),
+  wobbleSetSdLn: prior(
+    0.2,
+    'sd of ln',
+    'the wobble of a day around its hand’s, however long the set',
+    PRACTICE,
+  ),
+
   // What the log teaches.
   familySdLn: prior(0.7, 'sd of ln', 'strokes of a family over the model’s', PRACTICE),
   thingSdLn: prior(0.35, 'sd of ln', 'strokes of a thing over its family’s', PRACTICE),

@@ -1,3 +1,4 @@
+import { RECORDS_VERSION } from '../domain/records';
 import { openDB, type IDBPDatabase } from 'idb';
 import { FIRST_VERSION } from '../domain/upgrades/firstVersion';
 import type { Migration } from './migrations';
@@ -6,7 +7,7 @@ import type { Database } from './schema';
 const DATABASE_NAME = 'open-trail';
 
 /** One more with every migration that is added. */
-export const DATABASE_VERSION = 13;
+export const DATABASE_VERSION = RECORDS_VERSION;
 
 /**
  * Opens the database, upgrading an older one step by step; rejects with the reason when a step

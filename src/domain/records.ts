@@ -2,6 +2,7 @@ import { careSchema } from './care';
 import { historySchema } from './history';
 import { photoSchema } from './photo';
 import { sessionSchema, inspectionSchema } from './session';
+import { practiceSchema } from './practice';
 import { settingsSchema } from './settings';
 import {
   abrasiveSchema,
@@ -33,6 +34,7 @@ export const RECORD_SCHEMAS = {
   photos: photoSchema,
   settings: settingsSchema,
   history: historySchema,
+  practices: practiceSchema,
 } as const satisfies Record<StoreName, unknown>;
 
 export type RecordOf<S extends StoreName> = InferType<(typeof RECORD_SCHEMAS)[S]>;

@@ -13,5 +13,6 @@ export const STORE_NAMES = [
   'photos',
   'settings',
   'history',
+  'practices',
 ] as const;
 export type StoreName = (typeof STORE_NAMES)[number];

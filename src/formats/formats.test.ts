@@ -74,7 +74,7 @@ describe('the data file', () => {
       ok: false,
       problems: expect.arrayContaining([
         expect.objectContaining({
-          field: 'inspections[0]',
+          field: 'tools[0]',
           message: expect.stringContaining(`set its formatVersion to ${RECORDS_VERSION}`),
         }),
       ]),

@@ -17,3 +17,4 @@ export {
   type SetStudy,
   type StrokeWay,
 } from './studySet';
+export { learnedWobble, type LearnedWobble } from './learnedWobble';

@@ -72,7 +72,7 @@ export const UPGRADES: readonly Upgrade[] = [
       sessions: { from: VERSION_13.session, upgrade: recordToVersion14 },
       history: { from: VERSION_13.history, upgrade: recordToVersion14 },
     },
-    newStores: [],
+    newStores: ['practices'],
   },
 ];
 

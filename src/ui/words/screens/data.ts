@@ -26,6 +26,7 @@ export const dataWords = {
     photos: 'pictures',
     settings: 'settings',
     history: 'changes',
+    practices: 'practised sets',
   },
   newWord: 'New',
   newerReplaced: 'Newer, replaced',

@@ -88,6 +88,7 @@ export const SCREENS = [
   '/lab?tool=old-hob&ask=steps',
   '/words?word=burr',
   '/measure/angle?tool=wren',
+  '/measure/hold?tool=wren',
 ];
 
 /** Opens a screen and waits until it shows its heading. */

@@ -332,6 +332,7 @@ export {
   askCourses,
   askStrokes,
   COURSE_QUESTIONS,
+  edgeByHold,
   grindSection,
   labEdge,
   labMoment,

@@ -4,6 +4,7 @@ export { INSTRUMENT_KINDS, type InstrumentKind } from './limits';
 export { SERIAL } from './serial';
 export { simulated } from './simulated';
 export { PHONE_MOTION, type MotionReading } from './motion';
+export { simulatedHand } from './simulatedHand';
 export { simulatedPhone, type PhoneLie, type SimulatedPhone } from './simulatedPhone';
 export type { LostWhy, Source } from './source';
 export { MICROPHONE, type SoundReading } from './microphone';

@@ -26,6 +26,11 @@ export function toolLink(toolId: string): string {
   return `/tool?id=${toolId}`;
 }
 
+/** Where a hand is practised for an edge. */
+export function coachLink(toolId: string, zoneId: string): string {
+  return `/measure/hold?${new URLSearchParams({ tool: toolId, zone: zoneId }).toString()}`;
+}
+
 /** Where an edge's angle is found with a phone's level. */
 export function angleLink(toolId: string, zoneId: string): string {
   return `/measure/angle?${new URLSearchParams({ tool: toolId, zone: zoneId }).toString()}`;

@@ -7,6 +7,7 @@ export {
   type LabStroke,
 } from './labCourse';
 export { playedPlan, playedEntry, playSteps, type PlayedWork } from './playSteps';
+export { edgeByHold } from './edgeByHold';
 export { apexSection } from './edgeSection';
 export { grindSection } from './grindSection';
 export { labEdge, type LabEdge } from './labEdge';

@@ -30,6 +30,8 @@ export interface LabEdge {
   lengthMm: number;
   hardnessHrc: number;
   carbide: Carbide;
+  /** Whether the hand alone holds it: no flat bevel and no guide. */
+  isFreehand: boolean;
   /** Wobble that is usual for how it is held. */
   usualWobbleDeg: number;
 }
@@ -50,6 +52,7 @@ export function labEdge(input: { tool: Tool; zone: Zone; apexRadiusUm: number })
     lengthMm: face.edgeLengthMm,
     hardnessHrc: face.hardnessHrc,
     carbide: face.carbide,
+    isFreehand: face.hold === 'freehand',
     usualWobbleDeg: HOLD_WOBBLE_DEG[face.hold],
   };
 }

@@ -10,6 +10,7 @@ import { useLabPost, usePlayedStrokes, useStrokeQuestion, type JobState } from '
 import { readLab, type PlayedStrokes } from '../../ui/labAddress';
 import { labLink } from '../../ui/labLink';
 import { useScheme } from '../../ui/useScheme';
+import { useLearnedWobble } from '../../live';
 import { labControls } from './labControls';
 import { edgeInLab, plannedStrokes, usualExperiment } from './usualExperiment';
 
@@ -36,7 +37,8 @@ export interface Lab {
 export function useLab(need: EdgeNeed): Lab {
   const query = useSearchParams();
   const edge = useMemo(() => edgeInLab(need), [need]);
-  const usual = useMemo(() => usualExperiment(need, edge), [need, edge]);
+  const wobble = useLearnedWobble();
+  const usual = useMemo(() => usualExperiment(need, edge, wobble), [need, edge, wobble]);
   const asked = useMemo(() => readLab(query, usual), [query, usual]);
   const planned = useMemo(() => plannedStrokes(need), [need]);
   const played = asked.played ?? planned;

@@ -1,4 +1,4 @@
-import { labEdge, playedPlan, type EdgeNeed, type LabEdge } from '../../core';
+import { labEdge, playedPlan, type EdgeNeed, type LabEdge, type LearnedWobble } from '../../core';
 import type { Experiment } from '../../domain/experiment';
 import type { PlayedStrokes } from '../../ui/labAddress';
 
@@ -18,7 +18,11 @@ export function edgeInLab({ tool, zone, state }: EdgeNeed): LabEdge {
 }
 
 /** The stone that ends an edge's plan, in the person's hand; a medium diamond where it asks for none. */
-export function usualExperiment(need: EdgeNeed, edge: LabEdge): Experiment {
+export function usualExperiment(
+  need: EdgeNeed,
+  edge: LabEdge,
+  learned: LearnedWobble | null,
+): Experiment {
   const step = need.plan?.steps.findLast(
     ({ abrasive }) => abrasive.kind === 'stone' && abrasive.family !== 'file',
   );
@@ -26,7 +30,7 @@ export function usualExperiment(need: EdgeNeed, edge: LabEdge): Experiment {
   return {
     hold: {
       angleDeg: edge.apexAngleDeg,
-      wobbleDeg: edge.usualWobbleDeg,
+      wobbleDeg: wobbleOf(edge, learned),
       leftSteeperDeg: 0,
       backSteeperDeg: 0,
     },
@@ -35,6 +39,12 @@ export function usualExperiment(need: EdgeNeed, edge: LabEdge): Experiment {
     stone: { family: stone?.family ?? 'diamond', sizeUm: stone?.sizeUm ?? USUAL.sizeUm },
     strokeLengthMm: step?.strokeLengthMm ?? USUAL.strokeLengthMm,
   };
+}
+
+/** The wobble that practice has taught, freehand; else what is usual for how the edge is held. */
+function wobbleOf({ usualWobbleDeg, isFreehand }: LabEdge, learned: LearnedWobble | null): number {
+  if (!learned || learned.sets === 0 || !isFreehand) return usualWobbleDeg;
+  return Math.round(10 * learned.value) / 10;
 }
 
 /** The strokes of an edge's plan; null where it needs no stone. */

@@ -16,7 +16,7 @@ import {
 import type { Tool, Zone } from '../../domain/tool';
 import { deg, sentence } from '../../ui/format';
 import Link from '../../ui/Link';
-import { angleLink } from '../../ui/links';
+import { angleLink, coachLink } from '../../ui/links';
 import { NumberField } from '../../ui/forms/fields';
 import { MethodSketch } from './MethodSketch';
 import { WedgePrint } from './WedgePrint';
@@ -68,6 +68,12 @@ export function AngleFinder(props: { tool: Tool; zone: Zone; index: number }) {
       <p>
         <Link href={angleLink(tool.id, zone.id)} className="link inline-flex min-h-12 items-center">
           {say.withThePhonesLevel}
+        </Link>{' '}
+        <Link
+          href={coachLink(tool.id, zone.id)}
+          className="link ml-4 inline-flex min-h-12 items-center"
+        >
+          {say.practiseIt}
         </Link>
       </p>
       <ul className="grid gap-x-8 gap-y-4 sm:grid-cols-2">

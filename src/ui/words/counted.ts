@@ -10,6 +10,7 @@ export const counted = {
   need: (count: number) => plural(count, 'need'),
   session: (count: number) => plural(count, 'session'),
   step: (count: number) => plural(count, 'step'),
+  set: (count: number) => plural(count, 'set'),
   stroke: (count: number) => plural(count, 'stroke'),
   thing: (count: number) => plural(count, 'thing'),
   tool: (count: number) => plural(count, 'tool'),

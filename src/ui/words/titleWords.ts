@@ -8,6 +8,7 @@ export const titles = {
   kit: (trip: string) => `${trip}, kit`,
   card: (trip: string) => `${trip}, field card`,
   lab: (edge: string) => `${edge}, lab`,
+  hold: (edge: string) => `${edge}, hold coach`,
   angle: (edge: string) => `${edge}, angle by the phone`,
   back: (trip: string) => `Back from ${trip}`,
 };

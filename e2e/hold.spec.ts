@@ -1,0 +1,48 @@
+import { expect, open, test } from './fixtures';
+
+test.use({ viewport: { width: 360, height: 740 }, hasTouch: true, isMobile: true });
+
+test('a set on a lath zeroes, begins and ends by itself, and says what it does to the edge', async ({
+  page,
+}) => {
+  test.setTimeout(120_000);
+  await open(page, '/measure/hold?tool=wren');
+  await expect(page.getByText('Never on a bare edge:')).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Your wobble, set by set' })).toBeVisible();
+  await page.getByRole('button', { name: 'Try a simulated hand' }).click();
+  await expect(page.getByRole('heading', { name: 'Lay it flat on the stone' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: /^Lift to 15°, and go/ })).toBeVisible();
+  await expect(page.getByTestId('set-count')).toBeVisible({ timeout: 20_000 });
+  // Nobody taps: it ends as it lies still.
+  await expect(page.getByRole('heading', { name: /^Wobble \d\.?\d?° in 2\d strokes/ })).toBeVisible(
+    {
+      timeout: 60_000,
+    },
+  );
+  await expect(page.getByRole('row', { name: /^mean 15/ })).toContainText('asked 15°');
+  await expect(page.getByRole('heading', { name: /^So Wren ends 3\d.*°, not 30°$/ })).toBeVisible();
+  await expect(page.getByText('A simulated hand is not kept.')).toBeVisible();
+  await page.getByRole('link', { name: 'In the lab' }).click();
+  await expect(
+    page.getByRole('heading', { level: 1, name: /^With a wobble of .* Wren/ }),
+  ).toBeVisible({
+    timeout: 30_000,
+  });
+});
+
+test('what was practised can be forgotten, and taken back', async ({ page }) => {
+  await open(page, '/measure/hold?tool=wren');
+  await expect(page.getByText(/for your hands, from 8 sets\./)).toBeVisible();
+  await page.getByRole('button', { name: 'Forget all sets' }).click();
+  await expect(page.getByText(/until you practise: the usual one\./)).toBeVisible();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByText(/for your hands, from 8 sets\./)).toBeVisible();
+});
+
+test('without sensors the coach says so', async ({ page }) => {
+  await open(page, '/measure/hold?tool=wren');
+  await page.getByRole('button', { name: 'Begin with this phone' }).click();
+  await expect(page.getByText(/^No motion sensors answer on this device\./)).toBeVisible({
+    timeout: 10_000,
+  });
+});

@@ -1,0 +1,111 @@
+import { SIDES, type Side } from '../../domain/terms';
+import { PHONE_MOTION } from '../../instruments';
+import { ActionBar } from '../../ui/ActionBar';
+import { deg } from '../../ui/format';
+import { coachWords as say } from '../../ui/words/holdCoachWords';
+import { isWaiting, type HoldSet } from './useHoldSet';
+
+/** How far from the meant angle is on the path (degrees), and how the path narrows. */
+export const BANDS_DEG = [3, 2, 1.5, 1];
+
+/** What is chosen before a set. */
+interface Beginning {
+  hand: Side;
+  onHand: (hand: Side) => void;
+  /** Which of the paths. */
+  band: number;
+  onBand: (band: number) => void;
+  onBegin: (by: 'device' | 'simulated') => void;
+}
+
+/** What can be done at the thumb: before a set, in it nothing but end it, and after it. */
+export function CoachBar(props: {
+  set: HoldSet;
+  isSimulated: boolean;
+  begin: Beginning;
+  onKeep: () => void;
+}) {
+  const { set, isSimulated, begin, onKeep } = props;
+  return (
+    <ActionBar>
+      <div className="mx-auto grid max-w-2xl grid-cols-2 gap-2 px-4 py-2 sm:px-8">
+        {isWaiting(set) && <Begin {...begin} />}
+        {!isWaiting(set) && set.phase !== 'done' && (
+          <button type="button" className="btn btn-outline col-span-2" onClick={set.end}>
+            {say.end}
+          </button>
+        )}
+        {set.phase === 'done' && (
+          <>
+            <button type="button" className="btn btn-outline" onClick={set.again}>
+              {say.once}
+            </button>
+            {isSimulated ? (
+              <p className="self-center">{say.notKept}</p>
+            ) : (
+              <button
+                type="button"
+                className="btn btn-primary"
+                disabled={!set.study?.wobbleDeg}
+                onClick={onKeep}
+              >
+                {say.keep}
+              </button>
+            )}
+          </>
+        )}
+      </div>
+    </ActionBar>
+  );
+}
+
+function Begin(props: Beginning) {
+  const { hand, onHand, band, onBand, onBegin } = props;
+  return (
+    <>
+      <div role="group" aria-label={say.hand} className="col-span-2 grid grid-cols-2 gap-2">
+        {SIDES.map((side) => (
+          <button
+            key={side}
+            type="button"
+            aria-pressed={side === hand}
+            className={`btn ${side === hand ? 'btn-neutral' : 'btn-outline'}`}
+            onClick={() => onHand(side)}
+          >
+            {say.hands[side]}
+          </button>
+        ))}
+      </div>
+      <div className="col-span-2 flex items-center justify-between gap-2">
+        <button
+          type="button"
+          className="btn btn-outline"
+          disabled={band === 0}
+          onClick={() => onBand(band - 1)}
+        >
+          {say.wider}
+        </button>
+        <span aria-live="polite">{say.path(deg(BANDS_DEG[band]!))}</span>
+        <button
+          type="button"
+          className="btn btn-outline"
+          disabled={band === BANDS_DEG.length - 1}
+          onClick={() => onBand(band + 1)}
+        >
+          {say.narrower}
+        </button>
+      </div>
+      <button type="button" className="btn btn-outline" onClick={() => onBegin('simulated')}>
+        {say.startSimulated}
+      </button>
+      <button
+        type="button"
+        className="btn btn-primary"
+        disabled={!PHONE_MOTION.isHere()}
+        onClick={() => onBegin('device')}
+      >
+        {say.startDevice}
+      </button>
+    </>
+  );
+}

@@ -1,0 +1,108 @@
+'use client';
+
+import { useState } from 'react';
+import type { EdgeNeed } from '../../core';
+import { edgeName } from '../../domain/edgeName';
+import type { Practice } from '../../domain/practice';
+import type { Side } from '../../domain/terms';
+import { PHONE_MOTION, simulatedHand } from '../../instruments';
+import { useNow } from '../../live';
+import Link from '../../ui/Link';
+import { toolLink } from '../../ui/links';
+import { TabTitle } from '../../ui/TabTitle';
+import { coachWords as say, LOST_SENSORS } from '../../ui/words/holdCoachWords';
+import { titles } from '../../ui/words/titleWords';
+import { BANDS_DEG, CoachBar } from './CoachBar';
+import { LiveSet } from './LiveSet';
+import { SetResult } from './SetResult';
+import { isWaiting, useHoldSet, type HoldSet } from './useHoldSet';
+import { usePractice } from './usePractice';
+import { WobblePast } from './WobblePast';
+
+/** A hand practises an angle with a phone on a lath: the set begins and ends by itself. */
+export function HoldCoach(props: {
+  need: EdgeNeed;
+  person: string | null;
+  practices: readonly Practice[];
+}) {
+  const { need, person, practices } = props;
+  const { tool, zone } = need;
+  const [hand, setHand] = useState<Side>('right');
+  const [band, setBand] = useState(2);
+  const [isSimulated, setSimulated] = useState(false);
+  const meantDeg = zone.microBevel?.angleDeg ?? zone.bevelAngleDeg;
+  const bandDeg = BANDS_DEG[band]!;
+  const set = useHoldSet({ meantDeg, bandDeg });
+  const { keep, forget } = usePractice();
+  const nowMs = Date.parse(useNow());
+  const name = edgeName(tool, zone);
+  const begin = (by: 'device' | 'simulated'): void => {
+    setSimulated(by === 'simulated');
+    set.open(by === 'device' ? PHONE_MOTION : simulatedHand(madeUp(meantDeg, hand)));
+  };
+  return (
+    <>
+      <div className="mx-auto min-h-[calc(100dvh-16rem)] w-full max-w-2xl px-4 py-4 sm:px-8">
+        <TabTitle>{titles.hold(name)}</TabTitle>
+        <div className="flex flex-wrap items-baseline gap-x-4">
+          <h1 className="!text-[1.6rem]">{say.title(name)}</h1>
+          <Link href={toolLink(tool.id)} className="link ml-auto inline-flex min-h-12 items-center">
+            {say.back}
+          </Link>
+        </div>
+        {isWaiting(set) && <Before set={set} />}
+        {!isWaiting(set) && set.phase !== 'done' && (
+          <LiveSet set={set} meantDeg={meantDeg} bandDeg={bandDeg} />
+        )}
+        {set.phase === 'done' && set.study && (
+          <SetResult study={set.study} need={need} meantDeg={meantDeg} bandDeg={bandDeg} />
+        )}
+        {(isWaiting(set) || set.phase === 'done') && (
+          <WobblePast
+            practices={practices}
+            person={person}
+            nowMs={nowMs}
+            onForget={() => void forget(practices)}
+          />
+        )}
+      </div>
+      <CoachBar
+        set={set}
+        isSimulated={isSimulated}
+        begin={{ hand, onHand: setHand, band, onBand: setBand, onBegin: begin }}
+        onKeep={() => {
+          void keep(set.study!, { need, person, hand, meantDeg, bandDeg });
+          set.again();
+        }}
+      />
+    </>
+  );
+}
+
+/** A hand to try it with: a little high, steeper on the way back, the left one looser. */
+function madeUp(meantDeg: number, hand: Side) {
+  return {
+    angleDeg: meantDeg + 0.4,
+    wobbleDeg: hand === 'left' ? 1.8 : 1.4,
+    driftDeg: 0.3,
+    backSteeperDeg: 0.8,
+    strokes: 24,
+    perMinute: 80,
+    seed: hand === 'left' ? 12 : 11,
+  };
+}
+
+/** How to bind the phone, and never to a bare edge; and why it does not listen. */
+function Before({ set: { phase } }: { set: HoldSet }) {
+  return (
+    <>
+      <p className="mt-1">
+        <b className="battened uppercase">{say.never}</b> {say.lath}
+      </p>
+      <p role="status" className="min-h-7">
+        {phase !== 'off' &&
+          `${LOST_SENSORS[phase as keyof typeof LOST_SENSORS] ?? ''} ${say.others}`}
+      </p>
+    </>
+  );
+}

@@ -1,0 +1,148 @@
+'use client';
+
+import { useCallback, useEffect, useRef, useState } from 'react';
+import {
+  angleFromTilt,
+  studySet,
+  tiltBetween,
+  type Gravity,
+  type HoldReading,
+  type SetStudy,
+} from '../../core';
+import type { LostWhy, MotionReading, Source } from '../../instruments';
+import { useLetGo } from '../../ui/useLetGo';
+
+/** A set by what the phone on the lath does: it begins and ends by itself, no tap in the middle of it. */
+export type SetPhase = 'off' | 'opening' | 'zeroing' | 'ready' | 'going' | 'done' | LostWhy;
+
+export interface HoldSet {
+  phase: SetPhase;
+  study: SetStudy | null;
+  /** How much of the stillness that zeroes it is there, from 0 to 1. */
+  stillShare: number;
+  open: (source: Source<MotionReading>) => void;
+  /** Ends the set, or lets go. */
+  end: () => void;
+  /** Back to before a set. */
+  again: () => void;
+}
+
+const EACH_MS = 200;
+const ZERO_SECONDS = 3;
+const END_SECONDS = 2.5;
+/** Lying within this of where it was zeroed (degrees). */
+const LIES_DEG = 2;
+/** The third stroke begins a set. */
+const BEGINS_AT = 3;
+/** A set longer than this ends by itself (seconds). */
+const LONGEST_SECONDS = 240;
+const LEVEL: Gravity = { x: 0, y: 0, z: -1 };
+
+export function useHoldSet(aim: { meantDeg: number; bandDeg: number }): HoldSet {
+  const { meantDeg, bandDeg } = aim;
+  const [phase, setPhase] = useState<SetPhase>('off');
+  const [study, setStudy] = useState<SetStudy | null>(null);
+  const [stillShare, setStillShare] = useState(0);
+  const felt = useRef<MotionReading[]>([]);
+  const zero = useRef<Gravity>(LEVEL);
+  const stop = useRef(() => {});
+
+  const letGo = useCallback((): void => {
+    stop.current();
+    stop.current = () => {};
+  }, []);
+  const leave = useCallback((): void => {
+    letGo();
+    setPhase((now) => (now === 'done' ? now : 'off'));
+  }, [letGo]);
+  useLetGo(leave);
+
+  const open = (source: Source<MotionReading>): void => {
+    letGo();
+    felt.current = [];
+    zero.current = LEVEL;
+    setStudy(null);
+    setStillShare(0);
+    setPhase('opening');
+    stop.current = source.open({
+      onOpen: () => setPhase('zeroing'),
+      onReading: (reading) => felt.current.push(reading),
+      onLost: setPhase,
+    });
+  };
+  const end = (): void => {
+    letGo();
+    setPhase('done');
+  };
+
+  const isListening = phase === 'zeroing' || phase === 'ready' || phase === 'going';
+  useEffect(() => {
+    if (!isListening) return;
+    const timer = setInterval(() => {
+      const readings = readingsOf(felt.current, zero.current);
+      if (phase === 'zeroing') {
+        const share = stillnessOf(readings, ZERO_SECONDS);
+        setStillShare(share);
+        if (share < 1) return;
+        zero.current = felt.current.at(-1)!.gravity;
+        felt.current = felt.current.slice(-60 * ZERO_SECONDS);
+        return setPhase('ready');
+      }
+      const now = studySet({ readings, zeroDeg: 0, meantDeg, bandDeg });
+      setStudy(now);
+      if (phase === 'ready' && now.strokes.length >= BEGINS_AT) setPhase('going');
+      const last = readings.at(-1);
+      const lies = last && Math.abs(last.deg) < LIES_DEG && stillnessOf(readings, END_SECONDS) >= 1;
+      const isLong = last && last.seconds - readings[0]!.seconds > LONGEST_SECONDS;
+      if (phase === 'going' && (lies || isLong)) {
+        letGo();
+        setPhase('done');
+      }
+    }, EACH_MS);
+    return () => clearInterval(timer);
+  }, [isListening, phase, meantDeg, bandDeg, letGo]);
+
+  const again = (): void => {
+    letGo();
+    setPhase('off');
+  };
+  return { phase, study, stillShare, open, end, again };
+}
+
+/** Whether nothing is listened to yet, or any more. */
+export function isWaiting({ phase }: HoldSet): boolean {
+  return !['opening', 'zeroing', 'ready', 'going', 'done'].includes(phase);
+}
+
+function readingsOf(felt: readonly MotionReading[], zero: Gravity): HoldReading[] {
+  return felt.map(({ seconds, gravity, alongMs2, turnDegPerS }) => ({
+    seconds,
+    deg: tiltBetween(zero, gravity),
+    alongMs2,
+    turnDegPerS,
+  }));
+}
+
+/** How much of so many seconds it has lain still, up to 1; nothing while it moves. */
+function stillnessOf(readings: readonly HoldReading[], seconds: number): number {
+  const last = readings.at(-1);
+  if (!last) return 0;
+  const window = readings.filter((reading) => reading.seconds >= last.seconds - seconds);
+  const { scatterDeg } = angleFromTilt({
+    readings: window,
+    zeroDeg: 0,
+    zero: 'bare-stone',
+    halfTaperDeg: 0,
+  })!;
+  if (scatterDeg > STILL_DEG || !liesStill(window)) return 0;
+  return Math.min(1, (last.seconds - window[0]!.seconds) / (0.97 * seconds));
+}
+
+const STILL_DEG = 0.3;
+/** Nothing of a hand moves it more than this (degrees) while it lies. */
+const STIRS_DEG = 1.2;
+
+function liesStill(window: readonly HoldReading[]): boolean {
+  const degs = window.map(({ deg }) => deg);
+  return Math.max(...degs) - Math.min(...degs) < STIRS_DEG;
+}

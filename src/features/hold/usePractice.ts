@@ -1,0 +1,61 @@
+'use client';
+
+import { nanoid } from 'nanoid';
+import type { EdgeNeed, SetStudy } from '../../core';
+import { stampNow } from '../../domain/clock';
+import { newRecord } from '../../domain/newRecord';
+import type { Practice } from '../../domain/practice';
+import type { Side } from '../../domain/terms';
+import { newOne, removedOne, useUndoable } from '../../live';
+import { coachWords as say } from '../../ui/words/holdCoachWords';
+
+interface Aim {
+  need: EdgeNeed;
+  person: string | null;
+  hand: Side;
+  meantDeg: number;
+  bandDeg: number;
+}
+
+/** Keeps a set, and forgets all of them: each with the way to take it back. */
+export function usePractice(): {
+  keep: (study: SetStudy, aim: Aim) => Promise<void>;
+  forget: (practices: readonly Practice[]) => Promise<void>;
+} {
+  const undoable = useUndoable();
+  return {
+    async keep(study, aim) {
+      const record = practiceOf(study, aim, nanoid(), stampNow());
+      if (record) await undoable(say.kept, [newOne('practices', record)]);
+    },
+    forget: (practices) =>
+      undoable(
+        say.forgotten,
+        practices.map((record) => removedOne('practices', record, stampNow())),
+      ),
+  };
+}
+
+/** A set as a record; null where it was too short to say anything. */
+export function practiceOf(study: SetStudy, aim: Aim, id: string, at: string): Practice | null {
+  const { strokes, meanDeg, wobbleDeg, driftDeg, backSteeperDeg, heldShare } = study;
+  const { need, person, hand, meantDeg, bandDeg } = aim;
+  if (!wobbleDeg) return null;
+  return {
+    ...newRecord(id, at),
+    toolId: need.tool.id,
+    zoneId: need.zone.id,
+    at,
+    person,
+    hand,
+    meantDeg,
+    bandDeg,
+    strokes: strokes.length,
+    seconds: strokes.at(-1)!.toSeconds - strokes[0]!.fromSeconds,
+    mean: meanDeg,
+    wobble: wobbleDeg,
+    drift: driftDeg,
+    backSteeper: backSteeperDeg,
+    heldShare,
+  };
+}

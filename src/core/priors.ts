@@ -30,6 +30,8 @@ export const PRIORS = {
     'no phone has been recorded yet',
   ),
 
+  tapPx: prior(2, 'px', 'what a tap on a photo is off by', PRACTICE),
+  photoDistanceMm: prior(300, 'mm', 'how far off a phone is held for a photo', PRACTICE),
   wobbleSdLn: prior(0.4, 'sd of ln', 'the wobble of one hand over the usual one', PRACTICE),
   wobbleSetSdLn: prior(
     0.2,

@@ -14,7 +14,7 @@ export interface LearnedWobble {
 }
 
 /** Sets older than this count less by half for each time that they are older (days). */
-const HALF_DAYS = 60;
+const HALF_DAYS = 30;
 const DAY_MS = 24 * 3600 * 1000;
 
 /**

@@ -28,8 +28,8 @@ export function AngleByPhone({ need, settings }: { need: EdgeNeed; settings: Set
   const name = edgeName(tool, zone);
   const stands = tilt.phase === 'on' && tilt.isZeroed ? found : null;
   return (
-    <>
-      <div className="mx-auto min-h-[calc(100dvh-16rem)] w-full max-w-2xl px-4 py-4 sm:px-8">
+    <div className="flex min-h-[calc(100dvh-6rem)] flex-col sm:min-h-[calc(100dvh-3.75rem)]">
+      <div className="mx-auto w-full max-w-2xl flex-1 px-4 py-4 sm:px-8">
         <TabTitle>{titles.angle(name)}</TabTitle>
         <div className="flex flex-wrap items-baseline gap-x-4">
           <h1 className="!text-[1.6rem]">{say.title(name)}</h1>
@@ -54,7 +54,7 @@ export function AngleByPhone({ need, settings }: { need: EdgeNeed; settings: Set
         <Until zone={zone} />
       </div>
       <AngleBar finder={finder} onKeep={() => found && void keep(found)} />
-    </>
+    </div>
   );
 }
 

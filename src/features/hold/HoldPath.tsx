@@ -33,8 +33,8 @@ export function HoldPath(props: {
         y={HEAD_PX}
         width={right - left}
         height={height - HEAD_PX}
-        fill="#fff"
-        opacity={0.5}
+        fill="var(--ink)"
+        opacity={0.07}
       />
       {[left, right].map((wall) => (
         <path key={wall} d={`M${wall},${HEAD_PX}V${height}`} stroke="var(--ink)" strokeWidth={3} />

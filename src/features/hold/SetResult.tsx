@@ -41,10 +41,10 @@ export function SetResult(props: {
         <tbody>
           {rows.map(([what, value, more]) => (
             <tr key={what}>
-              <th scope="row" className="text-left font-normal">
+              <th scope="row" className="!border-b !border-rule text-left font-normal">
                 {what}
               </th>
-              <td className="number font-semibold">{value}</td>
+              <td className="number font-semibold whitespace-nowrap">{value}</td>
               <td className="text-right text-soft">{more}</td>
             </tr>
           ))}

@@ -30,8 +30,8 @@ export function SetSquares(props: {
         width={x(meantDeg + bandDeg) - x(meantDeg - bandDeg)}
         y={4}
         height={2 * HALF_PX - 8}
-        fill="#fff"
-        opacity={0.5}
+        fill="var(--ink)"
+        opacity={0.07}
       />
       <path d={`M8,${HALF_PX}H${width - 8}`} stroke="var(--ink)" strokeWidth={2} />
       {strokes.map(({ meanDeg, way, fromSeconds }) => {

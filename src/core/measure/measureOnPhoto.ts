@@ -1,0 +1,101 @@
+import { positive } from '../check';
+import { PRIORS } from '../priors';
+import { fitRim, type PhotoPoint, type Rim } from './rim';
+
+/** A length on a photo, with one standard deviation; `sdMm` is null where the photo was taken too much askew. */
+export interface PhotoLength {
+  mm: number;
+  sdMm: number | null;
+}
+
+/** A tap is off by so much (px, prior). */
+export const TAP_PX = PRIORS.tapPx.value;
+/** From here on a flatter photo is asked for, and from there on no ± is given (degrees). */
+export const ASKEW_DEG = 8;
+export const TOO_ASKEW_DEG = 15;
+/** How far off the eye a phone is held (mm) where nobody says, and how far edge and coin differ in height. */
+const USUAL_DISTANCE_MM = PRIORS.photoDistanceMm.value;
+const PERSPECTIVE = 0.7;
+/** Tilt that three taps do not see (degrees, prior). */
+const UNSEEN_TILT_DEG = 10;
+
+/**
+ * A length between two points in the plane of a coin of a known diameter: the map that makes its rim a circle of that
+ * size. The ± is of the taps (2 px each), of the rim that they gave, of a height that differs from the coin's, and of
+ * perspective: 0.7 · length · distance from the coin · sin tilt / distance of the eye.
+ */
+export function measureOnPhoto(input: {
+  rimPoints: readonly PhotoPoint[];
+  coinDiameterMm: number;
+  from: PhotoPoint;
+  to: PhotoPoint;
+  /** How far the points may lie above or below the coin's face; a card under it keeps it small. */
+  heightErrorMm?: number;
+  distanceMm?: number;
+}): PhotoLength | null {
+  const { rimPoints, coinDiameterMm, from, to } = input;
+  const { heightErrorMm = 0, distanceMm = USUAL_DISTANCE_MM } = input;
+  positive(coinDiameterMm, 'coinDiameterMm');
+  const rim = fitRim({ points: rimPoints });
+  if (!rim) return null;
+  const mm = lengthBy(rim, coinDiameterMm, from, to);
+  if (rim.tiltDeg > TOO_ASKEW_DEG) return { mm, sdMm: null };
+  const moved = (points: readonly PhotoPoint[], a: PhotoPoint, b: PhotoPoint): number => {
+    const again = fitRim({ points });
+    return again ? lengthBy(again, coinDiameterMm, a, b) - mm : 0;
+  };
+  // Every tap is moved by its own error in turn: differences combined as independent.
+  const nudges = (['x', 'y'] as const).flatMap((way) => [
+    moved(rimPoints, nudged(from, way), to),
+    moved(rimPoints, from, nudged(to, way)),
+    ...rimPoints.map((_, i) =>
+      moved(
+        rimPoints.map((point, k) => (k === i ? nudged(point, way) : point)),
+        from,
+        to,
+      ),
+    ),
+  ]);
+  const middle = { x: (from.x + to.x) / 2, y: (from.y + to.y) / 2 };
+  const offMm = lengthBy(rim, coinDiameterMm, rim.centre, middle);
+  const tiltDeg = rim.isTiltSeen ? rim.tiltDeg : UNSEEN_TILT_DEG;
+  const perspective = (PERSPECTIVE * mm * offMm * Math.sin((tiltDeg * Math.PI) / 180)) / distanceMm;
+  const unseen = rim.isTiltSeen ? 0 : mm * (1 - Math.cos((UNSEEN_TILT_DEG * Math.PI) / 180));
+  const height = (mm * heightErrorMm) / distanceMm;
+  return { mm, sdMm: Math.hypot(...nudges, perspective, unseen, height) };
+}
+
+function nudged(point: PhotoPoint, way: 'x' | 'y'): PhotoPoint {
+  return { ...point, [way]: point[way] + TAP_PX };
+}
+
+/** A length in the coin's own plane: along the ellipse's axes each has its own scale. */
+function lengthBy(
+  { semiMajor, semiMinor, axisDeg }: Rim,
+  coinDiameterMm: number,
+  from: PhotoPoint,
+  to: PhotoPoint,
+): number {
+  const axis = (axisDeg * Math.PI) / 180;
+  const [dx, dy] = [to.x - from.x, to.y - from.y];
+  const along = dx * Math.cos(axis) + dy * Math.sin(axis);
+  const across = -dx * Math.sin(axis) + dy * Math.cos(axis);
+  const radiusMm = coinDiameterMm / 2;
+  return Math.hypot((along * radiusMm) / semiMajor, (across * radiusMm) / semiMinor);
+}
+
+/** How deep a point lies behind the line through an edge's two points, square to it, in the same map (mm). */
+export function depthOnPhoto(
+  input: Omit<Parameters<typeof measureOnPhoto>[0], 'from' | 'to'> & {
+    edge: readonly [PhotoPoint, PhotoPoint];
+    floor: PhotoPoint;
+  },
+): PhotoLength | null {
+  const { edge, floor, ...rest } = input;
+  const [a, b] = edge;
+  const share =
+    ((floor.x - a.x) * (b.x - a.x) + (floor.y - a.y) * (b.y - a.y)) /
+    ((b.x - a.x) ** 2 + (b.y - a.y) ** 2);
+  const foot = { x: a.x + share * (b.x - a.x), y: a.y + share * (b.y - a.y) };
+  return measureOnPhoto({ ...rest, from: foot, to: floor });
+}

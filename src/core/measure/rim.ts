@@ -1,0 +1,119 @@
+/** A point on a photo (px). */
+export interface PhotoPoint {
+  x: number;
+  y: number;
+}
+
+/** A coin's rim as it lies on a photo: an ellipse where it was seen askew. */
+export interface Rim {
+  centre: PhotoPoint;
+  semiMajor: number;
+  semiMinor: number;
+  /** How far it was seen askew (degrees), and which way its long axis lies (degrees from x). */
+  tiltDeg: number;
+  axisDeg: number;
+  /** Whether tilt could be seen at all: three taps cannot. */
+  isTiltSeen: boolean;
+}
+
+/** Five points tell an ellipse. */
+const ELLIPSE_POINTS = 5;
+/** Taps cannot tell a coin that lies straight from one that is askew by less: its axes then differ by a pixel or two. */
+const AXIS_NOISE = 1e-9;
+
+/**
+ * A coin's rim through taps on it: five or more, an ellipse by least squares of a conic around their middle; three or
+ * four, a circle, as if it was seen straight. Null where the points tell neither: on a line, or on another curve.
+ */
+export function fitRim({ points }: { points: readonly PhotoPoint[] }): Rim | null {
+  return points.length >= ELLIPSE_POINTS ? ellipseThrough(points) : circleThrough(points);
+}
+
+function circleThrough(points: readonly PhotoPoint[]): Rim | null {
+  if (points.length < 3) return null;
+  // x² + y² + D·x + E·y + F = 0
+  const found = leastSquares(
+    points.map(({ x, y }) => [x, y, 1]),
+    points.map(({ x, y }) => -(x * x + y * y)),
+  );
+  if (!found) return null;
+  const [d, e, f] = found as [number, number, number];
+  const centre = { x: -d / 2, y: -e / 2 };
+  const squared = centre.x ** 2 + centre.y ** 2 - f;
+  if (!(squared > 0)) return null;
+  const radius = Math.sqrt(squared);
+  return {
+    centre,
+    semiMajor: radius,
+    semiMinor: radius,
+    tiltDeg: 0,
+    axisDeg: 0,
+    isTiltSeen: false,
+  };
+}
+
+function ellipseThrough(points: readonly PhotoPoint[]): Rim | null {
+  // Around the middle and to one scale, or the squares drown the rest.
+  const middle = { x: meanOf(points, 'x'), y: meanOf(points, 'y') };
+  const scale = Math.sqrt(
+    meanOf(
+      points.map(({ x, y }) => ({ x: (x - middle.x) ** 2 + (y - middle.y) ** 2, y: 0 })),
+      'x',
+    ),
+  );
+  if (!(scale > 0)) return null;
+  const near = points.map(({ x, y }) => [(x - middle.x) / scale, (y - middle.y) / scale] as const);
+  // A·x² + B·x·y + C·y² + D·x + E·y = 1 holds for an ellipse around the origin.
+  const found = leastSquares(
+    near.map(([x, y]) => [x * x, x * y, y * y, x, y]),
+    near.map(() => 1),
+  );
+  if (!found) return null;
+  const [a, b, c, d, e] = found as [number, number, number, number, number];
+  const det = 4 * a * c - b * b;
+  if (!(det > 0)) return null;
+  const [x0, y0] = [(b * e - 2 * c * d) / det, (b * d - 2 * a * e) / det];
+  const at = 1 + a * x0 * x0 + b * x0 * y0 + c * y0 * y0;
+  const half = Math.hypot((a - c) / 2, b / 2);
+  const middleOf = (a + c) / 2;
+  const [least, most] = [at / (middleOf + half), at / (middleOf - half)];
+  if (!(least > 0 && most > 0)) return null;
+  const [semiMinor, semiMajor] = [Math.sqrt(least) * scale, Math.sqrt(most) * scale];
+  const axisDeg = half < AXIS_NOISE ? 0 : (90 / Math.PI) * Math.atan2(-b, c - a);
+  return {
+    centre: { x: middle.x + scale * x0, y: middle.y + scale * y0 },
+    semiMajor,
+    semiMinor,
+    tiltDeg: (180 / Math.PI) * Math.acos(Math.min(1, semiMinor / semiMajor)),
+    axisDeg,
+    isTiltSeen: true,
+  };
+}
+
+function meanOf(points: readonly PhotoPoint[], of: 'x' | 'y'): number {
+  return points.reduce((sum, point) => sum + point[of], 0) / points.length;
+}
+
+/** Least squares of rows·v = values by the normal equations, with pivots; null where they have no one answer. */
+function leastSquares(rows: readonly number[][], values: readonly number[]): number[] | null {
+  const size = rows[0]!.length;
+  const table = Array.from({ length: size }, (_, i) => [
+    ...Array.from({ length: size }, (_unused, j) =>
+      rows.reduce((sum, row) => sum + row[i]! * row[j]!, 0),
+    ),
+    rows.reduce((sum, row, k) => sum + row[i]! * values[k]!, 0),
+  ]);
+  for (let i = 0; i < size; i += 1) {
+    let pivot = i;
+    for (let k = i + 1; k < size; k += 1)
+      if (Math.abs(table[k]![i]!) > Math.abs(table[pivot]![i]!)) pivot = k;
+    if (Math.abs(table[pivot]![i]!) < 1e-12) return null;
+    [table[i], table[pivot]] = [table[pivot]!, table[i]!];
+    for (let k = 0; k < size; k += 1) {
+      if (k === i) continue;
+      const share = table[k]![i]! / table[i]![i]!;
+      for (let j = i; j <= size; j += 1) table[k]![j]! -= share * table[i]![j]!;
+    }
+  }
+  return table.map((row, i) => row[size]! / row[i]!);
+}

@@ -89,6 +89,7 @@ export const SCREENS = [
   '/words?word=burr',
   '/measure/angle?tool=wren',
   '/measure/hold?tool=wren',
+  '/measure/photo?tool=wren',
 ];
 
 /** Opens a screen and waits until it shows its heading. */

@@ -371,16 +371,28 @@ export type {
 export { Draws } from './random';
 export {
   angleFromTilt,
+  angleRefused,
+  ASKEW_DEG,
+  depthOnPhoto,
+  fitRim,
   gravityOf,
   learnedWobble,
+  measureOnPhoto,
   STILL_DEG,
   STILL_SECONDS,
   strokeCounter,
   studySet,
   TILT_ZEROS,
   tiltBetween,
+  TOO_ASKEW_DEG,
+  withMeasuredAngle,
 } from './measure';
 export type {
+  AngleRefused,
+  MeasuredAngle,
+  PhotoLength,
+  PhotoPoint,
+  Rim,
   Gravity,
   Hearing,
   HeldStroke,

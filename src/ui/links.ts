@@ -35,3 +35,8 @@ export function coachLink(toolId: string, zoneId: string): string {
 export function angleLink(toolId: string, zoneId: string): string {
   return `/measure/angle?${new URLSearchParams({ tool: toolId, zone: zoneId }).toString()}`;
 }
+
+/** Where an edge is measured on a photo. */
+export function photoLink(toolId: string, zoneId: string): string {
+  return `/measure/photo?${new URLSearchParams({ tool: toolId, zone: zoneId }).toString()}`;
+}

@@ -18,3 +18,17 @@ export {
   type StrokeWay,
 } from './studySet';
 export { learnedWobble, type LearnedWobble } from './learnedWobble';
+export {
+  angleRefused,
+  withMeasuredAngle,
+  type AngleRefused,
+  type MeasuredAngle,
+} from './measuredAngle';
+export {
+  ASKEW_DEG,
+  depthOnPhoto,
+  measureOnPhoto,
+  TOO_ASKEW_DEG,
+  type PhotoLength,
+} from './measureOnPhoto';
+export { fitRim, type PhotoPoint, type Rim } from './rim';

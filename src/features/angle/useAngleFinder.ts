@@ -3,13 +3,14 @@
 import { useState } from 'react';
 import {
   angleFromTilt,
+  angleRefused,
+  type AngleRefused,
   type EdgeNeed,
   type TiltAngle,
   type TiltReading,
   type TiltZero,
 } from '../../core';
 import { PHONE_MOTION, simulatedPhone, type SimulatedPhone } from '../../instruments';
-import { angleRefused, type AngleRefused } from './measuredAngle';
 import { useTilt, type Tilt } from './useTilt';
 
 export interface AngleFinder {

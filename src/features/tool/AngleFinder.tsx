@@ -16,7 +16,7 @@ import {
 import type { Tool, Zone } from '../../domain/tool';
 import { deg, sentence } from '../../ui/format';
 import Link from '../../ui/Link';
-import { angleLink, coachLink } from '../../ui/links';
+import { angleLink, coachLink, photoLink } from '../../ui/links';
 import { NumberField } from '../../ui/forms/fields';
 import { MethodSketch } from './MethodSketch';
 import { WedgePrint } from './WedgePrint';
@@ -65,17 +65,7 @@ export function AngleFinder(props: { tool: Tool; zone: Zone; index: number }) {
           </button>
         )}
       </p>
-      <p>
-        <Link href={angleLink(tool.id, zone.id)} className="link inline-flex min-h-12 items-center">
-          {say.withThePhonesLevel}
-        </Link>{' '}
-        <Link
-          href={coachLink(tool.id, zone.id)}
-          className="link ml-4 inline-flex min-h-12 items-center"
-        >
-          {say.practiseIt}
-        </Link>
-      </p>
+      <ByPhone toolId={tool.id} zoneId={zone.id} />
       <ul className="grid gap-x-8 gap-y-4 sm:grid-cols-2">
         {answers.map(({ rule, answer }) => (
           <Method
@@ -92,6 +82,28 @@ export function AngleFinder(props: { tool: Tool; zone: Zone; index: number }) {
       </ul>
       <WedgePrint tool={tool} zone={zone} />
     </details>
+  );
+}
+
+/** What the phone in the pocket measures, and practises. */
+function ByPhone({ toolId, zoneId }: { toolId: string; zoneId: string }) {
+  const links = [
+    [angleLink, say.withThePhonesLevel],
+    [coachLink, say.practiseIt],
+    [photoLink, say.onAPhoto],
+  ] as const;
+  return (
+    <p className="flex flex-wrap gap-x-6">
+      {links.map(([hrefOf, words]) => (
+        <Link
+          key={words}
+          href={hrefOf(toolId, zoneId)}
+          className="link inline-flex min-h-12 items-center"
+        >
+          {words}
+        </Link>
+      ))}
+    </p>
   );
 }
 

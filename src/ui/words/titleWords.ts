@@ -9,6 +9,7 @@ export const titles = {
   card: (trip: string) => `${trip}, field card`,
   lab: (edge: string) => `${edge}, lab`,
   hold: (edge: string) => `${edge}, hold coach`,
+  photo: (edge: string) => `${edge}, on a photo`,
   angle: (edge: string) => `${edge}, angle by the phone`,
   back: (trip: string) => `Back from ${trip}`,
 };

@@ -2,6 +2,7 @@ import { plural } from '../plural';
 
 /** What these screens say. */
 export const toolWords = {
+  onAPhoto: 'Measure on a photo',
   practiseIt: 'Practise the hold',
   withThePhonesLevel: 'With the level in the phone',
   phoneTilt: 'tilt of a phone',

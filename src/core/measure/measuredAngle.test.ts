@@ -13,8 +13,8 @@ it('keeps any angle that it does not refuse in a tool that is sound, and touches
       fc.double({ min: 0, max: 90, noNaN: true }),
       fc.double({ min: 0, max: 5, noNaN: true }),
       ({ tool, zone }, angleDeg, sdDeg) => {
-        if (angleRefused(zone, { angleDeg, sdDeg })) return;
-        const after = withMeasuredAngle(tool, zone.id, { angleDeg, sdDeg }, at);
+        if (angleRefused(zone, { angleDeg })) return;
+        const after = withMeasuredAngle(tool, zone.id, { angleDeg, sdDeg, method: 'tilt' }, at);
         toolSchema.validateSync(after, { strict: true });
         const own = after.zones.find(({ id }) => id === zone.id)!;
         expect(own.microBevel?.angleDeg ?? own.bevelAngleDeg).toBeCloseTo(angleDeg, 0);
@@ -29,13 +29,13 @@ it('keeps any angle that it does not refuse in a tool that is sound, and touches
 
 it('refuses what no edge can be', () => {
   const { zone } = edges.find((each) => each.zone.microBevel)!;
-  const of = (angleDeg: number) => angleRefused(zone, { angleDeg, sdDeg: 0.3 });
+  const of = (angleDeg: number) => angleRefused(zone, { angleDeg });
   expect(of(2)).toBe('out of range');
   expect(of(75)).toBe('out of range');
   expect(of(zone.bevelAngleDeg)).toBe('flatter than the bevel');
   const plain = edges.find((each) => each.zone.primaryAngleDeg >= 5)?.zone;
   if (plain) {
-    const flat = { angleDeg: plain.primaryAngleDeg, sdDeg: 0.3 };
+    const flat = { angleDeg: plain.primaryAngleDeg };
     expect(angleRefused(plain, flat)).toBe('flatter than the faces behind');
   }
 });

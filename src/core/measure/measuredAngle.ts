@@ -1,9 +1,11 @@
+import type { AngleMethod } from '../../domain/terms';
 import type { Tool, Zone } from '../../domain/tool';
 
 /** An angle per side that was measured, and what it may be off by, one standard deviation. */
 export interface MeasuredAngle {
   angleDeg: number;
   sdDeg: number;
+  method: AngleMethod;
 }
 
 /** Why a zone cannot have an angle that was measured. */
@@ -16,18 +18,21 @@ const MOST_DEG = 60;
 const tenth = (angleDeg: number): number => Math.round(10 * angleDeg) / 10;
 
 /** Why not; null where it can. */
-export function angleRefused(zone: Zone, { angleDeg }: MeasuredAngle): AngleRefused | null {
+export function angleRefused(
+  zone: Zone,
+  { angleDeg }: Pick<MeasuredAngle, 'angleDeg'>,
+): AngleRefused | null {
   if (angleDeg < LEAST_DEG || angleDeg > MOST_DEG) return 'out of range';
   if (tenth(angleDeg) <= zone.primaryAngleDeg) return 'flatter than the faces behind';
   if (zone.microBevel && tenth(angleDeg) <= zone.bevelAngleDeg) return 'flatter than the bevel';
   return null;
 }
 
-/** A tool with the angle at a zone's apex as it was measured on a stone: of its micro-bevel where it has one. */
+/** A tool with the angle at a zone's apex as it was measured: of its micro-bevel where it has one. */
 export function withMeasuredAngle(
   tool: Tool,
   zoneId: string,
-  { angleDeg, sdDeg }: MeasuredAngle,
+  { angleDeg, sdDeg, method }: MeasuredAngle,
   at: string,
 ): Tool {
   const measured = (zone: Zone): Zone => ({
@@ -35,7 +40,7 @@ export function withMeasuredAngle(
     ...(zone.microBevel
       ? { microBevel: { ...zone.microBevel, angleDeg: tenth(angleDeg) } }
       : { bevelAngleDeg: tenth(angleDeg) }),
-    angleMethod: 'tilt',
+    angleMethod: method,
     angleErrorDeg: tenth(sdDeg),
     measuredAt: at,
   });

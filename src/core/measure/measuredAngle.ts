@@ -6,38 +6,50 @@ export interface MeasuredAngle {
   angleDeg: number;
   sdDeg: number;
   method: AngleMethod;
+  /** Of the face at the apex, a micro-bevel where there is one; or of the bevel behind it. */
+  of: 'apex' | 'bevel';
 }
 
 /** Why a zone cannot have an angle that was measured. */
 export type AngleRefused =
-  'flatter than the faces behind' | 'flatter than the bevel' | 'out of range';
+  | 'flatter than the faces behind'
+  | 'flatter than the bevel'
+  | 'steeper than the micro-bevel'
+  | 'out of range';
 
 const LEAST_DEG = 5;
 const MOST_DEG = 60;
 
 const tenth = (angleDeg: number): number => Math.round(10 * angleDeg) / 10;
 
+/** Whether a measured angle is that of the zone's micro-bevel. */
+const isMicro = ({ microBevel }: Zone, of: MeasuredAngle['of']): boolean =>
+  of === 'apex' && microBevel !== null;
+
 /** Why not; null where it can. */
 export function angleRefused(
   zone: Zone,
-  { angleDeg }: Pick<MeasuredAngle, 'angleDeg'>,
+  { angleDeg, of }: Pick<MeasuredAngle, 'angleDeg' | 'of'>,
 ): AngleRefused | null {
+  const angle = tenth(angleDeg);
   if (angleDeg < LEAST_DEG || angleDeg > MOST_DEG) return 'out of range';
-  if (tenth(angleDeg) <= zone.primaryAngleDeg) return 'flatter than the faces behind';
-  if (zone.microBevel && tenth(angleDeg) <= zone.bevelAngleDeg) return 'flatter than the bevel';
-  return null;
+  if (isMicro(zone, of)) return angle <= zone.bevelAngleDeg ? 'flatter than the bevel' : null;
+  if (angle <= zone.primaryAngleDeg) return 'flatter than the faces behind';
+  return zone.microBevel && angle >= zone.microBevel.angleDeg
+    ? 'steeper than the micro-bevel'
+    : null;
 }
 
-/** A tool with the angle at a zone's apex as it was measured: of its micro-bevel where it has one. */
+/** A tool with an angle of a zone as it was measured. */
 export function withMeasuredAngle(
   tool: Tool,
   zoneId: string,
-  { angleDeg, sdDeg, method }: MeasuredAngle,
+  { angleDeg, sdDeg, method, of }: MeasuredAngle,
   at: string,
 ): Tool {
   const measured = (zone: Zone): Zone => ({
     ...zone,
-    ...(zone.microBevel
+    ...(zone.microBevel && isMicro(zone, of)
       ? { microBevel: { ...zone.microBevel, angleDeg: tenth(angleDeg) } }
       : { bevelAngleDeg: tenth(angleDeg) }),
     angleMethod: method,

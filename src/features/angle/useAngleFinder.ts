@@ -54,7 +54,7 @@ export function useAngleFinder({ zone }: EdgeNeed): AngleFinder {
     zero,
     halfTaperDeg,
     found,
-    refused: found && angleRefused(zone, found),
+    refused: found && angleRefused(zone, { ...found, of: 'apex' }),
     scatterDeg: settled?.scatterDeg ?? 0,
     isStill: settled?.still === true,
     first,

@@ -14,7 +14,12 @@ export function useKeepAngle({ tool, zone }: EdgeNeed): (found: TiltAngle) => Pr
   return async (found) => {
     const kept = await store.tools.get(tool.id);
     if (!kept) return;
-    const after = withMeasuredAngle(kept, zone.id, { ...found, method: 'tilt' }, stampNow());
+    const after = withMeasuredAngle(
+      kept,
+      zone.id,
+      { ...found, method: 'tilt', of: 'apex' },
+      stampNow(),
+    );
     await undoable(say.kept(deg(found.angleDeg), edgeName(tool, zone)), [
       { store: 'tools', id: tool.id, before: kept, after },
     ]);

@@ -14,7 +14,7 @@ import type { PhotoKeeps } from './usePhotoKeeps';
 export function PhotoFigures(props: { found: PhotoMeasures; need: EdgeNeed; keeps: PhotoKeeps }) {
   const { found, need, keeps } = props;
   const { rim, edge, bevel, angle, chip, chipAtMm, spine } = found;
-  const refused = angle && angleRefused(need.zone, angle);
+  const refused = angle && angleRefused(need.zone, { ...angle, of: 'bevel' });
   const length = ({ mm: value, sdMm }: PhotoLength): string =>
     say.plusMinus(fineMm(value), sdMm === null ? null : fineMm(sdMm));
   const isOne = need.tool.zones.length === 1;

@@ -31,7 +31,7 @@ export function usePhotoKeeps({ tool, zone, state }: EdgeNeed): PhotoKeeps {
   return {
     angle: (angle) =>
       change((kept, at) =>
-        withMeasuredAngle(kept, zone.id, { ...angle, method: 'face-width' }, at),
+        withMeasuredAngle(kept, zone.id, { ...angle, method: 'face-width', of: 'bevel' }, at),
       ),
     edge: (mm) =>
       change((kept, at) => ({

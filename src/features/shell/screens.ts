@@ -9,6 +9,7 @@ export const SCREENS = [
   { path: '/shelf', name: say.shelf, key: '6', outdoors: false },
   { path: '/log', name: say.log, key: '7', outdoors: false },
   { path: '/lab', name: say.lab, key: '8', outdoors: false },
+  { path: '/measure/hold', name: say.hold, key: 'h', outdoors: false },
   { path: '/care', name: say.care, key: '9', outdoors: false },
   { path: '/data', name: say.data, key: '0', outdoors: false },
 ] as const;

@@ -51,6 +51,7 @@ export const angleWords = {
       'That is flatter than the faces behind the bevel: was the zero taken as it is said here?',
     'flatter than the bevel':
       'That is flatter than the bevel behind the micro-bevel: measure the bevel by its face.',
+    'steeper than the micro-bevel': 'That is steeper than its micro-bevel: zero again.',
     'out of range': 'No edge is ground so: zero again.',
   },
   noLevelYet: 'How far phones are off has not been measured yet: 0.2° is a guess.',

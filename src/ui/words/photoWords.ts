@@ -48,6 +48,7 @@ export const photoWords = {
     'flatter than the faces behind':
       'That is flatter than the faces behind the bevel: mark it again.',
     'flatter than the bevel': 'The micro-bevel cannot be flatter than its bevel: mark it again.',
+    'steeper than the micro-bevel': 'That is steeper than its micro-bevel: was that face marked?',
     'out of range': 'No bevel is ground so: mark it again.',
   } as Record<AngleRefused, string>,
 };

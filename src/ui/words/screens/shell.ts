@@ -9,6 +9,7 @@ export const shellWords = {
   kit: 'Kit',
   shelf: 'Shelf',
   log: 'Log',
+  hold: 'Hold',
   lab: 'Lab',
   care: 'Care',
   data: 'Data',

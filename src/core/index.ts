@@ -389,12 +389,10 @@ export {
 } from './measure';
 export type {
   AngleRefused,
-  MeasuredAngle,
   PhotoLength,
   PhotoPoint,
   Rim,
   Gravity,
-  Hearing,
   HeldStroke,
   HoldReading,
   LearnedWobble,

@@ -1,4 +1,4 @@
-import { RECORDS_VERSION } from '../domain/records';
+import { RECORDS_VERSION } from '../domain/recordsVersion';
 import { openDB, type IDBPDatabase } from 'idb';
 import { FIRST_VERSION } from '../domain/upgrades/firstVersion';
 import type { Migration } from './migrations';

@@ -16,8 +16,7 @@ import { tripSchema } from './trip';
 import type { InferType } from 'yup';
 import type { StoreName } from './storeNames';
 
-/** Version of the shapes below: of the database and of the data file alike. */
-export const RECORDS_VERSION = 14;
+export { RECORDS_VERSION } from './recordsVersion';
 
 /** Every kind of stored record, by the name of its store. */
 export const RECORD_SCHEMAS = {

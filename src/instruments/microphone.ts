@@ -63,7 +63,7 @@ export const MICROPHONE: Source<SoundReading> = {
 };
 
 /** What a browser's refusal means. */
-export function whyOf(error: unknown): LostWhy {
+function whyOf(error: unknown): LostWhy {
   const name = error instanceof Error || error instanceof DOMException ? error.name : '';
   if (name === 'NotAllowedError' || name === 'SecurityError') return 'refused';
   if (name === 'NotReadableError' || name === 'AbortError') return 'busy';

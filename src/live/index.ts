@@ -35,7 +35,6 @@ export { useKeepRecord } from './useKeepRecord';
 export { useCare } from './useCare';
 export { useJob, type JobState } from './useJob';
 export { useLabPost, usePlayedStrokes, useStrokeQuestion } from './useLabJobs';
-export { useLearnedWobble } from './useLearnedWobble';
 export { useShapesLeft } from './useShapesLeft';
 export { useLogAnswers, useTaught } from './useLogAnswers';
 export { useNow } from './useNow';

@@ -9,21 +9,10 @@ export {
   type TiltZero,
 } from './angleFromTilt';
 export { gravityOf, tiltBetween, type Gravity } from './tilt';
-export { strokeCounter, type Hearing, type StrokesHeard } from './strokeCounter';
-export {
-  studySet,
-  type HeldStroke,
-  type HoldReading,
-  type SetStudy,
-  type StrokeWay,
-} from './studySet';
+export { strokeCounter, type StrokesHeard } from './strokeCounter';
+export { studySet, type HeldStroke, type HoldReading, type SetStudy } from './studySet';
 export { learnedWobble, type LearnedWobble } from './learnedWobble';
-export {
-  angleRefused,
-  withMeasuredAngle,
-  type AngleRefused,
-  type MeasuredAngle,
-} from './measuredAngle';
+export { angleRefused, withMeasuredAngle, type AngleRefused } from './measuredAngle';
 export {
   ASKEW_DEG,
   depthOnPhoto,

@@ -9,7 +9,7 @@ export interface PhotoLength {
 }
 
 /** A tap is off by so much (px, prior). */
-export const TAP_PX = PRIORS.tapPx.value;
+const TAP_PX = PRIORS.tapPx.value;
 /** From here on a flatter photo is asked for, and from there on no ± is given (degrees). */
 export const ASKEW_DEG = 8;
 export const TOO_ASKEW_DEG = 15;

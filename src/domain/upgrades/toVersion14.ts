@@ -14,7 +14,7 @@ export const VERSION_13 = {
 };
 
 /** The same value with every zone in it, however deep, saying that its error is not known. */
-export function withAngleErrors(value: unknown): unknown {
+function withAngleErrors(value: unknown): unknown {
   if (Array.isArray(value)) return value.map(withAngleErrors);
   if (typeof value !== 'object' || value === null) return value;
   const fields = Object.entries(value).map(([name, own]) => [name, withAngleErrors(own)]);

@@ -22,7 +22,7 @@ export function callOf(step: SessionStep, side: Side): Call | null {
 }
 
 /** Whether a voice is on this device: none is fetched from anywhere. */
-export function hasVoice(): boolean {
+function hasVoice(): boolean {
   if (typeof speechSynthesis === 'undefined') return false;
   return speechSynthesis.getVoices().some(({ localService }) => localService);
 }

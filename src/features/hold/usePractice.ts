@@ -37,7 +37,7 @@ export function usePractice(): {
 }
 
 /** A set as a record; null where it was too short to say anything. */
-export function practiceOf(study: SetStudy, aim: Aim, id: string, at: string): Practice | null {
+function practiceOf(study: SetStudy, aim: Aim, id: string, at: string): Practice | null {
   const { strokes, meanDeg, wobbleDeg, driftDeg, backSteeperDeg, heldShare } = study;
   const { need, person, hand, meantDeg, bandDeg } = aim;
   if (!wobbleDeg) return null;

@@ -10,7 +10,7 @@ import { useLabPost, usePlayedStrokes, useStrokeQuestion, type JobState } from '
 import { readLab, type PlayedStrokes } from '../../ui/labAddress';
 import { labLink } from '../../ui/labLink';
 import { useScheme } from '../../ui/useScheme';
-import { useLearnedWobble } from '../../live';
+import { useLearnedWobble } from '../../live/useLearnedWobble';
 import { labControls } from './labControls';
 import { edgeInLab, plannedStrokes, usualExperiment } from './usualExperiment';
 

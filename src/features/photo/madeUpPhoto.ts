@@ -6,7 +6,7 @@ export interface Picture {
 }
 
 /** The made-up photo: so many pixels a millimetre, a knife of this edge and bevel, a coin, and a chip. */
-export const MADE_UP = {
+const MADE_UP = {
   pxPerMm: 12,
   edgeMm: 95,
   bevelMm: 7,

@@ -1,7 +1,7 @@
 /** @jest-environment node */
 import fc from 'fast-check';
-import { makeRecording, SURROUNDINGS, type RecordingScene } from '../../instruments/recordings';
-import { strokeCounter } from './strokeCounter';
+import { makeRecording, SURROUNDINGS, type RecordingScene } from './recordings';
+import { strokeCounter } from '../core';
 
 const sampleRateHz = 16_000;
 

@@ -1,6 +1,6 @@
 /** @jest-environment node */
-import { recordHold, type HoldScene } from '../../instruments/recordedHold';
-import { studySet, type Estimate, type HoldReading } from './studySet';
+import { recordHold, type HoldScene } from './recordedHold';
+import { studySet, type HoldReading, type SetStudy } from '../core';
 
 const HAND: HoldScene = {
   angleDeg: 12,
@@ -58,7 +58,7 @@ describe('a set of strokes by a phone on a lath', () => {
     (_, truth, of) => {
       // A set of which a stroke was missed may be too short to say a drift.
       const said = studied.flatMap(({ scene, found }) => {
-        const estimate: Estimate | null = found[of];
+        const estimate: SetStudy['meanDeg'] | null = found[of];
         return estimate ? [Math.abs(estimate.value - truth(scene)) <= 2 * estimate.se] : [];
       });
       expect(said.length / studied.length).toBeGreaterThan(0.97);

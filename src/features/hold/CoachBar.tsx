@@ -8,6 +8,12 @@ import { isWaiting, type HoldSet } from './useHoldSet';
 /** How far from the meant angle is on the path (degrees), and how the path narrows. */
 export const BANDS_DEG = [3, 2, 1.5, 1];
 
+/** The widest path that asks something of a hand with such a wobble: about four strokes in five lie on it. */
+export function bandFor(wobbleDeg: number): number {
+  const fits = BANDS_DEG.findLastIndex((bandDeg) => bandDeg >= 1.2 * wobbleDeg);
+  return Math.max(0, fits);
+}
+
 /** What is chosen before a set. */
 interface Beginning {
   hand: Side;

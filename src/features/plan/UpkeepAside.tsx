@@ -114,7 +114,7 @@ function Age({ stropId, now }: { stropId: string; now: string }) {
           <li
             key={each}
             aria-current={each === age ? 'true' : undefined}
-            className={`border-2 p-1 text-[0.92rem] leading-tight ${each === age ? 'border-neutral font-semibold' : 'border-transparent text-soft'}`}
+            className={`wrap-anywhere border-2 p-1 text-[0.92rem] leading-tight ${each === age ? 'border-neutral font-semibold' : 'border-transparent text-soft'}`}
           >
             <AgePatch age={each} />
             <b className="block">{spoken(each)}</b>

@@ -9,6 +9,7 @@ export {
   stoneDensity,
 } from './abrasive';
 export {
+  apexAngle,
   agreement,
   ANGLE_METHOD_RULES,
   angleFromSpineLift,
@@ -377,6 +378,8 @@ export {
   fitRim,
   gravityOf,
   learnedWobble,
+  LEVEL,
+  meanGravity,
   measureOnPhoto,
   STILL_DEG,
   STILL_SECONDS,

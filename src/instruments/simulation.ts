@@ -1,3 +1,4 @@
+import { Draws } from '../core';
 import type { InstrumentKind } from './limits';
 import { READY_LINE, writeLine } from './lines';
 
@@ -29,7 +30,8 @@ export function* simulatedLines(input: {
   fault: Fault;
 }): Generator<TimedLine> {
   const { kind, around, seed, fault } = input;
-  const random = randomFrom(seed);
+  const draws = new Draws(seed);
+  const random = (): number => draws.even();
   const normal = (): number => random() + random() + random() + random() - 2;
   const truth = around ?? USUAL_G[kind];
   let drift = 0;
@@ -57,16 +59,4 @@ export function* simulatedLines(input: {
 /** A connection that stands and says nothing. */
 function* endless(): Generator<TimedLine> {
   for (;;) yield { afterMs: 60_000, line: READY_LINE };
-}
-
-/** Even numbers from 0 to 1 (mulberry32). */
-function randomFrom(seed: number): () => number {
-  let state = seed >>> 0;
-  return () => {
-    state = (state + 0x6d2b79f5) >>> 0;
-    let mixed = state;
-    mixed = Math.imul(mixed ^ (mixed >>> 15), mixed | 1);
-    mixed ^= mixed + Math.imul(mixed ^ (mixed >>> 7), mixed | 61);
-    return ((mixed ^ (mixed >>> 14)) >>> 0) / 4_294_967_296;
-  };
 }

@@ -1,4 +1,5 @@
 export { bevelFaceWidthMm, withWorkedWidth, workedWidthMm } from './workedWidth';
+export { apexAngle } from './apexAngle';
 export { bevelAngleFromFaceWidth, bevelAngleFromHeight } from './bevelAngle';
 export { spineLift, angleFromSpineLift, flatAngle } from './spineLift';
 export { coinStack, type CoinStack, type NearCoins } from './coinStack';

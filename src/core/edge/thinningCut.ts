@@ -1,3 +1,4 @@
+import { apexAngle } from './apexAngle';
 import type { Tool, Zone } from '../../domain/tool';
 import { positive } from '../check';
 import { cosDeg, sinDeg, tanDeg } from '../trigonometry';
@@ -76,7 +77,7 @@ const APEX: ProfilePoint = { depthMm: 0, halfMm: 0 };
 
 function flatFront(zone: Zone, faceWidthMm: number): Front {
   const { microBevel, bevelAngleDeg, primaryAngleDeg } = zone;
-  const angleDeg = microBevel?.angleDeg ?? bevelAngleDeg;
+  const angleDeg = apexAngle(zone);
   const between = primaryAngleDeg + FLAT_SHARE * (bevelAngleDeg - primaryAngleDeg);
   const holdAngleDeg = microBevel ? bevelAngleDeg : Math.max(LOWEST_DEG, between);
   if (holdAngleDeg >= angleDeg) {

@@ -166,10 +166,10 @@ function yearsOf(
     return shapeIn(year, tool, way.shape(sinceMm), atOnceMm + sinceMm);
   });
   const limitMm = faceLimitMm(tool, way.shape(0));
-  const isWide = (year: number): boolean =>
-    limitMm !== null && way.shape(year * yearlyMm).facet === null
-      ? workedWidthMm(way.shape(year * yearlyMm)) > limitMm
-      : false;
+  const isWide = (year: number): boolean => {
+    const zone = way.shape(year * yearlyMm);
+    return limitMm !== null && zone.facet === null && workedWidthMm(zone) > limitMm;
+  };
   return {
     shapes,
     thinIn: isWide(YEARS_AHEAD) ? firstIn(isWide) : null,

@@ -8,7 +8,7 @@ export {
   type TiltReading,
   type TiltZero,
 } from './angleFromTilt';
-export { gravityOf, tiltBetween, type Gravity } from './tilt';
+export { gravityOf, LEVEL, meanGravity, tiltBetween, type Gravity } from './tilt';
 export { strokeCounter, type StrokesHeard } from './strokeCounter';
 export { studySet, type HeldStroke, type HoldReading, type SetStudy } from './studySet';
 export { learnedWobble, type LearnedWobble } from './learnedWobble';

@@ -1,3 +1,4 @@
+import { mean } from 'd3-array';
 import { PRIORS } from '../priors';
 
 /** The pull of the earth in a device's own axes: x across its screen, y up along it, z out of it. Any unit. */
@@ -5,6 +6,19 @@ export interface Gravity {
   x: number;
   y: number;
   z: number;
+}
+
+/** A device that lies level, its screen up. */
+export const LEVEL: Gravity = { x: 0, y: 0, z: -1 };
+
+/** The pull in the middle of some moments, so that one tremor is no nought; that of a level device without any. */
+export function meanGravity(felt: readonly Gravity[]): Gravity {
+  if (felt.length === 0) return LEVEL;
+  return {
+    x: mean(felt, ({ x }) => x)!,
+    y: mean(felt, ({ y }) => y)!,
+    z: mean(felt, ({ z }) => z)!,
+  };
 }
 
 /**

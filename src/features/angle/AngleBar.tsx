@@ -1,7 +1,8 @@
 import { TILT_ZEROS } from '../../core';
-import { PHONE_MOTION } from '../../instruments';
 import { ActionBar } from '../../ui/ActionBar';
+import { BeginWithPhone } from '../../ui/BeginWithPhone';
 import { deg } from '../../ui/format';
+import { PressedRow } from '../../ui/PressedRow';
 import { angleWords as say } from '../../ui/words/angleByPhoneWords';
 import type { AngleFinder } from './useAngleFinder';
 
@@ -12,7 +13,13 @@ export function AngleBar({ finder, onKeep }: { finder: AngleFinder; onKeep: () =
   return (
     <ActionBar>
       <div className="mx-auto grid max-w-2xl grid-cols-2 gap-2 px-4 py-2 sm:px-8">
-        {!isOn && <Begin finder={finder} />}
+        {!isOn && (
+          <BeginWithPhone
+            device={say.startDevice}
+            simulated={say.startSimulated}
+            onBegin={finder.begin}
+          />
+        )}
         {isOn && !tilt.isZeroed && <TakeZero finder={finder} />}
         {isOn && tilt.isZeroed && <Keep finder={finder} onKeep={onKeep} />}
       </div>
@@ -20,41 +27,17 @@ export function AngleBar({ finder, onKeep }: { finder: AngleFinder; onKeep: () =
   );
 }
 
-function Begin({ finder }: { finder: AngleFinder }) {
-  return (
-    <>
-      <button type="button" className="btn btn-outline" onClick={() => finder.begin('simulated')}>
-        {say.startSimulated}
-      </button>
-      <button
-        type="button"
-        className="btn btn-primary"
-        disabled={!PHONE_MOTION.isHere()}
-        onClick={() => finder.begin('device')}
-      >
-        {say.startDevice}
-      </button>
-    </>
-  );
-}
-
 function TakeZero({ finder }: { finder: AngleFinder }) {
   const { zero, isStill, chooseZero, takeZero } = finder;
   return (
     <>
-      <div role="group" aria-label={say.zeroOn} className="col-span-2 grid grid-cols-2 gap-2">
-        {TILT_ZEROS.map((each) => (
-          <button
-            key={each}
-            type="button"
-            aria-pressed={each === zero}
-            className={`btn ${each === zero ? 'btn-neutral' : 'btn-outline'}`}
-            onClick={() => chooseZero(each)}
-          >
-            {say.zeros[each]}
-          </button>
-        ))}
-      </div>
+      <PressedRow
+        label={say.zeroOn}
+        options={TILT_ZEROS.map((each) => [each, say.zeros[each]] as const)}
+        chosen={zero}
+        onChoose={chooseZero}
+        className="col-span-2"
+      />
       <button
         type="button"
         className="btn btn-primary col-span-2"

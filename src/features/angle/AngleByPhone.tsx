@@ -7,7 +7,7 @@ import { mm } from '../../ui/format';
 import Link from '../../ui/Link';
 import { toolLink } from '../../ui/links';
 import { HoldDrawing } from '../../ui/section/HoldDrawing';
-import { TabTitle } from '../../ui/TabTitle';
+import { InstrumentFrame } from '../../ui/InstrumentFrame';
 import { angleWords as say, LOST_LEVEL } from '../../ui/words/angleByPhoneWords';
 import { titles } from '../../ui/words/titleWords';
 import { AngleBar } from './AngleBar';
@@ -28,33 +28,28 @@ export function AngleByPhone({ need, settings }: { need: EdgeNeed; settings: Set
   const name = edgeName(tool, zone);
   const stands = tilt.phase === 'on' && tilt.isZeroed ? found : null;
   return (
-    <div className="flex min-h-[calc(100dvh-6rem)] flex-col sm:min-h-[calc(100dvh-3.75rem)]">
-      <div className="mx-auto w-full max-w-2xl flex-1 px-4 py-4 sm:px-8">
-        <TabTitle>{titles.angle(name)}</TabTitle>
-        <div className="flex flex-wrap items-baseline gap-x-4">
-          <h1 className="!text-[1.6rem]">{say.title(name)}</h1>
-          <Link href={toolLink(tool.id)} className="link ml-auto inline-flex min-h-12 items-center">
-            {say.back}
-          </Link>
-        </div>
-        {tilt.phase === 'on' ? (
-          <FoundAngle finder={finder} />
-        ) : (
-          <BeforeItIsOn finder={finder} need={need} />
-        )}
-        {stands && !refused && (
-          <HoldDrawing
-            tool={tool}
-            zone={zone}
-            hold={edgeHold({ tool, zone, coinThicknessMm }, Math.round(10 * stands.angleDeg) / 10)}
-            coinThicknessMm={coinThicknessMm}
-          />
-        )}
-        {stands && refused && isStill && <p role="alert">{say.refused[refused]}</p>}
-        <Until zone={zone} />
-      </div>
-      <AngleBar finder={finder} onKeep={() => found && void keep(found)} />
-    </div>
+    <InstrumentFrame
+      tab={titles.angle(name)}
+      title={say.title(name)}
+      toolId={tool.id}
+      bar={<AngleBar finder={finder} onKeep={() => found && void keep(found)} />}
+    >
+      {tilt.phase === 'on' ? (
+        <FoundAngle finder={finder} />
+      ) : (
+        <BeforeItIsOn finder={finder} need={need} />
+      )}
+      {stands && !refused && (
+        <HoldDrawing
+          tool={tool}
+          zone={zone}
+          hold={edgeHold({ tool, zone, coinThicknessMm }, Math.round(10 * stands.angleDeg) / 10)}
+          coinThicknessMm={coinThicknessMm}
+        />
+      )}
+      {stands && refused && isStill && <p role="alert">{say.refused[refused]}</p>}
+      <Until zone={zone} />
+    </InstrumentFrame>
   );
 }
 

@@ -1,4 +1,4 @@
-import { angleFromTilt, type TiltReading } from '../../core';
+import { angleFromTilt, apexAngle, type TiltReading } from '../../core';
 import type { Zone } from '../../domain/tool';
 import { day, deg } from '../../ui/format';
 import { angleWords as say } from '../../ui/words/angleByPhoneWords';
@@ -50,7 +50,7 @@ function middle(readings: readonly TiltReading[]): number {
 
 /** The angle that the tool's record holds, how it was found, and when. */
 export function Until({ zone }: { zone: Zone }) {
-  const angleDeg = zone.microBevel?.angleDeg ?? zone.bevelAngleDeg;
+  const angleDeg = apexAngle(zone);
   const when = zone.measuredAt ? say.on(day(zone.measuredAt)) : '';
   return (
     <p className="mt-3 border-t border-rule pt-2">

@@ -3,6 +3,7 @@
 import { useState } from 'react';
 import {
   angleFromTilt,
+  apexAngle,
   angleRefused,
   type AngleRefused,
   type EdgeNeed,
@@ -59,7 +60,7 @@ export function useAngleFinder({ zone }: EdgeNeed): AngleFinder {
     isStill: settled?.still === true,
     first,
     begin(by) {
-      const angleDeg = zone.microBevel?.angleDeg ?? zone.bevelAngleDeg;
+      const angleDeg = apexAngle(zone);
       const simulated = by === 'simulated' ? simulatedPhone({ angleDeg, halfTaperDeg }) : null;
       setPhone(simulated);
       setFirst(null);

@@ -1,7 +1,7 @@
 'use client';
 
 import { useCallback, useEffect, useRef, useState } from 'react';
-import { tiltBetween, type Gravity, type TiltReading } from '../../core';
+import { LEVEL, meanGravity, tiltBetween, type Gravity, type TiltReading } from '../../core';
 import type { LostWhy, MotionReading, Source } from '../../instruments';
 import { useLetGo } from '../../ui/useLetGo';
 
@@ -21,8 +21,6 @@ export interface Tilt {
   /** Forgets the nought, for another. */
   unzero: () => void;
 }
-
-const LEVEL: Gravity = { x: 0, y: 0, z: -1 };
 
 /** Listens to a phone's level while the screen stands; let go of when the page is hidden or left. */
 export function useTilt(): Tilt {
@@ -85,7 +83,7 @@ export function useTilt(): Tilt {
     open,
     close,
     zero() {
-      from.current = meanGravity(felt.current);
+      from.current = meanGravity(latest(felt.current));
       forget();
       setZeroed(true);
     },
@@ -97,12 +95,8 @@ export function useTilt(): Tilt {
   };
 }
 
-/** The middle of the last seconds, so that one tremor is no nought. */
-function meanGravity(felt: readonly MotionReading[]): Gravity {
-  const last = felt.at(-1);
-  if (!last) return LEVEL;
-  const settled = felt.filter(({ seconds }) => seconds >= last.seconds - 1);
-  const mean = (of: (gravity: Gravity) => number): number =>
-    settled.reduce((sum, { gravity }) => sum + of(gravity), 0) / settled.length;
-  return { x: mean((g) => g.x), y: mean((g) => g.y), z: mean((g) => g.z) };
+/** What was felt in the last second. */
+function latest(felt: readonly MotionReading[]): Gravity[] {
+  const since = (felt.at(-1)?.seconds ?? 0) - 1;
+  return felt.filter(({ seconds }) => seconds >= since).map(({ gravity }) => gravity);
 }

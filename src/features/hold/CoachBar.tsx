@@ -1,7 +1,8 @@
 import { SIDES, type Side } from '../../domain/terms';
-import { PHONE_MOTION } from '../../instruments';
 import { ActionBar } from '../../ui/ActionBar';
+import { BeginWithPhone } from '../../ui/BeginWithPhone';
 import { deg } from '../../ui/format';
+import { PressedRow } from '../../ui/PressedRow';
 import { coachWords as say } from '../../ui/words/holdCoachWords';
 import { isWaiting, type HoldSet } from './useHoldSet';
 
@@ -69,19 +70,13 @@ function Begin(props: Beginning) {
   const { hand, onHand, band, onBand, onBegin } = props;
   return (
     <>
-      <div role="group" aria-label={say.hand} className="col-span-2 grid grid-cols-2 gap-2">
-        {SIDES.map((side) => (
-          <button
-            key={side}
-            type="button"
-            aria-pressed={side === hand}
-            className={`btn ${side === hand ? 'btn-neutral' : 'btn-outline'}`}
-            onClick={() => onHand(side)}
-          >
-            {say.hands[side]}
-          </button>
-        ))}
-      </div>
+      <PressedRow
+        label={say.hand}
+        options={SIDES.map((side) => [side, say.hands[side]] as const)}
+        chosen={hand}
+        onChoose={onHand}
+        className="col-span-2"
+      />
       <div className="col-span-2 flex items-center justify-between gap-2">
         <button
           type="button"
@@ -101,17 +96,7 @@ function Begin(props: Beginning) {
           {say.narrower}
         </button>
       </div>
-      <button type="button" className="btn btn-outline" onClick={() => onBegin('simulated')}>
-        {say.startSimulated}
-      </button>
-      <button
-        type="button"
-        className="btn btn-primary"
-        disabled={!PHONE_MOTION.isHere()}
-        onClick={() => onBegin('device')}
-      >
-        {say.startDevice}
-      </button>
+      <BeginWithPhone device={say.startDevice} simulated={say.startSimulated} onBegin={onBegin} />
     </>
   );
 }

@@ -1,15 +1,13 @@
 'use client';
 
 import { useState } from 'react';
-import { learnedWobble, type EdgeNeed } from '../../core';
+import { apexAngle, learnedWobble, type EdgeNeed } from '../../core';
 import { edgeName } from '../../domain/edgeName';
 import type { Practice } from '../../domain/practice';
 import type { Side } from '../../domain/terms';
 import { PHONE_MOTION, simulatedHand } from '../../instruments';
 import { useNow } from '../../live';
-import Link from '../../ui/Link';
-import { toolLink } from '../../ui/links';
-import { TabTitle } from '../../ui/TabTitle';
+import { InstrumentFrame } from '../../ui/InstrumentFrame';
 import { coachWords as say, LOST_SENSORS } from '../../ui/words/holdCoachWords';
 import { titles } from '../../ui/words/titleWords';
 import { BANDS_DEG, bandFor, CoachBar } from './CoachBar';
@@ -30,11 +28,12 @@ export function HoldCoach(props: {
   const [hand, setHand] = useState<Side>('right');
   const nowMs = Date.parse(useNow());
   // The path narrows as the person does.
-  const learned = learnedWobble({ practices, person, nowMs });
+  const own = practices.filter((set) => person === null || set.person === person);
+  const learned = learnedWobble({ practices: own, person, nowMs });
   const [ownBand, setBand] = useState<number | null>(null);
   const band = ownBand ?? bandFor(learned.value);
   const [isSimulated, setSimulated] = useState(false);
-  const meantDeg = zone.microBevel?.angleDeg ?? zone.bevelAngleDeg;
+  const meantDeg = apexAngle(zone);
   const bandDeg = BANDS_DEG[band]!;
   const set = useHoldSet({ meantDeg, bandDeg });
   const { keep, forget } = usePractice();
@@ -44,41 +43,33 @@ export function HoldCoach(props: {
     set.open(by === 'device' ? PHONE_MOTION : simulatedHand(madeUp(meantDeg, hand)));
   };
   return (
-    <div className="flex min-h-[calc(100dvh-6rem)] flex-col sm:min-h-[calc(100dvh-3.75rem)]">
-      <div className="mx-auto w-full max-w-2xl flex-1 px-4 py-4 sm:px-8">
-        <TabTitle>{titles.hold(name)}</TabTitle>
-        <div className="flex flex-wrap items-baseline gap-x-4">
-          <h1 className="!text-[1.6rem]">{say.title(name)}</h1>
-          <Link href={toolLink(tool.id)} className="link ml-auto inline-flex min-h-12 items-center">
-            {say.back}
-          </Link>
-        </div>
-        {isWaiting(set) && <Before set={set} />}
-        {!isWaiting(set) && set.phase !== 'done' && (
-          <LiveSet set={set} meantDeg={meantDeg} bandDeg={bandDeg} />
-        )}
-        {set.phase === 'done' && set.study && (
-          <SetResult study={set.study} need={need} meantDeg={meantDeg} bandDeg={bandDeg} />
-        )}
-        {(isWaiting(set) || set.phase === 'done') && (
-          <WobblePast
-            practices={practices}
-            person={person}
-            nowMs={nowMs}
-            onForget={() => void forget(practices)}
-          />
-        )}
-      </div>
-      <CoachBar
-        set={set}
-        isSimulated={isSimulated}
-        begin={{ hand, onHand: setHand, band, onBand: setBand, onBegin: begin }}
-        onKeep={() => {
-          void keep(set.study!, { need, person, hand, meantDeg, bandDeg });
-          set.again();
-        }}
-      />
-    </div>
+    <InstrumentFrame
+      tab={titles.hold(name)}
+      title={say.title(name)}
+      toolId={tool.id}
+      bar={
+        <CoachBar
+          set={set}
+          isSimulated={isSimulated}
+          begin={{ hand, onHand: setHand, band, onBand: setBand, onBegin: begin }}
+          onKeep={() => {
+            void keep(set.study!, { need, person, hand, meantDeg, bandDeg });
+            set.again();
+          }}
+        />
+      }
+    >
+      {isWaiting(set) && <Before set={set} />}
+      {!isWaiting(set) && set.phase !== 'done' && (
+        <LiveSet set={set} meantDeg={meantDeg} bandDeg={bandDeg} />
+      )}
+      {set.phase === 'done' && set.study && (
+        <SetResult study={set.study} need={need} meantDeg={meantDeg} bandDeg={bandDeg} />
+      )}
+      {(isWaiting(set) || set.phase === 'done') && (
+        <WobblePast practices={own} learned={learned} onForget={() => void forget(own)} />
+      )}
+    </InstrumentFrame>
   );
 }
 

@@ -1,4 +1,4 @@
-import { edgeByHold, type EdgeNeed, type SetStudy } from '../../core';
+import { apexAngle, edgeByHold, type EdgeNeed, type SetStudy } from '../../core';
 import { edgeName } from '../../domain/edgeName';
 import { deg } from '../../ui/format';
 import { labLink } from '../../ui/labLink';
@@ -44,7 +44,7 @@ export function SetResult(props: {
               <th scope="row" className="!border-b !border-rule text-left font-normal">
                 {what}
               </th>
-              <td className="number font-semibold whitespace-nowrap">{value}</td>
+              <td className="number font-semibold !whitespace-nowrap">{value}</td>
               <td className="text-right text-soft">{more}</td>
             </tr>
           ))}
@@ -63,7 +63,7 @@ export function SetResult(props: {
 function EdgeOfIt(props: { need: EdgeNeed; wobbleDeg: number; backSteeperDeg: number }) {
   const { need, wobbleDeg, backSteeperDeg } = props;
   const { tool, zone } = need;
-  const angleDeg = zone.microBevel?.angleDeg ?? zone.bevelAngleDeg;
+  const angleDeg = apexAngle(zone);
   const hold = { angleDeg, wobbleDeg, leftSteeperDeg: 0, backSteeperDeg };
   const { edgeInclusiveDeg, strokesPerSide } = edgeByHold({ tool, zone, hold });
   const link = `${labLink({ toolId: tool.id, zoneId: zone.id, question: 'wobble' })}&wobble=${wobbleDeg.toFixed(2)}&back=${backSteeperDeg.toFixed(2)}`;

@@ -1,5 +1,5 @@
 import { scaleLinear, scaleTime } from 'd3-scale';
-import { learnedWobble } from '../../core';
+import type { LearnedWobble } from '../../core';
 import type { Practice } from '../../domain/practice';
 import type { Side } from '../../domain/terms';
 import { day, deg } from '../../ui/format';
@@ -8,16 +8,13 @@ import { coachWords as say } from '../../ui/words/holdCoachWords';
 
 /** The wobble of either hand, set by set, and what the lab takes of it. */
 export function WobblePast(props: {
+  /** The person's own. */
   practices: readonly Practice[];
-  person: string | null;
-  nowMs: number;
+  learned: LearnedWobble;
   onForget: () => void;
 }) {
-  const { practices, person, nowMs, onForget } = props;
-  const learned = learnedWobble({ practices, person, nowMs });
-  const own = practices
-    .filter((set) => person === null || set.person === person)
-    .sort((a, b) => Date.parse(a.at) - Date.parse(b.at));
+  const { practices, learned, onForget } = props;
+  const own = [...practices].sort((a, b) => Date.parse(a.at) - Date.parse(b.at));
   const value = deg(learned.value);
   return (
     <section aria-label={say.past} className="mt-4">

@@ -3,6 +3,9 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
 import {
   angleFromTilt,
+  LEVEL,
+  meanGravity,
+  STILL_DEG,
   studySet,
   tiltBetween,
   type Gravity,
@@ -36,7 +39,6 @@ const LIES_DEG = 2;
 const BEGINS_AT = 3;
 /** A set longer than this ends by itself (seconds). */
 const LONGEST_SECONDS = 240;
-const LEVEL: Gravity = { x: 0, y: 0, z: -1 };
 
 export function useHoldSet(aim: { meantDeg: number; bandDeg: number }): HoldSet {
   const { meantDeg, bandDeg } = aim;
@@ -84,8 +86,9 @@ export function useHoldSet(aim: { meantDeg: number; bandDeg: number }): HoldSet 
         const share = stillnessOf(readings, ZERO_SECONDS);
         setStillShare(share);
         if (share < 1) return;
-        zero.current = felt.current.at(-1)!.gravity;
-        felt.current = felt.current.slice(-60 * ZERO_SECONDS);
+        const since = felt.current.at(-1)!.seconds - ZERO_SECONDS;
+        felt.current = felt.current.filter(({ seconds }) => seconds >= since);
+        zero.current = meanGravity(felt.current.map(({ gravity }) => gravity));
         return setPhase('ready');
       }
       const now = studySet({ readings, zeroDeg: 0, meantDeg, bandDeg });
@@ -138,7 +141,6 @@ function stillnessOf(readings: readonly HoldReading[], seconds: number): number 
   return Math.min(1, (last.seconds - window[0]!.seconds) / (0.97 * seconds));
 }
 
-const STILL_DEG = 0.3;
 /** Nothing of a hand moves it more than this (degrees) while it lies. */
 const STIRS_DEG = 1.2;
 

@@ -2,6 +2,7 @@
 
 import { useState } from 'react';
 import type { LabAnswer } from '../../core';
+import { PressedRow } from '../../ui/PressedRow';
 import { useIsWide } from '../../ui/useIsWide';
 import { labWords as say } from '../../ui/words/labWords';
 import { LabCourses } from './LabCourses';
@@ -26,19 +27,19 @@ export function LabBench(props: {
   return (
     <div className="min-w-0">
       {!isWide && (
-        <div role="group" aria-label={say.scale} className="mb-2 grid grid-cols-3 gap-1">
-          {VIEWS.map((each) => (
-            <button
-              key={each}
-              type="button"
-              aria-pressed={each === view}
-              className={`btn px-1 ${each === view ? 'btn-neutral' : 'btn-outline'}`}
-              onClick={() => setView(each)}
-            >
-              {{ bevel: say.bevelShort, edge: say.edgeShort, apex: say.apexShort }[each]}
-            </button>
-          ))}
-        </div>
+        <PressedRow
+          label={say.scale}
+          options={VIEWS.map(
+            (each) =>
+              [
+                each,
+                { bevel: say.bevelShort, edge: say.edgeShort, apex: say.apexShort }[each],
+              ] as const,
+          )}
+          chosen={view}
+          onChoose={setView}
+          className="mb-2"
+        />
       )}
       {isWide && (
         <p className="grid grid-cols-[1.75fr_1fr_1fr] gap-2 text-[0.92rem] text-soft">

@@ -1,5 +1,6 @@
 'use client';
 
+import { apexAngle } from '../../core';
 import type { Habit, HabitYears, WearOfYears, YearShape } from '../../core';
 import { edgeName } from '../../domain/edgeName';
 import { day, deg, fineMm, mm, rounded, um } from '../../ui/format';
@@ -82,7 +83,7 @@ function Row(props: {
         <h2 className="text-lg">{name}</h2>
         {line && <p className="text-soft">{line}</p>}
         <p className="ml-auto">
-          <b className="sign text-xl">{deg(last.zone.facet?.angleDeg ?? edgeAngleDeg(last))}</b>{' '}
+          <b className="sign text-xl">{deg(last.zone.facet?.angleDeg ?? apexAngle(last.zone))}</b>{' '}
           {say.line(mm(last.faceMm), fineMm(last.thicknessAt1Mm))}
           {goneMm > 0.0005 ? `, ${say.shorterBy(fineMm(goneMm))}` : ''}
         </p>
@@ -101,9 +102,6 @@ function habitsAhead({ ahead }: WearOfYears): (HabitYears & { habit: Habit })[] 
     return years ? [{ habit, ...years }] : [];
   });
 }
-
-const edgeAngleDeg = ({ zone }: YearShape): number =>
-  zone.microBevel?.angleDeg ?? zone.bevelAngleDeg;
 
 /** The same in figures: how every habit ends, and what it comes to. */
 function WearTable({ wear }: { wear: WearOfYears }) {

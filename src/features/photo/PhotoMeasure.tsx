@@ -5,9 +5,8 @@ import type { EdgeNeed } from '../../core';
 import { edgeName } from '../../domain/edgeName';
 import { ActionBar } from '../../ui/ActionBar';
 import { MeasureField } from '../../ui/forms/MeasureField';
-import Link from '../../ui/Link';
-import { toolLink } from '../../ui/links';
-import { TabTitle } from '../../ui/TabTitle';
+import { InstrumentFrame } from '../../ui/InstrumentFrame';
+import { PressedRow } from '../../ui/PressedRow';
 import { photoWords as say } from '../../ui/words/photoWords';
 import { titles } from '../../ui/words/titleWords';
 import { PhotoFigures } from './PhotoFigures';
@@ -30,55 +29,51 @@ export function PhotoMeasure({ need }: { need: EdgeNeed }) {
   const name = edgeName(tool, zone);
   const found = photoMeasures({ marks, coinDiameterMm: coinMm, heightErrorMm: heightMm, zone });
   return (
-    <div className="flex min-h-[calc(100dvh-6rem)] flex-col sm:min-h-[calc(100dvh-3.75rem)]">
-      <div className="mx-auto w-full max-w-4xl flex-1 px-4 py-4 sm:px-8">
-        <TabTitle>{titles.photo(name)}</TabTitle>
-        <div className="flex flex-wrap items-baseline gap-x-4">
-          <h1 className="!text-[1.6rem]">{say.title(name)}</h1>
-          <Link href={toolLink(tool.id)} className="link ml-auto inline-flex min-h-12 items-center">
-            {say.back}
-          </Link>
-        </div>
-        {!picture && (
-          <>
-            <p>{say.intro}</p>
-            <p role="alert" className="min-h-7">
-              {photo.isUnreadable && say.notRead}
-            </p>
-          </>
-        )}
-        <div className="grid max-w-md grid-cols-2 gap-3">
-          <MeasureField
-            label={say.coinField}
-            quantity="length"
-            value={coinMm}
-            onValue={(value) => value > 0 && setCoinMm(value)}
-          />
-          <MeasureField
-            label={say.heightField}
-            quantity="length"
-            value={heightMm}
-            onValue={(value) => value >= 0 && setHeightMm(value)}
-          />
-        </div>
-        {picture && (
-          <>
-            <p className="mt-2">{say.how[mark]}</p>
-            <PhotoStage
-              picture={picture}
-              marks={marks}
-              mark={mark}
-              rim={found.rim}
-              onTap={photo.tap}
-              onMove={photo.move}
-            />
-            <p className="text-[0.92rem] text-soft">{say.keys}</p>
-            <PhotoFigures found={found} need={need} keeps={keeps} />
-          </>
-        )}
+    <InstrumentFrame
+      tab={titles.photo(name)}
+      title={say.title(name)}
+      toolId={tool.id}
+      isWide
+      bar={<PhotoBar photo={photo} />}
+    >
+      {!picture && (
+        <>
+          <p>{say.intro}</p>
+          <p role="alert" className="min-h-7">
+            {photo.isUnreadable && say.notRead}
+          </p>
+        </>
+      )}
+      <div className="grid max-w-md grid-cols-2 gap-3">
+        <MeasureField
+          label={say.coinField}
+          quantity="length"
+          value={coinMm}
+          onValue={(value) => value > 0 && setCoinMm(value)}
+        />
+        <MeasureField
+          label={say.heightField}
+          quantity="length"
+          value={heightMm}
+          onValue={(value) => value >= 0 && setHeightMm(value)}
+        />
       </div>
-      <PhotoBar photo={photo} />
-    </div>
+      {picture && (
+        <>
+          <p className="mt-2">{say.how[mark]}</p>
+          <PhotoStage
+            picture={picture}
+            marks={marks}
+            mark={mark}
+            rim={found.rim}
+            onTap={photo.tap}
+            onMove={photo.move}
+          />
+          <p className="text-[0.92rem] text-soft">{say.keys}</p>
+          <PhotoFigures found={found} need={need} keeps={keeps} />
+        </>
+      )}
+    </InstrumentFrame>
   );
 }
 
@@ -90,19 +85,12 @@ function PhotoBar({ photo }: { photo: Photo }) {
       <div className="mx-auto grid max-w-4xl gap-2 px-4 py-2 sm:px-8">
         {picture ? (
           <>
-            <div role="group" aria-label={say.mark} className="grid grid-cols-5 gap-1">
-              {MARKS.map((each) => (
-                <button
-                  key={each}
-                  type="button"
-                  aria-pressed={each === mark}
-                  className={`btn px-1 ${each === mark ? 'btn-neutral' : 'btn-outline'}`}
-                  onClick={() => choose(each)}
-                >
-                  {say.marks[each]}
-                </button>
-              ))}
-            </div>
+            <PressedRow
+              label={say.mark}
+              options={MARKS.map((each) => [each, say.marks[each]] as const)}
+              chosen={mark}
+              onChoose={choose}
+            />
             <div className="grid grid-cols-2 gap-2">
               <button
                 type="button"

@@ -1,5 +1,5 @@
 import { uiSectionWords as say } from '../words/screens/uiSection';
-import { sectionProfile } from '../../core';
+import { apexAngle, sectionProfile } from '../../core';
 import type { Tool, Zone } from '../../domain/tool';
 import { deg } from '../format';
 
@@ -40,7 +40,7 @@ export function HangingSection(props: { tool: Tool; zone: Zone; heightPx: number
         />
       </svg>
       <figcaption className="figures mt-1 whitespace-nowrap">
-        {deg(zone.microBevel?.angleDeg ?? zone.bevelAngleDeg)}
+        {deg(apexAngle(zone))}
         <span className="block leading-4 text-soft">{say.perSide}</span>
       </figcaption>
     </figure>

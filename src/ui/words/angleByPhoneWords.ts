@@ -5,7 +5,6 @@ import type { TiltZero } from '../../core';
 export const angleWords = {
   whichEdge: 'Whose angle?',
   title: (name: string) => `${name}: angle by the phone`,
-  back: 'Back to the tool',
   intro:
     'Stand the blade on the stone as you would hone it, where ink goes right at the edge, and lay the phone on its flat. Keep hands and phone clear of the edge.',
   narrow: (width: string) => `${width} of blade is narrow for a phone: bind both to a lath.`,

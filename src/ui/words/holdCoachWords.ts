@@ -8,7 +8,6 @@ import { counted } from './counted';
 export const coachWords = {
   whichEdge: 'Which edge do you practise for?',
   title: (name: string) => `Hold coach, ${name}`,
-  back: 'Back to the tool',
   never: 'Never on a bare edge:',
   lath: 'bind the phone to a lath, or to the blade in its sheath, with two bands. Its long side points the way you stroke.',
   hand: 'Hand',

@@ -15,7 +15,6 @@ import { counted } from './counted';
 export const labWords = {
   lab: 'Lab',
   whichEdge: 'See what a hand does to an edge: choose one.',
-  nothingHangs: 'Nothing hangs on the rack yet.',
   questions: 'Questions',
   otherQuestions: 'Other questions',
   perSide: (angle: string) => `${angle} per side`,

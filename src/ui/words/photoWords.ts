@@ -4,7 +4,6 @@ import type { AngleRefused } from '../../core';
 export const photoWords = {
   whichEdge: 'Which edge is on the photo?',
   title: (name: string) => `${name}, on a photo`,
-  back: 'Back to the tool',
   intro:
     'Lay the tool flat with a coin beside it, on a card as high as the edge, and look straight down. The photo stays on this device, and is not kept.',
   take: 'Take or choose a photo',

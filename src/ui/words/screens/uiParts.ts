@@ -1,5 +1,7 @@
 /** What these screens say. */
 export const uiPartsWords = {
+  backToTheTool: 'Back to the tool',
+  nothingHangs: 'Nothing hangs on the rack yet.',
   testedOnly: 'tested only',
   fineStone: 'fine stone',
   mediumStone: 'medium stone',

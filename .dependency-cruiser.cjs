@@ -1,5 +1,5 @@
 /**
- * Arrows point down only: app → features → live, ui → workers, instruments → data → formats → core →
+ * Arrows point down only: app → features → live, ui → workers → instruments, data → formats → core →
  * domain. Screens reach storage and threads through live alone.
  */
 const LAYERS = {
@@ -8,7 +8,7 @@ const LAYERS = {
   formats: ['formats', 'core', 'domain'],
   data: ['data', 'formats', 'core', 'domain'],
   instruments: ['instruments', 'core', 'domain'],
-  workers: ['workers', 'data', 'formats', 'core', 'domain'],
+  workers: ['workers', 'instruments', 'data', 'formats', 'core', 'domain'],
   live: ['live', 'ui', 'instruments', 'workers', 'data', 'formats', 'core', 'domain'],
   ui: ['ui', 'instruments', 'formats', 'core', 'domain'],
   features: ['features', 'live', 'ui', 'instruments', 'formats', 'core', 'domain'],

@@ -3,7 +3,16 @@ import nextJest from 'next/jest.js';
 const createConfig = nextJest({ dir: './' });
 
 /** Packages that ship ES modules only and must be compiled for Jest. */
-const esm = ['nanoid', 'd3-[a-z-]+', 'internmap', '@tanstack', 'idb', 'comlink', 'yup'];
+const esm = [
+  'nanoid',
+  'd3-[a-z-]+',
+  'internmap',
+  '@tanstack',
+  'idb',
+  'comlink',
+  'yup',
+  'flatqueue',
+];
 
 /** Tests stand in a stated zone, as on a stated day. */
 process.env.TZ = process.env.STATED_ZONE ?? 'UTC';

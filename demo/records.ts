@@ -6,6 +6,7 @@ import { inspections, sessions } from './history';
 import { abrasives, compounds, helpers, lubricants, strops } from './shelf';
 import { care } from './care';
 import { pastTrips } from './pastTrips';
+import { photos } from './photos';
 import { practices } from './practices';
 import { tripWork } from './tripWork';
 
@@ -56,7 +57,7 @@ export const sampleRecords: AllRecords = {
     ...pastTrips,
   ],
   care,
-  photos: [],
+  photos,
   settings: [],
 };
 

@@ -20,6 +20,14 @@ export const launchOptions: LaunchOptions = {
   ],
 };
 
+/** The same, with a file in the place of its camera or microphone, and leave to use it. */
+export function listeningTo(
+  file: `--use-file-for-fake-${'audio' | 'video'}-capture=${string}`,
+): LaunchOptions {
+  const media = ['--use-fake-device-for-media-stream', '--use-fake-ui-for-media-stream'];
+  return { ...launchOptions, args: [...launchOptions.args!, ...media, file] };
+}
+
 export const PORT = 3417;
 export const ORIGIN = `http://127.0.0.1:${PORT}`;
 

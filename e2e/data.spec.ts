@@ -2,13 +2,22 @@ import type { Page } from '@playwright/test';
 import { readFileSync } from 'node:fs';
 import { longLog } from '../demo/longLog';
 import { writeBundle } from '../src/formats/bundle';
+import { isZip, readZip } from '../src/formats/zipBundle';
 import { expect, open, test, untilStored } from './fixtures';
 
 async function exported(page: Page): Promise<{ text: string; records: Record<string, unknown[]> }> {
   const download = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Export everything' }).click();
-  const text = readFileSync((await (await download).path())!, 'utf8');
+  const bytes = readFileSync((await (await download).path())!);
+  const text = isZip(bytes) ? plain(bytes) : bytes.toString('utf8');
   return { text, records: JSON.parse(text).records };
+}
+
+/** The plain data file of a ZIP. */
+function plain(zip: Uint8Array): string {
+  const reading = readZip(zip);
+  if (!reading.ok) throw new Error(JSON.stringify(reading.problems));
+  return writeBundle(reading.bundle.records, reading.bundle.exportedAt);
 }
 
 async function importText(page: Page, name: string, text: string): Promise<void> {

@@ -1,9 +1,10 @@
 import type { Page } from '@playwright/test';
 import { resolve } from 'node:path';
 import { makeRecording } from '../src/instruments/recordings';
-import { launchOptions } from './browser';
+import { listeningTo } from './browser';
 import { writeWav } from './fakeMicrophone';
-import { expect, startTouchUp, test } from './fixtures';
+import { expect, hide, startTouchUp, test } from './fixtures';
+import { watchStreams } from './watchStreams';
 
 /** A minute of strokes, one a second, that the browser plays as its microphone. */
 const PER_MINUTE = 60;
@@ -23,17 +24,7 @@ writeWav(
   SAMPLE_RATE_HZ,
 );
 
-test.use({
-  launchOptions: {
-    ...launchOptions,
-    args: [
-      ...launchOptions.args!,
-      '--use-fake-device-for-media-stream',
-      '--use-fake-ui-for-media-stream',
-      `--use-file-for-fake-audio-capture=${FILE}`,
-    ],
-  },
-});
+test.use({ launchOptions: listeningTo(`--use-file-for-fake-audio-capture=${FILE}`) });
 
 const counted = async (page: Page): Promise<number> =>
   Number(await page.getByTestId('count').innerText());
@@ -61,6 +52,19 @@ test('the guide counts what its microphone hears, at the pace of the strokes', a
   // Paused, it does not listen: the light of the microphone is out.
   await page.getByRole('button', { name: 'Pause' }).click();
   await expect(page.getByText(/^By ear: not listening now/)).toBeVisible();
+});
+
+test('the microphone is shut as soon as the page is hidden, and listens again when it is back', async ({
+  page,
+}) => {
+  const streams = await watchStreams(page);
+  await listen(page, 'by the microphone');
+  await expect.poll(streams).toEqual(['live']);
+  await hide(page);
+  await expect.poll(streams).toEqual(['ended']);
+  await expect(page.getByText(/^By ear: not listening now/)).toBeVisible();
+  await hide(page, false);
+  await expect.poll(streams).toEqual(['ended', 'live']);
 });
 
 test('a simulated hand counts too, and a tap within it is not counted twice', async ({ page }) => {

@@ -211,3 +211,11 @@ export const fieldDayAfter = (page: Page, days: number): Promise<string> =>
 export function sampleDay(page: Page, written: string): Promise<string> {
   return dayAfter(page, differenceInCalendarDays(written, '2026-11-23'));
 }
+
+/** Says that the page is hidden, as a browser does when another tab or program comes before it; or in front again. */
+export async function hide(page: Page, hidden = true): Promise<void> {
+  await page.evaluate((value) => {
+    Object.defineProperty(document, 'hidden', { configurable: true, value });
+    document.dispatchEvent(new Event('visibilitychange'));
+  }, hidden);
+}

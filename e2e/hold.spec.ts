@@ -1,4 +1,6 @@
-import { expect, open, test } from './fixtures';
+import { recordHold } from '../src/instruments/recordedHold';
+import { emulatedSensors } from './emulatedSensors';
+import { expect, hide, open, test } from './fixtures';
 
 test.use({ viewport: { width: 360, height: 740 }, hasTouch: true, isMobile: true });
 
@@ -45,4 +47,39 @@ test('without sensors the coach says so', async ({ page }) => {
   await expect(page.getByText(/^No motion sensors answer on this device\./)).toBeVisible({
     timeout: 10_000,
   });
+});
+
+test('a set on the sensors of the device itself is studied, saved and learned from', async ({
+  page,
+}) => {
+  test.setTimeout(120_000);
+  await open(page, '/measure/hold?tool=wren');
+  await expect(page.getByText(/for your hands, from 8 sets\./)).toBeVisible();
+  const scene = { angleDeg: 15, wobbleDeg: 1.5, driftDeg: 0, backSteeperDeg: 3 };
+  const { readings } = recordHold({ ...scene, strokes: 16, perMinute: 50, seed: 21 });
+  const play = await emulatedSensors(page);
+  await page.getByRole('button', { name: 'Begin with this phone' }).click();
+  play(readings);
+  await expect(page.getByRole('heading', { name: /^Lift to 15°, and go/ })).toBeVisible({
+    timeout: 20_000,
+  });
+  await expect(page.getByTestId('set-count')).toBeVisible({ timeout: 20_000 });
+  // Directions are told: the device gives acceleration and turning.
+  await expect(
+    page.getByRole('heading', {
+      name: /^Wobble \d.*° in 1[4-7] strokes.* steeper on the way back$/,
+    }),
+  ).toBeVisible({ timeout: 60_000 });
+  await page.getByRole('button', { name: 'Save this set' }).click();
+  await expect(page.getByText('The set is saved.')).toBeVisible();
+  await page.reload();
+  await expect(page.getByText(/for your hands, from 9 sets\./)).toBeVisible();
+});
+
+test('a set is let go of as soon as the page is hidden', async ({ page }) => {
+  await open(page, '/measure/hold?tool=wren');
+  await page.getByRole('button', { name: 'Try a simulated hand' }).click();
+  await expect(page.getByRole('heading', { name: 'Lay it flat on the stone' })).toBeVisible();
+  await hide(page);
+  await expect(page.getByRole('button', { name: 'Try a simulated hand' })).toBeVisible();
 });

@@ -124,7 +124,9 @@ test('an entry is put right afterwards: its day, its place, the work since, and 
 test('a picture is kept with an entry', async ({ page }) => {
   await open(page, '/log/entry?id=entry-15');
   await page.getByLabel('Picture from a file').setInputFiles('docs/screenshots/log.png');
-  const picture = page.getByRole('img', { name: `Wren, ${await sampleDay(page, '2026-01-17')}` });
+  const picture = page.getByRole('img', {
+    name: `Wren, after, ${await sampleDay(page, '2026-01-17')}`,
+  });
   await expect(picture).toBeVisible();
   await open(page, '/log/entry?id=entry-1');
   await expect(page.getByRole('heading', { name: 'Pictures' })).toBeVisible();

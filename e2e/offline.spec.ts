@@ -42,6 +42,9 @@ test('works without a network on the second visit, every screen and the worker',
     await page.getByRole('button', { name: 'Start the touch-up' }).click();
     await page.getByTestId('count').click();
     await expect(page.getByTestId('count')).toHaveText('1');
+    await page.goto('/measure/photo?tool=wren');
+    await page.getByRole('button', { name: 'Try a made-up photo' }).click();
+    await expect(page.getByTestId('photo')).toBeVisible({ timeout: 20_000 });
     expect(problems).toEqual([]);
     await second.close();
   } finally {

@@ -108,9 +108,9 @@ test('an angle is changed as a job, typed per side or inclusive, and kept with t
   await page.getByRole('button', { name: /^the whole face: / }).click();
   await expect(page.getByText(/^to grind a facet of the arc/).first()).toBeVisible();
   await page.getByRole('button', { name: 'type it inclusive' }).click();
-  await page.getByLabel('Angle at the apex, inclusive').fill('40');
-  await expect(page.getByText('per side 20°')).toBeVisible();
-  await expect(page.getByText(/^hold 20° per side/).first()).toBeVisible();
+  await page.getByLabel('Angle at the apex, inclusive').fill('39');
+  await expect(page.getByText('per side 19.5°')).toBeVisible();
+  await expect(page.getByText(/^hold 19.5° per side/).first()).toBeVisible();
   await page.getByRole('button', { name: 'Start: arc' }).click();
   const steps = await page.getByText(/^step 1 of \d/).innerText();
   const count = Number(/of (\d)/.exec(steps)![1]);
@@ -122,8 +122,8 @@ test('an angle is changed as a job, typed per side or inclusive, and kept with t
   await page.getByRole('button', { name: 'Write it into the log' }).click();
   await expect(page.getByText(/^New angle /)).toBeVisible();
   await open(page, '/tool?id=plover');
-  await expect(page.getByLabel('Apex angle, inclusive')).toHaveValue('40');
-  await expect(page.getByText('per side 20°')).toBeVisible();
+  await expect(page.getByLabel('Apex angle, inclusive')).toHaveValue('39');
+  await expect(page.getByText('per side 19.5°')).toBeVisible();
 });
 
 test('a zone that must not be struck says so on rack, look and plan', async ({ page }) => {

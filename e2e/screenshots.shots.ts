@@ -1,6 +1,7 @@
 import type { Page } from '@playwright/test';
 import { expect, open, startTouchUp, test, waitUntilPlanned } from './fixtures';
 import { lay, startEmpty } from './layOut';
+import { choose, tapPhoto, truth } from './madeUpPhoto';
 
 const FOLDER = 'docs/screenshots';
 const PHONE = { width: 360, height: 740 };
@@ -28,7 +29,6 @@ for (const [name, path] of [
   ['care', '/care'],
   ['log', '/log'],
   ['taught', '/log/taught'],
-  ['data', '/data'],
   ['words', '/words?word=burr'],
   ['lab', '/lab?tool=wren&strokes=80'],
 ] as const) {
@@ -64,6 +64,24 @@ test('guide', async ({ page }) => {
   await page.evaluate(() => localStorage.setItem('open-trail-theme', 'ember'));
   await page.reload();
   await shoot(page, 'guide-phone-ember');
+});
+
+test('photo', async ({ page }) => {
+  await open(page, '/measure/photo?tool=wren');
+  await page.getByRole('button', { name: 'Try a made-up photo' }).click();
+  for (let i = 0; i < 6; i += 1) await tapPhoto(page, truth.rimAt(1.05 * i));
+  await choose(page, 'edge');
+  for (const end of [truth.edge[0]!, truth.edge.at(-1)!]) await tapPhoto(page, end);
+  await choose(page, 'bevel');
+  for (const y of [0, 7]) await tapPhoto(page, truth.toPx({ x: 30, y }));
+  await choose(page, 'outline');
+  for (const i of [0, 55, 100, 140, 199, 215, 235, 250]) await tapPhoto(page, truth.outline[i]!);
+  await choose(page, 'chip');
+  await tapPhoto(page, truth.toPx({ x: 52, y: 0.5 }));
+  await page.getByRole('button', { name: 'Look for glints' }).click();
+  await expect(page.getByRole('region', { name: 'On the edge' })).toBeVisible();
+  await page.evaluate(() => window.scrollTo(0, 0));
+  await shoot(page, 'photo');
 });
 
 test('lay out, and the first answer', async ({ page }) => {

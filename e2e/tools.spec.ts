@@ -108,7 +108,7 @@ test('the shelf takes a stone in any scale and converts grades', async ({ page }
 });
 
 test('a picture is scaled down, kept, and removed with an undo', async ({ page }) => {
-  await open(page, '/tool?id=wren');
+  await open(page, '/tool?id=tern');
   const add = (name: string, buffer: Buffer, mimeType: string) =>
     page.getByLabel('Picture from a file').setInputFiles({ name, mimeType, buffer });
   await add('notes.txt', Buffer.from('no picture'), 'text/plain');
@@ -121,7 +121,7 @@ test('a picture is scaled down, kept, and removed with an undo', async ({ page }
     return canvas.toDataURL('image/png').split(',')[1]!;
   });
   await add('bench.png', Buffer.from(big, 'base64'), 'image/png');
-  const picture = page.getByRole('img', { name: /^Wren, \d/ });
+  const picture = page.getByRole('img', { name: /^Tern, \d/ });
   await expect(picture).toBeVisible();
   await expect(picture).toHaveJSProperty('naturalWidth', 1280);
   await page.reload();

@@ -173,9 +173,7 @@ test('an edge that passes is kept up, and the log says how long that keeps the s
 });
 
 test('a plan says how a thing is held, and the other way by a tap', async ({ page }) => {
-  await open(page, '/touch-up?tool=wren');
-  await page.getByRole('button', { name: /^now/ }).click();
-  await page.getByRole('button', { name: 'slides on a nail' }).click();
+  await open(page, '/touch-up?tool=tern');
   const first = page.getByRole('region', { name: 'Steps' }).getByRole('listitem').first();
   const other = first.getByRole('button', { name: /^or stone/ });
   const words = (await other.innerText()).replace(/^or /, '');

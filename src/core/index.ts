@@ -155,8 +155,17 @@ export type {
   VerdictReason,
   ZoneState,
 } from './inspection';
-export { contactOf, edgeHold, heldStep, inkAnswer, shearingDeg, stepHold, wantsBurr } from './hold';
-export type { Hold, HoldGuide, InkAnswer } from './hold';
+export {
+  contactOf,
+  edgeHold,
+  handLeans,
+  heldStep,
+  inkAnswer,
+  shearingDeg,
+  stepHold,
+  wantsBurr,
+} from './hold';
+export type { HandLean, Hold, HoldGuide, InkAnswer } from './hold';
 export { microBevelCost, schoolCosts, USUAL_MICRO_BEVEL } from './schools';
 export type { MicroBevelCost, SchoolNote } from './schools';
 export {
@@ -237,8 +246,8 @@ export type {
   ThingWorth,
 } from './kit';
 export { PRIORS, type Prior } from './priors';
-export { dullingFactor, learn } from './evidence';
-export type { Endurance, Learned, LearnedDulling } from './evidence';
+export { dullingFactor, learn, notable, wobbleDeg } from './evidence';
+export type { Endurance, HeldFigure, Learned, LearnedDulling, LearnedHold } from './evidence';
 export {
   evidenceOf,
   familyOnShelf,
@@ -374,13 +383,15 @@ export {
   angleFromTilt,
   angleRefused,
   ASKEW_DEG,
-  depthOnPhoto,
+  edgeOnPhoto,
   fitRim,
+  GLINT_PX_PER_MM,
+  glintAlong,
   gravityOf,
-  learnedWobble,
   LEVEL,
   meanGravity,
   measureOnPhoto,
+  notchOnPhoto,
   STILL_DEG,
   STILL_SECONDS,
   strokeCounter,
@@ -388,17 +399,20 @@ export {
   TILT_ZEROS,
   tiltBetween,
   TOO_ASKEW_DEG,
+  tracedOutline,
+  traceLine,
   withMeasuredAngle,
 } from './measure';
 export type {
   AngleRefused,
   PhotoLength,
   PhotoPoint,
+  Raster,
   Rim,
+  Glint,
   Gravity,
   HeldStroke,
   HoldReading,
-  LearnedWobble,
   SetStudy,
   StrokesHeard,
   TiltAngle,

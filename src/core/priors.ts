@@ -31,6 +31,7 @@ export const PRIORS = {
   ),
 
   tapPx: prior(2, 'px', 'what a tap on a photo is off by', PRACTICE),
+  glintLeast: prior(25, 'of 255', 'what a glint on a photo is brighter by', PRACTICE),
   photoDistanceMm: prior(300, 'mm', 'how far off a phone is held for a photo', PRACTICE),
   wobbleSdLn: prior(0.4, 'sd of ln', 'the wobble of one hand over the usual one', PRACTICE),
   wobbleSetSdLn: prior(
@@ -39,6 +40,16 @@ export const PRIORS = {
     'the wobble of a day around its hand’s, however long the set',
     PRACTICE,
   ),
+
+  holdDaySdDeg: prior(0.4, '°', 'a hand’s mean hold, from day to day', PRACTICE),
+  wobbleOnBevelShare: prior(
+    0.5,
+    'exponent',
+    'of a hand’s own wobble (ln) when it rests on the bevel',
+    PRACTICE,
+  ),
+  heldNotableDeg: prior(0.5, '°', 'a lean of the hand that is worth a word', PRACTICE),
+  lathPaceSdLn: prior(0.5, 'sd of ln', 'pace on a stone over a lath', PRACTICE),
 
   // What the log teaches.
   familySdLn: prior(0.7, 'sd of ln', 'strokes of a family over the model’s', PRACTICE),

@@ -95,3 +95,15 @@ describe('changes of fields', () => {
     expect(fieldChanges(trip, { ...trip, updatedAt: '2030-01-01T00:00:00.000Z' })).toEqual([]);
   });
 });
+
+it('an outline is one thing: never half of one and half of another', () => {
+  const [one, other] = ['M0,0L1,1Z', 'M0,0L2,2Z'].map((blade) => ({
+    traced: { blade, widthMm: 4 },
+  }));
+  expect(fieldChanges(one, other)).toEqual([
+    { path: ['traced'], from: one!.traced, to: other!.traced },
+  ]);
+  expect(fieldChanges(one, structuredClone(one))).toEqual([]);
+  const { record } = withChanges({ traced: null }, fieldChanges({ traced: null }, other));
+  expect(record).toEqual(other);
+});

@@ -26,13 +26,24 @@ type Fields = Record<string, unknown>;
 /** When a record was written is no field that anybody changes. */
 const STAMP = 'updatedAt';
 
+/** Fields of a record whose parts mean nothing without each other: half of one outline and half of another is none. */
+const WHOLE = new Set(['traced', 'scale', 'entry']);
+
+function wholeChange(name: string, from: unknown, to: unknown): FieldChange[] {
+  return isSame(from, to) ? [] : [{ path: [name], from, to }];
+}
+
 /** What differs between two states of a record, field by field; elements of lists by their keys. */
 export function fieldChanges(before: unknown, after: unknown, path: FieldPath = []): FieldChange[] {
   if (isSame(before, after)) return [];
   if (isFields(before) && isFields(after)) {
     const names = new Set([...Object.keys(before), ...Object.keys(after)]);
     if (path.length === 0) names.delete(STAMP);
-    return [...names].flatMap((name) => fieldChanges(before[name], after[name], [...path, name]));
+    return [...names].flatMap((name) =>
+      path.length === 0 && WHOLE.has(name)
+        ? wholeChange(name, before[name], after[name])
+        : fieldChanges(before[name], after[name], [...path, name]),
+    );
   }
   const lists = Array.isArray(before) && Array.isArray(after) ? elements(before, after) : null;
   if (!lists) return [{ path, from: before, to: after }];

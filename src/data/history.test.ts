@@ -2,7 +2,10 @@ import { addMinutes } from 'date-fns';
 import { sample } from '../testing/sample';
 import { freshStore } from '../testing/stores';
 import { defaultSettings } from '../core';
+import { newRecord } from '../domain/newRecord';
+import type { Photo } from '../domain/photo';
 import { newOne } from './act';
+import type { StoredRecord } from './past';
 
 const wren = sample.tools.find(({ id }) => id === 'wren')!;
 const at = '2026-11-25T10:00:00.000Z';
@@ -82,7 +85,7 @@ describe('the history of a record', () => {
     await store.whole.undo(act);
     expect((await history()).map(({ cause }) => cause)).toEqual(['by hand', 'taken back']);
     await store.whole.make([newOne('tools', { ...wren, id: 'other' } as typeof wren)]);
-    const along = await store.past.belongingTo([wren.id]);
+    const along = await store.past.belongingTo([{ store: 'tools', record: wren }]);
     expect(along.map((own) => own.store)).toEqual(['history', 'history']);
   });
 });
@@ -95,4 +98,34 @@ it('what was removed is found, and nothing else', async () => {
   await store.sessions.remove(sample.sessions[0]!.id, at);
   const removed = (await store.past.removed()).map(({ record }) => record.id).sort();
   expect(removed).toEqual([sample.sessions[0]!.id, 'wren'].sort());
+});
+
+it('the pictures of an entry go for good with it, and those of its tool alone stay', async () => {
+  const store = await freshStore();
+  await store.whole.mergeIn(sample);
+  const session = sample.sessions[0]!;
+  const photo = (id: string, entry: Photo['entry']): Photo => ({
+    ...newRecord(id, at),
+    toolId: session.toolId,
+    takenAt: at,
+    dataUrl: 'data:image/jpeg;base64,/9j/2Q==',
+    caption: '',
+    entry,
+    stage: null,
+    scale: null,
+  });
+  await store.photos.save(photo('of the entry', { store: 'sessions', id: session.id }));
+  await store.photos.save(photo('of the tool', null));
+  const of = async (one: StoredRecord): Promise<string[]> =>
+    (await store.past.belongingTo([one]))
+      .filter(({ store: name, record }) => name === 'photos' && record.id.startsWith('of'))
+      .map(({ record }) => record.id)
+      .sort();
+  expect(await of({ store: 'sessions', record: session })).toEqual(['of the entry']);
+  const tool = sample.tools.find(({ id }) => id === session.toolId)!;
+  expect(await of({ store: 'tools', record: tool })).toEqual(['of the entry', 'of the tool']);
+  await store.photos.remove('of the tool', at);
+  const shown = (await store.past.photosOf(session.toolId)).map(({ id }) => id);
+  expect(shown).toContain('of the entry');
+  expect(shown).not.toContain('of the tool');
 });

@@ -19,3 +19,4 @@ export { soundRecords } from './soundRecords';
 export { COMPUTED_STORES, findUnusable, type UnusableRecord } from './unusable';
 export { standingsTablesIn, type Revisions, type StandingsTable } from './standingsTables';
 export type { KeptStandings } from './snapshot';
+export type { StoredRecord } from './past';

@@ -1,7 +1,9 @@
 import type { HistoryEntry } from '../domain/history';
+import type { Photo } from '../domain/photo';
 import type { RecordOf } from '../domain/records';
 import { STORE_NAMES, type StoreName } from '../domain/storeNames';
 import type { Database } from './schema';
+import type { Validity } from './validity';
 
 /** A stored record with its store. */
 export interface StoredRecord {
@@ -14,14 +16,16 @@ export interface Past {
   historyOf(recordId: string): Promise<HistoryEntry[]>;
   /** Everything that was taken down, from wherever it was. */
   removed(): Promise<StoredRecord[]>;
-  /** The log, pictures and history of these tools, removed ones included. */
-  belongingTo(toolIds: readonly string[]): Promise<StoredRecord[]>;
+  /** The pictures of one tool that are not taken down: each is large, and only they are read. */
+  photosOf(toolId: string): Promise<Photo[]>;
+  /** What belongs to these records, removed ones included: a tool's log, pictures and history, an entry's pictures. */
+  belongingTo(records: readonly StoredRecord[]): Promise<StoredRecord[]>;
 }
 
 /** The stores whose records may be taken down. */
 const REMOVABLE = STORE_NAMES.filter((name) => name !== 'history' && name !== 'settings');
 
-export function createPast(database: Database): Past {
+export function createPast(database: Database, validity: () => Promise<Validity>): Past {
   /** Of a store without its own type: its indexes are made for all of them alike. */
   const indexed = (store: StoreName, index: string, key?: string): Promise<unknown[]> =>
     (
@@ -40,19 +44,22 @@ export function createPast(database: Database): Past {
       );
       return lists.flat();
     },
-    async belongingTo(toolIds) {
+    async photosOf(toolId) {
+      const own = (await indexed('photos', 'toolId', toolId)) as Photo[];
+      const { isValid } = await validity();
+      return own.filter((photo) => photo.deletedAt === null && isValid('photos', photo));
+    },
+    async belongingTo(records) {
       const found: StoredRecord[] = [];
+      const ids = new Set(records.map(({ record }) => record.id));
       const photos = await database.getAll('photos');
-      for (const id of toolIds) {
-        found.push(...of('sessions', await indexed('sessions', 'toolId', id)));
-        found.push(...of('inspections', await indexed('inspections', 'toolId', id)));
-        found.push(
-          ...of(
-            'photos',
-            photos.filter(({ toolId }) => toolId === id),
-          ),
-        );
-        found.push(...of('history', await indexed('history', 'recordId', id)));
+      const own = photos.filter(({ toolId, entry }) => ids.has(toolId) || ids.has(entry?.id ?? ''));
+      found.push(...of('photos', own));
+      for (const { store, record } of records) {
+        if (store !== 'tools') continue;
+        found.push(...of('sessions', await indexed('sessions', 'toolId', record.id)));
+        found.push(...of('inspections', await indexed('inspections', 'toolId', record.id)));
+        found.push(...of('history', await indexed('history', 'recordId', record.id)));
       }
       return found;
     },

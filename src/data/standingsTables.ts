@@ -10,6 +10,7 @@ export const STANDINGS_TABLES = [
   'settings',
   'sessionLines',
   'inspectionLines',
+  'practices',
 ] as const satisfies readonly Table[];
 
 export type StandingsTable = (typeof STANDINGS_TABLES)[number];

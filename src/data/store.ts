@@ -32,7 +32,7 @@ export function createStore(
     log: createLog(database),
     snapshot: createSnapshot(database),
     whole,
-    past: createPast(database),
+    past: createPast(database, validity),
     changes,
   };
 }

@@ -51,6 +51,7 @@ const INDEXES = [
   ['history', 'recordId'],
   ['sessions', 'toolId'],
   ['inspections', 'toolId'],
+  ['photos', 'toolId'],
   ...STORE_NAMES.map((name) => [name, 'deletedAt'] as const),
 ] as const;
 

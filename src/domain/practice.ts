@@ -25,6 +25,8 @@ export const practiceSchema = object({
   drift: estimateSchema.nullable().defined(),
   /** Null where the device does not tell directions. */
   backSteeper: estimateSchema.nullable().defined(),
+  /** How much higher it was held at belly and tip; null in older sets. */
+  bellyLift: estimateSchema.nullable().defined(),
   heldShare: measure(0, 1),
 }).noUnknown();
 

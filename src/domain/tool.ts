@@ -1,4 +1,4 @@
-import { array, boolean, object, type InferType } from 'yup';
+import { array, boolean, object, string, type InferType } from 'yup';
 import { FACET_WIDTH_MM, SHOULDER_MM } from './zoneLimits';
 import { schoolsSchema } from './schoolsSchema';
 import { TASK_IDS } from './tasks';
@@ -137,6 +137,26 @@ const outlineSchema = object({
   flareShare: measure(0, 1),
 }).noUnknown();
 
+/** A path of straight lines, as drawings write it: nothing else may stand in one. */
+const path = () =>
+  string()
+    .max(8000)
+    .matches(/^M[-\d.,LMZ]+$/, '${path} must be a path of straight lines like M0,0L10,5Z')
+    .required();
+
+/** An outline that was traced on a photo, in mm, hanging as silhouettes do: x toward the edge, y down. */
+const tracedSchema = object({
+  blade: path(),
+  handle: path(),
+  /** The cutting edge alone. */
+  edge: path(),
+  edgeTopMm: measure(0, 2000),
+  widthMm: measure(1, 2000),
+  lengthMm: measure(1, 2000),
+}).noUnknown();
+
+export type TracedOutline = InferType<typeof tracedSchema>;
+
 /** A tool on the rack. */
 export const toolSchema = object({
   ...recordFields,
@@ -149,6 +169,8 @@ export const toolSchema = object({
   /** Blade width, or depth of hardened bit, that must remain. */
   reserveMm: measure(0, 200),
   outline: outlineSchema.required(),
+  /** Null where the silhouette is drawn from the measures. */
+  traced: tracedSchema.nullable().defined(),
   steel: steelSchema.required(),
   zones: array(zoneSchema.required()).min(1, '${path} must hold at least one stretch').required(),
   /** How many alike travel together, as with cheap parers. */

@@ -17,6 +17,7 @@ export function typicalTool(kind: ToolKind, name: string): ToolMeasures {
     spineThicknessMm: own.spineThicknessMm,
     reserveMm: own.reserveMm,
     outline: own.outline,
+    traced: null,
     steel: own.steel,
     count: 1,
     spine: { use: 'plain', raisingsLeft: 0, startMm: null, endMm: null },

@@ -1,3 +1,4 @@
+import { whyOf } from './mediaTrouble';
 import type { LostWhy, Source } from './source';
 
 /** A piece of sound as it comes in. */
@@ -61,11 +62,3 @@ export const MICROPHONE: Source<SoundReading> = {
     };
   },
 };
-
-/** What a browser's refusal means. */
-function whyOf(error: unknown): LostWhy {
-  const name = error instanceof Error || error instanceof DOMException ? error.name : '';
-  if (name === 'NotAllowedError' || name === 'SecurityError') return 'refused';
-  if (name === 'NotReadableError' || name === 'AbortError') return 'busy';
-  return 'not here';
-}

@@ -68,6 +68,17 @@ describe('a set of strokes by a phone on a lath', () => {
     },
   );
 
+  it('a lift for belly and tip is found within two of its own standard errors, and none where there is none', () => {
+    for (const bellyLiftDeg of [0, 2, 4]) {
+      const found = SETS.slice(0, 60).flatMap((scene) => {
+        const { bellyLiftDeg: lift } = study(recordHold({ ...scene, bellyLiftDeg }).readings);
+        return lift ? [Math.abs(lift.value - bellyLiftDeg) <= 2 * lift.se] : [];
+      });
+      const share = found.filter(Boolean).length / found.length;
+      expect(share).toBeGreaterThanOrEqual(0.88);
+    }
+  });
+
   it('says no drift of a short set, and no wobble of two strokes', () => {
     const short = study(recordHold({ ...HAND, strokes: 12 }).readings);
     expect(short.driftDeg).toBeNull();

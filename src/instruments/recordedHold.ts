@@ -10,6 +10,8 @@ export interface HoldScene {
   driftDeg: number;
   /** How much steeper the back strokes are. */
   backSteeperDeg: number;
+  /** How much it is lifted at the far end of each stroke, for belly and tip; nothing where nobody says. */
+  bellyLiftDeg?: number;
   strokes: number;
   perMinute: number;
   seed: number;
@@ -40,12 +42,16 @@ const LEVEL_NOISE_DEG = 0.12;
 const TURN_NOISE_DEG_PER_S = 0.6;
 const TURN_BIAS_DEG_PER_S = 0.3;
 const ALONG_NOISE_MS2 = 0.12;
+/** The handle is lifted between these shares of a stroke. */
+const BELLY_FROM = 0.5;
+const BELLY_TO = 0.69;
 /** Within a stroke a wrist rolls a little. */
 const ROLL_DEG = 0.5;
 
 /** Makes the readings of a set by a seed: the same seed, the same readings. */
 export function recordHold(scene: HoldScene): RecordedHold {
   const { angleDeg, wobbleDeg, driftDeg, backSteeperDeg, strokes, perMinute, seed } = scene;
+  const { bellyLiftDeg = 0 } = scene;
   const draws = new Draws(seed);
   const each = 60 / perMinute;
   const truthDeg = Array.from({ length: strokes }, (_, i) => {
@@ -72,7 +78,9 @@ export function recordHold(scene: HoldScene): RecordedHold {
       share < 0.1
         ? before + (truthDeg[i]! - before) * smooth(0.5 + share / 0.2)
         : truthDeg[i]! + (next - truthDeg[i]!) * smooth((share - 0.9) / 0.2);
-    const deg = turned + rolls[i]! * Math.sin(2 * Math.PI * share);
+    const toTip = i % 2 === 0 ? share : 1 - share;
+    const lifted = bellyLiftDeg * smooth((toTip - BELLY_FROM) / (BELLY_TO - BELLY_FROM));
+    const deg = turned + lifted + rolls[i]! * Math.sin(2 * Math.PI * share);
     const fastest = (Math.PI * STROKE_M) / (2 * each);
     const ms2 = (i % 2 === 0 ? 1 : -1) * fastest * (Math.PI / each) * Math.cos(Math.PI * share);
     return { deg, ms2 };

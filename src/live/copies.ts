@@ -40,12 +40,15 @@ export async function copyToFolder(
 ): Promise<void> {
   await navigator.locks.request(LOCK, { ifAvailable: true }, async (lock) => {
     if (!lock) return;
-    const { file } = await exportAll();
+    const { file, ending } = await exportAll();
     const slot = ((await side.get('notes', 'copy slot')) as number | undefined) ?? 0;
-    const own = await folder.getFileHandle(nameOf(slot), { create: true });
+    const own = await folder.getFileHandle(nameOf(slot, ending), { create: true });
     const writing = await own.createWritable();
     await writing.write(file);
     await writing.close();
+    // What stood in this place before there were pictures, or since there are none.
+    const other = ending === 'zip' ? 'json' : 'zip';
+    await folder.removeEntry(nameOf(slot, other)).catch(() => {});
     await side.put('notes', (slot + 1) % COPIES, 'copy slot');
     await noteCopy(side, store);
   });
@@ -65,12 +68,16 @@ export async function noteCopy(side: SideDatabase, { log }: Store): Promise<void
 export async function newestCopy(folder: Folder): Promise<File | null> {
   const files: File[] = [];
   for (let slot = 0; slot < COPIES; slot += 1) {
-    const handle = await folder.getFileHandle(nameOf(slot)).catch(() => null);
-    if (handle) files.push(await handle.getFile());
+    for (const ending of ENDINGS) {
+      const handle = await folder.getFileHandle(nameOf(slot, ending)).catch(() => null);
+      if (handle) files.push(await handle.getFile());
+    }
   }
   return files.toSorted((a, b) => b.lastModified - a.lastModified)[0] ?? null;
 }
 
-function nameOf(slot: number): string {
-  return `open-trail-copy-${slot + 1}.json`;
+const ENDINGS = ['json', 'zip'] as const;
+
+function nameOf(slot: number, ending: (typeof ENDINGS)[number]): string {
+  return `open-trail-copy-${slot + 1}.${ending}`;
 }

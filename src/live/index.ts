@@ -38,7 +38,7 @@ export { useLabPost, usePlayedStrokes, useStrokeQuestion } from './useLabJobs';
 export { useShapesLeft } from './useShapesLeft';
 export { useLogAnswers, useTaught } from './useLogAnswers';
 export { useNow } from './useNow';
-export { usePhotos } from './usePhotos';
+export { usePhotoActs, usePhotos, type PhotoOf } from './usePhotos';
 export { useTester } from './useTester';
 export { useTripDraft, type TripStep } from './useTripDraft';
 export { useBin, useBinActs, type Binned } from './useBin';
@@ -71,6 +71,7 @@ export {
   type Store,
 } from '../data';
 export { startImport, type ImportJob, type ImportStage } from '../workers/filesClient';
+export { makeUpPhoto, openPicture, type OpenPicture } from '../workers/pictureClient';
 export { startKits, type KitAsked, type SolvedKits } from '../workers/kitClient';
 export { startLater, type Job } from '../workers/threads';
 export { startForecast, startTripWhatIf, type ForecastAnswer } from '../workers/tripClient';

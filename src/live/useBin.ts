@@ -1,7 +1,7 @@
 'use client';
 
 import { useQuery } from '@tanstack/react-query';
-import type { Written } from '../data';
+import type { StoredRecord, Written } from '../data';
 import { BIN_KEY } from './queryKeys';
 import { useStore } from './StoreProvider';
 import { useUndoable } from './useUndoable';
@@ -34,11 +34,13 @@ export function useBinActs() {
       const after = { ...record, deletedAt: null, updatedAt: stampNow() };
       return undoable(words, [{ store, id: record.id, before: record, after }]);
     },
-    /** Everything in the bin goes for good, and a tool's log with it. */
+    /** Everything in the bin goes for good, and what belongs to it. */
     empty: async (binned: readonly Binned[], words: string): Promise<void> => {
-      const tools = binned.flatMap(({ store, record }) => (store === 'tools' ? [record.id] : []));
-      const along = await past.belongingTo(tools);
-      const gone = [...binned, ...along].map(({ store, record }): Written => ({
+      const along = await past.belongingTo(binned as readonly StoredRecord[]);
+      const all = new Map(
+        [...binned, ...along].map((own) => [`${own.store} ${own.record.id}`, own]),
+      );
+      const gone = [...all.values()].map(({ store, record }): Written => ({
         store,
         id: record.id,
         before: record,

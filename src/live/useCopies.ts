@@ -86,8 +86,8 @@ export function useCopies(): Copies | undefined {
     isDue: isOwn && (since >= MOST_ENTRIES || differenceInDays(now, from) >= MOST_DAYS),
     since,
     async hand(how) {
-      const { file, leftOut } = await exportAll();
-      const name = `open-trail-${formatISO(clockNow(), { representation: 'date' })}.json`;
+      const { file, ending, leftOut } = await exportAll();
+      const name = `open-trail-${formatISO(clockNow(), { representation: 'date' })}.${ending}`;
       if (how === 'share') await shareOrSave(name, file);
       else downloadFile(name, file);
       if (side && store) await noteCopy(side, store);
@@ -116,7 +116,7 @@ function useEntries(): number | undefined {
 }
 
 async function shareOrSave(name: string, file: Blob): Promise<void> {
-  const shared = new File([file], name, { type: 'application/json' });
+  const shared = new File([file], name, { type: file.type });
   if (navigator.maxTouchPoints > 0 && navigator.canShare?.({ files: [shared] })) {
     await navigator.share({ files: [shared] });
   } else downloadFile(name, file);

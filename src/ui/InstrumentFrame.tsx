@@ -18,7 +18,7 @@ export function InstrumentFrame(props: {
   return (
     <div className="flex min-h-[calc(100dvh-6rem)] flex-col sm:min-h-[calc(100dvh-3.75rem)]">
       <div
-        className={`mx-auto w-full flex-1 px-4 py-4 sm:px-8 ${isWide ? 'max-w-4xl' : 'max-w-2xl'}`}
+        className={`mx-auto w-full flex-1 px-4 py-4 sm:px-8 ${isWide ? 'max-w-[82rem]' : 'max-w-2xl'}`}
       >
         <TabTitle>{tab}</TabTitle>
         <div className="flex flex-wrap items-baseline gap-x-4">

@@ -40,3 +40,8 @@ export function angleLink(toolId: string, zoneId: string): string {
 export function photoLink(toolId: string, zoneId: string): string {
   return `/measure/photo?${new URLSearchParams({ tool: toolId, zone: zoneId }).toString()}`;
 }
+
+/** Where a picture that was kept is measured on. */
+export function keptPhotoLink(toolId: string, zoneId: string, photoId: string): string {
+  return `${photoLink(toolId, zoneId)}&${new URLSearchParams({ photo: photoId }).toString()}`;
+}

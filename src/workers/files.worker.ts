@@ -3,6 +3,7 @@ import { openStore, soundRecords, type Act, type MergeReport, type Store } from 
 import { STORE_NAMES } from '../domain/storeNames';
 import type { AllRecords } from '../domain/records';
 import { readBundle, writeBundle } from '../formats/bundle';
+import { isZip, readZip, writeZip } from '../formats/zipBundle';
 import { readLog } from '../formats/log';
 import type { FileProblem } from '../formats/jsonProblems';
 
@@ -11,12 +12,19 @@ export type ImportOutcome =
   | { kind: 'refused'; problems: FileProblem[]; more: number }
   | { kind: 'merged'; report: MergeReport };
 
+/** Everything as one file, and what its name ends on. */
+export interface Exported {
+  file: Blob;
+  ending: 'json' | 'zip';
+  leftOut: number;
+}
+
 /** Where an import stands; the share is of that stage. */
 export type ImportStage = 'reading' | 'checking' | 'writing';
 export type OnImportProgress = (stage: ImportStage, share: number) => void;
 
 /** A file larger than this is not read: a lifetime of touch-ups stays far below it. */
-const LARGEST_BYTES = 64 * 1024 * 1024;
+const LARGEST_BYTES = 128 * 1024 * 1024;
 
 let opened: Promise<Store> | null = null;
 const store = (): Promise<Store> => (opened ??= openStore());
@@ -30,8 +38,10 @@ function isTable(file: Blob): boolean {
   return file.type === 'text/csv' || (file instanceof File && /\.csv$/i.test(file.name));
 }
 
-function bundleRecords(text: string, onShare: (share: number) => void): Records {
-  const reading = readBundle(text, onShare);
+function bundleRecords(bytes: Uint8Array, onShare: (share: number) => void): Records {
+  const reading = isZip(bytes)
+    ? readZip(bytes, onShare)
+    : readBundle(new TextDecoder().decode(bytes), onShare);
   return reading.ok ? { ok: true, records: reading.bundle.records } : reading;
 }
 
@@ -61,15 +71,15 @@ const api = {
   ): Promise<ImportOutcome> {
     if (!(file instanceof Blob)) throw new TypeError('an import needs a file');
     if (file.size > LARGEST_BYTES) {
-      const message = 'is larger than 64 MB: choose a file made by Export';
+      const message = 'is larger than 128 MB: choose a file made by Export';
       return { kind: 'refused', problems: [{ line: 1, field: 'file', message }], more: 0 };
     }
     onProgress('reading', 0);
-    const text = await file.text();
+    const bytes = new Uint8Array(await file.arrayBuffer());
     onProgress('checking', 0);
     const reading = isTable(file)
-      ? await logRecords(text, now)
-      : bundleRecords(text, (share) => onProgress('checking', share));
+      ? await logRecords(new TextDecoder().decode(bytes), now)
+      : bundleRecords(bytes, (share) => onProgress('checking', share));
     if (!reading.ok) return { kind: 'refused', problems: reading.problems, more: reading.more };
     onProgress('writing', 0);
     const { whole } = await store();
@@ -83,11 +93,15 @@ const api = {
   async undoImport(): Promise<number> {
     return (await store()).whole.undo(imported);
   },
-  /** Everything sound as one file, and how many damaged records are not in it. */
-  async exportAll(now: string): Promise<{ file: Blob; leftOut: number }> {
+  /** Everything sound as one file, with pictures a ZIP, and how many damaged records are not in it. */
+  async exportAll(now: string): Promise<Exported> {
     const { records, leftOut } = await soundRecords(await store());
-    const text = writeBundle(records, now);
-    return { file: new Blob([text], { type: 'application/json' }), leftOut };
+    if (records.photos.length === 0) {
+      const file = new Blob([writeBundle(records, now)], { type: 'application/json' });
+      return { file, ending: 'json', leftOut };
+    }
+    const zip = new Uint8Array(writeZip(records, now));
+    return { file: new Blob([zip], { type: 'application/zip' }), ending: 'zip', leftOut };
   },
 };
 

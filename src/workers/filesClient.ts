@@ -1,5 +1,5 @@
 import { proxy } from 'comlink';
-import type { FilesWorker, ImportOutcome, OnImportProgress } from './files.worker';
+import type { Exported, FilesWorker, ImportOutcome, OnImportProgress } from './files.worker';
 import { threadsOf, type Thread } from './threads';
 
 export type { ImportOutcome, ImportStage } from './files.worker';
@@ -33,7 +33,7 @@ export function startImport(file: File, onProgress: OnImportProgress): ImportJob
 }
 
 /** Writes everything that is stored into one file. */
-export function exportAll(): Promise<{ file: Blob; leftOut: number }> {
+export function exportAll(): Promise<Exported> {
   const now = new Date().toISOString();
   return threads.start((api) => api.exportAll(now)).answer;
 }

@@ -21,6 +21,7 @@ const READS = {
   settings: (store: Store) => store.settings.list(),
   sessionLines: (store: Store) => store.log.sessions(),
   inspectionLines: (store: Store) => store.log.inspections(),
+  practices: (store: Store) => store.practices.list(),
 } satisfies Record<StandingsTable, (store: Store) => Promise<unknown>>;
 
 type Rows<T extends StandingsTable> = Awaited<ReturnType<(typeof READS)[T]>>;
@@ -59,6 +60,7 @@ async function readAll(store: Store, revisions: Revisions) {
     shelf: { abrasives, strops, compounds, lubricants },
     sessions: await rows('sessionLines'),
     inspections: await rows('inspectionLines'),
+    practices: await rows('practices'),
     settings: settings ?? defaultSettings('1970-01-01T00:00:00.000Z'),
   };
 }
@@ -96,8 +98,8 @@ const api = {
     const kept = await store.snapshot.answers({ revisions, trips, now });
     if (kept) return kept;
     const everything = await readAll(store, revisions);
-    const { strokesPerMinute: pace, forgotten } = everything.settings;
-    const hand = handOf({ ...everything, trips, pace, forgotten });
+    const { strokesPerMinute: pace, forgotten, person } = everything.settings;
+    const hand = handOf({ ...everything, trips, pace, forgotten, practisedBy: person });
     const answers = logAnswers({ ...everything, trips, hand, forgotten, now });
     // For the next time only: where nothing more can be kept, what was read still answers.
     store.snapshot.keepAnswers({ revisions, trips, now }, answers).catch(() => undefined);

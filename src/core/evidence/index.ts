@@ -3,6 +3,7 @@ export { calibrate } from './calibrate';
 export {
   dullingFactor,
   NOTHING_LEARNED,
+  shareLeftOpen,
   strokesLearned,
   UNTAUGHT_HAND,
   type Learned,
@@ -11,6 +12,8 @@ export {
   type LearnedHardness,
   type StrokesLearned,
 } from './learned';
+export { learnHold, practisedPace } from './learnHold';
+export { notable, wobbleDeg, type HeldFigure, type LearnedHold } from './heldHand';
 export { type Endurance } from './endurance';
 export { learnStrokes } from './learn';
 export { lnHardness } from './likelihood';

@@ -56,7 +56,8 @@ function learnHand(
   from: LearnedHand | null,
 ): LearnedHand {
   const pace = evidence.filter((each) => each.what === 'pace');
-  return { ...learnStrokes(strokesOf(evidence), plannedHrc, from), pace: learnPace(pace, from) };
+  const strokes = learnStrokes(strokesOf(evidence), plannedHrc, from);
+  return { ...strokes, pace: learnPace(pace, from), hold: null };
 }
 
 /** Strokes of each family and thing over the model's, at the hardness that plans go by. */

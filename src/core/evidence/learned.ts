@@ -1,6 +1,7 @@
 import type { Motion } from '../../domain/terms';
 import { PRIORS } from '../priors';
 import type { CutterFamily } from './evidence';
+import type { LearnedHold } from './heldHand';
 
 /** A factor on what the bare model says, with its spread and the number of the person's own steps behind it. */
 export interface Learned {
@@ -20,6 +21,8 @@ export interface LearnedHand {
   things: Record<string, Learned>;
   /** Strokes a minute over those of the person's settings. */
   pace: Partial<Record<Motion, Learned>>;
+  /** How it holds, by practised sets; null where none were made. */
+  hold: LearnedHold | null;
 }
 
 /** Hardness as the log narrows it. */
@@ -50,7 +53,7 @@ export interface DullingFactor {
 const UNTAUGHT: Learned = { factor: 1, sdLn: PRIORS.familySdLn.value, steps: 0 };
 
 /** A hand whose log has taught nothing yet. */
-export const UNTAUGHT_HAND: LearnedHand = { families: {}, things: {}, pace: {} };
+export const UNTAUGHT_HAND: LearnedHand = { families: {}, things: {}, pace: {}, hold: null };
 
 export const NOTHING_LEARNED: LearnedDulling = { tools: new Map(), tasks: new Map() };
 
@@ -70,6 +73,15 @@ export function strokesLearned(
   if (!family || family.steps === 0) return { ...UNTAUGHT, from: 'its family' };
   // What its family teaches leaves open how far this thing lies from its like.
   return { ...family, sdLn: Math.hypot(family.sdLn, PRIORS.thingSdLn.value), from: 'its family' };
+}
+
+/**
+ * The share of what hands differ by that the log leaves open, 0 to 1 (a normal prior's weight after its updates). What
+ * is known of a hand otherwise speaks by as much: strokes that the log has counted hold the hand's wobble already.
+ */
+export function shareLeftOpen({ sdLn }: Pick<StrokesLearned, 'sdLn'>): number {
+  const prior = Math.hypot(PRIORS.familySdLn.value, PRIORS.thingSdLn.value);
+  return Math.min(1, (sdLn / prior) ** 2);
 }
 
 /** The factor of a tool at a task, and the spread that is left of it; that of its other work where none is. */

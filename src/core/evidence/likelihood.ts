@@ -1,26 +1,14 @@
 import { sum } from 'd3-array';
 import { vickersHardness } from '../wear';
+import { once } from '../once';
 import { PRIORS } from '../priors';
 import type { DullingEvidence, Look, PaceEvidence, StrokesEvidence } from './evidence';
 import { normalOnGrid, onGrid, type OnGrid } from './grid';
 import { bell, normalCdf, NORMAL_POINTS } from './normal';
 
-/** What is learned of a step is asked again and again, and never changes: each is computed once. */
-const known = new WeakMap<StrokesEvidence | DullingEvidence, OnGrid>();
-
-function once<E extends StrokesEvidence | DullingEvidence>(
-  compute: (evidence: E) => OnGrid,
-): (evidence: E) => OnGrid {
-  return (evidence) => {
-    const found = known.get(evidence) ?? compute(evidence);
-    known.set(evidence, found);
-    return found;
-  };
-}
-
 /**
  * How likely a step's looks are for each ln(factor) on its predicted strokes: the product over its looks,
- * spread by the step's own sd. Needed = factor · predicted; a sign says yes after n strokes with
+ * spread by the step's own sd. It is asked again and again, and computed once. Needed = factor · predicted; a sign says yes after n strokes with
  * Φ((ln n − ln needed)/0.15), a test with Φ((ln upper − ln r(n))/0.29).
  */
 export const strokesLikelihood = once((evidence: StrokesEvidence): OnGrid => {

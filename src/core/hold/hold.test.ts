@@ -8,7 +8,16 @@ import { stone, strop, toolOf } from '../../testing/ladderFixtures';
 import { planJob } from '../inspection';
 import { plannedSteps } from '../touchUp';
 import { flatAngle } from '../edge';
-import { edgeHold, heldStep, inkAnswer, liftOf, reachMm, shearingDeg, stepHold } from '.';
+import {
+  edgeHold,
+  handLeans,
+  heldStep,
+  inkAnswer,
+  liftOf,
+  reachMm,
+  shearingDeg,
+  stepHold,
+} from '.';
 
 const coinThicknessMm = 2.33;
 
@@ -220,4 +229,36 @@ describe('what ink says of a hold', () => {
 it('a burr is sheared off steeper than the face, and no steeper than a hand holds', () => {
   expect(shearingDeg(20)).toBe(45);
   expect(shearingDeg(40)).toBe(60);
+});
+
+describe('what practice tells of a hand', () => {
+  const { plan, held } = planOf('flat-knife', 'secondary-bevel', 'touch-up')!;
+  const hold = edgeHold(held);
+  const first = plan.steps.find(({ task }) => task === 'restore the apex') ?? plan.steps[0]!;
+  const step = { ...heldStep(first), stretch: null, motion: 'back-and-forth' as const };
+  const learned = {
+    sets: 8,
+    wobble: { value: 2, low: 1.8, high: 2.2 },
+    hands: {
+      left: { wobbleDeg: 2.2, steeper: { value: 1.4, se: 0.2 } },
+      right: { wobbleDeg: 1.8, steeper: { value: 0.2, se: 0.2 } },
+    },
+    backSteeper: { value: 2, se: 0.3 },
+  };
+
+  it('is named with its remedy in degrees and in the lift of this very tool', () => {
+    const leans = handLeans(learned, hold, step, held);
+    expect(leans.map(({ of }) => of)).toEqual(['left', 'back strokes']);
+    expect(leans[0]!.steeperDeg).toBe(1.4);
+    expect(leans[0]!.turnDeg).toBeCloseTo(-1.4, 9);
+    expect(leans[0]!.byMm!).toBeLessThan(0);
+    const there = stepHold({ ...step, angleDeg: hold.angleDeg - 1.4 }, held)!;
+    expect(leans[0]!.byMm).toBeCloseTo(liftOf(there.guide)! - liftOf(hold.guide)!, 6);
+  });
+
+  it('says nothing without practice, and of back strokes only where there are any', () => {
+    expect(handLeans(null, hold, step, held)).toEqual([]);
+    const sweeps = handLeans(learned, hold, { ...step, motion: 'sweeps' }, held);
+    expect(sweeps.map(({ of }) => of)).toEqual(['left']);
+  });
 });

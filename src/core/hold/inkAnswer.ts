@@ -25,7 +25,10 @@ export function inkAnswer(
   step: HeldStep,
   held: { tool: Tool; zone: Zone; coinThicknessMm: number },
 ): InkAnswer {
-  const turned = (turnDeg: number): InkAnswer => turn(turnDeg, hold, step, held);
+  const turned = (turnDeg: number): InkAnswer => {
+    const turn = turnedHold(turnDeg, hold, step, held);
+    return turn ? { says: 'turn', ...turn } : { says: 'no other' };
+  };
   const wobble = PRIORS.inkTurnDeg.value;
   const share = FACET_SHARE[seen];
   if (share !== undefined && ON_THE_ARC.includes(hold.contact)) {
@@ -79,17 +82,18 @@ export function possibleTurn(
   return turnDeg > 0 ? Math.max(0, to - angleDeg) : Math.min(0, to - angleDeg);
 }
 
-function turn(
+/** A hold turned as far as its edge allows (degrees), and what of the lift that is (mm); null where it does not. */
+export function turnedHold(
   wantedDeg: number,
   hold: Hold,
   step: HeldStep,
   held: { tool: Tool; zone: Zone; coinThicknessMm: number },
-): InkAnswer {
+): { turnDeg: number; byMm: number | null } | null {
   const turnDeg = possibleTurn(hold.angleDeg, wantedDeg, held.zone);
-  if (turnDeg === 0) return { says: 'no other' };
+  if (turnDeg === 0) return null;
   const [from, to] = [hold.guide, guideAt(hold.angleDeg + turnDeg, step, held)].map(liftOf);
   const byMm = from === null || to === null ? null : to! - from!;
-  return { says: 'turn', turnDeg, byMm };
+  return { turnDeg, byMm };
 }
 
 /** The lift that a guide is measured by (mm); 0 where the blade lies flat, null where nothing is measured. */

@@ -1,5 +1,6 @@
 import { compareDesc } from 'date-fns';
 import type { LoggedSession } from '../../domain/loggedSession';
+import type { Practice } from '../../domain/practice';
 import type { Inspection } from '../../domain/session';
 import type { Settings } from '../../domain/settings';
 import type { Tool } from '../../domain/tool';
@@ -37,9 +38,10 @@ export function standings(input: {
   /** What is painted on them tells how round an edge was when a stone met it. */
   trips?: readonly Trip[];
   settings: Settings;
+  practices?: readonly Practice[];
 }): Standings {
   const tester = learnTester(input).scale;
-  const { tools, shelf, sessions, inspections, trips, settings } = input;
+  const { tools, shelf, sessions, inspections, trips, settings, practices } = input;
   const { strokesPerMinute: pace, forgotten } = settings;
   const { hand: learned, hardness } = lessonsOf({
     tools,
@@ -49,6 +51,8 @@ export function standings(input: {
     shelf,
     pace,
     forgotten,
+    practices,
+    practisedBy: settings.person,
   });
   const states = zoneStates({ ...input, tester, hardness });
   const hand = handBy(learned, pace);

@@ -4,7 +4,8 @@ import type { LoggedSession } from '../../domain/loggedSession';
 import { isWorked } from '../../domain/observation';
 import type { Tool, Zone } from '../../domain/tool';
 import { workingFace } from '../ladder';
-import { HOLD_WOBBLE_DEG, roundingShiftMm } from '../wear';
+import { roundingShiftMm } from '../wear';
+import { wobbleDeg, type LearnedHold } from '../evidence';
 import { readingApexUm } from '../sharpness';
 import { PRIORS } from '../priors';
 
@@ -37,7 +38,12 @@ export function isZeroGround(zone: Pick<Zone, 'grind' | 'microBevel'>): boolean 
  * The drift of a zero-ground bevel from its log: each touch-up takes δ = r·(1 − sin θ) off near the
  * apex alone, and leaves as much on the bevel behind it. Other grinds have no flat to drift from.
  */
-export function bevelDrift(tool: Tool, zone: Zone, sessions: readonly LoggedSession[]): BevelDrift {
+export function bevelDrift(
+  tool: Tool,
+  zone: Zone,
+  sessions: readonly LoggedSession[],
+  hold: LearnedHold | null = null,
+): BevelDrift {
   if (!isZeroGround(zone)) return NO_DRIFT;
   const finished = sessions
     .filter((s) => s.toolId === tool.id && s.zoneId === zone.id && s.finishedAt !== null)
@@ -45,7 +51,7 @@ export function bevelDrift(tool: Tool, zone: Zone, sessions: readonly LoggedSess
   const lastFlat = finished.findLastIndex(
     ({ job, steps }) => (job === 'thin' || job === 'angle') && steps.some(isWorked),
   );
-  const { angleDeg, hold } = workingFace(tool, zone);
+  const { angleDeg, hold: how } = workingFace(tool, zone);
   const shifts = finished
     .slice(lastFlat + 1)
     .filter(({ job, steps }) => job === 'touch-up' && steps.some(isStoneWork))
@@ -57,6 +63,6 @@ export function bevelDrift(tool: Tool, zone: Zone, sessions: readonly LoggedSess
   return {
     touchUps: shifts.length,
     lagMm: sum(shifts),
-    steeperDeg: STEEPER_PER_WOBBLE * HOLD_WOBBLE_DEG[hold],
+    steeperDeg: STEEPER_PER_WOBBLE * wobbleDeg(hold, how),
   };
 }

@@ -38,6 +38,7 @@ export function countedStep(input: {
     face,
     abrasive,
     work: {
+      heldFactor: 1,
       ...work,
       strokesPerSide,
       stretch: null,

@@ -4,7 +4,7 @@ import type { Tool, Zone } from '../../domain/tool';
 import { workingFace } from '../ladder';
 import { finishRadiusUm } from '../sharpness';
 import { tanDeg } from '../trigonometry';
-import { HOLD_WOBBLE_DEG, specificWearRate } from '../wear';
+import { specificWearRate, type Steadiness } from '../wear';
 import { edgeSection } from './edgeSection';
 import type { Section } from './section';
 
@@ -30,10 +30,8 @@ export interface LabEdge {
   lengthMm: number;
   hardnessHrc: number;
   carbide: Carbide;
-  /** Whether the hand alone holds it: no flat bevel and no guide. */
-  isFreehand: boolean;
-  /** Wobble that is usual for how it is held. */
-  usualWobbleDeg: number;
+  /** How it is held: by the hand alone, or resting on its bevel. */
+  steadiness: Steadiness;
 }
 
 /** A zone as an edge of the lab, with its apex as it was judged. */
@@ -52,8 +50,7 @@ export function labEdge(input: { tool: Tool; zone: Zone; apexRadiusUm: number })
     lengthMm: face.edgeLengthMm,
     hardnessHrc: face.hardnessHrc,
     carbide: face.carbide,
-    isFreehand: face.hold === 'freehand',
-    usualWobbleDeg: HOLD_WOBBLE_DEG[face.hold],
+    steadiness: face.hold,
   };
 }
 

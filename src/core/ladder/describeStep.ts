@@ -58,6 +58,7 @@ export function describeStep(input: {
     learnedFactor: learned.factor,
     learnedSteps: learned.steps,
     learnedFrom: learned.from,
+    heldFactor: work.heldFactor,
     contactWidthMm: work.contactWidthMm,
     volumeMm3: work.volumeMm3,
     wearRate: work.wearRate,

@@ -2,12 +2,13 @@ import { sum } from 'd3-array';
 import { FAMILIES } from '../../domain/families';
 import type { Motion, StepTask } from '../../domain/terms';
 import { finishRadiusUm } from '../sharpness';
-import { strokesLearned, type LearnedHand } from '../evidence';
+import { shareLeftOpen, strokesLearned, wobbleDeg, type LearnedHand } from '../evidence';
 import {
   bandVolumeMm3,
   defaultForceN,
   roundingShiftMm,
   scratchShiftMm,
+  HOLD_WOBBLE_DEG,
   specificWearRate,
   strokesFor,
   workedBand,
@@ -44,6 +45,8 @@ export interface AbrasiveWork {
   apexRadiusUm: number;
   /** Strokes over both sides and their minutes by the model alone; null where a rule counts them. */
   bare: BareWork | null;
+  /** What the hand's own wobble, as it was practised, makes of the strokes: 1 where nobody knows it, or the log does. */
+  heldFactor: number;
 }
 
 /** Work as the model alone counts it, without what a log has taught and before it is made whole. */
@@ -72,6 +75,8 @@ export interface Removal {
   volumeMm3: number;
   contactWidthMm: number;
   heavy: boolean;
+  /** Steel that the hand takes for it by its own wobble, over what a usual one takes. */
+  heldRatio?: number;
 }
 
 /** What the rounded apex of a part asks for, at the zone's own face. */
@@ -79,27 +84,40 @@ function roundingRemoval(
   face: WorkingFace,
   part: WorkedPart,
   { apexRadiusUm }: EdgeCondition,
+  hand: Hand,
 ): Removal {
   const { angleDeg, faceWidthMm, arcRadiusMm } = part.heavy ? face : { ...face, ...part };
   const shiftMm = roundingShiftMm({ apexRadiusUm, angleDeg });
-  const band = workedBand({ shiftMm, holdAboveDeg: part.wobbleDeg, faceWidthMm, arcRadiusMm });
   return {
     task: 'restore the apex',
-    volumeMm3: bandVolumeMm3({ lengthMm: part.lengthMm, band }),
-    contactWidthMm: band.widthMm,
+    ...bandRemoval(part, { shiftMm, faceWidthMm, arcRadiusMm }, hand),
     heavy: false,
   };
 }
 
-function scratchRemoval(part: WorkedPart, sizeUm: number): Removal {
-  const { faceWidthMm, arcRadiusMm, wobbleDeg, lengthMm } = part;
+function scratchRemoval(part: WorkedPart, sizeUm: number, hand: Hand): Removal {
+  const { faceWidthMm, arcRadiusMm } = part;
   const shiftMm = scratchShiftMm({ sizeUm });
-  const band = workedBand({ shiftMm, holdAboveDeg: wobbleDeg, faceWidthMm, arcRadiusMm });
   return {
     task: 'remove scratches',
+    ...bandRemoval(part, { shiftMm, faceWidthMm, arcRadiusMm }, hand),
+    heavy: false,
+  };
+}
+
+/** Steel of a band next to the apex by the usual wobble, and what the hand's own makes of it. */
+function bandRemoval(
+  { lengthMm, steadiness }: WorkedPart,
+  of: { shiftMm: number; faceWidthMm: number; arcRadiusMm: number | null },
+  { learned }: Hand,
+): Pick<Removal, 'volumeMm3' | 'contactWidthMm' | 'heldRatio'> {
+  const bandAt = (holdAboveDeg: number) => workedBand({ ...of, holdAboveDeg });
+  const band = bandAt(HOLD_WOBBLE_DEG[steadiness]);
+  const own = learned.hold ? bandAt(wobbleDeg(learned.hold, steadiness)) : band;
+  return {
     volumeMm3: bandVolumeMm3({ lengthMm, band }),
     contactWidthMm: band.widthMm,
-    heavy: false,
+    heldRatio: band.areaPerSideMm2 > 0 ? own.areaPerSideMm2 / band.areaPerSideMm2 : 1,
   };
 }
 
@@ -110,6 +128,8 @@ interface Strokes {
   forceN: number;
   strokes: number;
   minutes: number;
+  /** By the model alone. */
+  bareStrokes: number;
 }
 
 function strokesOn(
@@ -122,9 +142,12 @@ function strokesOn(
   const way = handling(face, stone, removal.heavy);
   const { strokeLengthMm } = way;
   const forceN = stoneForceN(face, stone, removal.heavy);
-  const computed = strokesFor({ volumeMm3: removal.volumeMm3, wearRate, forceN, strokeLengthMm });
-  const strokes = computed * strokesLearned(hand.learned, stone).factor;
-  return { removal, handling: way, forceN, strokes, minutes: strokes / hand.pace[way.motion] };
+  const { volumeMm3, heldRatio = 1 } = removal;
+  const bareStrokes = strokesFor({ volumeMm3, wearRate, forceN, strokeLengthMm });
+  const taught = strokesLearned(hand.learned, stone);
+  const strokes = bareStrokes * taught.factor * heldRatio ** shareLeftOpen(taught);
+  const minutes = strokes / hand.pace[way.motion];
+  return { removal, handling: way, forceN, strokes, minutes, bareStrokes };
 }
 
 function stoneForceN(face: WorkingFace, stone: LadderStone, heavy: boolean): number {
@@ -154,7 +177,13 @@ export function firstStoneWork(
   const wearRate = stoneWearRate(face, stone);
   if (wearRate === 0) return null;
   const done = parts.map((part): PartWork => {
-    const round = strokesOn(face, stone, roundingRemoval(face, part, condition), wearRate, hand);
+    const round = strokesOn(
+      face,
+      stone,
+      roundingRemoval(face, part, condition, hand),
+      wearRate,
+      hand,
+    );
     if (!part.heavy) return { part, strokes: [round] };
     const { task, volumeMm3, widthMm, instead } = part.heavy;
     const removal = { task, volumeMm3, contactWidthMm: widthMm, heavy: true };
@@ -177,7 +206,7 @@ export function finerStoneWork(
   if (wearRate === 0) return null;
   const done = parts.map((part) => ({
     part,
-    strokes: [strokesOn(face, stone, scratchRemoval(part, lastSizeUm), wearRate, hand)],
+    strokes: [strokesOn(face, stone, scratchRemoval(part, lastSizeUm, hand), wearRate, hand)],
   }));
   return wholeWork(face, stone, done, wearRate, hand, face.practice.deburrStrokes.later);
 }
@@ -195,7 +224,7 @@ export function plainStoneWork(
     ...face,
     stretch: null,
     lengthMm: face.edgeLengthMm,
-    wobbleDeg: 1,
+    steadiness: face.hold,
     heavy: null,
   };
   const strokes = [strokesOn(face, stone, removal, wearRate, hand)];
@@ -239,6 +268,8 @@ function wholeWork(
     minutes: sum(all, (each) => each.minutes),
   };
   const { factor } = strokesLearned(hand.learned, stone);
+  const bareStrokes = sum(all, (each) => each.bareStrokes);
+  const overBare = bareStrokes > 0 ? exact.strokes / bareStrokes : factor;
   return {
     task: lead.removal.task,
     handling: lead.handling,
@@ -255,7 +286,8 @@ function wholeWork(
     bare:
       isByCoverage && covered[0] !== null
         ? null
-        : bareWork(hand, lead.handling.motion, factor, exact),
+        : bareWork(hand, lead.handling.motion, overBare, exact),
+    heldFactor: overBare / factor,
   };
 }
 

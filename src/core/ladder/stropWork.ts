@@ -138,6 +138,7 @@ function stropWork(
     edge,
     work: {
       task: 'strop',
+      heldFactor: 1,
       handling: way,
       forceN: face.practice.stropForceN,
       strokesPerSide,

@@ -203,6 +203,8 @@ export interface LadderStep {
   learnedSteps: number;
   /** Whether those were made with the thing itself, or with others of its family. */
   learnedFrom: 'itself' | 'its family';
+  /** What the hand's practised wobble makes of the strokes beside that. */
+  heldFactor: number;
   /** Width of the face that the strokes touch (mm). */
   contactWidthMm: number;
   /** 0 where strokes are counted and not computed. */

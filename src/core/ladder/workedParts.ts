@@ -3,8 +3,8 @@ import {
   BAND_ABOVE_DEG,
   damageVolumeMm3,
   flatDamageBand,
-  HOLD_WOBBLE_DEG,
   workedBand,
+  type Steadiness,
 } from '../wear';
 import { sinDeg } from '../trigonometry';
 import type { EdgeCondition, Stretch, WorkingFace } from './types';
@@ -17,7 +17,8 @@ export interface WorkedPart {
   /** The face that finer stones follow: the zone's own, or the facet of a band. */
   faceWidthMm: number;
   arcRadiusMm: number | null;
-  wobbleDeg: number;
+  /** How the angle is held on it: what it wobbles by. */
+  steadiness: Steadiness;
   /** Work beyond the apex, both sides; `instead` of its rounding where that is less, or beside it. */
   heavy: { task: StepTask; volumeMm3: number; widthMm: number; instead: boolean } | null;
 }
@@ -37,8 +38,7 @@ export function workedParts(
 
 function plainPart(face: WorkingFace, lengthMm: number): WorkedPart {
   const { faceWidthMm, arcRadiusMm, hold } = face;
-  const wobbleDeg = HOLD_WOBBLE_DEG[hold];
-  return { stretch: null, lengthMm, faceWidthMm, arcRadiusMm, wobbleDeg, heavy: null };
+  return { stretch: null, lengthMm, faceWidthMm, arcRadiusMm, steadiness: hold, heavy: null };
 }
 
 function workedStretch(
@@ -84,7 +84,7 @@ function bandPart(face: WorkingFace, condition: EdgeCondition): WorkedPart {
     lengthMm,
     faceWidthMm: widthMm,
     arcRadiusMm: null,
-    wobbleDeg: HOLD_WOBBLE_DEG.freehand,
+    steadiness: 'freehand',
     heavy: {
       task: 'grind out damage',
       volumeMm3: 2 * lengthMm * areaPerSideMm2,
@@ -122,7 +122,7 @@ function facetPart(face: WorkingFace, facet: NonNullable<WorkingFace['facet']>):
     lengthMm,
     faceWidthMm,
     arcRadiusMm: null,
-    wobbleDeg: HOLD_WOBBLE_DEG.freehand,
+    steadiness: 'freehand' as const,
   };
   if (kept || halfStepDeg <= 0) {
     return { ...worked, stretch: { startMm, endMm, angleDeg }, heavy: null };

@@ -1,14 +1,9 @@
 export { evidenceOf } from './evidenceOf';
 export type { Forgotten } from './forgotten';
 export { isCarriedThrough, wasDone, workedSessions } from './finished';
-export {
-  familyOnShelf,
-  handBy,
-  handOf,
-  lessonsOf,
-  statedHardness,
-  withHardness,
-} from './lessonsOf';
+export { familyOnShelf } from './familyOnShelf';
+export { handBy, handOf, lessonsOf } from './lessonsOf';
+export { statedHardness, withHardness } from './toolHardness';
 export { FEWEST_PAIRS, learnTester, logByUsualTester, type TesterLearned } from './learnTester';
 export { surfaceUse, type SurfaceUse } from './surfaceUse';
 export { STEPS_FOLLOWED, stepsDone, type StepDone } from './taught';

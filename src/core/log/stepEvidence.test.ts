@@ -3,7 +3,7 @@ import { familyOnShelf, handOf } from '.';
 import { loggedSession, type LoggedSession, type LoggedStep } from '../../domain/loggedSession';
 import { passedTest } from '../../domain/observation';
 import { sample } from '../../testing/sample';
-import { plannedHardness } from './lessonsOf';
+import { plannedHardness } from './toolHardness';
 import { evidenceOf } from './evidenceOf';
 import { isCarriedThrough } from './finished';
 import { strokesEvidence } from './stepEvidence';

@@ -3,7 +3,8 @@ import type { LoggedSession } from '../../domain/loggedSession';
 import type { Tool } from '../../domain/tool';
 import { shelfAbrasives, type LadderAbrasive, type Shelf } from '../ladder';
 import type { Forgotten } from './forgotten';
-import { familyOnShelf, plannedHardness } from './lessonsOf';
+import { familyOnShelf } from './familyOnShelf';
+import { plannedHardness } from './toolHardness';
 import { stepsDone, taughtOf, type Taught } from './taught';
 
 /** A thing on the shelf with what the log has taught of it. */

@@ -11,13 +11,11 @@ export {
 export { gravityOf, LEVEL, meanGravity, tiltBetween, type Gravity } from './tilt';
 export { strokeCounter, type StrokesHeard } from './strokeCounter';
 export { studySet, type HeldStroke, type HoldReading, type SetStudy } from './studySet';
-export { learnedWobble, type LearnedWobble } from './learnedWobble';
 export { angleRefused, withMeasuredAngle, type AngleRefused } from './measuredAngle';
-export {
-  ASKEW_DEG,
-  depthOnPhoto,
-  measureOnPhoto,
-  TOO_ASKEW_DEG,
-  type PhotoLength,
-} from './measureOnPhoto';
+export { edgeOnPhoto, notchOnPhoto } from './edgeOnPhoto';
+export { GLINT_PX_PER_MM, glintAlong, type Glint } from './glintAlong';
+export { traceLine } from './traceLine';
+export { tracedOutline } from './tracedOutline';
+export type { Raster } from './raster';
+export { ASKEW_DEG, measureOnPhoto, TOO_ASKEW_DEG, type PhotoLength } from './measureOnPhoto';
 export { fitRim, type PhotoPoint, type Rim } from './rim';

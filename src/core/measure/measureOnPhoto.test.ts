@@ -54,6 +54,19 @@ it('finds the rim of any ellipse through five points of it, and a circle through
   expect(circle.isTiltSeen).toBe(false);
 });
 
+it('knows what taps alone make a flat coin seem to lean by', () => {
+  const draws = new Draws(5);
+  const leans = (tiltDeg: number): number[] =>
+    Array.from({ length: 300 }, () => {
+      const see = camera(tiltDeg, 40);
+      const rim = fitRim({ points: rimOf(6).map((point) => tapped(see(point), draws)) })!;
+      return rim.tiltDeg / rim.tiltFloorDeg;
+    });
+  const over = (of: readonly number[]): number => of.filter((lean) => lean > 1).length / of.length;
+  expect(over(leans(0))).toBeLessThan(0.6);
+  expect(over(leans(25))).toBeGreaterThan(0.95);
+});
+
 it('tells nothing of points on a line, or too few', () => {
   const line = Array.from({ length: 6 }, (_, i) => ({ x: 10 * i, y: 7 * i }));
   expect(fitRim({ points: line })).toBeNull();

@@ -39,7 +39,7 @@ export function measureOnPhoto(input: {
   const rim = fitRim({ points: rimPoints });
   if (!rim) return null;
   const mm = lengthBy(rim, coinDiameterMm, from, to);
-  if (rim.tiltDeg > TOO_ASKEW_DEG) return { mm, sdMm: null };
+  if (rim.tiltDeg > Math.max(TOO_ASKEW_DEG, rim.tiltFloorDeg)) return { mm, sdMm: null };
   const moved = (points: readonly PhotoPoint[], a: PhotoPoint, b: PhotoPoint): number => {
     const again = fitRim({ points });
     return again ? lengthBy(again, coinDiameterMm, a, b) - mm : 0;
@@ -69,19 +69,21 @@ function nudged(point: PhotoPoint, way: 'x' | 'y'): PhotoPoint {
   return { ...point, [way]: point[way] + TAP_PX };
 }
 
-/** A length in the coin's own plane: along the ellipse's axes each has its own scale. */
-function lengthBy(
-  { semiMajor, semiMinor, axisDeg }: Rim,
-  coinDiameterMm: number,
-  from: PhotoPoint,
-  to: PhotoPoint,
-): number {
+/** Where a point of a photo lies in the coin's own plane (mm from its middle): along the ellipse's axes each has its own scale. */
+export function inCoinsPlane(rim: Rim, coinDiameterMm: number, { x, y }: PhotoPoint): PhotoPoint {
+  const { centre, semiMajor, semiMinor, axisDeg } = rim;
   const axis = (axisDeg * Math.PI) / 180;
-  const [dx, dy] = [to.x - from.x, to.y - from.y];
-  const along = dx * Math.cos(axis) + dy * Math.sin(axis);
-  const across = -dx * Math.sin(axis) + dy * Math.cos(axis);
+  const [cos, sin] = [Math.cos(axis), Math.sin(axis)];
+  const [dx, dy] = [x - centre.x, y - centre.y];
   const radiusMm = coinDiameterMm / 2;
-  return Math.hypot((along * radiusMm) / semiMajor, (across * radiusMm) / semiMinor);
+  const along = ((dx * cos + dy * sin) * radiusMm) / semiMajor;
+  const across = ((-dx * sin + dy * cos) * radiusMm) / semiMinor;
+  return { x: along * cos - across * sin, y: along * sin + across * cos };
+}
+
+function lengthBy(rim: Rim, coinDiameterMm: number, from: PhotoPoint, to: PhotoPoint): number {
+  const [a, b] = [inCoinsPlane(rim, coinDiameterMm, from), inCoinsPlane(rim, coinDiameterMm, to)];
+  return Math.hypot(b.x - a.x, b.y - a.y);
 }
 
 /** How deep a point lies behind the line through an edge's two points, square to it, in the same map (mm). */

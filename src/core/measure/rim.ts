@@ -1,3 +1,5 @@
+import { PRIORS } from '../priors';
+
 /** A point on a photo (px). */
 export interface PhotoPoint {
   x: number;
@@ -12,6 +14,8 @@ export interface Rim {
   /** How far it was seen askew (degrees), and which way its long axis lies (degrees from x). */
   tiltDeg: number;
   axisDeg: number;
+  /** What a coin that lies straight seems to lean by, of taps alone (degrees): less than this is none. */
+  tiltFloorDeg: number;
   /** Whether tilt could be seen at all: three taps cannot. */
   isTiltSeen: boolean;
 }
@@ -48,6 +52,7 @@ function circleThrough(points: readonly PhotoPoint[]): Rim | null {
     semiMinor: radius,
     tiltDeg: 0,
     axisDeg: 0,
+    tiltFloorDeg: 90,
     isTiltSeen: false,
   };
 }
@@ -86,8 +91,18 @@ function ellipseThrough(points: readonly PhotoPoint[]): Rim | null {
     semiMinor,
     tiltDeg: (180 / Math.PI) * Math.acos(Math.min(1, semiMinor / semiMajor)),
     axisDeg,
+    tiltFloorDeg: tiltFloor(points.length, semiMajor),
     isTiltSeen: true,
   };
+}
+
+/**
+ * Taps that are off by their own error make axes that differ by twice the length of a vector of two normal parts, each
+ * of error · √(2/n); its mean is √(π/2) of one (Rayleigh).
+ */
+function tiltFloor(count: number, semiMajor: number): number {
+  const differ = 2 * Math.sqrt(Math.PI / 2) * PRIORS.tapPx.value * Math.sqrt(2 / count);
+  return (180 / Math.PI) * Math.acos(Math.max(0, 1 - differ / semiMajor));
 }
 
 function meanOf(points: readonly PhotoPoint[], of: 'x' | 'y'): number {

@@ -38,6 +38,8 @@ export interface SetStudy {
   driftDeg: Estimate | null;
   /** How much steeper the back strokes are; null where directions are not told. */
   backSteeperDeg: Estimate | null;
+  /** How much higher it is held at the far end of a stroke, belly and tip, than on its first half. */
+  bellyLiftDeg: Estimate | null;
   /** Share of the strokes whose mean lies within the band. */
   heldShare: number;
 }
@@ -280,6 +282,7 @@ function figuresOf(
       wobbleDeg: null,
       driftDeg: null,
       backSteeperDeg: null,
+      bellyLiftDeg: null,
       heldShare,
     };
   const fit = fitted(strokes);
@@ -300,8 +303,18 @@ function figuresOf(
         : { value: fit.slope * (count - 1), se: (wobble * (count - 1)) / Math.sqrt(spread) },
     backSteeperDeg:
       fit.back === null ? null : { value: fit.back, se: (2 * wobble) / Math.sqrt(count) },
+    bellyLiftDeg: bellyLift(strokes),
     heldShare,
   };
+}
+
+/** A stroke out ends at belly and tip, one back begins there; by itself each is told over what it holds on the straight. */
+function bellyLift(strokes: readonly HeldStroke[]): Estimate {
+  const lifts = strokes.map(({ quartersDeg, way }) => {
+    const [first, second, , last] = way === 'back' ? quartersDeg.toReversed() : quartersDeg;
+    return last! - (first! + second!) / 2;
+  });
+  return { value: mean(lifts)!, se: deviation(lifts)! / Math.sqrt(lifts.length) };
 }
 
 /** Least squares of a mean, a drift from stroke to stroke and, where it is told, what the back strokes add. */

@@ -7,7 +7,8 @@ import {
   type EdgeJob,
 } from '../jobs';
 import { workingFace } from '../ladder';
-import { HOLD_WOBBLE_DEG, roundingShiftMm } from '../wear';
+import { roundingShiftMm } from '../wear';
+import { wobbleDeg } from '../evidence';
 import type { SchoolNote } from './types';
 
 /** Where an edge is measured to say how thick it is (mm behind it). */
@@ -26,7 +27,7 @@ export function driftNote(worn: EdgeJob): SchoolNote {
     const price = outcome === 'planned' ? { minutes, steelMm3: steps[0]!.volumeMm3 } : null;
     return { kind: 'ground flat', lagMm, touchUps, price };
   }
-  const steeperDeg = STEEPER_PER_WOBBLE * HOLD_WOBBLE_DEG[hold];
+  const steeperDeg = STEEPER_PER_WOBBLE * wobbleDeg(worn.hand.learned.hold, hold);
   const thickness = (deg: number): number =>
     thicknessBehindEdge({ bevelAngleDeg: Math.min(60, deg), distanceMm: BEHIND_MM });
   return {

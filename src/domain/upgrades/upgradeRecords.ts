@@ -12,6 +12,7 @@ import {
 import { sessionToVersion12, settingsToVersion12, VERSION_11 } from './toVersion12';
 import { inspectionToVersion13, VERSION_12 } from './toVersion13';
 import { recordToVersion14, VERSION_13 } from './toVersion14';
+import { photoToVersion15, practiceToVersion15, toolToVersion15, VERSION_14 } from './toVersion15';
 import { sessionToVersion9, VERSION_8 } from './toVersion9';
 
 type Loose = Record<string, unknown>;
@@ -73,6 +74,14 @@ export const UPGRADES: readonly Upgrade[] = [
       history: { from: VERSION_13.history, upgrade: recordToVersion14 },
     },
     newStores: ['practices'],
+  },
+  {
+    records: {
+      tools: { from: VERSION_14.tool, upgrade: toolToVersion15 },
+      photos: { from: VERSION_14.photo, upgrade: photoToVersion15 },
+      practices: { from: VERSION_14.practice, upgrade: practiceToVersion15 },
+    },
+    newStores: [],
   },
 ];
 

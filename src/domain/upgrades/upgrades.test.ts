@@ -3,6 +3,7 @@ import { RECORD_SCHEMAS, RECORDS_VERSION } from '../records';
 import type { Session } from '../session';
 import { FIRST_VERSION } from './firstVersion';
 import { recordToVersion14 } from './toVersion14';
+import { photoToVersion15, practiceToVersion15, toolToVersion15 } from './toVersion15';
 import { UPGRADES, upgradesFrom } from './upgradeRecords';
 
 type Loose = Record<string, unknown>;
@@ -64,6 +65,17 @@ describe('records of older versions', () => {
     });
     const known = { ...zone, angleErrorDeg: 0.3 };
     expect(recordToVersion14(known)).toEqual(known);
+  });
+
+  it('say nothing of what only later versions ask: outline, entry and scale of a picture, lift at the belly', () => {
+    expect(toolToVersion15({ name: 'Wren' })).toEqual({ name: 'Wren', traced: null });
+    expect(photoToVersion15({ id: 'p' })).toEqual({
+      id: 'p',
+      entry: null,
+      stage: null,
+      scale: null,
+    });
+    expect(practiceToVersion15({ id: 'lath' })).toEqual({ id: 'lath', bellyLift: null });
   });
 
   it('change nothing in place', () => {

@@ -47,7 +47,7 @@ export function FilesInAndOut() {
         <input
           ref={input}
           type="file"
-          accept=".json,application/json,.csv,text/csv"
+          accept=".json,application/json,.zip,application/zip,.csv,text/csv"
           aria-label={say.fileToImport}
           className="sr-only"
           tabIndex={-1}

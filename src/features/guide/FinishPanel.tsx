@@ -2,6 +2,7 @@
 
 import { spoken } from '../../ui/words/closedWords';
 import { guideWords as say } from '../../ui/words/screens/guide';
+import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import { FormProvider } from 'react-hook-form';
 import { useStore, noteOil } from '../../live';
@@ -18,6 +19,8 @@ import { leftZone } from '../../core';
 import { finishMeasured, isHalfAnArc, withKeptFacet, type FacetChoice } from './finishMeasured';
 import { MeasuredAfter } from './MeasuredAfter';
 import { useEndOfJob } from './useEndOfJob';
+
+const GuidePictures = dynamic(() => import('./GuidePictures'), { ssr: false });
 
 interface FinishProps {
   session: Session;
@@ -96,6 +99,9 @@ export default function FinishPanel(props: FinishProps) {
         />
         <p className="text-soft">{say.wipeAndDryItA}</p>
       </form>
+      <div className="mx-auto w-full max-w-3xl px-4 pb-6 sm:px-8">
+        <GuidePictures session={session} tool={tool} stage="after" />
+      </div>
       <FinishRow onBack={onBack} />
     </FormProvider>
   );

@@ -2,6 +2,7 @@
 
 import { spoken } from '../../ui/words/closedWords';
 import { guideWords as say } from '../../ui/words/screens/guide';
+import dynamic from 'next/dynamic';
 import { Said } from '../../ui/Term';
 import { forceInWords, stepHold, toolForm } from '../../core';
 import type { SessionStep } from '../../domain/session';
@@ -15,6 +16,8 @@ import { stepCautions } from '../../ui/words/cautions';
 import { BY_SHADOW } from '../../ui/words/holdWords';
 import { handWords } from '../../ui/words/handWords';
 
+const HandLeans = dynamic(() => import('./HandLeans'), { ssr: false });
+
 /** How the angle is held, when the step is done, how the hand moves, what to mind. */
 export function GuideAside(props: {
   step: SessionStep;
@@ -27,7 +30,8 @@ export function GuideAside(props: {
 }) {
   const { step, side, isFirst, tool, zone, coinThicknessMm } = props;
   const cautions = stepCautions(step, toolForm(tool.kind), isFirst);
-  const hold = stepHold(step, { tool, zone, coinThicknessMm }, step[side]);
+  const held = { tool, zone, coinThicknessMm };
+  const hold = stepHold(step, held, step[side]);
   return (
     <div className="grid content-start gap-4 py-3">
       {hold && hold.thenDeg !== null && hold.stretch && (
@@ -80,6 +84,7 @@ export function GuideAside(props: {
           </li>
         ))}
       </ul>
+      {hold && <HandLeans step={step} hold={hold} {...held} />}
     </div>
   );
 }

@@ -51,6 +51,7 @@ export function GuidePanel(props: {
       return (
         <LookPanel
           {...edge}
+          session={session}
           step={step}
           worked={session.side}
           coinThicknessMm={settings.coinThicknessMm}

@@ -3,6 +3,7 @@
 import { useState } from 'react';
 import type { Session } from '../../domain/session';
 import type { Settings } from '../../domain/settings';
+import { useIsShown } from '../../ui/useIsShown';
 import { beatMs, type Beat } from './beat';
 import { sideHasIts } from './guideStep';
 import { useBeat } from './useBeat';
@@ -33,7 +34,14 @@ export function useCounting(
   const perMinute = settings.strokesPerMinute[step.motion];
   const [beat, onBeat] = useState<Beat>('no beat');
   const [ear, onEar] = useState<Ear>('off');
-  const heard = useEar(ear, counts && !byFeel, { motion: step.motion, perMinute }, stroke);
+  // The light of the microphone goes out with the screen.
+  const isShown = useIsShown();
+  const heard = useEar(
+    ear,
+    counts && !byFeel && isShown,
+    { motion: step.motion, perMinute },
+    stroke,
+  );
   const pulse = byFeel || ear !== 'off' ? null : beatMs(beat, perMinute);
   useBeat(counts ? pulse : null, stroke, beat !== 'no beat');
   const [cue] = useCueChoice();

@@ -1,12 +1,12 @@
 'use client';
 
 import { useState } from 'react';
-import { apexAngle, learnedWobble, type EdgeNeed } from '../../core';
+import { apexAngle, wobbleDeg, type EdgeNeed } from '../../core';
 import { edgeName } from '../../domain/edgeName';
 import type { Practice } from '../../domain/practice';
 import type { Side } from '../../domain/terms';
 import { PHONE_MOTION, simulatedHand } from '../../instruments';
-import { useNow } from '../../live';
+import { useHand } from '../../live';
 import { InstrumentFrame } from '../../ui/InstrumentFrame';
 import { coachWords as say, LOST_SENSORS } from '../../ui/words/holdCoachWords';
 import { titles } from '../../ui/words/titleWords';
@@ -26,12 +26,11 @@ export function HoldCoach(props: {
   const { need, person, practices } = props;
   const { tool, zone } = need;
   const [hand, setHand] = useState<Side>('right');
-  const nowMs = Date.parse(useNow());
   // The path narrows as the person does.
   const own = practices.filter((set) => person === null || set.person === person);
-  const learned = learnedWobble({ practices: own, person, nowMs });
+  const learned = useHand()?.learned.hold ?? null;
   const [ownBand, setBand] = useState<number | null>(null);
-  const band = ownBand ?? bandFor(learned.value);
+  const band = ownBand ?? bandFor(wobbleDeg(learned, 'freehand'));
   const [isSimulated, setSimulated] = useState(false);
   const meantDeg = apexAngle(zone);
   const bandDeg = BANDS_DEG[band]!;
@@ -80,6 +79,7 @@ function madeUp(meantDeg: number, hand: Side) {
     wobbleDeg: hand === 'left' ? 1.8 : 1.4,
     driftDeg: 0.3,
     backSteeperDeg: 0.8,
+    bellyLiftDeg: 1.5,
     strokes: 24,
     perMinute: 80,
     seed: hand === 'left' ? 12 : 11,

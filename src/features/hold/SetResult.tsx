@@ -14,7 +14,7 @@ export function SetResult(props: {
   bandDeg: number;
 }) {
   const { study, need, meantDeg, bandDeg } = props;
-  const { meanDeg, wobbleDeg, driftDeg, backSteeperDeg, heldShare, strokes } = study;
+  const { meanDeg, wobbleDeg, driftDeg, backSteeperDeg, bellyLiftDeg, heldShare, strokes } = study;
   if (!wobbleDeg) return <p className="text-lg">{say.tooFew}</p>;
   const figure = ({ value, se }: { value: number; se: number }): string =>
     `${deg(value)} ± ${deg(se)}`;
@@ -26,6 +26,7 @@ export function SetResult(props: {
       backSteeperDeg ? figure(backSteeperDeg) : '–',
       backSteeperDeg ? '' : say.backUnknown,
     ],
+    [say.bellyLift, bellyLiftDeg ? figure(bellyLiftDeg) : '–', say.bellyMore],
     [say.drift, driftDeg ? figure(driftDeg) : '–', driftDeg ? '' : say.driftUnknown],
     [
       say.held,

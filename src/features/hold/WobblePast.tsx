@@ -1,5 +1,5 @@
 import { scaleLinear, scaleTime } from 'd3-scale';
-import type { LearnedWobble } from '../../core';
+import { wobbleDeg, type LearnedHold } from '../../core';
 import type { Practice } from '../../domain/practice';
 import type { Side } from '../../domain/terms';
 import { day, deg } from '../../ui/format';
@@ -10,21 +10,25 @@ import { coachWords as say } from '../../ui/words/holdCoachWords';
 export function WobblePast(props: {
   /** The person's own. */
   practices: readonly Practice[];
-  learned: LearnedWobble;
+  learned: LearnedHold | null;
   onForget: () => void;
 }) {
   const { practices, learned, onForget } = props;
   const own = [...practices].sort((a, b) => Date.parse(a.at) - Date.parse(b.at));
-  const value = deg(learned.value);
   return (
     <section aria-label={say.past} className="mt-4">
       <h2>{say.past}</h2>
       {own.length > 1 && <Past own={own} />}
       <p>
-        {learned.sets > 0
-          ? say.learned(value, deg(learned.low), deg(learned.high), learned.sets)
-          : say.usual(value)}{' '}
-        {learned.sets > 0 && (
+        {learned
+          ? say.learned(
+              deg(learned.wobble.value),
+              deg(learned.wobble.low),
+              deg(learned.wobble.high),
+              learned.sets,
+            )
+          : say.usual(deg(wobbleDeg(null, 'freehand')))}{' '}
+        {learned && (
           <button type="button" className="link min-h-12" onClick={onForget}>
             {say.forget}
           </button>

@@ -38,7 +38,7 @@ export function usePractice(): {
 
 /** A set as a record; null where it was too short to say anything. */
 function practiceOf(study: SetStudy, aim: Aim, id: string, at: string): Practice | null {
-  const { strokes, meanDeg, wobbleDeg, driftDeg, backSteeperDeg, heldShare } = study;
+  const { strokes, meanDeg, wobbleDeg, driftDeg, backSteeperDeg, bellyLiftDeg, heldShare } = study;
   const { need, person, hand, meantDeg, bandDeg } = aim;
   if (!wobbleDeg) return null;
   return {
@@ -56,6 +56,7 @@ function practiceOf(study: SetStudy, aim: Aim, id: string, at: string): Practice
     wobble: wobbleDeg,
     drift: driftDeg,
     backSteeper: backSteeperDeg,
+    bellyLift: bellyLiftDeg,
     heldShare,
   };
 }

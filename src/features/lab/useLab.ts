@@ -6,11 +6,16 @@ import { STROKE_QUESTIONS } from '../../core';
 import type { EdgeNeed, LabEdge, PlayedWork, StrokeAnswer, StrokeQuestionId } from '../../core';
 import type { LabQuestionId } from '../../ui/words/labWords';
 import type { Experiment } from '../../domain/experiment';
-import { useLabPost, usePlayedStrokes, useStrokeQuestion, type JobState } from '../../live';
+import {
+  useHand,
+  useLabPost,
+  usePlayedStrokes,
+  useStrokeQuestion,
+  type JobState,
+} from '../../live';
 import { readLab, type PlayedStrokes } from '../../ui/labAddress';
 import { labLink } from '../../ui/labLink';
 import { useScheme } from '../../ui/useScheme';
-import { useLearnedWobble } from '../../live/useLearnedWobble';
 import { labControls } from './labControls';
 import { edgeInLab, plannedStrokes, usualExperiment } from './usualExperiment';
 
@@ -37,8 +42,8 @@ export interface Lab {
 export function useLab(need: EdgeNeed): Lab {
   const query = useSearchParams();
   const edge = useMemo(() => edgeInLab(need), [need]);
-  const wobble = useLearnedWobble();
-  const usual = useMemo(() => usualExperiment(need, edge, wobble), [need, edge, wobble]);
+  const hold = useHand()?.learned.hold ?? null;
+  const usual = useMemo(() => usualExperiment(need, edge, hold), [need, edge, hold]);
   const asked = useMemo(() => readLab(query, usual), [query, usual]);
   const planned = useMemo(() => plannedStrokes(need), [need]);
   const played = asked.played ?? planned;

@@ -1,4 +1,12 @@
-import { labEdge, playedPlan, type EdgeNeed, type LabEdge, type LearnedWobble } from '../../core';
+import {
+  labEdge,
+  notable,
+  playedPlan,
+  wobbleDeg,
+  type EdgeNeed,
+  type LabEdge,
+  type LearnedHold,
+} from '../../core';
 import type { Experiment } from '../../domain/experiment';
 import type { PlayedStrokes } from '../../ui/labAddress';
 
@@ -21,7 +29,7 @@ export function edgeInLab({ tool, zone, state }: EdgeNeed): LabEdge {
 export function usualExperiment(
   need: EdgeNeed,
   edge: LabEdge,
-  learned: LearnedWobble | null,
+  learned: LearnedHold | null,
 ): Experiment {
   const step = need.plan?.steps.findLast(
     ({ abrasive }) => abrasive.kind === 'stone' && abrasive.family !== 'file',
@@ -30,9 +38,9 @@ export function usualExperiment(
   return {
     hold: {
       angleDeg: edge.apexAngleDeg,
-      wobbleDeg: wobbleOf(edge, learned),
-      leftSteeperDeg: 0,
-      backSteeperDeg: 0,
+      wobbleDeg: hundredth(wobbleDeg(learned, edge.steadiness)),
+      leftSteeperDeg: tenth(leftSteeper(learned)),
+      backSteeperDeg: tenth(notable(learned?.backSteeper ?? null)?.value ?? 0),
     },
     forceN: step?.forceN ?? USUAL.forceN,
     strokesPerSide: step ? tens(step.strokesPerSide) : USUAL.strokesPerSide,
@@ -41,10 +49,15 @@ export function usualExperiment(
   };
 }
 
-/** The wobble that practice has taught, freehand; else what is usual for how the edge is held. */
-function wobbleOf({ usualWobbleDeg, isFreehand }: LabEdge, learned: LearnedWobble | null): number {
-  if (!learned || learned.sets === 0 || !isFreehand) return usualWobbleDeg;
-  return Math.round(10 * learned.value) / 10;
+const hundredth = (deg: number): number => Math.round(100 * deg) / 100;
+const tenth = (deg: number): number => Math.round(10 * deg) / 10;
+
+/** How much steeper the left hand holds than the right one, where practice says so. */
+function leftSteeper(learned: LearnedHold | null): number {
+  const [left, right] = [learned?.hands.left?.steeper, learned?.hands.right?.steeper];
+  if (!left || !right) return 0;
+  const apart = { value: left.value - right.value, se: Math.hypot(left.se, right.se) };
+  return notable(apart)?.value ?? 0;
 }
 
 /** The strokes of an edge's plan; null where it needs no stone. */

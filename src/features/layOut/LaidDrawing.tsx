@@ -1,11 +1,10 @@
 import type { EdgeWord } from '../../core';
 import { KINDS, type ToolKind } from '../../domain/kinds';
 import { typicalTool } from '../../domain/typicalTools';
-import type { Tool } from '../../domain/tool';
 import { toolOutline } from '../../ui/silhouette/outline';
 import type { LaidTool } from './laid';
 
-type Drawn = Pick<Tool, 'kind' | 'edgeLengthMm' | 'bladeWidthMm' | 'spineThicknessMm' | 'outline'>;
+type Drawn = Parameters<typeof toolOutline>[0];
 
 /** The edge of a tool on the ground, told by the shape and weight of its line. */
 const EDGE_LINES: Record<EdgeWord, { widthPx: number; dash: string }> = {

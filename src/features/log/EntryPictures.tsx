@@ -1,20 +1,49 @@
 'use client';
 
-import type { Session } from '../../domain/session';
-import { usePhotos } from '../../live';
-import { Pictures } from '../../ui/Pictures';
+import { useState } from 'react';
+import { isSameDay } from 'date-fns';
+import { PHOTO_STAGES, type PhotoEntry, type PhotoStage } from '../../domain/photo';
+import { usePhotoActs, usePhotos } from '../../live';
+import { keptPhotoLink } from '../../ui/links';
+import { Pictures } from '../../ui/photos/Pictures';
+import { PressedRow } from '../../ui/PressedRow';
+import { photoKeptWords as say } from '../../ui/words/photoKeptWords';
 
-/** Pictures of the tool that were taken on the day of an entry, or are added to it. */
-export function EntryPictures({ session, name }: { session: Session; name: string }) {
-  const { photos, add, remove } = usePhotos(session.toolId);
-  const doneAt = session.finishedAt ?? session.startedAt;
-  const dayOf = (iso: string): string => new Date(iso).toDateString();
+/** Pictures that are kept with an entry, and those of the tool itself of that day; before and after side by side. */
+export default function EntryPictures(props: {
+  entry: PhotoEntry;
+  toolId: string;
+  zoneId: string;
+  at: string;
+  name: string;
+}) {
+  const { entry, toolId, zoneId, at, name } = props;
+  const { add, remove } = usePhotoActs();
+  const all = usePhotos(toolId) ?? [];
+  const [stage, setStage] = useState<PhotoStage>('after');
+  const isWork = entry.store === 'sessions';
   return (
     <Pictures
       of={name}
-      photos={photos.filter(({ takenAt }) => dayOf(takenAt) === dayOf(doneAt))}
-      onAdd={(file) => add(file, doneAt)}
+      photos={all.filter(({ entry: of, takenAt }) =>
+        of ? of.id === entry.id : isSameDay(takenAt, at),
+      )}
+      onAdd={(file) =>
+        add(file, file.name, { toolId, takenAt: at, entry, stage: isWork ? stage : null })
+      }
       onRemove={remove}
+      hrefOf={(photo) => keptPhotoLink(toolId, zoneId, photo.id)}
+      asks={
+        isWork && (
+          <PressedRow
+            label={say.of}
+            options={PHOTO_STAGES.map((each) => [each, say.stages[each]] as const)}
+            chosen={stage}
+            onChoose={setStage}
+            className="mt-3 max-w-xs"
+          />
+        )
+      }
     />
   );
 }

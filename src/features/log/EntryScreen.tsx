@@ -4,6 +4,7 @@ import { logWords as say } from '../../ui/words/screens/log';
 import { TabTitle } from '../../ui/TabTitle';
 import { titles } from '../../ui/words/titleWords';
 import Link from '../../ui/Link';
+import dynamic from 'next/dynamic';
 import { useRouter, useSearchParams } from 'next/navigation';
 import type { Session } from '../../domain/session';
 import type { Tool } from '../../domain/tool';
@@ -17,11 +18,12 @@ import { stepItems } from '../../ui/ruler/stepItems';
 import { CorrectEntry } from './CorrectEntry';
 import { EntryEdge } from './EntryEdge';
 import { EntryInLab } from './EntryInLab';
-import { EntryPictures } from './EntryPictures';
 import { EntryReadings } from './EntryReadings';
 import { EntrySteps } from './EntrySteps';
 import { workedEdge, WORK_WORDS } from '../../ui/words/entryWords';
 import { stampNow } from '../../domain/clock';
+
+const EntryPictures = dynamic(() => import('./EntryPictures'), { ssr: false });
 
 /** One touch-up as it was: the edge before and after, what was done at each step, the note. */
 export function EntryScreen() {
@@ -62,7 +64,15 @@ export function EntryScreen() {
       {zone && <EntryInLab session={session} zone={zone} />}
       <EntryReadings session={session} />
       <CorrectEntry key={session.updatedAt} session={session} zone={zone} />
-      {tool && <EntryPictures session={session} name={tool.name} />}
+      {tool && (
+        <EntryPictures
+          entry={{ store: 'sessions', id: session.id }}
+          toolId={tool.id}
+          zoneId={session.zoneId}
+          at={session.finishedAt ?? session.startedAt}
+          name={tool.name}
+        />
+      )}
       <EntryNotes
         id={session.id}
         notes={session.notes}

@@ -4,6 +4,7 @@ import { spoken } from '../../ui/words/closedWords';
 import { logWords as say } from '../../ui/words/screens/log';
 import { TabTitle } from '../../ui/TabTitle';
 import { titles } from '../../ui/words/titleWords';
+import dynamic from 'next/dynamic';
 import { useRouter, useSearchParams } from 'next/navigation';
 import { useState } from 'react';
 import { edgeName } from '../../domain/edgeName';
@@ -21,6 +22,8 @@ import { seenInWords } from '../../ui/words/seenWords';
 import { EdgeSelect } from './EdgeSelect';
 import { dayFault, dayIn, onDay } from './entryDay';
 import { stampNow } from '../../domain/clock';
+
+const EntryPictures = dynamic(() => import('./EntryPictures'), { ssr: false });
 
 /** One look at an edge, with its tests: to be read, put right, and struck out. */
 export function LookScreen() {
@@ -41,7 +44,12 @@ export function LookScreen() {
       </section>
     );
   }
-  return <Look key={look.updatedAt} look={look} tools={tools} />;
+  return (
+    <article className="mx-auto w-full max-w-3xl px-4 py-5 sm:px-8">
+      <Look key={look.updatedAt} look={look} tools={tools} />
+      <LookPictures look={look} tools={tools} />
+    </article>
+  );
 }
 
 function Look({ look, tools }: { look: Inspection; tools: readonly Tool[] }) {
@@ -58,7 +66,7 @@ function Look({ look, tools }: { look: Inspection; tools: readonly Tool[] }) {
   const tool = tools.find(({ id }) => id === draft.toolId);
   const zone = tool?.zones.find(({ id }) => id === draft.zoneId);
   return (
-    <article className="mx-auto w-full max-w-3xl px-4 py-5 sm:px-8">
+    <>
       <TabTitle>{titles.entry(tool && zone ? edgeName(tool, zone) : '', day(look.at))}</TabTitle>
       <h1>{tool && zone ? edgeName(tool, zone) : say.aToolTakenDown2}</h1>
       <p className="text-lg text-soft">
@@ -110,7 +118,22 @@ function Look({ look, tools }: { look: Inspection; tools: readonly Tool[] }) {
           </button>
         </div>
       </form>
-    </article>
+    </>
+  );
+}
+
+function LookPictures({ look, tools }: { look: Inspection; tools: readonly Tool[] }) {
+  const tool = tools.find(({ id }) => id === look.toolId);
+  const zone = tool?.zones.find(({ id }) => id === look.zoneId);
+  if (!tool || !zone) return null;
+  return (
+    <EntryPictures
+      entry={{ store: 'inspections', id: look.id }}
+      toolId={tool.id}
+      zoneId={zone.id}
+      at={look.at}
+      name={edgeName(tool, zone)}
+    />
   );
 }
 

@@ -1,23 +1,33 @@
+import { useState, type ReactNode } from 'react';
 import {
   angleRefused,
   ASKEW_DEG,
+  GLINT_PX_PER_MM,
   TOO_ASKEW_DEG,
   type EdgeNeed,
+  type Glint,
   type PhotoLength,
 } from '../../core';
 import { deg, fineMm, mm, placeMm } from '../../ui/format';
 import { photoWords as say } from '../../ui/words/photoWords';
 import type { PhotoMeasures } from './photoMeasures';
+import type { PhotoLines } from './useLines';
 import type { PhotoKeeps } from './usePhotoKeeps';
 
-/** What the marks come to, each with its ± and the way to where it belongs. */
-export function PhotoFigures(props: { found: PhotoMeasures; need: EdgeNeed; keeps: PhotoKeeps }) {
-  const { found, need, keeps } = props;
+/** What the marks come to, each with its ±, what was known before, and the way to where it belongs. */
+export function PhotoFigures(props: {
+  found: PhotoMeasures;
+  need: EdgeNeed;
+  keeps: PhotoKeeps;
+  children: ReactNode;
+}) {
+  const { found, need, keeps, children } = props;
   const { rim, edge, bevel, angle, chip, chipAtMm, spine } = found;
-  const refused = angle && angleRefused(need.zone, { ...angle, of: 'bevel' });
+  const { tool, zone } = need;
+  const refused = angle && angleRefused(zone, { ...angle, of: 'bevel' });
   const length = ({ mm: value, sdMm }: PhotoLength): string =>
     say.plusMinus(fineMm(value), sdMm === null ? null : fineMm(sdMm));
-  const isOne = need.tool.zones.length === 1;
+  const isOne = tool.zones.length === 1;
   return (
     <section aria-label={say.measured} className="mt-2">
       {rim && <p role="status">{leanWords(rim)}</p>}
@@ -26,6 +36,7 @@ export function PhotoFigures(props: { found: PhotoMeasures; need: EdgeNeed; keep
           <Figure
             name={say.edge}
             value={say.plusMinus(mm(edge.mm), edge.sdMm === null ? null : mm(edge.sdMm))}
+            was={mm(tool.edgeLengthMm)}
             keep={isOne && edge.sdMm !== null ? [say.keepEdge, () => keeps.edge(edge.mm)] : null}
           />
         )}
@@ -37,6 +48,7 @@ export function PhotoFigures(props: { found: PhotoMeasures; need: EdgeNeed; keep
               deg(angle.angleDeg),
               Number.isFinite(angle.sdDeg) ? deg(angle.sdDeg) : null,
             )}
+            was={deg(zone.bevelAngleDeg)}
             keep={
               !refused && Number.isFinite(angle.sdDeg)
                 ? [say.keepAngle, () => keeps.angle(angle)]
@@ -56,38 +68,91 @@ export function PhotoFigures(props: { found: PhotoMeasures; need: EdgeNeed; keep
           <Figure
             name={say.spine}
             value={length(spine)}
+            was={mm(tool.spineThicknessMm)}
             keep={spine.sdMm === null ? null : [say.keepSpine, () => keeps.spine(spine.mm)]}
           />
         )}
+        {children}
       </ul>
     </section>
   );
 }
 
-function leanWords({ isTiltSeen, tiltDeg }: NonNullable<PhotoMeasures['rim']>): string {
+function leanWords(rim: NonNullable<PhotoMeasures['rim']>): string {
+  const { isTiltSeen, tiltDeg, tiltFloorDeg } = rim;
   if (!isTiltSeen) return say.unseen;
+  if (tiltDeg < tiltFloorDeg) return say.flat(deg(Math.ceil(tiltFloorDeg)));
   if (tiltDeg > TOO_ASKEW_DEG) return say.tooAskew(deg(tiltDeg));
   return tiltDeg > ASKEW_DEG ? say.flatter(deg(tiltDeg)) : say.askew(deg(tiltDeg));
 }
 
+/** The light along the edge: looked for by a tap, each bright stretch to be taken for a glint or not. */
+export function GlintFigures(props: {
+  photo: PhotoLines;
+  pxPerMm: number;
+  /** Those that were found, in the tool's own millimetres. */
+  glints: readonly Glint[];
+  keeps: PhotoKeeps;
+}) {
+  const { photo, pxPerMm, glints, keeps } = props;
+  if (!photo.lines.edge) return null;
+  if (photo.glints === null) {
+    return (
+      <li className="flex items-center gap-x-4 border-b border-rule py-1">
+        <div className="min-w-0 flex-1">
+          {say.glint}
+          <span className="block text-[0.92rem] text-soft">
+            {pxPerMm < GLINT_PX_PER_MM ? say.tooFar : say.againstALamp}
+          </span>
+        </div>
+        <button
+          type="button"
+          className="link min-h-12 max-w-36 text-right"
+          disabled={pxPerMm < GLINT_PX_PER_MM}
+          onClick={() => photo.lookForGlints(pxPerMm)}
+        >
+          {say.lookForGlints}
+        </button>
+      </li>
+    );
+  }
+  if (glints.length === 0) return <li role="status">{say.noGlint}</li>;
+  return glints.map((glint) => (
+    <Figure
+      key={glint.fromMm}
+      name={say.glint}
+      value={say.stretch(placeMm(glint.fromMm), placeMm(glint.toMm))}
+      keep={[say.keepGlint, () => keeps.glint(glint)]}
+    />
+  ));
+}
+
+/** One measure, what it was before, and the peg that lets it go where it belongs: in, it says so, until it is another. */
 function Figure(props: {
   name: string;
   value: string;
+  was?: string;
   keep: [words: string, keep: () => Promise<void>] | null;
 }) {
-  const { name, value, keep } = props;
+  const { name, value, was, keep } = props;
+  const [kept, setKept] = useState<string | null>(null);
+  const isIn = kept === value;
   return (
-    <li className="flex flex-wrap items-center gap-x-4 border-b border-rule">
-      <span className="min-w-28">{name}</span>
-      <b className="figures min-h-12 content-center">{value}</b>
+    <li className="flex items-center gap-x-4 border-b border-rule py-1">
+      <div className="min-w-0 flex-1">
+        {name}
+        {was && !isIn && <span className="text-soft">, {say.was(was)}</span>}
+        <b className="figures block text-lg">{value}</b>
+      </div>
       {keep && (
         <button
           type="button"
-          className="link ml-auto min-h-12"
-          aria-label={`${name}: ${keep[0]}`}
-          onClick={() => void keep[1]()}
+          className="link min-h-12 max-w-36 text-right disabled:no-underline"
+          aria-label={`${name}: ${isIn ? say.isIn : keep[0]}`}
+          disabled={isIn}
+          onClick={() => void keep[1]().then(() => setKept(value))}
         >
-          {keep[0]}
+          {isIn ? say.isIn : keep[0]}
         </button>
       )}
     </li>

@@ -1,127 +1,207 @@
 'use client';
 
-import { useState } from 'react';
-import type { EdgeNeed } from '../../core';
+import { useCallback, useMemo, useRef, useState, type ReactNode } from 'react';
+import type { EdgeNeed, Glint, PhotoPoint } from '../../core';
 import { edgeName } from '../../domain/edgeName';
-import { ActionBar } from '../../ui/ActionBar';
+import type { Photo as KeptPhoto } from '../../domain/photo';
+import type { Zone } from '../../domain/tool';
+import { fineMm, mm } from '../../ui/format';
 import { MeasureField } from '../../ui/forms/MeasureField';
 import { InstrumentFrame } from '../../ui/InstrumentFrame';
-import { PressedRow } from '../../ui/PressedRow';
 import { photoWords as say } from '../../ui/words/photoWords';
 import { titles } from '../../ui/words/titleWords';
-import { PhotoFigures } from './PhotoFigures';
-import { MARKS, photoMeasures } from './photoMeasures';
+import { CameraView } from './CameraView';
+import { FoundStrip } from './FoundStrip';
+import { KeepPhoto } from './KeepPhoto';
+import { PhotoBar } from './PhotoBar';
+import { GlintFigures, PhotoFigures } from './PhotoFigures';
+import { photoMeasures, photoScale, scaleOf, type PhotoMeasures } from './photoMeasures';
+import type { Plates } from './PhotoMarks';
 import { PhotoStage } from './PhotoStage';
+import { frameOf } from './picture';
+import { TracedFigure } from './TracedFigure';
+import { useCamera, type Camera } from './useCamera';
 import { usePhoto, type Photo } from './usePhoto';
 import { usePhotoKeeps } from './usePhotoKeeps';
 
 const USUAL_COIN_MM = 24;
+const USUAL_RULE_MM = 50;
 const USUAL_HEIGHT_MM = 1;
 
 /** One edge on a photo: taps on a coin give the scale, taps on the tool its measures, each where it belongs. */
-export function PhotoMeasure({ need }: { need: EdgeNeed }) {
-  const photo = usePhoto();
-  const keeps = usePhotoKeeps(need);
+export function PhotoMeasure({ need, kept }: { need: EdgeNeed; kept: KeptPhoto | null }) {
+  const photo = usePhoto(kept);
+  const camera = useCamera();
+  const video = useRef<HTMLVideoElement>(null);
   const [coinMm, setCoinMm] = useState(USUAL_COIN_MM);
+  const [ruleMm, setRuleMm] = useState(USUAL_RULE_MM);
   const [heightMm, setHeightMm] = useState(USUAL_HEIGHT_MM);
-  const { picture, marks, mark } = photo;
+  const { picture, marks, lines } = photo;
   const { tool, zone } = need;
   const name = edgeName(tool, zone);
-  const found = photoMeasures({ marks, coinDiameterMm: coinMm, heightErrorMm: heightMm, zone });
+  const rule = useMemo(() => scaleOf(marks, { coinMm, ruleMm }), [marks, coinMm, ruleMm]);
+  const found = useMemo(
+    () => photoMeasures({ marks, lines, scale: rule, heightErrorMm: heightMm, zone }),
+    [marks, lines, rule, heightMm, zone],
+  );
+  const onVideo = useCallback((shown: HTMLVideoElement | null) => {
+    video.current = shown;
+  }, []);
+  const shoot = async (): Promise<void> => {
+    const frame = video.current && (await frameOf(video.current));
+    camera.close();
+    if (frame) await photo.take(frame);
+  };
+  const fields = (
+    <div className="mt-3 grid grid-cols-2 gap-3 sm:grid-cols-3">
+      <MeasureField
+        label={say.coinField}
+        quantity="length"
+        value={coinMm}
+        onValue={(value) => value > 0 && setCoinMm(value)}
+      />
+      <MeasureField
+        label={say.ruleField}
+        quantity="length"
+        value={ruleMm}
+        onValue={(value) => value > 0 && setRuleMm(value)}
+      />
+      <MeasureField
+        label={say.heightField}
+        quantity="length"
+        value={heightMm}
+        onValue={(value) => value >= 0 && setHeightMm(value)}
+      />
+    </div>
+  );
   return (
     <InstrumentFrame
       tab={titles.photo(name)}
       title={say.title(name)}
       toolId={tool.id}
       isWide
-      bar={<PhotoBar photo={photo} />}
+      bar={<PhotoBar photo={photo} camera={camera} onShoot={() => void shoot()} />}
     >
-      {!picture && (
+      {picture ? (
+        <Measured photo={photo} found={found} acrossMm={rule?.coinDiameterMm ?? coinMm} need={need}>
+          {fields}
+        </Measured>
+      ) : (
         <>
-          <p>{say.intro}</p>
-          <p role="alert" className="min-h-7">
-            {photo.isUnreadable && say.notRead}
-          </p>
-        </>
-      )}
-      <div className="grid max-w-md grid-cols-2 gap-3">
-        <MeasureField
-          label={say.coinField}
-          quantity="length"
-          value={coinMm}
-          onValue={(value) => value > 0 && setCoinMm(value)}
-        />
-        <MeasureField
-          label={say.heightField}
-          quantity="length"
-          value={heightMm}
-          onValue={(value) => value >= 0 && setHeightMm(value)}
-        />
-      </div>
-      {picture && (
-        <>
-          <p className="mt-2">{say.how[mark]}</p>
-          <PhotoStage
-            picture={picture}
-            marks={marks}
-            mark={mark}
-            rim={found.rim}
-            onTap={photo.tap}
-            onMove={photo.move}
-          />
-          <p className="text-[0.92rem] text-soft">{say.keys}</p>
-          <PhotoFigures found={found} need={need} keeps={keeps} />
+          <Before photo={photo} camera={camera} onVideo={onVideo} />
+          {fields}
         </>
       )}
     </InstrumentFrame>
   );
 }
 
-/** What is marked next, at the thumb; before a photo, where it comes from. */
-function PhotoBar({ photo }: { photo: Photo }) {
-  const { picture, mark, choose, undo, leave, makeUp, take, marks } = photo;
+/** Before there is a photo: how to take it, and what the camera shows or why it does not. */
+function Before(props: {
+  photo: Photo;
+  camera: Camera;
+  onVideo: (video: HTMLVideoElement | null) => void;
+}) {
+  const { photo, camera, onVideo } = props;
+  const { state, stream } = camera;
   return (
-    <ActionBar>
-      <div className="mx-auto grid max-w-4xl gap-2 px-4 py-2 sm:px-8">
-        {picture ? (
-          <>
-            <PressedRow
-              label={say.mark}
-              options={MARKS.map((each) => [each, say.marks[each]] as const)}
-              chosen={mark}
-              onChoose={choose}
-            />
-            <div className="grid grid-cols-2 gap-2">
-              <button
-                type="button"
-                className="btn btn-outline"
-                disabled={marks[mark].length === 0}
-                onClick={undo}
-              >
-                {say.undo}
-              </button>
-              <button type="button" className="btn btn-outline" onClick={leave}>
-                {say.another}
-              </button>
-            </div>
-          </>
-        ) : (
-          <div className="grid grid-cols-2 gap-2">
-            <button type="button" className="btn btn-outline" onClick={makeUp}>
-              {say.madeUp}
-            </button>
-            <label className="btn btn-primary focus-within:outline-2">
-              {say.take}
-              <input
-                type="file"
-                accept="image/*"
-                className="sr-only"
-                onChange={({ target }) => target.files?.[0] && void take(target.files[0])}
-              />
-            </label>
-          </div>
-        )}
-      </div>
-    </ActionBar>
+    <>
+      <p>{say.intro}</p>
+      {stream && <CameraView stream={stream} onVideo={onVideo} />}
+      <p role="alert" className="min-h-7">
+        {photo.isUnreadable && say.notRead}
+        {!photo.isUnreadable && say.cameraLost(state)}
+      </p>
+    </>
   );
+}
+
+function Measured(props: {
+  photo: Photo;
+  found: PhotoMeasures;
+  /** How far across it is what gives the scale. */
+  acrossMm: number;
+  need: EdgeNeed;
+  children: ReactNode;
+}) {
+  const { photo, found, acrossMm, need, children } = props;
+  const { marks, mark, lines, glints, isFollowing } = photo;
+  const keeps = usePhotoKeeps(need);
+  const { rim } = found;
+  const scale = photoScale(rim, acrossMm, lines.edge ?? marks.edge);
+  const { edge } = lines;
+  const shining = scale && edge && glints ? glints : [];
+  const onTool = shining.map((own) => placed(own, found.edge?.mm ?? 1, need.zone));
+  return (
+    <div className="grid gap-x-8 lg:grid-cols-[1.7fr_1fr]">
+      <div>
+        <p className="min-h-7">{say.how[mark]}</p>
+        <PhotoStage
+          picture={photo.picture!}
+          marks={marks}
+          lines={lines}
+          glints={shining.map((own) => stretchOf(edge!, own, scale!.pxPerMm))}
+          mark={mark}
+          rim={rim}
+          pxPerMm={scale?.pxPerMm ?? null}
+          plates={platesOf(found)}
+          onTap={photo.tap}
+          onMove={photo.move}
+        />
+        <p role="status" className="min-h-7 text-[0.92rem] text-soft">
+          {isFollowing ? say.following : say.keys}
+        </p>
+        <FoundStrip need={need} found={found} glints={onTool} />
+      </div>
+      <div>
+        <PhotoFigures found={found} need={need} keeps={keeps}>
+          {scale && found.edge && (
+            <GlintFigures photo={photo} pxPerMm={scale.pxPerMm} glints={onTool} keeps={keeps} />
+          )}
+          {rim && (
+            <TracedFigure
+              marks={marks}
+              lines={lines}
+              rim={rim}
+              coinDiameterMm={acrossMm}
+              need={need}
+              keeps={keeps}
+            />
+          )}
+        </PhotoFigures>
+        {children}
+        <KeepPhoto picture={photo.picture!} scale={scale} need={need} lookId={keeps.lookId} />
+      </div>
+    </div>
+  );
+}
+
+/** What the marks come to, said beside them. */
+function platesOf({ edge, bevel, chip, spine }: PhotoMeasures): Plates {
+  return {
+    edge: edge ? `${say.edge} ${mm(edge.mm)}` : undefined,
+    bevel: bevel ? `${say.marks.bevel} ${fineMm(bevel.mm)}` : undefined,
+    chip: chip ? `${say.marks.chip} ${fineMm(chip.mm)}` : undefined,
+    spine: spine ? `${say.marks.spine} ${fineMm(spine.mm)}` : undefined,
+  };
+}
+
+/** A stretch of the photo's edge on the tool's: that is as long as its record says, and places are shares of it. */
+function placed({ fromMm, toMm }: Glint, edgeMm: number, { startMm, endMm }: Zone): Glint {
+  const place = (mm: number): number => startMm + Math.min(1, mm / edgeMm) * (endMm - startMm);
+  return { fromMm: place(fromMm), toMm: place(toMm) };
+}
+
+/** The part of a line between two distances along it. */
+function stretchOf(
+  line: readonly PhotoPoint[],
+  { fromMm, toMm }: { fromMm: number; toMm: number },
+  pxPerMm: number,
+): PhotoPoint[] {
+  let walked = 0;
+  return line.filter((point, i) => {
+    const last = line[i - 1] ?? point;
+    walked += Math.hypot(point.x - last.x, point.y - last.y);
+    return walked >= fromMm * pxPerMm && walked <= toMm * pxPerMm;
+  });
 }

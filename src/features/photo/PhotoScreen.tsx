@@ -1,18 +1,21 @@
 'use client';
 
-import { useSettledStandings } from '../../live';
+import { useSearchParams } from 'next/navigation';
+import { useRecord, useSettledStandings } from '../../live';
 import { AskedEdge } from '../../ui/AskedEdge';
 import { photoLink } from '../../ui/links';
 import { photoWords as say } from '../../ui/words/photoWords';
 import { PhotoMeasure } from './PhotoMeasure';
 
-/** Measuring on a photo: for the edge that the address names, else the choice of one. */
+/** Measuring on a photo: for the edge that the address names, else the choice of one; on a picture that was kept, or a new one. */
 export function PhotoScreen() {
   const needs = useSettledStandings()?.needs;
-  if (!needs) return null;
+  const asked = useSearchParams().get('photo') ?? '';
+  const { record: kept } = useRecord('photos', asked);
+  if (!needs || kept === undefined) return null;
   return (
     <AskedEdge edges={needs} title={say.whichEdge} hrefOf={photoLink}>
-      {(need) => <PhotoMeasure need={need} />}
+      {(need) => <PhotoMeasure need={need} kept={kept} />}
     </AskedEdge>
   );
 }

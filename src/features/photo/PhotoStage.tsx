@@ -1,108 +1,114 @@
-import type { KeyboardEvent, PointerEvent } from 'react';
+import type { KeyboardEvent } from 'react';
 import type { PhotoPoint, Rim } from '../../core';
 import { photoWords as say } from '../../ui/words/photoWords';
-import type { Picture } from './madeUpPhoto';
-import { MARKS, type Mark, type Marks } from './photoMeasures';
+import { Grip } from './Grip';
+import { Line, Plate, Points, RimLine, type Plates } from './PhotoMarks';
+import type { Picture } from './picture';
+import { MARKS, type Mark, type Marks, type TracedLines } from './photoMeasures';
+import { onPhoto } from './onPhoto';
 
 /** How large marks and loupe are on the screen, as shares of the photo's width. */
 const MARK_SHARE = 0.011;
 const LOUPE_SHARE = 0.16;
 const ENLARGED = 4;
 const FAR_PX = 10;
+/** Marks whose points are ends of a straight line. */
+const STRAIGHT: readonly Mark[] = ['rule', 'edge', 'bevel', 'chip', 'spine', 'neck'];
+
+type StageProps = Parameters<typeof PhotoStage>[0];
+
+/** Enter sets a point where the last one is, or in the middle; arrow keys move it. */
+function byKey(event: KeyboardEvent, { picture, marks, mark, onTap, onMove }: StageProps): void {
+  const { width, height } = picture;
+  const by = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] }[
+    event.key
+  ];
+  if (event.key !== 'Enter' && !by) return;
+  event.preventDefault();
+  const px = event.shiftKey ? FAR_PX : 1;
+  if (by) onMove({ x: px * by[0]!, y: px * by[1]! });
+  else onTap(marks[mark].at(-1) ?? { x: width / 2, y: height / 2 });
+}
 
 /** The photo with its marks, dark in a light casing, and a loupe over the point last tapped, in the far corner. */
 export function PhotoStage(props: {
   picture: Picture;
   marks: Marks;
+  lines: TracedLines;
+  /** Bright stretches, as points of the photo. */
+  glints: readonly (readonly PhotoPoint[])[];
   mark: Mark;
   rim: Rim | null;
+  pxPerMm: number | null;
+  /** What is said beside the marks. */
+  plates: Plates;
   onTap: (point: PhotoPoint) => void;
   onMove: (by: PhotoPoint) => void;
 }) {
-  const { picture, marks, mark, rim, onTap, onMove } = props;
+  const { picture, marks, lines, glints, mark, rim, pxPerMm, plates, onTap, onMove } = props;
   const { width, height, url } = picture;
   const last = marks[mark].at(-1);
-  const tap = (event: PointerEvent<SVGSVGElement>): void => {
-    const matrix = event.currentTarget.getScreenCTM();
-    if (!matrix) return;
-    const at = new DOMPoint(event.clientX, event.clientY).matrixTransform(matrix.inverse());
-    onTap({ x: at.x, y: at.y });
-  };
-  const key = (event: KeyboardEvent): void => {
-    const by = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] }[
-      event.key
-    ];
-    if (!by) return;
-    event.preventDefault();
-    const px = event.shiftKey ? FAR_PX : 1;
-    onMove({ x: px * by[0]!, y: px * by[1]! });
-  };
+  const r = MARK_SHARE * width;
   return (
-    <div role="application" aria-label={say.stage} tabIndex={0} onKeyDown={key}>
+    <div
+      role="application"
+      aria-label={say.stage}
+      tabIndex={0}
+      onKeyDown={(event) => byKey(event, props)}
+    >
       <svg
         viewBox={`0 0 ${width} ${height}`}
         className="block w-full cursor-crosshair touch-manipulation"
         data-testid="photo"
-        onPointerUp={tap}
+        onClick={(event) => {
+          const at = onPhoto(event.currentTarget, event);
+          if (at) onTap(at);
+        }}
         aria-hidden
       >
         <image href={url} width={width} height={height} />
-        {rim && <RimLine rim={rim} width={width} />}
-        {MARKS.map((each) => (
-          <Points key={each} points={marks[each]} r={MARK_SHARE * width} isLine={each !== 'coin'} />
+        {rim && marks.coin.length > 2 && <RimLine rim={rim} width={width} />}
+        {lines.outline && <Line points={lines.outline} r={r} isClosed />}
+        {lines.edge && <Line points={lines.edge} r={r} />}
+        {glints.map((points, i) => (
+          <Line key={i} points={points} r={3 * r} />
         ))}
-        {last && <Loupe picture={picture} at={last} />}
+        {MARKS.map((each) => (
+          <Points
+            key={each}
+            points={marks[each]}
+            r={r}
+            isLine={STRAIGHT.includes(each) && !(each === 'edge' && lines.edge)}
+          />
+        ))}
+        {/* Where the photo is small the figures below it say so. */}
+        <g className="max-sm:hidden">
+          {MARKS.map((each) => {
+            const at = marks[each].at(-1);
+            const words = plates[each];
+            if (!at || !words) return null;
+            return (
+              <Plate key={each} at={at} words={words} width={width} isAbove={each === 'bevel'} />
+            );
+          })}
+        </g>
+        {last && <Grip at={last} picture={picture} onMove={onMove} />}
+        {last && <Loupe picture={picture} at={last} pxPerMm={pxPerMm} />}
       </svg>
     </div>
   );
 }
 
-function RimLine({ rim, width }: { rim: Rim; width: number }) {
-  const { centre, semiMajor, semiMinor, axisDeg } = rim;
-  const drawn = {
-    cx: centre.x,
-    cy: centre.y,
-    rx: semiMajor,
-    ry: semiMinor,
-    fill: 'none',
-    transform: `rotate(${axisDeg} ${centre.x} ${centre.y})`,
-  };
-  return (
-    <>
-      <ellipse {...drawn} stroke="#fff" strokeWidth={0.005 * width} />
-      <ellipse {...drawn} stroke="#111" strokeWidth={0.0025 * width} strokeDasharray="12 8" />
-    </>
-  );
-}
-
-function Points(props: { points: readonly PhotoPoint[]; r: number; isLine: boolean }) {
-  const { points, r, isLine } = props;
-  const [a, b] = points;
-  return (
-    <g fill="none">
-      {isLine && a && b && (
-        <>
-          <path d={`M${a.x},${a.y}L${b.x},${b.y}`} stroke="#fff" strokeWidth={r * 0.55} />
-          <path d={`M${a.x},${a.y}L${b.x},${b.y}`} stroke="#111" strokeWidth={r * 0.25} />
-        </>
-      )}
-      {points.map(({ x, y }, i) => (
-        <g key={i}>
-          <circle cx={x} cy={y} r={r} stroke="#fff" strokeWidth={r * 0.6} />
-          <circle cx={x} cy={y} r={r} stroke="#111" strokeWidth={r * 0.25} />
-        </g>
-      ))}
-    </g>
-  );
-}
-
-function Loupe({ picture, at }: { picture: Picture; at: PhotoPoint }) {
+function Loupe(props: { picture: Picture; at: PhotoPoint; pxPerMm: number | null }) {
+  const { picture, at, pxPerMm } = props;
   const { width, height, url } = picture;
+  const isFine = pxPerMm !== null && ENLARGED * pxPerMm > 0.05 * width;
+  const barPx = pxPerMm === null ? 0 : ENLARGED * pxPerMm * (isFine ? 1 : 5);
   const r = LOUPE_SHARE * width;
   const cx = at.x > width / 2 ? r + 8 : width - r - 8;
   const cy = r + 8;
   return (
-    <g>
+    <g pointerEvents="none">
       <clipPath id="loupe">
         <circle cx={cx} cy={cy} r={r} />
       </clipPath>
@@ -127,6 +133,22 @@ function Loupe({ picture, at }: { picture: Picture; at: PhotoPoint }) {
         stroke="#111"
         strokeWidth={0.0012 * width}
       />
+      {barPx > 0 && (
+        <>
+          <Line
+            points={[
+              { x: cx - barPx / 2, y: cy + 0.62 * r },
+              { x: cx + barPx / 2, y: cy + 0.62 * r },
+            ]}
+            r={0.1 * r}
+          />
+          <Plate
+            at={{ x: cx, y: cy + 0.62 * r }}
+            words={isFine ? say.one : say.five}
+            width={width}
+          />
+        </>
+      )}
     </g>
   );
 }

@@ -1,22 +1,48 @@
 import {
-  depthOnPhoto,
+  edgeOnPhoto,
   fitRim,
   measureOnPhoto,
+  notchOnPhoto,
   type PhotoLength,
   type PhotoPoint,
   type Rim,
 } from '../../core';
+import type { PhotoScale } from '../../domain/photo';
 import type { Zone } from '../../domain/tool';
 
 /** What is marked on a photo, and how many points each takes. */
-export const MARKS = ['coin', 'edge', 'bevel', 'chip', 'spine'] as const;
+export const MARKS = ['coin', 'rule', 'edge', 'bevel', 'chip', 'spine', 'outline', 'neck'] as const;
 export type Mark = (typeof MARKS)[number];
 
-export const MOST_POINTS: Record<Mark, number> = { coin: 8, edge: 2, bevel: 2, chip: 1, spine: 2 };
+export const MOST_POINTS: Record<Mark, number> = {
+  coin: 8,
+  rule: 2,
+  edge: 6,
+  bevel: 2,
+  chip: 1,
+  spine: 2,
+  outline: 40,
+  neck: 2,
+};
 
 export type Marks = Record<Mark, readonly PhotoPoint[]>;
 
-export const NO_MARKS: Marks = { coin: [], edge: [], bevel: [], chip: [], spine: [] };
+export const NO_MARKS: Marks = {
+  coin: [],
+  rule: [],
+  edge: [],
+  bevel: [],
+  chip: [],
+  spine: [],
+  outline: [],
+  neck: [],
+};
+
+/** Lines that the photo itself draws through the taps; null until they are followed. */
+export interface TracedLines {
+  edge: readonly PhotoPoint[] | null;
+  outline: readonly PhotoPoint[] | null;
+}
 
 /** What the marks on a photo come to; null for what is not marked yet. */
 export interface PhotoMeasures {
@@ -34,29 +60,81 @@ export interface PhotoMeasures {
 /** A calliper is read to this (mm). */
 const CALLIPER_MM = 0.05;
 
+/** What gives the scale: taps on a rim, and how far across it is. */
+export interface PhotoRule {
+  rimPoints: readonly PhotoPoint[];
+  coinDiameterMm: number;
+}
+
+/**
+ * A coin where it is marked, else a rule: a length of it lies across a circle, which is seen as straight from above as
+ * one by three taps. Null without either.
+ */
+export function scaleOf(
+  marks: Marks,
+  { coinMm, ruleMm }: { coinMm: number; ruleMm: number },
+): PhotoRule | null {
+  if (marks.coin.length >= 3) return { rimPoints: marks.coin, coinDiameterMm: coinMm };
+  const [from, to] = marks.rule;
+  if (!from || !to) return null;
+  const beside = {
+    x: (from.x + to.x) / 2 - (to.y - from.y) / 2,
+    y: (from.y + to.y) / 2 + (to.x - from.x) / 2,
+  };
+  return { rimPoints: [from, to, beside], coinDiameterMm: ruleMm };
+}
+
+const NOTHING: PhotoMeasures = {
+  rim: null,
+  edge: null,
+  bevel: null,
+  angle: null,
+  chip: null,
+  chipAtMm: null,
+  spine: null,
+};
+
 export function photoMeasures(input: {
   marks: Marks;
-  coinDiameterMm: number;
+  lines: TracedLines;
+  scale: PhotoRule | null;
   heightErrorMm: number;
   zone: Zone;
 }): PhotoMeasures {
-  const { marks, coinDiameterMm, heightErrorMm, zone } = input;
-  const by = { rimPoints: marks.coin, coinDiameterMm, heightErrorMm };
-  const rim = fitRim({ points: marks.coin });
+  const { marks, lines, scale, heightErrorMm, zone } = input;
+  if (!scale) return NOTHING;
+  const by = { ...scale, heightErrorMm };
+  const rim = fitRim({ points: scale.rimPoints });
   const between = ([from, to]: readonly PhotoPoint[]): PhotoLength | null =>
     rim && from && to ? measureOnPhoto({ ...by, from, to }) : null;
-  const [heel, tip] = marks.edge;
+  const edge = { ...by, line: lines.edge ?? marks.edge };
+  const isEdge = rim !== null && edge.line.length >= 2;
   const floor = marks.chip[0];
   const bevel = between(marks.bevel);
+  const notch = isEdge && floor ? notchOnPhoto({ ...edge, floor }) : null;
   return {
     rim,
-    edge: between(marks.edge),
+    edge: isEdge ? edgeOnPhoto(edge) : null,
     bevel,
     angle: bevel && angleOf(bevel, zone.shoulderThicknessMm),
-    chip: rim && heel && tip && floor ? depthOnPhoto({ ...by, edge: [heel, tip], floor }) : null,
-    chipAtMm: heel && tip && floor ? placeOf(heel, tip, floor, zone) : null,
+    chip: notch && notch.depth,
+    chipAtMm: notch && zone.startMm + notch.share * (zone.endMm - zone.startMm),
     spine: between(marks.spine),
   };
+}
+
+/** How large a photo shows things, and where its edge lies; null without a coin. */
+export function photoScale(
+  rim: Rim | null,
+  coinDiameterMm: number,
+  edge: readonly PhotoPoint[],
+): PhotoScale | null {
+  if (!rim) return null;
+  const [heel, tip] = [edge[0], edge.at(-1)];
+  const pxPerMm = (2 * Math.sqrt(rim.semiMajor * rim.semiMinor)) / coinDiameterMm;
+  return edge.length >= 2
+    ? { pxPerMm, heel: heel!, tip: tip! }
+    : { pxPerMm, heel: null, tip: null };
 }
 
 /**
@@ -72,11 +150,4 @@ function angleOf({ mm, sdMm }: PhotoLength, thicknessMm: number) {
     angleDeg,
     sdDeg: Math.hypot(bySeen, at(mm, thicknessMm + CALLIPER_MM) - angleDeg),
   };
-}
-
-/** How far along an edge that was marked from heel to tip a point lies, in the tool's own millimetres. */
-function placeOf(heel: PhotoPoint, tip: PhotoPoint, at: PhotoPoint, zone: Zone): number {
-  const [dx, dy] = [tip.x - heel.x, tip.y - heel.y];
-  const share = ((at.x - heel.x) * dx + (at.y - heel.y) * dy) / (dx * dx + dy * dy);
-  return zone.startMm + Math.min(1, Math.max(0, share)) * (zone.endMm - zone.startMm);
 }

@@ -48,10 +48,12 @@ function steelFormula(step: LadderStep): string {
   return say.fourTimesLengthAreaOf;
 }
 
-function learned({ learnedFactor, learnedSteps }: LadderStep): string {
-  return learnedSteps > 0
-    ? say.learnedFromOfYourSteps(rounded(learnedFactor, 2), learnedSteps)
-    : '';
+/** What the log and the practised hold make of the strokes. */
+function learned({ learnedFactor, learnedSteps, heldFactor }: LadderStep): string {
+  const byLog =
+    learnedSteps > 0 ? say.learnedFromOfYourSteps(rounded(learnedFactor, 2), learnedSteps) : '';
+  const byHold = Math.abs(heldFactor - 1) >= 0.005 ? say.byYourHold(rounded(heldFactor, 2)) : '';
+  return `${byLog}${byHold}`;
 }
 
 function removal(step: LadderStep, face: WorkingFace): WorkingLine[] {

@@ -7,6 +7,7 @@ import type { TaughtThing } from '../../core';
 import { um } from '../../ui/format';
 import { Alphabet } from '../../ui/Alphabet';
 import { Working } from '../../ui/Working';
+import { HoldTaught } from './HoldTaught';
 import { PaceTaught } from './PaceTaught';
 import { TeachesMost } from './TeachesMost';
 import { fromWords, hundredPlanned, STEPS_DRAWN, taughtTitle } from './taughtThings';
@@ -58,7 +59,10 @@ export function TaughtScreen() {
             <p className="mt-2 text-[0.92rem] text-soft">{say.theWedgeIsWhereTwo(STEPS_DRAWN)}</p>
             <Working lines={taughtWorking()} />
           </section>
-          <PaceTaught hand={hand} settings={settings} onForget={forget} />
+          <div>
+            <PaceTaught hand={hand} settings={settings} onForget={forget} />
+            <HoldTaught hand={hand} onForget={forget} />
+          </div>
         </div>
       </div>
       <TeachesMost needs={needs} things={things} />

@@ -195,7 +195,27 @@ function PartFields({ tool }: { tool: Tool }) {
           {...register('sheath')}
         />
       </div>
+      <TracedLine />
     </Folded>
+  );
+}
+
+/** Of a silhouette that was traced on a photo: the way back to the one that the measures draw. */
+function TracedLine() {
+  const { control, setValue } = useFormContext<Tool>();
+  const traced = useWatch({ control, name: 'traced' });
+  if (!traced) return null;
+  return (
+    <p className="mt-3">
+      {say.itsSilhouetteWasTraced}{' '}
+      <button
+        type="button"
+        className="link min-h-12"
+        onClick={() => setValue('traced', null, { shouldDirty: true })}
+      >
+        {say.drawItFromItsMeasures}
+      </button>
+    </p>
   );
 }
 

@@ -1,19 +1,21 @@
 'use client';
 
-import type { Tool } from '../../domain/tool';
-import { usePhotos } from '../../live';
-import { Pictures } from '../../ui/Pictures';
 import { stampNow } from '../../domain/clock';
+import type { Tool } from '../../domain/tool';
+import { usePhotoActs, usePhotos } from '../../live';
+import { keptPhotoLink } from '../../ui/links';
+import { Pictures } from '../../ui/photos/Pictures';
 
-/** Pictures of a tool from a file or the camera, scaled down and kept on this device. */
+/** Every picture of a tool, its looks' and touch-ups' too, scaled down and kept on this device. */
 export function ToolPictures({ tool }: { tool: Tool }) {
-  const { photos, add, remove } = usePhotos(tool.id);
+  const { add, remove } = usePhotoActs();
   return (
     <Pictures
       of={tool.name}
-      photos={photos}
-      onAdd={(file) => add(file, stampNow())}
+      photos={usePhotos(tool.id) ?? []}
+      onAdd={(file) => add(file, file.name, { toolId: tool.id, takenAt: stampNow() })}
       onRemove={remove}
+      hrefOf={(photo) => keptPhotoLink(tool.id, tool.zones[0]!.id, photo.id)}
     />
   );
 }

@@ -15,7 +15,7 @@ import {
   zoneNow,
   type BevelDrift,
 } from '../../core';
-import { useToolLog, useZoneState } from '../../live';
+import { useHand, useToolLog, useZoneState } from '../../live';
 import type { Tool, Zone } from '../../domain/tool';
 import { day, deg, fineMm, mm, um } from '../../ui/format';
 import { spoken } from '../../ui/words/closedWords';
@@ -36,7 +36,8 @@ export function ZoneFigures(props: {
   const known = useZoneState(tool.id, zone.id);
   const state = known?.state;
   const sessions = useToolLog(tool.id)?.sessions ?? [];
-  const drift = bevelDrift(tool, zone, sessions);
+  const hold = useHand()?.learned.hold ?? null;
+  const drift = bevelDrift(tool, zone, sessions, hold);
   const face = workingFace(tool, zone);
   const grownMm = workingFace(tool, zoneNow(tool, zone, sessions)).faceWidthMm;
   const profile = sectionProfile(tool, zone);

@@ -3,6 +3,7 @@
 import { kindName } from '../../ui/words/kindName';
 import { tripWords as say } from '../../ui/words/screens/trip';
 import { SideScroll } from '../../ui/SideScroll';
+import dynamic from 'next/dynamic';
 import type { ReactNode } from 'react';
 import { carrierOf } from '../../domain/carriers';
 import type { Tool } from '../../domain/tool';
@@ -11,6 +12,12 @@ import { WorkCell, type CellContent, type Painting } from './WorkCell';
 
 /** A grid narrower than this has the name of each tool above its days, and its chart under them. */
 const NARROW_PX = 640;
+
+const RowSilhouette = dynamic(() => import('./RowSilhouette'), {
+  ssr: false,
+  // As high as it will be: nothing moves when it comes.
+  loading: () => <span className="h-8 w-32" />,
+});
 
 /** Days across and tools down: work painted on the cells, and each edge as it will probably be. */
 export function WorkGrid(
@@ -59,6 +66,7 @@ export function WorkGrid(
               <ToolRow
                 key={tool.id}
                 tool={tool}
+                tools={tools}
                 person={carrierOf(trip, tool.id)}
                 isNarrow={isNarrow}
                 isChosen={tool.id === chosenToolId}
@@ -90,6 +98,8 @@ export function WorkGrid(
 /** A tool with its cells: its name beside them or, where it is narrow, above them and its chart below. */
 function ToolRow(props: {
   tool: Tool;
+  /** All of the trip: silhouettes are to one scale. */
+  tools: readonly Tool[];
   /** Who carries it; empty for everybody. */
   person: string;
   isNarrow: boolean;
@@ -100,16 +110,17 @@ function ToolRow(props: {
   /** Its cells. */
   children: ReactNode;
 }) {
-  const { tool, person, isNarrow, isChosen, onChoose, chart, days, children } = props;
+  const { tool, tools, person, isNarrow, isChosen, onChoose, chart, days, children } = props;
   const name = (
     <button
       type="button"
       aria-pressed={isChosen}
-      className={`w-full cursor-pointer px-2 text-left ${isNarrow ? 'min-h-12' : 'min-h-16'} ${isChosen ? 'bg-neutral text-neutral-content' : ''}`}
+      className={`flex w-full cursor-pointer flex-wrap items-center gap-x-3 px-2 text-left ${isNarrow ? 'min-h-12' : 'min-h-16 py-1'} ${isChosen ? 'bg-neutral text-neutral-content' : ''}`}
       onClick={onChoose}
     >
       <span className="sign text-lg">{tool.name}</span>
-      <span className={`text-[0.9rem] ${isNarrow ? 'ml-2' : 'block leading-tight'}`}>
+      <RowSilhouette tool={tool} tools={tools} />
+      <span className={`text-[0.9rem] ${isNarrow ? '' : 'w-full leading-tight'}`}>
         {[kindName(tool.kind), person].filter(Boolean).join(', ')}
         {tool.count > 1 && `, ${tool.count}`}
       </span>

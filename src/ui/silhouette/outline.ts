@@ -15,11 +15,12 @@ export interface Outline {
 
 type Measures = Pick<
   Tool,
-  'kind' | 'edgeLengthMm' | 'bladeWidthMm' | 'spineThicknessMm' | 'outline'
+  'kind' | 'edgeLengthMm' | 'bladeWidthMm' | 'spineThicknessMm' | 'outline' | 'traced'
 >;
 
-/** The outline of a tool from its own measures; axes hang by the head, blades by the handle. */
+/** The outline of a tool: traced on a photo, or from its measures; axes hang by the head, blades by the handle. */
 export function toolOutline(tool: Measures): Outline {
+  if (tool.traced) return tool.traced;
   const { shape } = KINDS[tool.kind];
   if (shape === 'axe') return axe(tool);
   return shape === 'two handles' ? twoHandles(tool) : blade(tool, shape);

@@ -22,6 +22,7 @@ const NAMES: Record<string, string> = {
   shoulderThicknessMm: 'thickness at the shoulder',
   targetApexUm: 'target',
   toolIds: 'tools that go along',
+  traced: 'silhouette',
 };
 
 const UNIT = /(Deg|Mm|Um|Hrc|G|Ml|MlPerDay|Km|N)$/;
@@ -53,6 +54,7 @@ function partName(part: string, nameOf: (key: string) => string): string {
 /** What is in a field, with its unit, shortly. */
 export function fieldValue(path: readonly string[], value: unknown): string {
   const field = path.findLast((part) => !/^[#=[]/.test(part)) ?? '';
+  if (field === 'traced') return value ? 'traced on a photo' : 'drawn from its measures';
   if (value === undefined || value === null || value === '') return 'none';
   if (typeof value === 'boolean') return value ? 'yes' : 'no';
   if (typeof value === 'number') return numberWords(field, value);

@@ -16,6 +16,7 @@ export const undoWords = {
   changedSince: 'It was changed again since: take that back first.',
   takenBack: 'Taken back.',
   isMended: (what: string) => `${what} is mended.`,
+  pictureKept: 'The picture is saved.',
   pictureRemoved: 'The picture is removed.',
   isSetAside: (what: string) => `${what} is set aside.`,
 };

@@ -58,6 +58,7 @@ export const planWords = {
     'four times length × area of the band next to the apex: shift × width, less what a wobbling hand misses',
   learnedFromOfYourSteps: (rounded: string, learnedSteps: number) =>
     ` × ${rounded}, learned from ${learnedSteps} of your steps`,
+  byYourHold: (factor: string) => ` × ${factor} by your practised wobble`,
   bandUnderTheStroke: 'Band under the stroke',
   theThicknessOfTheSpine: 'the thickness of the spine',
   perSideOverMmOf: (toolForm: string, deg: string, round: number) =>

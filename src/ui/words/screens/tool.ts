@@ -103,6 +103,8 @@ export const toolWords = {
   mustRemain: 'Must remain',
   ofWidthOrOfHardened: 'of width, or of hardened bit',
   handleLength: 'Handle length',
+  itsSilhouetteWasTraced: 'Its silhouette was traced on a photo.',
+  drawItFromItsMeasures: 'Draw it from its measures',
   spine: 'Spine',
   head: 'Head',
   handle: 'Handle',

@@ -70,7 +70,6 @@ export const uiPartsWords = {
   putAway: ', put away',
   cancel: 'Cancel',
   pictures: 'Pictures',
-  removeThePictureOf: (day: string) => `Remove the picture of ${day}`,
   remove: 'Remove',
   addAPicture: 'Add a picture',
   takeAPicture: 'Take a picture',

@@ -1,19 +1,28 @@
 'use client';
 
-import { spoken } from './words/closedWords';
-import { uiPartsWords as say } from './words/screens/uiParts';
+import { spoken } from '../words/closedWords';
+import { uiPartsWords as say } from '../words/screens/uiParts';
+import { photoKeptWords } from '../words/photoKeptWords';
 import { useRef, useState } from 'react';
-import type { Photo } from '../domain/photo';
-import { day } from './format';
+import type { Photo } from '../../domain/photo';
+import Link from '../Link';
+import { label, SideBySide } from './SideBySide';
 
-/** Pictures with what removes them, and two ways to add one; a file that is no picture is said in place. */
+/**
+ * Pictures with what measures and removes them, two ways to add one, and two of them side by side; a file that is no
+ * picture is said in place.
+ */
 export function Pictures(props: {
   of: string;
   photos: readonly Photo[];
   onAdd: (file: File) => Promise<void>;
   onRemove: (photo: Photo) => Promise<void>;
+  /** Where a picture is measured on. */
+  hrefOf: (photo: Photo) => string;
+  /** What else is asked of a picture that is added. */
+  asks?: React.ReactNode;
 }) {
-  const { of, photos, onAdd, onRemove } = props;
+  const { of, photos, onAdd, onRemove, hrefOf, asks } = props;
   const [problem, setProblem] = useState<string | null>(null);
   const add = async (file: File): Promise<void> => {
     try {
@@ -31,24 +40,39 @@ export function Pictures(props: {
           {photos.map((photo) => (
             <li key={photo.id}>
               {/* eslint-disable-next-line @next/next/no-img-element -- a data URL from this device */}
-              <img className="w-full" src={photo.dataUrl} alt={`${of}, ${day(photo.takenAt)}`} />
-              <button
-                type="button"
-                className="link min-h-12"
-                aria-label={say.removeThePictureOf(day(photo.takenAt))}
-                onClick={() => void onRemove(photo)}
-              >
-                {say.remove}
-              </button>
+              <img className="w-full" src={photo.dataUrl} alt={`${of}, ${label(photo)}`} />
+              <p>
+                {label(photo)}
+                {photo.scale && `, ${photoKeptWords.measured}`}
+              </p>
+              <div className="flex flex-wrap gap-x-5">
+                <Link
+                  href={hrefOf(photo)}
+                  className="link inline-flex min-h-12 items-center"
+                  aria-label={photoKeptWords.measureThat(label(photo))}
+                >
+                  {photoKeptWords.measure}
+                </Link>
+                <button
+                  type="button"
+                  className="link min-h-12"
+                  aria-label={photoKeptWords.removeThat(label(photo))}
+                  onClick={() => void onRemove(photo)}
+                >
+                  {say.remove}
+                </button>
+              </div>
             </li>
           ))}
         </ul>
       )}
+      <SideBySide of={of} photos={photos} />
       {problem && (
         <p role="alert" className="field-error mt-2">
           {problem}
         </p>
       )}
+      {asks}
       <div className="mt-2 flex flex-wrap gap-3">
         <PictureButton text={say.addAPicture} from="file" onFile={add} />
         <PictureButton text={say.takeAPicture} from="camera" onFile={add} />

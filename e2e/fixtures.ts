@@ -98,6 +98,12 @@ export async function open(page: Page, path: string): Promise<void> {
   await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
 }
 
+/** Takes back what the notice with these words tells of: of several, the newest covers the others. */
+export async function undo(page: Page, words: string): Promise<void> {
+  const told = page.getByRole('listitem').filter({ hasText: words });
+  await told.getByRole('button', { name: 'Undo' }).click();
+}
+
 /**
  * Waits until everything that was changed so far is on the disk: screens show a change at once, and
  * a page that is left in the same instant takes it along. Reads wait for the writes before them.

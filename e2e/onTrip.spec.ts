@@ -57,7 +57,7 @@ test('back home the tools are looked through, with what was used, and it can be 
   await expect(page).toHaveURL(/\/trip$/);
   await expect(page.getByText('Looked through on return.')).toBeVisible({ timeout: 30_000 });
   await expect(page.getByText(/1 of \d+ things that went along were used\./)).toBeVisible();
-  await page.getByRole('button', { name: 'Undo', exact: true }).last().click();
+  await page.getByRole('button', { name: 'Undo', exact: true }).click();
   await expect(page.getByRole('link', { name: 'Look the tools through' })).toBeVisible();
 });
 

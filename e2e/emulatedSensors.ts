@@ -35,12 +35,17 @@ export async function emulatedSensors(
   return (readings) => {
     const began = performance.now();
     let last: HoldMoment | undefined;
+    // A slow browser gets fewer moments, and each at its own time.
+    let isSaying = false;
     const timer = setInterval(() => {
       const seconds = (performance.now() - began) / 1000;
       const now = readings.findLast((each) => each.seconds <= seconds) ?? readings[0]!;
-      if (now === last) return;
-      last = now;
-      say(now).catch(() => clearInterval(timer));
+      if (now === last || isSaying) return;
+      [last, isSaying] = [now, true];
+      say(now).then(
+        () => (isSaying = false),
+        () => clearInterval(timer),
+      );
     }, EACH_MS);
     page.on('close', () => clearInterval(timer));
   };

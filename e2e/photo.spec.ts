@@ -54,6 +54,43 @@ test('a coin gives the scale; edge, bevel and chip are measured, and go where th
   await expect(page.getByRole('img', { name: /chip at (4[89]|5[0-3]) mm/ }).first()).toBeVisible();
 });
 
+test('a photo that is half measured is there again, and comes back when it was laid aside', async ({
+  page,
+}) => {
+  await madeUp(page);
+  await markCoin(page);
+  await markEdge(page);
+  // The edge is followed along its belly.
+  await expect(figure(page, 'edge')).toContainText(/(9[789]|10[01]) mm ± \d/);
+  const measured = (await figure(page, 'edge').textContent())!;
+  await page.reload();
+  await expect(page.getByText(/^As you left it/)).toBeVisible();
+  await expect(figure(page, 'edge')).toHaveText(measured);
+  await open(page, '/');
+  await page.getByRole('link', { name: 'Wren on a photo: coin, edge marked' }).click();
+  await expect(figure(page, 'edge')).toHaveText(measured);
+  await page.getByRole('button', { name: 'Another photo' }).click();
+  await expect(page.getByRole('button', { name: 'Try a made-up photo' })).toBeVisible();
+  await page.getByRole('button', { name: 'Bring it back' }).click();
+  await expect(figure(page, 'edge')).toHaveText(measured);
+  const undoTap = page.getByRole('button', { name: 'Undo tap' });
+  await undoTap.click();
+  await expect(figure(page, 'edge')).toHaveCount(0);
+  // A tap is taken back on the mark that it was made on, whatever is marked next.
+  await tapPhoto(page, truth.edge.at(-1)!);
+  await expect(figure(page, 'edge')).toHaveCount(1);
+  await choose(page, 'bevel');
+  await undoTap.click();
+  await expect(figure(page, 'edge')).toHaveCount(0);
+  // What is let go where it belongs is half done no longer.
+  await tapPhoto(page, truth.edge.at(-1)!);
+  await page.getByRole('button', { name: 'edge: Into the tool' }).click();
+  await expect(page.getByText('Kept from the photo.')).toBeVisible();
+  await open(page, '/');
+  await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+  await expect(page.getByRole('link', { name: /^Wren on a photo/ })).toHaveCount(0);
+});
+
 test('points are set and moved by the keyboard alone', async ({ page }) => {
   await madeUp(page);
   await choose(page, 'rule');
@@ -156,6 +193,7 @@ test('a photo is kept with its scale, before and after stand side by side, and g
   await expect(beside.getByRole('img', { name: /before/ })).toBeVisible();
   await expect(beside.getByRole('img', { name: /after/ })).toBeVisible();
   await page.getByRole('button', { name: 'Take this entry down' }).click();
+  await expect(page).toHaveURL(/\/log$/);
   await open(page, '/tool?id=plover');
   await expect(page.getByRole('link', { name: /^Measure on the picture of/ })).toHaveCount(1);
   await open(page, '/data/bin');

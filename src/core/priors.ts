@@ -30,7 +30,10 @@ export const PRIORS = {
     'no phone has been recorded yet',
   ),
 
-  tapPx: prior(2, 'px', 'what a tap on a photo is off by', PRACTICE),
+  tapPx: prior(2, 'px of the photo', 'what a tap on a photo is off by at the least', PRACTICE),
+  pointerPx: prior(1.5, 'px of the screen', 'what a tap by mouse or pen is off by', PRACTICE),
+  fingerPx: prior(4, 'px of the screen', 'what a tap by a finger is off by', PRACTICE),
+  loupePx: prior(2, 'px of the loupe', 'what a point set under the loupe is off by', PRACTICE),
   glintLeast: prior(25, 'of 255', 'what a glint on a photo is brighter by', PRACTICE),
   photoDistanceMm: prior(300, 'mm', 'how far off a phone is held for a photo', PRACTICE),
   wobbleSdLn: prior(0.4, 'sd of ln', 'the wobble of one hand over the usual one', PRACTICE),

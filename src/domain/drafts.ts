@@ -1,4 +1,5 @@
 import { array, mixed, object, string, type Schema } from 'yup';
+import { measure } from './fields';
 import { observationSchema, toolChecksSchema } from './session';
 
 /** What is half done, as far as whoever goes on with it relies on: all else is checked when it is saved. */
@@ -6,6 +7,8 @@ import { observationSchema, toolChecksSchema } from './session';
 const someFields = mixed<object>((value): value is object => {
   return typeof value === 'object' && value !== null && !Array.isArray(value);
 }).required();
+
+const points = array(someFields).required();
 
 const words = () => string().max(10_000).defined();
 
@@ -25,6 +28,25 @@ export const DRAFT_SCHEMAS = {
   'laid out': object({ laid: array(someFields).required() }).required(),
   hours: array(someFields).required(),
   note: words(),
+  /** A photo that is measured on: the file itself, what is tapped on it, and what gives its scale (mm). */
+  photo: object({
+    file: mixed<Blob>((value): value is Blob => value instanceof Blob).required(),
+    marks: object({
+      coin: points,
+      rule: points,
+      edge: points,
+      bevel: points,
+      chip: points,
+      spine: points,
+      outline: points,
+      neck: points,
+    }).required(),
+    sizes: object({
+      coinMm: measure(0, 10_000),
+      ruleMm: measure(0, 10_000),
+      heightMm: measure(0, 1000),
+    }).required(),
+  }).required(),
 } as const satisfies Record<string, Schema>;
 
 export type DraftKind = keyof typeof DRAFT_SCHEMAS;

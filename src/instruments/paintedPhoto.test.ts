@@ -60,6 +60,26 @@ it('an outline of a few taps follows the tool, however it lies, leans and is lit
   );
 });
 
+it('an outline that a finger tapped beside is brought to the tool, as far as the finger says it is off', () => {
+  fc.assert(
+    fc.property(
+      scenes,
+      fc.array(fc.integer({ min: -7, max: 7 }), { minLength: 16, maxLength: 16 }),
+      (scene, jitter) => {
+        const photo = paintPhoto({ ...small, ...scene });
+        const truth = [...photo.outline, photo.outline[0]!];
+        const share = (offPx: number): number => {
+          const taps = tapsOn(photo, jitter).map((tap) => ({ ...tap, offPx }));
+          const traced = traceLine({ raster: photo.raster, taps, isClosed: true });
+          return traced.filter((point) => off(point, truth) < 2.5).length / traced.length;
+        };
+        expect(share(5)).toBeGreaterThan(0.85);
+      },
+    ),
+    { numRuns: 5, seed: 12 },
+  );
+});
+
 it('a traced outline hangs like every silhouette, to its true measures, whichever way the tool lay', () => {
   for (const turnDeg of [-4, 86, 176, -94]) {
     const wide = Math.abs(turnDeg) > 45 && Math.abs(turnDeg) < 135;

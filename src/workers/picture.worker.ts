@@ -32,8 +32,12 @@ async function drawn(file: Blob, longestPx: number) {
   return { canvas, pen, width, height, scale };
 }
 
-function scaled<P extends PhotoPoint>(points: readonly P[], by: number): PhotoPoint[] {
-  return points.map(({ x, y }) => ({ x: x * by, y: y * by }));
+function scaled(points: readonly PhotoPoint[], by: number): PhotoPoint[] {
+  return points.map(({ x, y, offPx }) => ({
+    x: x * by,
+    y: y * by,
+    ...(offPx !== undefined && { offPx: offPx * by }),
+  }));
 }
 
 /** Pictures in a thread of their own: drawing, following and painting them takes longer than a page may stand still. */

@@ -1,7 +1,9 @@
-import { array, boolean, mixed, object, type InferType } from 'yup';
+import { array, boolean, mixed, number, object, type InferType } from 'yup';
 import { measure } from '../domain/fields';
 
-const pointSchema = object({ x: measure(-100, 20_000), y: measure(-100, 20_000) }).noUnknown();
+const pointFields = { x: measure(-100, 20_000), y: measure(-100, 20_000) };
+const pointSchema = object(pointFields).noUnknown();
+const tapSchema = object({ ...pointFields, offPx: number().min(0).max(1000) }).noUnknown();
 
 /** A picture file as it crosses into its thread. */
 const pictureFileSchema = mixed<Blob>((value): value is Blob => value instanceof Blob)
@@ -10,7 +12,7 @@ const pictureFileSchema = mixed<Blob>((value): value is Blob => value instanceof
 
 /** Taps that a line is to be traced through, in px of the picture. */
 const traceSchema = object({
-  taps: array(pointSchema.required()).min(2).max(60).required(),
+  taps: array(tapSchema.required()).min(2).max(60).required(),
   isClosed: boolean().required(),
 }).noUnknown();
 

@@ -10,7 +10,8 @@ export {
 } from './angleFromTilt';
 export { gravityOf, LEVEL, meanGravity, tiltBetween, type Gravity } from './tilt';
 export { strokeCounter, type StrokesHeard } from './strokeCounter';
-export { studySet, type HeldStroke, type HoldReading, type SetStudy } from './studySet';
+export { type HeldStroke, type HoldReading } from './strokesOfSet';
+export { studySet, type SetStudy } from './studySet';
 export { angleRefused, withMeasuredAngle, type AngleRefused } from './measuredAngle';
 export { edgeOnPhoto, notchOnPhoto } from './edgeOnPhoto';
 export { GLINT_PX_PER_MM, glintAlong, type Glint } from './glintAlong';

@@ -101,6 +101,30 @@ it('measures within its own ±: two in three inside one, and hardly a bias', () 
   expect(Math.abs(off / stated)).toBeLessThan(0.5);
 });
 
+it('knows a tap that was rough from one that was set under a loupe: still two in three inside its own ±', () => {
+  const draws = new Draws(77);
+  const tapWithin = (point: PhotoPoint, offPx: number): PhotoPoint => ({
+    x: point.x + offPx * draws.normal(),
+    y: point.y + offPx * draws.normal(),
+    offPx,
+  });
+  const PHOTOS = 400;
+  let inside = 0;
+  for (let i = 0; i < PHOTOS; i += 1) {
+    const see = camera(4 * draws.even(), 180 * draws.even());
+    const [rough, fine] = [4 + 10 * draws.even(), 2];
+    const { mm, sdMm } = measureOnPhoto({
+      rimPoints: rimOf(8, draws.even()).map((point) => tapWithin(see(point), fine)),
+      coinDiameterMm: COIN_MM,
+      from: tapWithin(see({ x: 20, y: 5 }), rough),
+      to: tapWithin(see({ x: 50, y: 5 }), rough),
+    })!;
+    if (sdMm !== null && Math.abs(mm - 30) <= sdMm) inside += 1;
+  }
+  expect(inside / PHOTOS).toBeGreaterThan(0.6);
+  expect(inside / PHOTOS).toBeLessThan(0.8);
+});
+
 it('gives no ± of a photo that was taken much askew, and a wider one where tilt cannot be seen', () => {
   const see = camera(25, 30);
   const [from, to] = [see({ x: 20, y: 0 }), see({ x: 50, y: 0 })];

@@ -1,6 +1,6 @@
 import { positive } from '../check';
 import { PRIORS } from '../priors';
-import { fitRim, type PhotoPoint, type Rim } from './rim';
+import { fitRim, offOf, type PhotoPoint, type Rim } from './rim';
 
 /** A length on a photo, with one standard deviation; `sdMm` is null where the photo was taken too much askew. */
 export interface PhotoLength {
@@ -8,8 +8,6 @@ export interface PhotoLength {
   sdMm: number | null;
 }
 
-/** A tap is off by so much (px, prior). */
-const TAP_PX = PRIORS.tapPx.value;
 /** From here on a flatter photo is asked for, and from there on no ± is given (degrees). */
 export const ASKEW_DEG = 8;
 export const TOO_ASKEW_DEG = 15;
@@ -21,7 +19,7 @@ const UNSEEN_TILT_DEG = 10;
 
 /**
  * A length between two points in the plane of a coin of a known diameter: the map that makes its rim a circle of that
- * size. The ± is of the taps (2 px each), of the rim that they gave, of a height that differs from the coin's, and of
+ * size. The ± is of the taps (each by its own), of the rim that they gave, of a height that differs from the coin's, and of
  * perspective: 0.7 · length · distance from the coin · sin tilt / distance of the eye.
  */
 export function measureOnPhoto(input: {
@@ -66,7 +64,7 @@ export function measureOnPhoto(input: {
 }
 
 function nudged(point: PhotoPoint, way: 'x' | 'y'): PhotoPoint {
-  return { ...point, [way]: point[way] + TAP_PX };
+  return { ...point, [way]: point[way] + offOf(point) };
 }
 
 /** Where a point of a photo lies in the coin's own plane (mm from its middle): along the ellipse's axes each has its own scale. */
@@ -98,6 +96,10 @@ export function depthOnPhoto(
   const share =
     ((floor.x - a.x) * (b.x - a.x) + (floor.y - a.y) * (b.y - a.y)) /
     ((b.x - a.x) ** 2 + (b.y - a.y) ** 2);
-  const foot = { x: a.x + share * (b.x - a.x), y: a.y + share * (b.y - a.y) };
+  const foot = {
+    x: a.x + share * (b.x - a.x),
+    y: a.y + share * (b.y - a.y),
+    offPx: Math.max(offOf(a), offOf(b)),
+  };
   return measureOnPhoto({ ...rest, from: foot, to: floor });
 }

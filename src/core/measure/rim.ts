@@ -4,6 +4,13 @@ import { PRIORS } from '../priors';
 export interface PhotoPoint {
   x: number;
   y: number;
+  /** What it may be off by (px, one standard deviation): a finger on a small picture of it is off by more than a loupe. */
+  offPx?: number;
+}
+
+/** What a point is off by; by itself a tap's least. */
+export function offOf({ offPx = PRIORS.tapPx.value }: PhotoPoint): number {
+  return offPx;
 }
 
 /** A coin's rim as it lies on a photo: an ellipse where it was seen askew. */
@@ -91,7 +98,7 @@ function ellipseThrough(points: readonly PhotoPoint[]): Rim | null {
     semiMinor,
     tiltDeg: (180 / Math.PI) * Math.acos(Math.min(1, semiMinor / semiMajor)),
     axisDeg,
-    tiltFloorDeg: tiltFloor(points.length, semiMajor),
+    tiltFloorDeg: tiltFloor(points, semiMajor),
     isTiltSeen: true,
   };
 }
@@ -100,8 +107,11 @@ function ellipseThrough(points: readonly PhotoPoint[]): Rim | null {
  * Taps that are off by their own error make axes that differ by twice the length of a vector of two normal parts, each
  * of error · √(2/n); its mean is √(π/2) of one (Rayleigh).
  */
-function tiltFloor(count: number, semiMajor: number): number {
-  const differ = 2 * Math.sqrt(Math.PI / 2) * PRIORS.tapPx.value * Math.sqrt(2 / count);
+function tiltFloor(points: readonly PhotoPoint[], semiMajor: number): number {
+  const offPx = Math.sqrt(
+    points.reduce((sum, point) => sum + offOf(point) ** 2, 0) / points.length,
+  );
+  const differ = 2 * Math.sqrt(Math.PI / 2) * offPx * Math.sqrt(2 / points.length);
   return (180 / Math.PI) * Math.acos(Math.max(0, 1 - differ / semiMajor));
 }
 

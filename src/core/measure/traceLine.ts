@@ -2,10 +2,12 @@ import { quantileSorted } from 'd3-array';
 import FlatQueue from 'flatqueue';
 import { once } from '../once';
 import { contrastOf, type Raster } from './raster';
-import type { PhotoPoint } from './rim';
+import { offOf, type PhotoPoint } from './rim';
 
-/** A tap is brought to the sharpest change this near to it (px). */
-const SNAP_PX = 4;
+/** A tap is brought to the sharpest change within twice what it may be off by, but no further than this (px). */
+const MOST_SNAP_PX = 12;
+/** Of two that are as sharp, the nearer: so much less for each of its own errors. */
+const FAR_LOSS = 0.2;
 /** A line leaves the straight way between two taps by so much of their distance, and these pixels, at most. */
 const SIDEWAYS_SHARE = 0.35;
 const SIDEWAYS_PX = 12;
@@ -50,14 +52,16 @@ function snapped({ width, height }: Raster, contrast: Float32Array, tap: PhotoPo
     y: Math.min(height - 1, Math.max(0, Math.round(tap.y))),
   };
   let most = 0;
-  for (let dy = -SNAP_PX; dy <= SNAP_PX; dy += 1) {
-    for (let dx = -SNAP_PX; dx <= SNAP_PX; dx += 1) {
+  const off = Math.max(1, offOf(tap));
+  const reach = Math.min(MOST_SNAP_PX, Math.round(2 * off));
+  for (let dy = -reach; dy <= reach; dy += 1) {
+    for (let dx = -reach; dx <= reach; dx += 1) {
       const at = {
         x: Math.min(width - 1, Math.max(0, Math.round(tap.x) + dx)),
         y: Math.min(height - 1, Math.max(0, Math.round(tap.y) + dy)),
       };
-      // Of two that are as sharp, the nearer.
-      const worth = contrast[at.y * width + at.x]! / (1 + 0.1 * Math.hypot(dx, dy));
+      const far = Math.hypot(dx, dy) / off;
+      const worth = contrast[at.y * width + at.x]! / (1 + FAR_LOSS * far);
       if (worth > most) [best, most] = [at, worth];
     }
   }

@@ -30,9 +30,10 @@ export function CoachBar(props: {
   set: HoldSet;
   isSimulated: boolean;
   begin: Beginning;
-  onKeep: () => void;
+  /** Takes the set that was saved out again; null where none was. */
+  onLeaveOut: (() => void) | null;
 }) {
-  const { set, isSimulated, begin, onKeep } = props;
+  const { set, isSimulated, begin, onLeaveOut } = props;
   return (
     <ActionBar>
       <div className="mx-auto grid max-w-2xl grid-cols-2 gap-2 px-4 py-2 sm:px-8">
@@ -44,21 +45,21 @@ export function CoachBar(props: {
         )}
         {set.phase === 'done' && (
           <>
-            <button type="button" className="btn btn-outline" onClick={set.again}>
-              {say.once}
-            </button>
             {isSimulated ? (
               <p className="self-center">{say.notKept}</p>
             ) : (
               <button
                 type="button"
-                className="btn btn-primary"
-                disabled={!set.study?.wobbleDeg}
-                onClick={onKeep}
+                className="btn btn-outline"
+                disabled={!onLeaveOut}
+                onClick={() => onLeaveOut?.()}
               >
-                {say.keep}
+                {say.leaveOut}
               </button>
             )}
+            <button type="button" className="btn btn-primary" onClick={set.again}>
+              {say.once}
+            </button>
           </>
         )}
       </div>

@@ -34,11 +34,16 @@ export function HoldCoach(props: {
   const [isSimulated, setSimulated] = useState(false);
   const meantDeg = apexAngle(zone);
   const bandDeg = BANDS_DEG[band]!;
-  const set = useHoldSet({ meantDeg, bandDeg });
-  const { keep, forget } = usePractice();
+  const { keep, leaveOut, forget } = usePractice();
+  const [kept, setKept] = useState<Practice | null>(null);
+  const set = useHoldSet({ meantDeg, bandDeg }, (study) =>
+    // Nobody taps while the hand is at work: a set is saved as it ends.
+    setKept(isSimulated ? null : keep(study, { need, person, hand, meantDeg, bandDeg })),
+  );
   const name = edgeName(tool, zone);
   const begin = (by: 'device' | 'simulated'): void => {
     setSimulated(by === 'simulated');
+    setKept(null);
     set.open(by === 'device' ? PHONE_MOTION : simulatedHand(madeUp(meantDeg, hand)));
   };
   return (
@@ -51,10 +56,13 @@ export function HoldCoach(props: {
           set={set}
           isSimulated={isSimulated}
           begin={{ hand, onHand: setHand, band, onBand: setBand, onBegin: begin }}
-          onKeep={() => {
-            void keep(set.study!, { need, person, hand, meantDeg, bandDeg });
-            set.again();
-          }}
+          onLeaveOut={
+            kept &&
+            (() => {
+              void leaveOut(kept);
+              set.again();
+            })
+          }
         />
       }
     >

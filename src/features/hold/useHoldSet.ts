@@ -24,7 +24,7 @@ export interface HoldSet {
   /** How much of the stillness that zeroes it is there, from 0 to 1. */
   stillShare: number;
   open: (source: Source<MotionReading>) => void;
-  /** Ends the set, or lets go. */
+  /** Ends the set. */
   end: () => void;
   /** Back to before a set. */
   again: () => void;
@@ -40,7 +40,11 @@ const BEGINS_AT = 3;
 /** A set longer than this ends by itself (seconds). */
 const LONGEST_SECONDS = 240;
 
-export function useHoldSet(aim: { meantDeg: number; bandDeg: number }): HoldSet {
+/** `onDone` is told of each set that went as far as three strokes, however it ends: a call may cut it short. */
+export function useHoldSet(
+  aim: { meantDeg: number; bandDeg: number },
+  onDone: (study: SetStudy) => void,
+): HoldSet {
   const { meantDeg, bandDeg } = aim;
   const [phase, setPhase] = useState<SetPhase>('off');
   const [study, setStudy] = useState<SetStudy | null>(null);
@@ -48,20 +52,34 @@ export function useHoldSet(aim: { meantDeg: number; bandDeg: number }): HoldSet 
   const felt = useRef<MotionReading[]>([]);
   const zero = useRef<Gravity>(LEVEL);
   const stop = useRef(() => {});
+  /** What the set comes to so far; null before it has begun, and after it is over. */
+  const begun = useRef<SetStudy | null>(null);
+  const told = useRef(onDone);
+  useEffect(() => {
+    told.current = onDone;
+  });
 
   const letGo = useCallback((): void => {
     stop.current();
     stop.current = () => {};
   }, []);
+  const end = useCallback((): void => {
+    letGo();
+    setPhase('done');
+    if (begun.current) told.current(begun.current);
+    begun.current = null;
+  }, [letGo]);
   const leave = useCallback((): void => {
+    if (begun.current) return end();
     letGo();
     setPhase((now) => (now === 'done' ? now : 'off'));
-  }, [letGo]);
+  }, [letGo, end]);
   useLetGo(leave);
 
   const open = (source: Source<MotionReading>): void => {
     letGo();
     felt.current = [];
+    begun.current = null;
     zero.current = LEVEL;
     setStudy(null);
     setStillShare(0);
@@ -72,11 +90,6 @@ export function useHoldSet(aim: { meantDeg: number; bandDeg: number }): HoldSet 
       onLost: setPhase,
     });
   };
-  const end = (): void => {
-    letGo();
-    setPhase('done');
-  };
-
   const isListening = phase === 'zeroing' || phase === 'ready' || phase === 'going';
   useEffect(() => {
     if (!isListening) return;
@@ -93,17 +106,17 @@ export function useHoldSet(aim: { meantDeg: number; bandDeg: number }): HoldSet 
       }
       const now = studySet({ readings, zeroDeg: 0, meantDeg, bandDeg });
       setStudy(now);
-      if (phase === 'ready' && now.strokes.length >= BEGINS_AT) setPhase('going');
+      if (now.strokes.length >= BEGINS_AT) {
+        begun.current = now;
+        setPhase('going');
+      }
       const last = readings.at(-1);
       const lies = last && Math.abs(last.deg) < LIES_DEG && stillnessOf(readings, END_SECONDS) >= 1;
       const isLong = last && last.seconds - readings[0]!.seconds > LONGEST_SECONDS;
-      if (phase === 'going' && (lies || isLong)) {
-        letGo();
-        setPhase('done');
-      }
+      if (phase === 'going' && (lies || isLong)) end();
     }, EACH_MS);
     return () => clearInterval(timer);
-  }, [isListening, phase, meantDeg, bandDeg, letGo]);
+  }, [isListening, phase, meantDeg, bandDeg, end]);
 
   const again = (): void => {
     letGo();

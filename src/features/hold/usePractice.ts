@@ -17,17 +17,21 @@ interface Aim {
   bandDeg: number;
 }
 
-/** Keeps a set, and forgets all of them: each with the way to take it back. */
+/** Keeps a set, leaves one out again, and forgets all of them: each with the way to take it back. */
 export function usePractice(): {
-  keep: (study: SetStudy, aim: Aim) => Promise<void>;
+  /** The record of the set; null where it was too short to say anything. */
+  keep: (study: SetStudy, aim: Aim) => Practice | null;
+  leaveOut: (practice: Practice) => Promise<void>;
   forget: (practices: readonly Practice[]) => Promise<void>;
 } {
   const undoable = useUndoable();
   return {
-    async keep(study, aim) {
+    keep(study, aim) {
       const record = practiceOf(study, aim, nanoid(), stampNow());
-      if (record) await undoable(say.kept, [newOne('practices', record)]);
+      if (record) void undoable(say.kept, [newOne('practices', record)]);
+      return record;
     },
+    leaveOut: (record) => undoable(say.isLeftOut, [removedOne('practices', record, stampNow())]),
     forget: (practices) =>
       undoable(
         say.forgotten,

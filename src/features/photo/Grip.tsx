@@ -1,6 +1,6 @@
 import { useRef, type PointerEvent } from 'react';
 import type { PhotoPoint } from '../../core';
-import { onPhoto } from './onPhoto';
+import { onPhoto, underLoupe } from './onPhoto';
 import type { Picture } from './picture';
 
 /** The grip hangs so far from its point, and is so large (shares of the photo's width): a finger covers neither. */
@@ -13,11 +13,13 @@ const FINE = 0.5;
 export function Grip(props: {
   at: PhotoPoint;
   picture: Picture;
-  onMove: (by: PhotoPoint) => void;
+  onPlace: (point: PhotoPoint) => void;
+  onSettle: () => void;
 }) {
-  const { at, picture, onMove } = props;
+  const { at, picture, onPlace, onSettle } = props;
   const { width, height } = picture;
-  const held = useRef<PhotoPoint | null>(null);
+  // Where the thumb took it, and where the point was then.
+  const held = useRef<{ thumb: PhotoPoint; point: PhotoPoint } | null>(null);
   const down = at.y > height / 2 ? -1 : 1;
   const side = at.x > width / 2 ? -1 : 1;
   const centre = {
@@ -33,16 +35,23 @@ export function Grip(props: {
       data-testid="grip"
       onPointerDown={(event) => {
         event.currentTarget.setPointerCapture(event.pointerId);
-        held.current = place(event);
+        const thumb = place(event);
+        held.current = thumb && { thumb, point: at };
       }}
       onPointerMove={(event) => {
         const now = place(event);
         if (!held.current || !now) return;
-        onMove({ x: FINE * (now.x - held.current.x), y: FINE * (now.y - held.current.y) });
-        held.current = now;
+        const { thumb, point } = held.current;
+        onPlace(
+          underLoupe(event.currentTarget.ownerSVGElement!, {
+            x: point.x + FINE * (now.x - thumb.x),
+            y: point.y + FINE * (now.y - thumb.y),
+          }),
+        );
       }}
       onPointerUp={() => {
         held.current = null;
+        onSettle();
       }}
       onClick={(event) => event.stopPropagation()}
     >

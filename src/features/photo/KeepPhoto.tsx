@@ -20,8 +20,9 @@ export function KeepPhoto(props: {
   need: EdgeNeed;
   /** The look that findings of this photo went into. */
   lookId: string | null;
+  onKept: () => void;
 }) {
-  const { picture, scale, need, lookId } = props;
+  const { picture, scale, need, lookId, onKept } = props;
   const { add } = usePhotoActs();
   const [failure, setFailure] = useState<string | null>(null);
   const places = usePlaces(need, lookId);
@@ -32,6 +33,7 @@ export function KeepPhoto(props: {
         scale: scale && { ...scale, widthPx: picture.width },
       });
       setFailure(null);
+      onKept();
     } catch (error) {
       setFailure((error as Error).message);
     }
@@ -42,7 +44,7 @@ export function KeepPhoto(props: {
       <p className="text-[0.92rem] text-soft">{scale?.heel ? say.scaleGoesWithIt : say.noScale}</p>
       <div className="mt-2 flex flex-wrap gap-2">
         {picture.kept ? (
-          <MeasuredAgain picture={picture} scale={scale} />
+          <MeasuredAgain picture={picture} scale={scale} onKept={onKept} />
         ) : (
           places.map(([words, of]) => (
             <button
@@ -86,7 +88,8 @@ function usePlaces(need: EdgeNeed, lookId: string | null): PhotoPlace[] {
 }
 
 /** A picture that was kept before learns how large it shows things. */
-function MeasuredAgain({ picture, scale }: { picture: Picture; scale: PhotoScale | null }) {
+function MeasuredAgain(props: { picture: Picture; scale: PhotoScale | null; onKept: () => void }) {
+  const { picture, scale, onKept } = props;
   const store = useStore();
   const undoable = useUndoable();
   const note = async (): Promise<void> => {
@@ -94,6 +97,7 @@ function MeasuredAgain({ picture, scale }: { picture: Picture; scale: PhotoScale
     if (!before || !scale) return;
     const after = { ...before, updatedAt: stampNow(), scale };
     await undoable(say.scaleKept, [{ store: 'photos', id: before.id, before, after }]);
+    onKept();
   };
   return (
     <button type="button" className="btn btn-outline" disabled={!scale} onClick={() => void note()}>

@@ -33,7 +33,7 @@ export function PhotoBar(props: PhotoBarProps) {
 }
 
 function Marking({ photo }: { photo: Photo }) {
-  const { mark, choose, undo, leave, marks } = photo;
+  const { mark, choose, undo, leave } = photo;
   const row = (of: readonly Mark[]) => of.map((each) => [each, say.marks[each]] as const);
   return (
     <div className="grid gap-2 lg:grid-cols-[2.4fr_1fr]">
@@ -52,12 +52,7 @@ function Marking({ photo }: { photo: Photo }) {
         />
       </div>
       <div className="grid grid-cols-2 gap-2">
-        <button
-          type="button"
-          className="btn btn-outline"
-          disabled={marks[mark].length === 0}
-          onClick={undo}
-        >
+        <button type="button" className="btn btn-outline" disabled={!undo} onClick={() => undo?.()}>
           {say.undo}
         </button>
         <button type="button" className="btn btn-outline" onClick={leave}>

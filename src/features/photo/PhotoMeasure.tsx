@@ -1,12 +1,13 @@
 'use client';
 
-import { useCallback, useMemo, useRef, useState, type ReactNode } from 'react';
+import { useCallback, useMemo, useRef, type ReactNode } from 'react';
 import type { EdgeNeed, Glint, PhotoPoint } from '../../core';
 import { edgeName } from '../../domain/edgeName';
 import type { Photo as KeptPhoto } from '../../domain/photo';
 import type { Zone } from '../../domain/tool';
 import { fineMm, mm } from '../../ui/format';
 import { MeasureField } from '../../ui/forms/MeasureField';
+import { LeftHere } from '../../ui/LeftHere';
 import { InstrumentFrame } from '../../ui/InstrumentFrame';
 import { photoWords as say } from '../../ui/words/photoWords';
 import { titles } from '../../ui/words/titleWords';
@@ -24,22 +25,16 @@ import { useCamera, type Camera } from './useCamera';
 import { usePhoto, type Photo } from './usePhoto';
 import { usePhotoKeeps } from './usePhotoKeeps';
 
-const USUAL_COIN_MM = 24;
-const USUAL_RULE_MM = 50;
-const USUAL_HEIGHT_MM = 1;
-
 /** One edge on a photo: taps on a coin give the scale, taps on the tool its measures, each where it belongs. */
 export function PhotoMeasure({ need, kept }: { need: EdgeNeed; kept: KeptPhoto | null }) {
-  const photo = usePhoto(kept);
+  const photo = usePhoto(need, kept);
   const camera = useCamera();
   const video = useRef<HTMLVideoElement>(null);
-  const [coinMm, setCoinMm] = useState(USUAL_COIN_MM);
-  const [ruleMm, setRuleMm] = useState(USUAL_RULE_MM);
-  const [heightMm, setHeightMm] = useState(USUAL_HEIGHT_MM);
-  const { picture, marks, lines } = photo;
+  const { picture, marks, lines, sizes, resize } = photo;
+  const { heightMm } = sizes;
   const { tool, zone } = need;
   const name = edgeName(tool, zone);
-  const rule = useMemo(() => scaleOf(marks, { coinMm, ruleMm }), [marks, coinMm, ruleMm]);
+  const rule = useMemo(() => scaleOf(marks, sizes), [marks, sizes]);
   const found = useMemo(
     () => photoMeasures({ marks, lines, scale: rule, heightErrorMm: heightMm, zone }),
     [marks, lines, rule, heightMm, zone],
@@ -57,23 +52,24 @@ export function PhotoMeasure({ need, kept }: { need: EdgeNeed; kept: KeptPhoto |
       <MeasureField
         label={say.coinField}
         quantity="length"
-        value={coinMm}
-        onValue={(value) => value > 0 && setCoinMm(value)}
+        value={sizes.coinMm}
+        onValue={(value) => value > 0 && resize({ coinMm: value })}
       />
       <MeasureField
         label={say.ruleField}
         quantity="length"
-        value={ruleMm}
-        onValue={(value) => value > 0 && setRuleMm(value)}
+        value={sizes.ruleMm}
+        onValue={(value) => value > 0 && resize({ ruleMm: value })}
       />
       <MeasureField
         label={say.heightField}
         quantity="length"
         value={heightMm}
-        onValue={(value) => value >= 0 && setHeightMm(value)}
+        onValue={(value) => value >= 0 && resize({ heightMm: value })}
       />
     </div>
   );
+  if (photo.isReading) return null;
   return (
     <InstrumentFrame
       tab={titles.photo(name)}
@@ -83,7 +79,12 @@ export function PhotoMeasure({ need, kept }: { need: EdgeNeed; kept: KeptPhoto |
       bar={<PhotoBar photo={photo} camera={camera} onShoot={() => void shoot()} />}
     >
       {picture ? (
-        <Measured photo={photo} found={found} acrossMm={rule?.coinDiameterMm ?? coinMm} need={need}>
+        <Measured
+          photo={photo}
+          found={found}
+          acrossMm={rule?.coinDiameterMm ?? sizes.coinMm}
+          need={need}
+        >
           {fields}
         </Measured>
       ) : (
@@ -126,7 +127,7 @@ function Measured(props: {
 }) {
   const { photo, found, acrossMm, need, children } = props;
   const { marks, mark, lines, glints, isFollowing } = photo;
-  const keeps = usePhotoKeeps(need);
+  const keeps = usePhotoKeeps(need, photo.done);
   const { rim } = found;
   const scale = photoScale(rim, acrossMm, lines.edge ?? marks.edge);
   const { edge } = lines;
@@ -135,6 +136,7 @@ function Measured(props: {
   return (
     <div className="grid gap-x-8 lg:grid-cols-[1.7fr_1fr]">
       <div>
+        <LeftHere at={photo.leftAt} onAnew={photo.leave} />
         <p className="min-h-7">{say.how[mark]}</p>
         <PhotoStage
           picture={photo.picture!}
@@ -146,10 +148,17 @@ function Measured(props: {
           pxPerMm={scale?.pxPerMm ?? null}
           plates={platesOf(found)}
           onTap={photo.tap}
-          onMove={photo.move}
+          onPlace={photo.place}
+          onSettle={photo.settle}
         />
         <p role="status" className="min-h-7 text-[0.92rem] text-soft">
-          {isFollowing ? say.following : say.keys}
+          {isFollowing && say.following}
+          {!isFollowing && (
+            <>
+              <span className="pointer-coarse:hidden">{say.keys}</span>
+              <span className="hidden pointer-coarse:inline">{say.byThumb}</span>
+            </>
+          )}
         </p>
         <FoundStrip need={need} found={found} glints={onTool} />
       </div>
@@ -170,7 +179,13 @@ function Measured(props: {
           )}
         </PhotoFigures>
         {children}
-        <KeepPhoto picture={photo.picture!} scale={scale} need={need} lookId={keeps.lookId} />
+        <KeepPhoto
+          picture={photo.picture!}
+          scale={scale}
+          need={need}
+          lookId={keeps.lookId}
+          onKept={photo.done}
+        />
       </div>
     </div>
   );

@@ -9,7 +9,7 @@ const of = (marks: Partial<Marks>) =>
   photoMeasures({
     marks: { ...NO_MARKS, ...marks },
     lines: { edge: null, outline: null },
-    scale: scaleOf({ ...NO_MARKS, ...marks }, { coinMm: 24, ruleMm: 50 }),
+    scale: scaleOf({ ...NO_MARKS, ...marks }, { coinMm: 24, ruleMm: 50, heightMm: 1 }),
     heightErrorMm: 1,
     zone,
   });
@@ -22,6 +22,24 @@ it('tells nothing without the coin, and each measure as soon as it is marked', (
   expect(found.edge!.sdMm!).toBeGreaterThan(0.2);
   expect(found.spine!.mm).toBeCloseTo(3, 1);
   expect(found.bevel).toBeNull();
+});
+
+it('states a wider ± of what a finger tapped than of what was set under the loupe', () => {
+  const ends = [px(0, 0), px(95, 0)];
+  const by = (offPx: number) => ends.map((end) => ({ ...end, offPx }));
+  const sdOf = (marks: Partial<Marks>): number => of({ coin, ...marks }).edge!.sdMm!;
+  expect(sdOf({ edge: by(2) })).toBeCloseTo(sdOf({ edge: ends }), 6);
+  expect(sdOf({ edge: by(40) })).toBeGreaterThan(40 / PX_PER_MM);
+  // The line between is followed: its ends are still what was tapped.
+  const line = Array.from({ length: 96 }, (_, mm) => px(mm, 0));
+  const followed = photoMeasures({
+    marks: { ...NO_MARKS, coin, edge: by(40) },
+    lines: { edge: line, outline: null },
+    scale: { rimPoints: coin, coinDiameterMm: 24 },
+    heightErrorMm: 1,
+    zone,
+  });
+  expect(followed.edge!.sdMm!).toBeCloseTo(sdOf({ edge: by(40) }), 3);
 });
 
 it('takes the lean of a bevel into its angle', () => {

@@ -38,6 +38,13 @@ export const NO_MARKS: Marks = {
   neck: [],
 };
 
+/** What gives the scale, and how far the edge may lie above it (mm). */
+export interface Sizes {
+  coinMm: number;
+  ruleMm: number;
+  heightMm: number;
+}
+
 /** Lines that the photo itself draws through the taps; null until they are followed. */
 export interface TracedLines {
   edge: readonly PhotoPoint[] | null;
@@ -70,16 +77,14 @@ export interface PhotoRule {
  * A coin where it is marked, else a rule: a length of it lies across a circle, which is seen as straight from above as
  * one by three taps. Null without either.
  */
-export function scaleOf(
-  marks: Marks,
-  { coinMm, ruleMm }: { coinMm: number; ruleMm: number },
-): PhotoRule | null {
+export function scaleOf(marks: Marks, { coinMm, ruleMm }: Sizes): PhotoRule | null {
   if (marks.coin.length >= 3) return { rimPoints: marks.coin, coinDiameterMm: coinMm };
   const [from, to] = marks.rule;
   if (!from || !to) return null;
   const beside = {
     x: (from.x + to.x) / 2 - (to.y - from.y) / 2,
     y: (from.y + to.y) / 2 + (to.x - from.x) / 2,
+    offPx: from.offPx,
   };
   return { rimPoints: [from, to, beside], coinDiameterMm: ruleMm };
 }
@@ -107,7 +112,7 @@ export function photoMeasures(input: {
   const rim = fitRim({ points: scale.rimPoints });
   const between = ([from, to]: readonly PhotoPoint[]): PhotoLength | null =>
     rim && from && to ? measureOnPhoto({ ...by, from, to }) : null;
-  const edge = { ...by, line: lines.edge ?? marks.edge };
+  const edge = { ...by, line: edgeLine(lines, marks) };
   const isEdge = rim !== null && edge.line.length >= 2;
   const floor = marks.chip[0];
   const bevel = between(marks.bevel);
@@ -123,6 +128,16 @@ export function photoMeasures(input: {
   };
 }
 
+/** The edge as it is followed, or as it is tapped: its ends are off by what their taps are. */
+export function edgeLine({ edge }: TracedLines, marks: Marks): readonly PhotoPoint[] {
+  if (!edge) return marks.edge;
+  const ends = { first: marks.edge[0], last: marks.edge.at(-1) };
+  return edge.map((point, i) => {
+    const tap = i === 0 ? ends.first : i === edge.length - 1 ? ends.last : undefined;
+    return tap ? { ...point, offPx: tap.offPx } : point;
+  });
+}
+
 /** How large a photo shows things, and where its edge lies; null without a coin. */
 export function photoScale(
   rim: Rim | null,
@@ -130,7 +145,7 @@ export function photoScale(
   edge: readonly PhotoPoint[],
 ): PhotoScale | null {
   if (!rim) return null;
-  const [heel, tip] = [edge[0], edge.at(-1)];
+  const [heel, tip] = [edge[0], edge.at(-1)].map((end) => end && { x: end.x, y: end.y });
   const pxPerMm = (2 * Math.sqrt(rim.semiMajor * rim.semiMinor)) / coinDiameterMm;
   return edge.length >= 2
     ? { pxPerMm, heel: heel!, tip: tip! }

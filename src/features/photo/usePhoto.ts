@@ -1,15 +1,23 @@
 'use client';
 
-import { useEffect, useState } from 'react';
-import type { PhotoPoint } from '../../core';
+import { useState } from 'react';
+import type { EdgeNeed, PhotoPoint } from '../../core';
 import type { Photo as KeptPhoto } from '../../domain/photo';
 import { makeUpPhoto } from '../../live';
-import { fileOf, pictureOf, type Picture } from './picture';
-import { MOST_POINTS, NO_MARKS, type Mark, type Marks } from './photoMeasures';
+import { notice } from '../../ui/notice';
+import { photoWords as say } from '../../ui/words/photoWords';
+import { MARKS, MOST_POINTS, NO_MARKS, type Mark, type Marks, type Sizes } from './photoMeasures';
+import type { Picture } from './picture';
 import { useLines, type PhotoLines } from './useLines';
+import { useMarkedPhoto, type MarkedPhoto } from './useMarkedPhoto';
+import { usePicture } from './usePicture';
 
 /** A photo under the taps: its marks, which of them is being set, and the lines through them. */
 export interface Photo extends PhotoLines {
+  /** Whether it is still read what was left here. */
+  isReading: boolean;
+  /** When what stands here was left; null where it began just now. */
+  leftAt: string | null;
   picture: Picture | null;
   isUnreadable: boolean;
   /** Whether a made-up photo is being painted. */
@@ -17,56 +25,64 @@ export interface Photo extends PhotoLines {
   marks: Marks;
   mark: Mark;
   choose: (mark: Mark) => void;
+  sizes: Sizes;
+  resize: (part: Partial<Sizes>) => void;
   take: (file: Blob) => Promise<void>;
   makeUp: () => Promise<void>;
+  /** Another photo; what was tapped on this one comes back by an undo. */
   leave: () => void;
   tap: (point: PhotoPoint) => void;
-  move: (by: PhotoPoint) => void;
-  undo: () => void;
+  /** Moves the point last set; it stays there once it settles. */
+  place: (point: PhotoPoint) => void;
+  settle: () => void;
+  /** Takes the last tap back; null where there is none. */
+  undo: (() => void) | null;
+  /** What was found is saved. */
+  done: () => void;
 }
 
-/** Begins with a picture that was kept, where one is asked for. */
-export function usePhoto(asked: KeptPhoto | null): Photo {
-  const [picture, setPicture] = useState<Picture | null>(null);
-  const [isUnreadable, setUnreadable] = useState(false);
+/** Begins with a picture that was kept, where one is asked for, or with what was left half done. */
+export function usePhoto(need: EdgeNeed, asked: KeptPhoto | null): Photo {
+  const marked = useMarkedPhoto(need, asked);
+  const { value, change, show, begun } = marked;
+  const { picture, isUnreadable, read } = usePicture(
+    value.file,
+    value.file === begun.file ? asked : null,
+  );
   const [isPainting, setPainting] = useState(false);
-  const [marks, setMarks] = useState<Marks>(NO_MARKS);
-  const [mark, choose] = useState<Mark>('coin');
-  // A picture of a file is let go of with it.
-  useEffect(() => () => void (picture && URL.revokeObjectURL(picture.url)), [picture]);
-  const show = (next: Picture | null): void => {
-    setPicture(next);
-    setMarks(NO_MARKS);
-    choose('coin');
-    setUnreadable(false);
-  };
-  useEffect(() => {
-    if (!asked) return;
-    let isOver = false;
-    pictureOf(fileOf(asked), asked).then(
-      (found) => (isOver ? URL.revokeObjectURL(found.url) : setPicture(found)),
-      () => setUnreadable(true),
-    );
-    return () => {
-      isOver = true;
-    };
-  }, [asked]);
-  const change = (points: (now: readonly PhotoPoint[]) => readonly PhotoPoint[]): void =>
-    setMarks((now) => ({ ...now, [mark]: points(now[mark]) }));
+  const [chosen, choose] = useState<Mark | null>(null);
+  // What stood before each tap, the latest last.
+  const [past, setPast] = useState<readonly { marks: Marks; mark: Mark }[]>([]);
+  const { marks } = value;
+  const mark = chosen ?? lastMark(marks);
+  const withPoints = (points: readonly PhotoPoint[]): MarkedPhoto => ({
+    ...value,
+    marks: { ...marks, [mark]: points },
+  });
   const take = async (file: Blob): Promise<void> => {
-    try {
-      show(await pictureOf(file));
-    } catch {
-      setUnreadable(true);
-    }
+    if (!(await read(file))) return;
+    setPast([]);
+    choose('coin');
+    change({ ...value, file, marks: NO_MARKS });
+  };
+  const undo = (): void => {
+    const before = past.at(-1);
+    // Of what was left here before only the points are known, not their order.
+    if (!before) return change(withPoints(marks[mark].slice(0, -1)));
+    setPast(past.slice(0, -1));
+    choose(before.mark);
+    change({ ...value, marks: before.marks });
   };
   return {
+    ...marked,
     picture,
     isUnreadable,
     isPainting,
     marks,
     mark,
     choose,
+    sizes: value.sizes,
+    resize: (part) => change({ ...value, sizes: { ...value.sizes, ...part } }),
     take,
     async makeUp() {
       setPainting(true);
@@ -76,14 +92,32 @@ export function usePhoto(asked: KeptPhoto | null): Photo {
         setPainting(false);
       }
     },
-    leave: () => show(null),
-    // One more than there is room for begins anew.
-    tap: (point) => change((now) => (now.length < MOST_POINTS[mark] ? [...now, point] : [point])),
-    move: ({ x, y }) =>
-      change((now) =>
-        now.map((point, i) => (i === now.length - 1 ? { x: point.x + x, y: point.y + y } : point)),
-      ),
-    undo: () => change((now) => now.slice(0, -1)),
+    leave() {
+      const before = { value, past, mark };
+      setPast([]);
+      choose('coin');
+      change({ ...value, file: null, marks: NO_MARKS });
+      const back = (): void => {
+        setPast(before.past);
+        choose(before.mark);
+        change(before.value);
+      };
+      if (MARKS.some((each) => marks[each].length > 0))
+        void notice(say.isLaidAside, { action: { label: say.bringBack, onClick: back } });
+    },
+    tap(point) {
+      setPast([...past, { marks, mark }]);
+      // One more than there is room for begins anew.
+      const now = marks[mark];
+      change(withPoints(now.length < MOST_POINTS[mark] ? [...now, point] : [point]));
+    },
+    place: (point) => show(withPoints([...marks[mark].slice(0, -1), point])),
+    undo: past.length > 0 || marks[mark].length > 0 ? undo : null,
     ...useLines(picture, marks),
   };
+}
+
+/** Where marking goes on: at the last of those that are set. */
+function lastMark(marks: Marks): Mark {
+  return MARKS.findLast((mark) => marks[mark].length > 0) ?? 'coin';
 }

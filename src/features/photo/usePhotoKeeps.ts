@@ -29,7 +29,7 @@ const GLINT_EVERY_MM = 10;
 
 const tenth = (mm: number): number => Math.round(10 * mm) / 10;
 
-export function usePhotoKeeps({ tool, zone, state }: EdgeNeed): PhotoKeeps {
+export function usePhotoKeeps({ tool, zone, state }: EdgeNeed, onKept: () => void): PhotoKeeps {
   const store = useStore();
   const undoable = useUndoable();
   const [lookId, setLookId] = useState<string | null>(null);
@@ -41,6 +41,7 @@ export function usePhotoKeeps({ tool, zone, state }: EdgeNeed): PhotoKeeps {
     if (!kept) return;
     const after = make(kept, stampNow());
     await undoable(say.kept, [{ store: 'tools', id: tool.id, before: kept, after }]);
+    onKept();
   };
   const intoLook = async (findings: readonly Finding[]): Promise<void> => {
     const at = stampNow();
@@ -68,7 +69,7 @@ export function usePhotoKeeps({ tool, zone, state }: EdgeNeed): PhotoKeeps {
     setLookId(look.id);
   };
   const found = (findings: readonly Finding[]): Promise<void> =>
-    (queue.current = queue.current.then(() => intoLook(findings)));
+    (queue.current = queue.current.then(() => intoLook(findings)).then(onKept));
   return {
     lookId,
     angle: (angle) =>

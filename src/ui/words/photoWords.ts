@@ -18,6 +18,10 @@ export const photoWords = {
   madeUp: 'Try a made-up photo',
   notRead: 'This file could not be read as a picture: choose a JPEG or PNG.',
   another: 'Another photo',
+  isLaidAside: 'The photo is laid aside, with its marks.',
+  bringBack: 'Bring it back',
+  halfMeasured: (name: string, marks: readonly string[]) =>
+    `${name} on a photo${marks.length > 0 ? `: ${marks.join(', ')} marked` : ''}`,
   camera: 'Camera',
   live: 'What the camera shows',
   shoot: 'Take the photo',
@@ -51,7 +55,9 @@ export const photoWords = {
       'Tap around the whole tool, in order, wherever it turns: from four taps on its outline is followed.',
     neck: 'Where steel meets handle: tap both sides of it.',
   },
-  keys: 'Enter sets a point too; arrow keys move the last one, a pixel at a time; with shift, ten.',
+  keys: 'Enter sets a point too; arrow keys move the last one under the loupe, a pixel at a time; with shift, ten.',
+  byThumb:
+    'A finger is off by a few pixels. Draw the point by its grip, under the loupe: the ± narrows.',
   stage: 'Photo: tap to mark',
   undo: 'Undo tap',
   flat: (floor: string) =>

@@ -1,6 +1,6 @@
 import { positive } from '../check';
 import { PRIORS } from '../priors';
-import { fitRim, offOf, type PhotoPoint, type Rim } from './rim';
+import { fitRim, offOf, refitRim, type PhotoPoint, type Rim } from './rim';
 
 /** A length on a photo, with one standard deviation; `sdMm` is null where the photo was taken too much askew. */
 export interface PhotoLength {
@@ -14,12 +14,12 @@ export const TOO_ASKEW_DEG = 15;
 /** How far off the eye a phone is held (mm) where nobody says, and how far edge and coin differ in height. */
 const USUAL_DISTANCE_MM = PRIORS.photoDistanceMm.value;
 const PERSPECTIVE = 0.7;
-/** Tilt that three taps do not see (degrees, prior). */
+/** Tilt that taps do not see is no more than this (degrees, prior). */
 const UNSEEN_TILT_DEG = 10;
 
 /**
  * A length between two points in the plane of a coin of a known diameter: the map that makes its rim a circle of that
- * size. The ± is of the taps (each by its own), of the rim that they gave, of a height that differs from the coin's, and of
+ * size. The ± is of the taps (each by its own), of the rim that they gave, of a tilt that they do not see, of a height that differs from the coin's, and of
  * perspective: 0.7 · length · distance from the coin · sin tilt / distance of the eye.
  */
 export function measureOnPhoto(input: {
@@ -37,9 +37,9 @@ export function measureOnPhoto(input: {
   const rim = fitRim({ points: rimPoints });
   if (!rim) return null;
   const mm = lengthBy(rim, coinDiameterMm, from, to);
-  if (rim.tiltDeg > Math.max(TOO_ASKEW_DEG, rim.tiltFloorDeg)) return { mm, sdMm: null };
+  if (rim.tiltDeg > TOO_ASKEW_DEG) return { mm, sdMm: null };
   const moved = (points: readonly PhotoPoint[], a: PhotoPoint, b: PhotoPoint): number => {
-    const again = fitRim({ points });
+    const again = refitRim(rim, points);
     return again ? lengthBy(again, coinDiameterMm, a, b) - mm : 0;
   };
   // Every tap is moved by its own error in turn: differences combined as independent.
@@ -56,9 +56,10 @@ export function measureOnPhoto(input: {
   ]);
   const middle = { x: (from.x + to.x) / 2, y: (from.y + to.y) / 2 };
   const offMm = lengthBy(rim, coinDiameterMm, rim.centre, middle);
-  const tiltDeg = rim.isTiltSeen ? rim.tiltDeg : UNSEEN_TILT_DEG;
+  const hiddenDeg = rim.tiltDeg > 0 ? 0 : Math.min(UNSEEN_TILT_DEG, rim.tiltFloorDeg);
+  const tiltDeg = rim.tiltDeg || hiddenDeg;
   const perspective = (PERSPECTIVE * mm * offMm * Math.sin((tiltDeg * Math.PI) / 180)) / distanceMm;
-  const unseen = rim.isTiltSeen ? 0 : mm * (1 - Math.cos((UNSEEN_TILT_DEG * Math.PI) / 180));
+  const unseen = mm * (1 - Math.cos((hiddenDeg * Math.PI) / 180));
   const height = (mm * heightErrorMm) / distanceMm;
   return { mm, sdMm: Math.hypot(...nudges, perspective, unseen, height) };
 }

@@ -13,15 +13,15 @@ export function offOf({ offPx = PRIORS.tapPx.value }: PhotoPoint): number {
   return offPx;
 }
 
-/** A coin's rim as it lies on a photo: an ellipse where it was seen askew. */
+/** A coin's rim as it lies on a photo: an ellipse where the taps tell that it was seen askew, else a circle. */
 export interface Rim {
   centre: PhotoPoint;
   semiMajor: number;
   semiMinor: number;
-  /** How far it was seen askew (degrees), and which way its long axis lies (degrees from x). */
+  /** How far it was seen askew (degrees; none where the taps cannot tell), and which way its long axis lies (from x). */
   tiltDeg: number;
   axisDeg: number;
-  /** What a coin that lies straight seems to lean by, of taps alone (degrees): less than this is none. */
+  /** What a coin that lies straight seems to lean by, of taps alone (degrees): so much may be hidden. */
   tiltFloorDeg: number;
   /** Whether tilt could be seen at all: three taps cannot. */
   isTiltSeen: boolean;
@@ -29,15 +29,28 @@ export interface Rim {
 
 /** Five points tell an ellipse. */
 const ELLIPSE_POINTS = 5;
+/** Axes that differ by so many times what taps alone make of a circle are an ellipse's (exp(-π), 4 %, are false ones). */
+const TOLD = 2;
 /** Taps cannot tell a coin that lies straight from one that is askew by less: its axes then differ by a pixel or two. */
 const AXIS_NOISE = 1e-9;
 
 /**
- * A coin's rim through taps on it: five or more, an ellipse by least squares of a conic around their middle; three or
- * four, a circle, as if it was seen straight. Null where the points tell neither: on a line, or on another curve.
+ * A coin's rim through taps on it: five or more, an ellipse by least squares of a conic around their middle, where it is
+ * longer one way than the taps' own errors make it; else a circle, which the same taps tell better. Three or four tell
+ * nothing of a tilt. Null where the points tell neither: on a line, or on another curve.
  */
 export function fitRim({ points }: { points: readonly PhotoPoint[] }): Rim | null {
-  return points.length >= ELLIPSE_POINTS ? ellipseThrough(points) : circleThrough(points);
+  const circle = circleThrough(points);
+  if (points.length < ELLIPSE_POINTS) return circle;
+  const ellipse = ellipseThrough(points);
+  if (!ellipse || !circle) return null;
+  const differPx = ellipse.semiMajor - ellipse.semiMinor;
+  return differPx > TOLD * circleDiffers(points) ? ellipse : circle;
+}
+
+/** The same curve through the same taps moved: what was an ellipse stays one. */
+export function refitRim(rim: Rim, points: readonly PhotoPoint[]): Rim | null {
+  return rim.tiltDeg > 0 ? ellipseThrough(points) : circleThrough(points);
 }
 
 function circleThrough(points: readonly PhotoPoint[]): Rim | null {
@@ -53,14 +66,15 @@ function circleThrough(points: readonly PhotoPoint[]): Rim | null {
   const squared = centre.x ** 2 + centre.y ** 2 - f;
   if (!(squared > 0)) return null;
   const radius = Math.sqrt(squared);
+  const isTiltSeen = points.length >= ELLIPSE_POINTS;
   return {
     centre,
     semiMajor: radius,
     semiMinor: radius,
     tiltDeg: 0,
     axisDeg: 0,
-    tiltFloorDeg: 90,
-    isTiltSeen: false,
+    tiltFloorDeg: isTiltSeen ? tiltFloor(points, radius) : 90,
+    isTiltSeen,
   };
 }
 
@@ -104,15 +118,17 @@ function ellipseThrough(points: readonly PhotoPoint[]): Rim | null {
 }
 
 /**
- * Taps that are off by their own error make axes that differ by twice the length of a vector of two normal parts, each
- * of error · √(2/n); its mean is √(π/2) of one (Rayleigh).
+ * Taps that are off by their own error make axes of a circle that differ by twice the length of a vector of two normal
+ * parts, each of error · √(2/n); its mean is √(π/2) of one (Rayleigh).
  */
+function circleDiffers(points: readonly PhotoPoint[]): number {
+  const squares = points.map((point) => offOf(point) ** 2);
+  const offPx = Math.sqrt(squares.reduce((sum, square) => sum + square, 0) / points.length);
+  return 2 * Math.sqrt(Math.PI / 2) * offPx * Math.sqrt(2 / points.length);
+}
+
 function tiltFloor(points: readonly PhotoPoint[], semiMajor: number): number {
-  const offPx = Math.sqrt(
-    points.reduce((sum, point) => sum + offOf(point) ** 2, 0) / points.length,
-  );
-  const differ = 2 * Math.sqrt(Math.PI / 2) * offPx * Math.sqrt(2 / points.length);
-  return (180 / Math.PI) * Math.acos(Math.max(0, 1 - differ / semiMajor));
+  return (180 / Math.PI) * Math.acos(Math.max(0, 1 - circleDiffers(points) / semiMajor));
 }
 
 function meanOf(points: readonly PhotoPoint[], of: 'x' | 'y'): number {

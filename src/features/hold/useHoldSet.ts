@@ -1,19 +1,10 @@
 'use client';
 
-import { useCallback, useEffect, useRef, useState } from 'react';
-import {
-  angleFromTilt,
-  LEVEL,
-  meanGravity,
-  STILL_DEG,
-  studySet,
-  tiltBetween,
-  type Gravity,
-  type HoldReading,
-  type SetStudy,
-} from '../../core';
+import { useCallback, useEffect, useRef, useState, type RefObject } from 'react';
+import { LEVEL, meanGravity, studySet, type Gravity, type SetStudy } from '../../core';
 import type { LostWhy, MotionReading, Source } from '../../instruments';
 import { useLetGo } from '../../ui/useLetGo';
+import { isOver, latest, readingsOf, stillnessOf } from './setReadings';
 
 /** A set by what the phone on the lath does: it begins and ends by itself, no tap in the middle of it. */
 export type SetPhase = 'off' | 'opening' | 'zeroing' | 'ready' | 'going' | 'done' | LostWhy;
@@ -26,19 +17,14 @@ export interface HoldSet {
   open: (source: Source<MotionReading>) => void;
   /** Ends the set. */
   end: () => void;
-  /** Back to before a set. */
+  /** Back to before a set, once one is done. */
   again: () => void;
 }
 
 const EACH_MS = 200;
 const ZERO_SECONDS = 3;
-const END_SECONDS = 2.5;
-/** Lying within this of where it was zeroed (degrees). */
-const LIES_DEG = 2;
 /** The third stroke begins a set. */
 const BEGINS_AT = 3;
-/** A set longer than this ends by itself (seconds). */
-const LONGEST_SECONDS = 240;
 
 /** `onDone` is told of each set that went as far as three strokes, however it ends: a call may cut it short. */
 export function useHoldSet(
@@ -54,11 +40,7 @@ export function useHoldSet(
   const stop = useRef(() => {});
   /** What the set comes to so far; null before it has begun, and after it is over. */
   const begun = useRef<SetStudy | null>(null);
-  const told = useRef(onDone);
-  useEffect(() => {
-    told.current = onDone;
-  });
-
+  const told = useLatest(onDone);
   const letGo = useCallback((): void => {
     stop.current();
     stop.current = () => {};
@@ -68,7 +50,7 @@ export function useHoldSet(
     setPhase('done');
     if (begun.current) told.current(begun.current);
     begun.current = null;
-  }, [letGo]);
+  }, [letGo, told]);
   const leave = useCallback((): void => {
     if (begun.current) return end();
     letGo();
@@ -87,7 +69,8 @@ export function useHoldSet(
     stop.current = source.open({
       onOpen: () => setPhase('zeroing'),
       onReading: (reading) => felt.current.push(reading),
-      onLost: setPhase,
+      // A sensor that falls silent in the middle ends the set too.
+      onLost: (why) => (begun.current ? end() : setPhase(why)),
     });
   };
   const isListening = phase === 'zeroing' || phase === 'ready' || phase === 'going';
@@ -99,8 +82,7 @@ export function useHoldSet(
         const share = stillnessOf(readings, ZERO_SECONDS);
         setStillShare(share);
         if (share < 1) return;
-        const since = felt.current.at(-1)!.seconds - ZERO_SECONDS;
-        felt.current = felt.current.filter(({ seconds }) => seconds >= since);
+        felt.current = latest(felt.current, ZERO_SECONDS);
         zero.current = meanGravity(felt.current.map(({ gravity }) => gravity));
         return setPhase('ready');
       }
@@ -110,54 +92,25 @@ export function useHoldSet(
         begun.current = now;
         setPhase('going');
       }
-      const last = readings.at(-1);
-      const lies = last && Math.abs(last.deg) < LIES_DEG && stillnessOf(readings, END_SECONDS) >= 1;
-      const isLong = last && last.seconds - readings[0]!.seconds > LONGEST_SECONDS;
-      if (phase === 'going' && (lies || isLong)) end();
+      if (phase === 'going' && isOver(readings)) end();
     }, EACH_MS);
     return () => clearInterval(timer);
   }, [isListening, phase, meantDeg, bandDeg, end]);
 
-  const again = (): void => {
-    letGo();
-    setPhase('off');
-  };
+  const again = (): void => setPhase('off');
   return { phase, study, stillShare, open, end, again };
+}
+
+/** What was given last, for whoever asks later. */
+function useLatest<V>(value: V): RefObject<V> {
+  const latestValue = useRef(value);
+  useEffect(() => {
+    latestValue.current = value;
+  });
+  return latestValue;
 }
 
 /** Whether nothing is listened to yet, or any more. */
 export function isWaiting({ phase }: HoldSet): boolean {
   return !['opening', 'zeroing', 'ready', 'going', 'done'].includes(phase);
-}
-
-function readingsOf(felt: readonly MotionReading[], zero: Gravity): HoldReading[] {
-  return felt.map(({ seconds, gravity, alongMs2, turnDegPerS }) => ({
-    seconds,
-    deg: tiltBetween(zero, gravity),
-    alongMs2,
-    turnDegPerS,
-  }));
-}
-
-/** How much of so many seconds it has lain still, up to 1; nothing while it moves. */
-function stillnessOf(readings: readonly HoldReading[], seconds: number): number {
-  const last = readings.at(-1);
-  if (!last) return 0;
-  const window = readings.filter((reading) => reading.seconds >= last.seconds - seconds);
-  const { scatterDeg } = angleFromTilt({
-    readings: window,
-    zeroDeg: 0,
-    zero: 'bare-stone',
-    halfTaperDeg: 0,
-  })!;
-  if (scatterDeg > STILL_DEG || !liesStill(window)) return 0;
-  return Math.min(1, (last.seconds - window[0]!.seconds) / (0.97 * seconds));
-}
-
-/** Nothing of a hand moves it more than this (degrees) while it lies. */
-const STIRS_DEG = 1.2;
-
-function liesStill(window: readonly HoldReading[]): boolean {
-  const degs = window.map(({ deg }) => deg);
-  return Math.max(...degs) - Math.min(...degs) < STIRS_DEG;
 }

@@ -81,7 +81,7 @@ export function PhotoFigures(props: {
 function leanWords(rim: NonNullable<PhotoMeasures['rim']>): string {
   const { isTiltSeen, tiltDeg, tiltFloorDeg } = rim;
   if (!isTiltSeen) return say.unseen;
-  if (tiltDeg < tiltFloorDeg) return say.flat(deg(Math.ceil(tiltFloorDeg)));
+  if (tiltDeg === 0) return say.flat(deg(Math.ceil(tiltFloorDeg)));
   if (tiltDeg > TOO_ASKEW_DEG) return say.tooAskew(deg(tiltDeg));
   return tiltDeg > ASKEW_DEG ? say.flatter(deg(tiltDeg)) : say.askew(deg(tiltDeg));
 }

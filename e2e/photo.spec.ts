@@ -67,7 +67,9 @@ test('a photo that is half measured is there again, and comes back when it was l
   await expect(page.getByText(/^As you left it/)).toBeVisible();
   await expect(figure(page, 'edge')).toHaveText(measured);
   await open(page, '/');
-  await page.getByRole('link', { name: 'Wren on a photo: coin, edge marked' }).click();
+  await page
+    .getByRole('link', { name: /^You were measuring Wren on a photo: coin, edge marked/ })
+    .click();
   await expect(figure(page, 'edge')).toHaveText(measured);
   await page.getByRole('button', { name: 'Another photo' }).click();
   await expect(page.getByRole('button', { name: 'Try a made-up photo' })).toBeVisible();
@@ -88,7 +90,7 @@ test('a photo that is half measured is there again, and comes back when it was l
   await expect(page.getByText('Kept from the photo.')).toBeVisible();
   await open(page, '/');
   await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
-  await expect(page.getByRole('link', { name: /^Wren on a photo/ })).toHaveCount(0);
+  await expect(page.getByRole('link', { name: /measuring Wren on a photo/ })).toHaveCount(0);
 });
 
 test('points are set and moved by the keyboard alone', async ({ page }) => {

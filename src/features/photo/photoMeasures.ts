@@ -129,7 +129,7 @@ export function photoMeasures(input: {
 }
 
 /** The edge as it is followed, or as it is tapped: its ends are off by what their taps are. */
-export function edgeLine({ edge }: TracedLines, marks: Marks): readonly PhotoPoint[] {
+function edgeLine({ edge }: TracedLines, marks: Marks): readonly PhotoPoint[] {
   if (!edge) return marks.edge;
   const ends = { first: marks.edge[0], last: marks.edge.at(-1) };
   return edge.map((point, i) => {

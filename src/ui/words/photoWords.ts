@@ -21,7 +21,7 @@ export const photoWords = {
   isLaidAside: 'The photo is laid aside, with its marks.',
   bringBack: 'Bring it back',
   halfMeasured: (name: string, marks: readonly string[]) =>
-    `${name} on a photo${marks.length > 0 ? `: ${marks.join(', ')} marked` : ''}`,
+    `measuring ${name} on a photo${marks.length > 0 ? `: ${marks.join(', ')} marked` : ''}`,
   camera: 'Camera',
   live: 'What the camera shows',
   shoot: 'Take the photo',
@@ -57,7 +57,7 @@ export const photoWords = {
   },
   keys: 'Enter sets a point too; arrow keys move the last one under the loupe, a pixel at a time; with shift, ten.',
   byThumb:
-    'A finger is off by a few pixels. Draw the point by its grip, under the loupe: the ± narrows.',
+    'A finger is off by a few pixels: spread two to come nearer, or draw the point by its grip under the loupe. The ± narrows.',
   stage: 'Photo: tap to mark',
   undo: 'Undo tap',
   flat: (floor: string) =>

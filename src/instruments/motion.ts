@@ -20,6 +20,20 @@ interface Asking {
   requestPermission?: () => Promise<'granted' | 'denied'>;
 }
 
+type Felt = Pick<DeviceMotionEvent, 'acceleration' | 'accelerationIncludingGravity'>;
+
+/**
+ * Acceleration towards the top of the screen (m/s²; null where it is not told). Some phones count all of it the other way
+ * round: what bears a phone pushes against the earth's pull, and its level knows where that is.
+ */
+export function alongOf(felt: Felt, gravity: Gravity | null): number | null {
+  const { acceleration: own, accelerationIncludingGravity: all } = felt;
+  if (!own || own.y === null) return null;
+  if (!gravity || !all) return own.y;
+  const part = (of: keyof Gravity): number => ((all[of] ?? 0) - (own[of] ?? 0)) * gravity[of];
+  return part('x') + part('y') + part('z') > 0 ? -own.y : own.y;
+}
+
 /** The motion sensors of this device. They are let go of as soon as nobody listens. */
 export const PHONE_MOTION: Source<MotionReading> = {
   id: 'device',
@@ -30,9 +44,9 @@ export const PHONE_MOTION: Source<MotionReading> = {
     let along: number | null = null;
     let turn: number | null = null;
     let timer: ReturnType<typeof setInterval> | undefined;
-    const feel = ({ acceleration, rotationRate }: DeviceMotionEvent): void => {
-      along = acceleration?.y ?? null;
-      turn = rotationRate?.alpha ?? null;
+    const feel = (event: DeviceMotionEvent): void => {
+      along = alongOf(event, gravity);
+      turn = event.rotationRate?.alpha ?? null;
     };
     const turned = ({ beta, gamma }: DeviceOrientationEvent): void => {
       if (isOver || beta === null || gamma === null) return;

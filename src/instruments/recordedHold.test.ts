@@ -95,6 +95,22 @@ describe('a set of strokes by a phone on a lath', () => {
     expect(other.strokes).toHaveLength(one.strokes.length);
   });
 
+  it('a phone whose top points to the edge sinks as the blade is lifted, and tells the same', () => {
+    for (const scene of SETS.slice(0, 20)) {
+      const { readings } = recordHold(scene);
+      const about = readings.map((reading) => ({
+        ...reading,
+        deg: -reading.deg,
+        turnDegPerS: -reading.turnDegPerS,
+      }));
+      const [one, other] = [study(readings), study(about)];
+      expect(other.strokes.length).toBe(one.strokes.length);
+      expect(other.meanDeg.value).toBeCloseTo(one.meanDeg.value, 6);
+      expect(other.wobbleDeg!.value).toBeCloseTo(one.wobbleDeg!.value, 6);
+      expect(other.strokes.map(({ way }) => way)).toEqual(one.strokes.map(({ way }) => way));
+    }
+  });
+
   it('tells no directions without acceleration, and counts strokes that are parted by lifts', () => {
     // Five strokes of a second, lifted high between them.
     const readings = Array.from({ length: 60 * 10 }, (_, k) => ({

@@ -1,4 +1,4 @@
-import { mean, median } from 'd3-array';
+import { mean, median, sum } from 'd3-array';
 
 /** What the sensors say at one moment of a set; what a device does not tell is null. */
 export interface HoldReading {
@@ -48,11 +48,25 @@ export function strokesOfSet(
   zeroDeg: number,
   meantDeg: number,
 ): HeldStroke[] {
-  const isFull = readings.every(
+  const risen = risenOver(readings, zeroDeg);
+  const isFull = risen.every(
     ({ alongMs2, turnDegPerS }) => alongMs2 !== null && turnDegPerS !== null,
   );
   const told = isFull ? strokesByMotion : strokesByLifts;
-  return told(readings, zeroDeg, meantDeg);
+  return told(risen, zeroDeg, meantDeg);
+}
+
+/**
+ * The readings as of a phone that rises with the blade. One whose top points to the edge sinks as the spine is lifted:
+ * its tilts are turned about. Which way it moves stays: out is where its top points.
+ */
+function risenOver(readings: readonly HoldReading[], zeroDeg: number): readonly HoldReading[] {
+  if (sum(readings, ({ deg }) => deg - zeroDeg) >= 0) return readings;
+  return readings.map((reading) => ({
+    ...reading,
+    deg: 2 * zeroDeg - reading.deg,
+    turnDegPerS: reading.turnDegPerS === null ? null : -reading.turnDegPerS,
+  }));
 }
 
 /** A stroke's place among the readings: first and past the last. */

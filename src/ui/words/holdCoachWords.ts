@@ -9,7 +9,7 @@ export const coachWords = {
   whichEdge: 'Which edge do you practise for?',
   title: (name: string) => `Hold coach, ${name}`,
   never: 'Never on a bare edge:',
-  lath: 'bind the phone to a lath, or to the blade in its sheath, with two bands. Its long side points the way you stroke.',
+  lath: 'bind the phone to a lath, or to the blade in its sheath, with two bands. Its long side points the way you stroke, its top away from you.',
   hand: 'Hand',
   hands: { left: 'left hand', right: 'right hand' } as Record<Side, string>,
   path: (band: string) => `path ± ${band}`,

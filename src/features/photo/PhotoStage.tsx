@@ -61,7 +61,7 @@ export function PhotoStage(props: {
       aria-label={say.stage}
       tabIndex={0}
       onKeyDown={(event) => byKey(event, props)}
-      onKeyUp={onSettle}
+      onKeyUp={({ key }) => key.startsWith('Arrow') && onSettle()}
     >
       <svg
         viewBox={`0 0 ${width} ${height}`}

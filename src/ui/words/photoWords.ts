@@ -13,7 +13,7 @@ export const photoWords = {
   whichEdge: 'Which edge is on the photo?',
   title: (name: string) => `${name}, on a photo`,
   intro:
-    'Lay the tool flat with a coin or a rule beside it, on a card as high as the edge, and look straight down. The photo stays on this device, and is saved only if you say so.',
+    'Lay the tool flat with a coin or a rule beside it, on a card as high as the edge, and look straight down. The photo stays on this device: half measured it waits here, and it is saved with a tool or an entry only if you say so.',
   take: 'From a file',
   madeUp: 'Try a made-up photo',
   notRead: 'This file could not be read as a picture: choose a JPEG or PNG.',

@@ -138,6 +138,8 @@ test('bright stretches of the edge are suggested, and those that are taken are f
 test('the outline of the tool is followed from a few taps, and hangs on the rack until it is taken back', async ({
   page,
 }) => {
+  // A long way over many screens.
+  test.setTimeout(180_000);
   await open(page, '/');
   const steel = () =>
     page
@@ -175,6 +177,8 @@ test('the outline of the tool is followed from a few taps, and hangs on the rack
 test('a photo is kept with its scale, before and after stand side by side, and go with their entry', async ({
   page,
 }) => {
+  // A long way over many screens.
+  test.setTimeout(180_000);
   await madeUp(page, 'plover');
   await markCoin(page);
   await markEdge(page);

@@ -47,7 +47,6 @@ export { useClock } from './useClock';
 export { useCopies, useKeepCopies, type Copies } from './useCopies';
 export { useLost } from './useLost';
 export { useDrafts, type HalfDoneThings } from './useDrafts';
-export { useDraft } from './useDraft';
 export { useDraftState, type DraftState } from './useDraftState';
 export { useOutbox, useSaveState } from './useSaveState';
 export { useSetAside } from './useSetAside';

@@ -7,6 +7,10 @@ import { useDraft } from './useDraft';
 /** A state that is kept as it changes, and is as it was left on return. */
 export interface DraftState<V> {
   value: V;
+  /** Whether it is still read what was left here. */
+  isReading: boolean;
+  /** Shows a change that does not stay yet. */
+  show: (next: V) => void;
   change: (next: V) => void;
   /** When what stands here was left; null where it begins anew. */
   leftAt: string | null;
@@ -30,6 +34,8 @@ export function useDraftState<V>(
   const value = own ? own.value : left ? (left.value as V) : initial;
   return {
     value,
+    isReading: found === undefined,
+    show: (next) => setOwn({ value: next }),
     leftAt: left?.at ?? null,
     change(next) {
       setOwn({ value: next });

@@ -2,6 +2,7 @@
 
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { listen, type InstrumentKind, type InstrumentState, type Source } from '../instruments';
+import { useLatest } from './useLatest';
 
 /** Listens to an instrument while the screen that asked for it stands; readings go to `onReading`. */
 export function useInstrument(
@@ -15,10 +16,7 @@ export function useInstrument(
 } {
   const [state, setState] = useState<InstrumentState | null>(null);
   const stop = useRef(() => {});
-  const latest = useRef(onReading);
-  useEffect(() => {
-    latest.current = onReading;
-  });
+  const latest = useLatest(onReading);
   useEffect(() => () => stop.current(), []);
   const connect = useCallback(
     (source: Source<string>): void => {
@@ -30,7 +28,7 @@ export function useInstrument(
         onReading: (grams) => latest.current(grams),
       });
     },
-    [kind],
+    [kind, latest],
   );
   const disconnect = useCallback((): void => {
     stop.current();

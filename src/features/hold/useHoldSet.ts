@@ -1,8 +1,9 @@
 'use client';
 
-import { useCallback, useEffect, useRef, useState, type RefObject } from 'react';
+import { useCallback, useEffect, useRef, useState } from 'react';
 import { LEVEL, meanGravity, studySet, type Gravity, type SetStudy } from '../../core';
 import type { LostWhy, MotionReading, Source } from '../../instruments';
+import { useLatest } from '../../ui/useLatest';
 import { useLetGo } from '../../ui/useLetGo';
 import { isOver, latest, readingsOf, stillnessOf } from './setReadings';
 
@@ -99,15 +100,6 @@ export function useHoldSet(
 
   const again = (): void => setPhase('off');
   return { phase, study, stillShare, open, end, again };
-}
-
-/** What was given last, for whoever asks later. */
-function useLatest<V>(value: V): RefObject<V> {
-  const latestValue = useRef(value);
-  useEffect(() => {
-    latestValue.current = value;
-  });
-  return latestValue;
 }
 
 /** Whether nothing is listened to yet, or any more. */

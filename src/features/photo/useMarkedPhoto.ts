@@ -1,14 +1,14 @@
 'use client';
 
-import { useMemo, useState } from 'react';
+import { useMemo } from 'react';
 import type { EdgeNeed } from '../../core';
 import { edgeName } from '../../domain/edgeName';
 import type { Photo as KeptPhoto } from '../../domain/photo';
-import { useDraft } from '../../live';
+import { useDraftState } from '../../live';
 import { keptPhotoLink, photoLink } from '../../ui/links';
 import { photoWords as say } from '../../ui/words/photoWords';
 import { fileOf } from './picture';
-import { MARKS, NO_MARKS, type Marks, type Sizes } from './photoMeasures';
+import { MARKS, NO_MARKS, type Mark, type Marks, type Sizes } from './photoMeasures';
 
 /** A photo as far as it is measured. */
 export interface MarkedPhoto {
@@ -23,42 +23,41 @@ const NOTHING: MarkedPhoto = { file: null, marks: NO_MARKS, sizes: USUAL_SIZES }
 
 /** The photo of an edge with its marks: as it was left on return, and kept on this device with every tap. */
 export function useMarkedPhoto({ tool, zone }: EdgeNeed, asked: KeptPhoto | null) {
-  const { found, keep } = useDraft('photo', asked?.id ?? `${tool.id}/${zone.id}`);
-  // Null until something is done here.
-  const [own, setOwn] = useState<MarkedPhoto | null>(null);
   const begun = useMemo(() => (asked ? { ...NOTHING, file: fileOf(asked) } : NOTHING), [asked]);
-  const left = found ? (found.value as MarkedPhoto) : null;
-  const value = own ?? left ?? begun;
-  const settle = (next: MarkedPhoto): void => {
-    const isAny = next.file !== null && next.file !== begun.file;
-    const marked = MARKS.filter((mark) => next.marks[mark].length > 0);
-    if (!isAny && marked.length === 0) return keep(null);
-    keep({
-      title: say.halfMeasured(
+  const draft = useDraftState<MarkedPhoto>('photo', asked?.id ?? `${tool.id}/${zone.id}`, begun, {
+    title: ({ marks }) =>
+      say.halfMeasured(
         edgeName(tool, zone),
-        marked.map((mark) => say.marks[mark]),
+        marked(marks).map((mark) => say.marks[mark]),
       ),
-      href: asked ? keptPhotoLink(tool.id, zone.id, asked.id) : photoLink(tool.id, zone.id),
-      value: next,
-    });
+    href: asked ? keptPhotoLink(tool.id, zone.id, asked.id) : photoLink(tool.id, zone.id),
+  });
+  const { value, isReading, leftAt, show } = draft;
+  const forget = (next: MarkedPhoto): void => {
+    show(next);
+    draft.done();
+  };
+  /** Makes a change that stays; a photo that was there before, without a mark, is nothing half done. */
+  const change = (next: MarkedPhoto): void => {
+    const isNew = next.file !== null && next.file !== begun.file;
+    if (isNew || marked(next.marks).length > 0) draft.change(next);
+    else forget(next);
   };
   return {
     value,
-    /** Whether it is still read what was left here. */
-    isReading: found === undefined,
-    /** When what stands here was left; null where it began just now. */
-    leftAt: own ? null : (found?.at ?? null),
-    /** Shows a change that is not done yet: a point under the thumb. */
-    show: setOwn,
-    /** Makes a change that stays. */
-    change(next: MarkedPhoto): void {
-      setOwn(next);
-      settle(next);
-    },
-    /** What is shown stays. */
-    settle: () => settle(value),
-    /** It is saved: nothing is half done any more. */
-    done: () => keep(null),
     begun,
+    isReading,
+    leftAt,
+    /** Shows a change that is not done yet: a point under the thumb. */
+    show,
+    change,
+    /** What is shown stays. */
+    settle: () => change(value),
+    /** It is saved: it stands here, and nothing is half done any more. */
+    done: () => forget(value),
   };
+}
+
+function marked(marks: Marks): Mark[] {
+  return MARKS.filter((mark) => marks[mark].length > 0);
 }

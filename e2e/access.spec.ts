@@ -27,7 +27,7 @@ for (const [name, viewport] of Object.entries(WIDTHS)) {
   test(`no screen breaks an accessibility rule by day, by the fire and in the sun, ${name}`, async ({
     page,
   }) => {
-    test.setTimeout(420_000);
+    test.setTimeout(900_000);
     await page.setViewportSize(viewport);
     const findings: string[] = [];
     const note = async (what: string, axe: AxeBuilder): Promise<void> => {

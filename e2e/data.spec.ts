@@ -93,7 +93,6 @@ test('the sample notice stands on the rack alone, until it is dismissed', async 
 test('a long log comes in with progress, can be stopped, and is taken back without later work', async ({
   page,
 }) => {
-  test.setTimeout(120_000);
   const text = writeBundle(longLog({ tools: 12, sessions: 1500 }), '2026-11-23T08:00:00.000Z');
   const touchUps = page.getByRole('row', { name: /^touch-ups \d+$/ });
   await open(page, '/data');

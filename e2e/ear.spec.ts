@@ -41,7 +41,6 @@ async function listen(page: Page, by: string): Promise<void> {
 }
 
 test('the guide counts what its microphone hears, at the pace of the strokes', async ({ page }) => {
-  test.setTimeout(120_000);
   await listen(page, 'by the microphone');
   await expect.poll(() => counted(page), { timeout: 40_000 }).toBeGreaterThanOrEqual(5);
   const [from, began] = [await counted(page), Date.now()];

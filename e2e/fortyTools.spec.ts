@@ -17,7 +17,7 @@ async function hangForty(page: Page, info: TestInfo): Promise<void> {
 }
 
 test('forty tools go on a trip, into a kit and through care', async ({ page }, info) => {
-  test.setTimeout(300_000);
+  test.setTimeout(600_000);
   await hangForty(page, info);
   await open(page, '/trip');
   await page.getByRole('button', { name: 'A new trip' }).click();
@@ -63,7 +63,6 @@ test('forty tools go on a trip, into a kit and through care', async ({ page }, i
 });
 
 test('forty tools in the lab: one is chosen, and answers', async ({ page }, info) => {
-  test.setTimeout(120_000);
   await hangForty(page, info);
   await open(page, '/lab');
   const edges = page.locator('main').getByRole('link');

@@ -7,7 +7,6 @@ test.use({ viewport: { width: 360, height: 740 }, hasTouch: true, isMobile: true
 test('a set on a lath zeroes, begins and ends by itself, and says what it does to the edge', async ({
   page,
 }) => {
-  test.setTimeout(120_000);
   await open(page, '/measure/hold?tool=wren');
   await expect(page.getByText('Never on a bare edge:')).toBeVisible();
   await expect(page.getByRole('heading', { name: 'Your wobble, set by set' })).toBeVisible();
@@ -52,7 +51,6 @@ test('without sensors the coach says so', async ({ page }) => {
 test('a set on the sensors of the device itself is studied, saved and learned from', async ({
   page,
 }) => {
-  test.setTimeout(120_000);
   await open(page, '/measure/hold?tool=wren');
   await expect(page.getByText(/for your hands, from 8 sets\./)).toBeVisible();
   const scene = { angleDeg: 15, wobbleDeg: 1.5, driftDeg: 0, backSteeperDeg: 3 };
@@ -92,7 +90,7 @@ test('a set is let go of as soon as the page is hidden', async ({ page }) => {
 test('a set that is cut short in the middle is as good as its strokes', async ({ page }) => {
   await open(page, '/measure/hold?tool=wren');
   await page.getByRole('button', { name: 'Try a simulated hand' }).click();
-  await expect(page.getByTestId('set-count')).toBeVisible({ timeout: 30_000 });
+  await expect(page.getByTestId('set-count')).toHaveText(/^([6-9]|\d\d)$/);
   await hide(page);
   await expect(page.getByRole('heading', { name: /in \d+ strokes/ })).toBeVisible();
 });

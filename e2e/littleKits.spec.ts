@@ -69,7 +69,6 @@ async function planned(page: Page): Promise<number> {
 test('three sessions at a third of the plan teach the fourth, and its range narrows', async ({
   page,
 }) => {
-  test.setTimeout(180_000);
   const id = await hang(page, 'Flat or sabre knife');
   await addStone(page, 'one plate', { um: '25' });
   await planAt(page, id, 'slides on a nail');

@@ -178,7 +178,7 @@ test('the log answers, with what stands behind each answer', async ({ page }) =>
 test('ten thousand entries of forty tools are drawn, brushed and found', async ({
   page,
 }, testInfo) => {
-  test.setTimeout(300_000);
+  test.setTimeout(600_000);
   const file = testInfo.outputPath('years.json');
   const years = longLog({ tools: 40, sessions: 10_000 });
   writeFileSync(file, writeBundle(years, '2026-11-23T08:00:00.000Z'));

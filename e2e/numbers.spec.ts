@@ -32,7 +32,6 @@ async function listed(page: Page): Promise<Line[]> {
 }
 
 test('rack, list, plan and verdict say the same of every edge', async ({ page }) => {
-  test.setTimeout(180_000);
   const edges = await listed(page);
   expect(edges).toHaveLength(10);
 

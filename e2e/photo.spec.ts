@@ -139,7 +139,6 @@ test('the outline of the tool is followed from a few taps, and hangs on the rack
   page,
 }) => {
   // A long way over many screens.
-  test.setTimeout(180_000);
   await open(page, '/');
   const steel = () =>
     page
@@ -178,7 +177,6 @@ test('a photo is kept with its scale, before and after stand side by side, and g
   page,
 }) => {
   // A long way over many screens.
-  test.setTimeout(180_000);
   await madeUp(page, 'plover');
   await markCoin(page);
   await markEdge(page);

@@ -3,7 +3,6 @@ import { expect, open, standLater, test, untilStored, waitUntilPlanned } from '.
 test('a trip is packed, left for, worked with a chip, told in the evening, and come back from', async ({
   page,
 }) => {
-  test.setTimeout(180_000);
   // Before it: a kit is packed, the gate stands, and nothing is asked on return yet.
   await open(page, '/kit?trip=tarrow-ness');
   await waitUntilPlanned(page);

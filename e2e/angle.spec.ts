@@ -24,7 +24,7 @@ async function held(page: Page): Promise<(betaDeg: number) => Promise<void>> {
 const start = (page: Page, name: string) => page.getByRole('button', { name }).click();
 const tap = async (page: Page, name: string | RegExp): Promise<void> => {
   const button = page.getByRole('button', { name });
-  await expect(button).toBeEnabled({ timeout: 15_000 });
+  await expect(button).toBeEnabled();
   await button.click();
 };
 
@@ -39,7 +39,7 @@ test('a simulated phone finds an angle, turned end for end too, and the tool kee
   await tap(page, 'Turn end for end');
   await tap(page, 'Zero here');
   await expect(page.getByText(/^Turned end for end: /)).toBeVisible();
-  await expect(page.getByText(/^still for 2 s/)).toBeVisible({ timeout: 15_000 });
+  await expect(page.getByText(/^still for 2 s/)).toBeVisible();
   await tap(page, /^Keep \d/);
   await expect(page.getByText(/Plover now stands at .* per side, by the phone\./)).toBeVisible();
   await page.goto('/tool?id=plover');
@@ -57,7 +57,7 @@ test('the sensor of the device itself is read, and its zero and taper are heeded
   await tap(page, 'Zero here');
   await hold(19);
   // Wren’s faces are parallel: 19° less the 2° of the stone.
-  await expect(page.getByText(/^still for 2 s/)).toBeVisible({ timeout: 15_000 });
+  await expect(page.getByText(/^still for 2 s/)).toBeVisible();
   await tap(page, /^Keep 17°$|^Keep 17\.0°$|^Keep 16\.9°$|^Keep 17\.1°$/);
   await expect(page.getByText(/Wren now stands at 1[67]/)).toBeVisible();
   await page.getByRole('button', { name: 'Undo' }).click();
@@ -67,7 +67,7 @@ test('the sensor of the device itself is read, and its zero and taper are heeded
 test('without a level the screen says so, and names what goes without', async ({ page }) => {
   await open(page, '/measure/angle?tool=wren');
   await start(page, 'Use this phone’s level');
-  await expect(page.getByText('No level answers on this device.')).toBeVisible({ timeout: 10_000 });
+  await expect(page.getByText('No level answers on this device.')).toBeVisible();
   await page.getByRole('link', { name: /printed wedge/ }).click();
   await expect(page.getByRole('heading', { level: 1 })).toContainText('Wren');
 });

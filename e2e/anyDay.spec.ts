@@ -28,9 +28,7 @@ for (const { why, day, zone } of FEW_DAYS) {
       await standLater(page, 6, 19);
       await open(page, '/trip');
       const third = await dayAfter(page, 0, { weekday: 'short', day: 'numeric' });
-      await expect(page.getByRole('heading', { name: `Tonight, ${third}` })).toBeVisible({
-        timeout: 30_000,
-      });
+      await expect(page.getByRole('heading', { name: `Tonight, ${third}` })).toBeVisible();
     });
   });
 }

@@ -167,7 +167,7 @@ export async function askedOnLeaving(page: Page, before: string): Promise<Locato
 }
 
 export async function waitUntilPlanned(page: Page): Promise<void> {
-  await expect(page.getByTestId('kit-grams')).toBeVisible({ timeout: 30_000 });
+  await expect(page.getByTestId('kit-grams')).toBeVisible();
 }
 
 /** Pages that are opened from now on stand so much later. */

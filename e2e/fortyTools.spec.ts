@@ -23,7 +23,7 @@ test('forty tools go on a trip, into a kit and through care', async ({ page }, i
   await page.getByRole('button', { name: 'A new trip' }).click();
   await expect(page.getByRole('heading', { level: 1 })).toContainText('Next trip');
   const grid = page.getByRole('button', { name: /: no work/ });
-  await expect.poll(() => grid.count(), { timeout: 30_000 }).toBeGreaterThan(60);
+  await expect.poll(() => grid.count()).toBeGreaterThan(60);
 
   // Work for one of the axes; the forecast follows.
   await page.getByRole('button', { name: 'chop', exact: true }).click();
@@ -66,11 +66,9 @@ test('forty tools in the lab: one is chosen, and answers', async ({ page }, info
   await hangForty(page, info);
   await open(page, '/lab');
   const edges = page.locator('main').getByRole('link');
-  await expect.poll(() => edges.count(), { timeout: 30_000 }).toBeGreaterThanOrEqual(40);
+  await expect.poll(() => edges.count()).toBeGreaterThanOrEqual(40);
   await edges.nth(30).click();
-  await expect(page.getByRole('heading', { level: 1, name: /^With a wobble of/ })).toBeVisible({
-    timeout: 30_000,
-  });
+  await expect(page.getByRole('heading', { level: 1, name: /^With a wobble of/ })).toBeVisible();
   await page
     .getByRole('navigation', { name: 'Questions' })
     .getByRole('button', { name: /^Over the years\?/ })

@@ -13,7 +13,7 @@ test('a set on a lath zeroes, begins and ends by itself, and says what it does t
   await page.getByRole('button', { name: 'Try a simulated hand' }).click();
   await expect(page.getByRole('heading', { name: 'Lay it flat on the stone' })).toBeVisible();
   await expect(page.getByRole('heading', { name: /^Lift to 15°, and go/ })).toBeVisible();
-  await expect(page.getByTestId('set-count')).toBeVisible({ timeout: 20_000 });
+  await expect(page.getByTestId('set-count')).toBeVisible();
   // Nobody taps: it ends as it lies still.
   await expect(page.getByRole('heading', { name: /^Wobble \d\.?\d?° in 2\d strokes/ })).toBeVisible(
     {
@@ -26,9 +26,7 @@ test('a set on a lath zeroes, begins and ends by itself, and says what it does t
   await page.getByRole('link', { name: 'In the lab' }).click();
   await expect(
     page.getByRole('heading', { level: 1, name: /^With a wobble of .* Wren/ }),
-  ).toBeVisible({
-    timeout: 30_000,
-  });
+  ).toBeVisible();
 });
 
 test('what was practised can be forgotten, and taken back', async ({ page }) => {
@@ -43,9 +41,7 @@ test('what was practised can be forgotten, and taken back', async ({ page }) => 
 test('without sensors the coach says so', async ({ page }) => {
   await open(page, '/measure/hold?tool=wren');
   await page.getByRole('button', { name: 'Begin with this phone' }).click();
-  await expect(page.getByText(/^No motion sensors answer on this device\./)).toBeVisible({
-    timeout: 10_000,
-  });
+  await expect(page.getByText(/^No motion sensors answer on this device\./)).toBeVisible();
 });
 
 test('a set on the sensors of the device itself is studied, saved and learned from', async ({
@@ -58,10 +54,8 @@ test('a set on the sensors of the device itself is studied, saved and learned fr
   const play = await emulatedSensors(page);
   await page.getByRole('button', { name: 'Begin with this phone' }).click();
   play(readings);
-  await expect(page.getByRole('heading', { name: /^Lift to 15°, and go/ })).toBeVisible({
-    timeout: 20_000,
-  });
-  await expect(page.getByTestId('set-count')).toBeVisible({ timeout: 20_000 });
+  await expect(page.getByRole('heading', { name: /^Lift to 15°, and go/ })).toBeVisible();
+  await expect(page.getByTestId('set-count')).toBeVisible();
   // Directions are told: the device gives acceleration and turning.
   await expect(
     page.getByRole('heading', {

@@ -42,20 +42,20 @@ test('a thing is held in, kept out and moved, and the kit is planned anew around
   await page.getByRole('button', { name: /^puck/ }).click();
   await page.getByRole('button', { name: 'Hold in', exact: true }).click();
   const pack = page.getByRole('region', { name: 'In the pack' });
-  await expect(pack.getByText(/265 g, held in/)).toBeVisible({ timeout: 30_000 });
+  await expect(pack.getByText(/265 g, held in/)).toBeVisible();
   await expectGrams(page).toBeGreaterThanOrEqual(265);
   await page.getByRole('button', { name: 'Move to base camp' }).click();
   const base = page.getByRole('region', { name: 'At base camp' });
-  await expect(base.getByText(/265 g, held in/)).toBeVisible({ timeout: 30_000 });
+  await expect(base.getByText(/265 g, held in/)).toBeVisible();
   await page.getByRole('button', { name: 'Keep out', exact: true }).click();
-  await expect(page.getByText('puck, kept out')).toBeVisible({ timeout: 30_000 });
+  await expect(page.getByText('puck, kept out')).toBeVisible();
   await untilStored(page);
   await page.reload();
   await waitUntilPlanned(page);
   await expect(page.getByText('puck, kept out')).toBeVisible();
   await page.getByText('What is asked of it', { exact: true }).click();
   await page.getByLabel('In all, at most').fill('60');
-  await expect(page.getByText('The best within your limits.')).toBeVisible({ timeout: 30_000 });
+  await expect(page.getByText('The best within your limits.')).toBeVisible();
   await expectGrams(page).toBeLessThanOrEqual(60);
 });
 
@@ -69,9 +69,9 @@ test('fewer tools want no heavier a kit, and a ladder that is too long leaves an
   await page.getByLabel('Old Hob').uncheck();
   await page.getByLabel('Bracken').uncheck();
   await expect(page.getByText('5 tools')).toBeVisible();
-  await expect.poll(() => gramsOf(page), { timeout: 30_000 }).toBeLessThanOrEqual(all);
+  await expect.poll(() => gramsOf(page)).toBeLessThanOrEqual(all);
   await page.getByLabel('Longest touch-up out there').fill('1');
-  await expect(page.getByRole('heading', { name: 'Unserved' })).toBeVisible({ timeout: 30_000 });
+  await expect(page.getByRole('heading', { name: 'Unserved' })).toBeVisible();
 });
 
 test('a kit is packed mat by mat, and is what a touch-up on the trip is planned with', async ({
@@ -111,7 +111,7 @@ test('a kit is packed mat by mat, and is what a touch-up on the trip is planned 
   await expect(page.getByRole('region', { name: 'Steps' }).getByText(/ceramic rod/)).toHaveCount(0);
   await open(page, '/trip');
   const unticked = page.getByText(/^Not ticked while packing, so not counted on: /);
-  await expect(unticked).toContainText('paper strips', { timeout: 30_000 });
+  await expect(unticked).toContainText('paper strips');
   await expect(unticked).not.toContainText(packed!.trim());
   await page.getByRole('link', { name: 'Tick what is here' }).click();
   await expect(page.getByRole('heading', { level: 1 })).toContainText('Kit for Tarrow Ness');
@@ -151,13 +151,13 @@ test('what a kit takes out there is the very figure of the trip with that kit', 
   await page.getByRole('slider', { name: 'Grams of the kit' }).focus();
   await page.keyboard.press('ArrowRight');
   const outThere = page.getByText('Out there, closing strops and all:');
-  await expect(outThere).toContainText(/\d+ min \(/, { timeout: 30_000 });
+  await expect(outThere).toContainText(/\d+ min \(/);
   const said = (await outThere.innerText()).match(/[\d.]+ min \(.*\)/)![0];
   await page.getByRole('button', { name: 'Pack this kit' }).click();
   await expect(page.getByText('This is the kit that goes along.')).toBeVisible();
   await untilStored(page);
   await open(page, '/trip');
-  await expect(page.getByText(`about ${said}`)).toBeVisible({ timeout: 30_000 });
+  await expect(page.getByText(`about ${said}`)).toBeVisible();
 });
 
 test('the field card prints on two A5 sides, for everybody and for one person', async ({
@@ -235,9 +235,7 @@ test('eleven tools still fit on two sides', async ({ page }, info) => {
   await page.getByRole('button', { name: 'Save it' }).click();
   await untilStored(page);
   await open(page, '/kit/card?trip=tarrow-ness');
-  await expect(page.getByRole('heading', { name: 'Wren the wren-4' })).toBeVisible({
-    timeout: 30_000,
-  });
+  await expect(page.getByRole('heading', { name: 'Wren the wren-4' })).toBeVisible();
   await expect(page.locator('.card-row')).toHaveCount(12);
   const path = info.outputPath('card.pdf');
   await page.pdf({ path, preferCSSPageSize: true });

@@ -4,9 +4,7 @@ import { open } from './fixtures';
 
 /** Waits until the answer of a question stands as the title. */
 async function answered(page: Page, title: RegExp): Promise<void> {
-  await expect(page.getByRole('heading', { level: 1, name: title })).toBeVisible({
-    timeout: 30_000,
-  });
+  await expect(page.getByRole('heading', { level: 1, name: title })).toBeVisible();
 }
 
 test('the lab answers for a tool in a hand, and more wobble answers otherwise', async ({

@@ -83,7 +83,7 @@ test('what a trip wants before it is the same on the rack, on the trip and in ca
   const onRack = minutesIn(await gate.getByText(/^about \d/).innerText());
   await open(page, '/trip');
   const before = page.getByRole('region', { name: /^Before you go/ });
-  await expect(before.getByText(`about ${onRack}`)).toBeVisible({ timeout: 30_000 });
+  await expect(before.getByText(`about ${onRack}`)).toBeVisible();
   // Each edge of the list takes as long as its own plan says, and care what its line there says.
   const lines = await before.getByRole('link', { name: /^Plan / }).all();
   expect(lines.length).toBeGreaterThan(6);

@@ -13,10 +13,8 @@ test('on the trip days it opens on tonight, and an evening that is done changes 
   await standOnDay(page, 2, 19);
   await open(page, '/trip');
   const tonight = page.getByRole('region', { name: 'Tonight' });
-  await expect(tonight.getByRole('heading', { name: /^Tonight, \w+ \d+/ })).toBeVisible({
-    timeout: 30_000,
-  });
-  await expect(page.getByText('2000 runs;')).toBeVisible({ timeout: 30_000 });
+  await expect(tonight.getByRole('heading', { name: /^Tonight, \w+ \d+/ })).toBeVisible();
+  await expect(page.getByText('2000 runs;')).toBeVisible();
   const line = tonight.getByRole('link', { name: /^Plan Wren/ }).first();
   await line.click();
   await expect(page.getByRole('heading', { level: 1 })).toContainText('Wren');
@@ -32,7 +30,7 @@ test('on the trip days it opens on tonight, and an evening that is done changes 
   await expect(page).toHaveURL(/\/log\/entry/);
   await expect(page.getByText(/on Tarrow Ness/)).toBeVisible();
   await open(page, '/trip');
-  await expect(tonight.getByText(/Wren done/)).toBeVisible({ timeout: 30_000 });
+  await expect(tonight.getByText(/Wren done/)).toBeVisible();
   await expect(tonight.getByRole('link', { name: /^Plan Wren/ })).toHaveCount(0);
   await tonight.getByRole('link', { name: /^Wren, done in/ }).click();
   await expect(page).toHaveURL(/\/log\/entry/);
@@ -55,7 +53,7 @@ test('back home the tools are looked through, with what was used, and it can be 
   await page.getByLabel(/^pocket plate/).check();
   await page.getByRole('button', { name: 'Save it all' }).click();
   await expect(page).toHaveURL(/\/trip$/);
-  await expect(page.getByText('Looked through on return.')).toBeVisible({ timeout: 30_000 });
+  await expect(page.getByText('Looked through on return.')).toBeVisible();
   await expect(page.getByText(/1 of \d+ things that went along were used\./)).toBeVisible();
   await page.getByRole('button', { name: 'Undo', exact: true }).click();
   await expect(page.getByRole('link', { name: 'Look the tools through' })).toBeVisible();
@@ -112,7 +110,7 @@ test('every figure of an edge opens its working, and a trip that was put away co
   page,
 }) => {
   await open(page, '/trip');
-  await expect(page.getByText('2000 runs;')).toBeVisible({ timeout: 30_000 });
+  await expect(page.getByText('2000 runs;')).toBeVisible();
   await page.getByRole('button', { name: /^Old Hob felling/ }).click();
   const hob = page.getByRole('region', { name: 'Old Hob through the trip' });
   await hob.getByText('Show working', { exact: true }).click();

@@ -34,8 +34,7 @@ for (const [name, path] of [
 ] as const) {
   test(name, async ({ page }) => {
     await open(page, path);
-    if (name === 'trip')
-      await expect(page.getByText('2000 runs;')).toBeVisible({ timeout: 30_000 });
+    if (name === 'trip') await expect(page.getByText('2000 runs;')).toBeVisible();
     if (name === 'log') await expect(page.getByTestId('time-brush')).toBeVisible();
     if (name === 'lab')
       await expect(page.getByRole('heading', { name: /^With a wobble/ })).toBeVisible();

@@ -7,19 +7,15 @@ test('work is painted by drag and by keys, and the forecast and its lists follow
   page,
 }) => {
   await open(page, '/trip');
-  await expect(page.getByText('2000 runs;')).toBeVisible({ timeout: 30_000 });
+  await expect(page.getByText('2000 runs;')).toBeVisible();
   await page.getByRole('button', { name: /^Wren scandi/ }).click();
   await expect(page.getByRole('heading', { name: /^Wren needs/ })).toBeVisible();
   await page.getByText('What if', { exact: true }).click();
-  await expect(page.getByRole('row', { name: /^Leave the file at home/ })).toBeVisible({
-    timeout: 30_000,
-  });
+  await expect(page.getByRole('row', { name: /^Leave the file at home/ })).toBeVisible();
   await expect(page.getByRole('row', { name: /^Leave Wren keener/ })).toBeVisible();
   await page.getByRole('button', { name: /^Old Hob felling axe/ }).click();
   for (const way of ['Leave Old Hob keener', 'A micro-bevel on Old Hob', 'Take one more Sprig'])
-    await expect(page.getByRole('row', { name: new RegExp(`^${way}`) })).toBeVisible({
-      timeout: 30_000,
-    });
+    await expect(page.getByRole('row', { name: new RegExp(`^${way}`) })).toBeVisible();
 
   await page.getByRole('button', { name: 'chop', exact: true }).click();
   const first = cell(page, /^Old Hob, \w+ \d+: limb 1/);
@@ -30,7 +26,7 @@ test('work is painted by drag and by keys, and the forecast and its lists follow
   await page.mouse.up();
   const painted = cell(page, /^Old Hob, \w+ \d+: limb 1, chop 4/);
   await expect(painted).toBeVisible();
-  await expect(page.getByText('2000 runs;')).toBeVisible({ timeout: 30_000 });
+  await expect(page.getByText('2000 runs;')).toBeVisible();
 
   await painted.focus();
   await page.keyboard.press('2');
@@ -57,9 +53,7 @@ test('a thirsty stone is refused with its sum, an evening that is too short says
   await page.getByText('The trip', { exact: true }).click();
   await page.getByLabel('Water for stones, a day').fill('50');
   await page.getByLabel('An evening for edges').fill('0');
-  await expect(page.getByText(/Too thirsty for the water of a day: .* 90 ml a use/)).toBeVisible({
-    timeout: 30_000,
-  });
+  await expect(page.getByText(/Too thirsty for the water of a day: .* 90 ml a use/)).toBeVisible();
   await expect(page.getByText(/over the evening\./).first()).toBeVisible();
 });
 
@@ -67,9 +61,7 @@ test('a line before leaving starts its job, a trip is copied, put away, and goes
   page,
 }) => {
   await open(page, '/trip');
-  await expect(page.getByRole('heading', { name: 'Before you go' })).toBeVisible({
-    timeout: 30_000,
-  });
+  await expect(page.getByRole('heading', { name: 'Before you go' })).toBeVisible();
   const saved = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Into a calendar' }).click();
   expect((await saved).suggestedFilename()).toMatch(/\.ics$/);

@@ -25,9 +25,7 @@ test('a trip is packed, left for, worked with a chip, told in the evening, and c
   await standLater(page, 6, 15);
   await open(page, '/');
   const title = page.getByRole('heading', { level: 1 });
-  await expect(title).toHaveText(/^(Tonight \d|Tonight under|Nothing tonight)/, {
-    timeout: 30_000,
-  });
+  await expect(title).toHaveText(/^(Tonight \d|Tonight under|Nothing tonight)/);
   await expect(page.getByText(/day 3 of 5/)).toBeVisible();
   await expect(page.getByRole('region', { name: 'Before Tarrow Ness' })).toHaveCount(0);
   const have = page.getByRole('region', { name: 'What I have' });
@@ -64,9 +62,7 @@ test('a trip is packed, left for, worked with a chip, told in the evening, and c
   await page.getByRole('button', { name: 'Save the look' }).click();
   await untilStored(page);
   await open(page, '/');
-  await expect(page.getByRole('region', { name: 'Seen today' })).toContainText('Old Hob', {
-    timeout: 30_000,
-  });
+  await expect(page.getByRole('region', { name: 'Seen today' })).toContainText('Old Hob');
   await expect(page.getByRole('link', { name: /^Plan Old Hob/ }).first()).toBeVisible();
 
   // In the evening the day's hours are told in a tap.
@@ -74,9 +70,7 @@ test('a trip is packed, left for, worked with a chip, told in the evening, and c
   await page.getByRole('button', { name: 'As planned' }).click();
   await expect(page.getByRole('button', { name: /^Today’s hours told/ })).toBeVisible();
   await open(page, '/trip');
-  await expect(page.getByRole('region', { name: 'Tonight' })).toContainText('Old Hob', {
-    timeout: 30_000,
-  });
+  await expect(page.getByRole('region', { name: 'Tonight' })).toContainText('Old Hob');
 
   // Back home: what was looked at stays where it was left, and the hours of untold days are asked.
   await standLater(page, 3, 18);
@@ -92,11 +86,11 @@ test('a trip is packed, left for, worked with a chip, told in the evening, and c
   await expect(page.getByText(count)).toBeVisible();
   await page.getByLabel('Old Hob, chop').fill('2');
   await page.getByRole('button', { name: 'Save it all' }).click();
-  await expect(page.getByText('Looked through on return.')).toBeVisible({ timeout: 30_000 });
+  await expect(page.getByText('Looked through on return.')).toBeVisible();
 
   // What got wet asks for its film here and in care, until the one or the other says that it is on.
   const film = page.getByRole('button', { name: /^Film of oil, wax or fat .*: done/ });
-  await expect(film).toBeVisible({ timeout: 30_000 });
+  await expect(film).toBeVisible();
   await film.click();
   await expect(film).toHaveCount(0);
   await untilStored(page);

@@ -56,6 +56,16 @@ export function Points(props: { points: readonly PhotoPoint[]; r: number; isLine
   );
 }
 
+/** A wider ring around the point that is taken up. */
+export function TakenUp({ at: { x, y }, r }: { at: PhotoPoint; r: number }) {
+  return (
+    <g fill="none" pointerEvents="none" data-testid="taken-up">
+      <circle cx={x} cy={y} r={1.9 * r} stroke="#fff" strokeWidth={r * 0.5} />
+      <circle cx={x} cy={y} r={1.9 * r} stroke="#111" strokeWidth={r * 0.2} />
+    </g>
+  );
+}
+
 /** A dark plate with light words, below its point or above it, off the edge. */
 export function Plate(props: { at: PhotoPoint; words: string; width: number; isAbove?: boolean }) {
   const { at, words, width, isAbove = false } = props;

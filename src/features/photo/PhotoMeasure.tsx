@@ -19,6 +19,7 @@ import { GlintFigures, PhotoFigures } from './PhotoFigures';
 import { photoMeasures, photoScale, scaleOf, type PhotoMeasures } from './photoMeasures';
 import type { Plates } from './PhotoMarks';
 import { PhotoStage } from './PhotoStage';
+import { PointWalk } from './PointWalk';
 import { frameOf } from './picture';
 import { TracedFigure } from './TracedFigure';
 import { useCamera, type Camera } from './useCamera';
@@ -143,23 +144,23 @@ function Measured(props: {
           marks={marks}
           lines={lines}
           glints={shining.map((own) => stretchOf(edge!, own, scale!.pxPerMm))}
-          mark={mark}
+          taps={photo}
           rim={rim}
           pxPerMm={scale?.pxPerMm ?? null}
           plates={platesOf(found)}
-          onTap={photo.tap}
-          onPlace={photo.place}
-          onSettle={photo.settle}
         />
-        <p role="status" className="min-h-7 text-[0.92rem] text-soft">
-          {isFollowing && say.following}
-          {!isFollowing && (
-            <>
-              <span className="pointer-coarse:hidden">{say.keys}</span>
-              <span className="hidden pointer-coarse:inline">{say.byThumb}</span>
-            </>
-          )}
-        </p>
+        <div className="flex flex-col-reverse gap-x-4 sm:flex-row">
+          <p role="status" className="min-h-11 flex-1 text-[0.92rem] text-soft">
+            {isFollowing && say.following}
+            {!isFollowing && (
+              <>
+                <span className="pointer-coarse:hidden">{say.keys}</span>
+                <span className="hidden pointer-coarse:inline">{say.byThumb}</span>
+              </>
+            )}
+          </p>
+          <PointWalk at={photo.at} of={marks[mark].length} onWalk={photo.walk} />
+        </div>
         <FoundStrip need={need} found={found} glints={onTool} />
       </div>
       <div>

@@ -3,10 +3,11 @@ import type { PhotoPoint, Rim } from '../../core';
 import { photoWords as say } from '../../ui/words/photoWords';
 import { Grip } from './Grip';
 import { Loupe } from './Loupe';
-import { Line, Plate, Points, RimLine, type Plates } from './PhotoMarks';
+import { Line, Plate, Points, RimLine, TakenUp, type Plates } from './PhotoMarks';
 import type { Picture } from './picture';
 import { MARKS, type Mark, type Marks, type TracedLines } from './photoMeasures';
 import { tapOnPhoto, underLoupe } from './onPhoto';
+import type { Taps } from './useTaps';
 
 /** How large marks are on the screen, as a share of the photo's width. */
 const MARK_SHARE = 0.011;
@@ -16,44 +17,46 @@ const STRAIGHT: readonly Mark[] = ['rule', 'edge', 'bevel', 'chip', 'spine', 'ne
 
 type StageProps = Parameters<typeof PhotoStage>[0];
 
-/** Enter sets a point where the last one is, or in the middle; arrow keys move it. */
+const BY_ARROW: Record<string, readonly [number, number]> = {
+  ArrowLeft: [-1, 0],
+  ArrowRight: [1, 0],
+  ArrowUp: [0, -1],
+  ArrowDown: [0, 1],
+};
+
+/** Enter sets a point where the one taken up is, or in the middle; arrow keys move it, page keys take up another. */
 function byKey(event: KeyboardEvent, props: StageProps): void {
-  const { picture, marks, mark, onTap, onPlace } = props;
+  const { picture, marks, taps } = props;
   const stage = event.currentTarget.querySelector('svg')!;
-  const by = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] }[
-    event.key
-  ];
-  if (event.key !== 'Enter' && !by) return;
+  const taken = marks[taps.mark][taps.at];
+  const by = BY_ARROW[event.key];
+  const far = event.shiftKey ? FAR_PX : 1;
+  if (event.key === 'Enter')
+    taps.tap(underLoupe(stage, taken ?? { x: picture.width / 2, y: picture.height / 2 }));
+  else if (event.key === 'PageUp') taps.walk(-1);
+  else if (event.key === 'PageDown') taps.walk(1);
+  else if (by && taken)
+    taps.place(underLoupe(stage, { x: taken.x + far * by[0], y: taken.y + far * by[1] }));
+  else if (!by) return;
   event.preventDefault();
-  const px = event.shiftKey ? FAR_PX : 1;
-  const last = marks[mark].at(-1);
-  const at = last ?? { x: picture.width / 2, y: picture.height / 2 };
-  if (!by) onTap(underLoupe(stage, at));
-  else if (last) onPlace(underLoupe(stage, { x: at.x + px * by[0]!, y: at.y + px * by[1]! }));
 }
 
-/** The photo with its marks, dark in a light casing, and a loupe over the point last tapped, in the far corner. */
+/** The photo with its marks, dark in a light casing, and a loupe over the point taken up, in the far corner. */
 export function PhotoStage(props: {
   picture: Picture;
   marks: Marks;
   lines: TracedLines;
   /** Bright stretches, as points of the photo. */
   glints: readonly (readonly PhotoPoint[])[];
-  mark: Mark;
+  taps: Pick<Taps, 'mark' | 'at' | 'walk' | 'tap' | 'place' | 'settle'>;
   rim: Rim | null;
   pxPerMm: number | null;
   /** What is said beside the marks. */
   plates: Plates;
-  onTap: (point: PhotoPoint) => void;
-  /** Moves the point last set to here. */
-  onPlace: (point: PhotoPoint) => void;
-  /** It stays where it is now. */
-  onSettle: () => void;
 }) {
-  const { picture, marks, lines, glints, mark, rim, pxPerMm, plates } = props;
-  const { onTap, onPlace, onSettle } = props;
+  const { picture, marks, lines, glints, taps, rim, pxPerMm, plates } = props;
   const { width, height, url } = picture;
-  const last = marks[mark].at(-1);
+  const taken = marks[taps.mark][taps.at];
   const r = MARK_SHARE * width;
   return (
     <div
@@ -61,7 +64,7 @@ export function PhotoStage(props: {
       aria-label={say.stage}
       tabIndex={0}
       onKeyDown={(event) => byKey(event, props)}
-      onKeyUp={({ key }) => key.startsWith('Arrow') && onSettle()}
+      onKeyUp={({ key }) => key in BY_ARROW && taps.settle()}
     >
       <svg
         viewBox={`0 0 ${width} ${height}`}
@@ -69,7 +72,7 @@ export function PhotoStage(props: {
         data-testid="photo"
         onClick={(event) => {
           const at = tapOnPhoto(event.currentTarget, event.nativeEvent);
-          if (at) onTap(at);
+          if (at) taps.tap(at);
         }}
         aria-hidden
       >
@@ -99,8 +102,13 @@ export function PhotoStage(props: {
             );
           })}
         </g>
-        {last && <Grip at={last} picture={picture} onPlace={onPlace} onSettle={onSettle} />}
-        {last && <Loupe picture={picture} at={last} pxPerMm={pxPerMm} />}
+        {taken && (
+          <>
+            {marks[taps.mark].length > 1 && <TakenUp at={taken} r={r} />}
+            <Grip at={taken} picture={picture} onPlace={taps.place} onSettle={taps.settle} />
+            <Loupe picture={picture} at={taken} pxPerMm={pxPerMm} />
+          </>
+        )}
       </svg>
     </div>
   );

@@ -51,8 +51,6 @@ export function useMarkedPhoto({ tool, zone }: EdgeNeed, asked: KeptPhoto | null
     /** Shows a change that is not done yet: a point under the thumb. */
     show,
     change,
-    /** What is shown stays. */
-    settle: () => change(value),
     /** It is saved: it stands here, and nothing is half done any more. */
     done: () => forget(value),
   };

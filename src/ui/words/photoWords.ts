@@ -55,11 +55,14 @@ export const photoWords = {
       'Tap around the whole tool, in order, wherever it turns: from four taps on its outline is followed.',
     neck: 'Where steel meets handle: tap both sides of it.',
   },
-  keys: 'Enter sets a point too; arrow keys move the last one under the loupe, a pixel at a time; with shift, ten.',
+  keys: 'Enter sets a point too; arrow keys move one under the loupe, a pixel at a time; with shift, ten. Page up and down take up another.',
   byThumb:
     'A finger is off by a few pixels: spread two to come nearer, or draw the point by its grip under the loupe. The ± narrows.',
   stage: 'Photo: tap to mark',
-  undo: 'Undo tap',
+  undo: 'Undo point',
+  pointOf: (at: number, of: number) => `${at} of ${of}`,
+  pointBefore: 'Take up the point before',
+  pointAfter: 'Take up the point after',
   flat: (floor: string) =>
     `No lean that these taps could tell: less than ${floor}. A larger coin, or more taps, see it better; the ± allows for it.`,
   askew: (tilt: string) => `The coin leans ${tilt}: allowed for.`,

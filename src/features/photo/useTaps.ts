@@ -1,0 +1,98 @@
+'use client';
+
+import { useRef, useState } from 'react';
+import type { PhotoPoint } from '../../core';
+import { MARKS, MOST_POINTS, type Mark, type Marks } from './photoMeasures';
+
+/** What stood before a tap or a move. */
+interface Stood {
+  marks: Marks;
+  mark: Mark;
+  at: number | null;
+}
+
+/** Where the hand is: on which mark, on which of its points (null: the last), and what it did, the latest last. */
+export interface Hand {
+  mark: Mark | null;
+  at: number | null;
+  past: readonly Stood[];
+}
+
+const BEGINNING: Hand = { mark: null, at: null, past: [] };
+
+/** The points that taps set: one of them is taken up, and can be moved; each tap and each move can be taken back. */
+export interface Taps {
+  mark: Mark;
+  choose: (mark: Mark) => void;
+  /** Which point of the mark is taken up, from 0; -1 while it has none. */
+  at: number;
+  /** Takes up the one before or after. */
+  walk: (by: -1 | 1) => void;
+  tap: (point: PhotoPoint) => void;
+  /** Moves the point that is taken up; it stays there once it settles. */
+  place: (point: PhotoPoint) => void;
+  settle: () => void;
+  /** Takes back what was done last; null where that is nothing. */
+  undo: (() => void) | null;
+  hand: Hand;
+  /** Goes on from where the hand was once, or from the beginning. */
+  resume: (hand?: Hand) => void;
+}
+
+/** @param show shows marks that are still under way; @param change makes those that stay. */
+export function useTaps(
+  marks: Marks,
+  show: (marks: Marks) => void,
+  change: (marks: Marks) => void,
+): Taps {
+  const [hand, setHand] = useState(BEGINNING);
+  const moved = useRef<{ from: Stood; to: Marks } | null>(null);
+  const mark = hand.mark ?? lastMark(marks);
+  const points = marks[mark];
+  const at = Math.min(hand.at ?? Infinity, points.length - 1);
+  const stands: Stood = { marks, mark, at: hand.at };
+  const remember = (past: Stood, now: Partial<Hand>): void =>
+    setHand({ ...hand, ...now, past: [...hand.past, past] });
+  const undo = (): void => {
+    const before = hand.past.at(-1);
+    // Of what was left here before only the points are known, not their order.
+    if (!before) return change({ ...marks, [mark]: points.slice(0, -1) });
+    setHand({ mark: before.mark, at: before.at, past: hand.past.slice(0, -1) });
+    change(before.marks);
+  };
+  return {
+    mark,
+    choose: (next) => setHand({ ...hand, mark: next, at: null }),
+    at,
+    walk(by) {
+      const next = at + by;
+      if (next >= 0 && next < points.length) setHand({ ...hand, mark, at: next });
+    },
+    tap(point) {
+      remember(stands, { mark, at: null });
+      // One more than there is room for begins anew.
+      const next = points.length < MOST_POINTS[mark] ? [...points, point] : [point];
+      change({ ...marks, [mark]: next });
+    },
+    place(point) {
+      const to = { ...marks, [mark]: points.map((each, i) => (i === at ? point : each)) };
+      moved.current = { from: moved.current?.from ?? stands, to };
+      show(to);
+    },
+    settle() {
+      if (!moved.current) return;
+      const { from, to } = moved.current;
+      moved.current = null;
+      remember(from, {});
+      change(to);
+    },
+    undo: hand.past.length > 0 || points.length > 0 ? undo : null,
+    hand: { ...hand, mark },
+    resume: (from = { ...BEGINNING, mark: 'coin' }) => setHand(from),
+  };
+}
+
+/** Where marking goes on: at the last of those that are set. */
+function lastMark(marks: Marks): Mark {
+  return MARKS.findLast((mark) => marks[mark].length > 0) ?? 'coin';
+}

@@ -92,8 +92,9 @@ export const SCREENS = [
   '/measure/photo?tool=wren',
 ];
 
-/** Opens a screen and waits until it shows its heading. */
+/** Opens a screen and waits until it shows its heading; what the one before has changed is on the disk by then. */
 export async function open(page: Page, path: string): Promise<void> {
+  if (page.url().startsWith(ORIGIN)) await untilStored(page);
   await page.goto(path);
   await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
 }
@@ -109,23 +110,24 @@ export async function undo(page: Page, words: string): Promise<void> {
  * a page that is left in the same instant takes it along. Reads wait for the writes before them.
  */
 export async function untilStored(page: Page): Promise<void> {
-  await page.evaluate(
-    () =>
-      new Promise<void>((resolve, reject) => {
-        const request = indexedDB.open('open-trail');
-        request.onerror = () => reject(request.error);
-        request.onsuccess = () => {
-          const database = request.result;
-          const stores = [...database.objectStoreNames];
-          const transaction = database.transaction(stores);
-          transaction.oncomplete = () => {
-            database.close();
-            resolve();
-          };
-          transaction.objectStore(stores[0]!).count();
+  await page.evaluate(async () => {
+    const all = await indexedDB.databases();
+    if (!all.some(({ name }) => name === 'open-trail')) return;
+    await new Promise<void>((resolve, reject) => {
+      const request = indexedDB.open('open-trail');
+      request.onerror = () => reject(request.error);
+      request.onsuccess = () => {
+        const database = request.result;
+        const stores = [...database.objectStoreNames];
+        const transaction = database.transaction(stores);
+        transaction.oncomplete = () => {
+          database.close();
+          resolve();
         };
-      }),
-  );
+        transaction.objectStore(stores[0]!).count();
+      };
+    });
+  });
 }
 
 /** Plans a touch-up of a zone and starts it; returns when the counter stands at 0. */

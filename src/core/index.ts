@@ -400,6 +400,7 @@ export {
   tiltBetween,
   TOO_ASKEW_DEG,
   tracedOutline,
+  rimOnPhoto,
   traceLine,
   withMeasuredAngle,
 } from './measure';

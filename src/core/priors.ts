@@ -34,6 +34,7 @@ export const PRIORS = {
   pointerPx: prior(1.5, 'px of the screen', 'what a tap by mouse or pen is off by', PRACTICE),
   fingerPx: prior(4, 'px of the screen', 'what a tap by a finger is off by', PRACTICE),
   loupePx: prior(2, 'px of the loupe', 'what a point set under the loupe is off by', PRACTICE),
+  rimSeenMm: prior(0.2, 'mm', 'what a coin’s rim as a photo shows it is off by, across', PRACTICE),
   glintLeast: prior(25, 'of 255', 'what a glint on a photo is brighter by', PRACTICE),
   photoDistanceMm: prior(300, 'mm', 'how far off a phone is held for a photo', PRACTICE),
   wobbleSdLn: prior(0.4, 'sd of ln', 'the wobble of one hand over the usual one', PRACTICE),

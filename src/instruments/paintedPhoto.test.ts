@@ -1,3 +1,4 @@
+/** @jest-environment node */
 import fc from 'fast-check';
 import { fitRim, glintAlong, tracedOutline, traceLine, type PhotoPoint } from '../core';
 import { paintPhoto, TRIED_SCENE, type PaintedPhoto, type PaintedScene } from './paintedPhoto';

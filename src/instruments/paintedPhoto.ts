@@ -1,4 +1,8 @@
 import { Draws, type PhotoPoint, type Raster } from '../core';
+import { paintedCoin, type Colour } from './paintedCoin';
+
+// Looked up once: these are called millions of times.
+const { PI, abs, cos, hypot, max, sin } = Math;
 
 /** A stretch along the edge, from the heel (mm). */
 interface Stretch {
@@ -21,6 +25,8 @@ export interface PaintedScene {
   edgeMm: number;
   bevelMm: number;
   coinMm: number;
+  /** The colour of its metal (red, green, blue); copper where nobody says. */
+  coinColour?: Colour;
   chip: { atMm: number; depthMm: number } | null;
   /** Where the apex is round, and shines. */
   glints: readonly Stretch[];
@@ -51,13 +57,11 @@ const GLINT_MM = 0.4;
 const CHIP_HALF_MM = 0.7;
 const OUTLINE_POINTS = 400;
 
-type Colour = readonly [number, number, number];
 const WOOD: Colour = [118, 98, 78];
 const STEEL: Colour = [150, 158, 164];
 const BEVEL: Colour = [205, 211, 215];
 const LIGHT: Colour = [255, 255, 255];
 const HANDLE: Colour = [196, 146, 92];
-const COIN: Colour = [181, 112, 47];
 
 /** Paints the scene; the same scene gives the same pixels. */
 export function paintPhoto(scene: PaintedScene): PaintedPhoto {
@@ -73,18 +77,19 @@ export function paintPhoto(scene: PaintedScene): PaintedPhoto {
       const at = 4 * (y * width + x);
       const grain = noise * draws.normal();
       // Four looks at each pixel: no line of a photo is a stair.
-      let [red, green, blue] = [grain, grain, grain];
+      let [red, green, blue, wood] = [grain, grain, grain, 0];
       for (let look = 0; look < LOOKS.length; look += 1) {
         camera.toTable(x + LOOKS[look]![0], y + LOOKS[look]![1], seen);
         const own = shape.colourAt(seen.x, seen.y);
-        const year = own === WOOD ? yearRings(seen.x, seen.y) : 0;
-        red += (own[0] + year) / LOOKS.length;
-        green += (own[1] + year) / LOOKS.length;
-        blue += (own[2] + year) / LOOKS.length;
+        red += own[0] / LOOKS.length;
+        green += own[1] / LOOKS.length;
+        blue += own[2] / LOOKS.length;
+        if (own === WOOD) wood += 1 / LOOKS.length;
       }
-      pixels[at] = red;
-      pixels[at + 1] = green;
-      pixels[at + 2] = blue;
+      const year = wood > 0 ? wood * yearRings(seen.x, seen.y) : 0;
+      pixels[at] = red + year;
+      pixels[at + 1] = green + year;
+      pixels[at + 2] = blue + year;
       pixels[at + 3] = 255;
     }
   }
@@ -100,8 +105,8 @@ export function paintPhoto(scene: PaintedScene): PaintedPhoto {
     ],
     rimAt: (turn) =>
       camera.toPx({
-        x: coin.x + (coinMm / 2) * Math.cos(turn),
-        y: coin.y + (coinMm / 2) * Math.sin(turn),
+        x: coin.x + (coinMm / 2) * cos(turn),
+        y: coin.y + (coinMm / 2) * sin(turn),
       }),
   };
 }
@@ -114,7 +119,8 @@ const LOOKS = [
 ] as const;
 
 /** The tool on the table: heel at 0, 0. */
-function shapeOf({ edgeMm, bevelMm, coinMm, chip, glints }: PaintedScene) {
+function shapeOf(scene: PaintedScene) {
+  const { edgeMm, bevelMm, chip, glints } = scene;
   const widthMm = WIDTH_SHARE * edgeMm;
   const handleMm = HANDLE_SHARE * edgeMm;
   const bellyMm = BELLY_SHARE * edgeMm;
@@ -131,17 +137,18 @@ function shapeOf({ edgeMm, bevelMm, coinMm, chip, glints }: PaintedScene) {
     x <= 0 &&
     y >= low &&
     y <= high &&
-    (x >= round - handleMm || Math.hypot(x - round + handleMm, y - low - round) <= round);
+    (x >= round - handleMm || hypot(x - round + handleMm, y - low - round) <= round);
   const notchAt = (x: number): number =>
-    chip ? Math.max(0, chip.depthMm * (1 - Math.abs(x - chip.atMm) / CHIP_HALF_MM)) : 0;
+    chip ? max(0, chip.depthMm * (1 - abs(x - chip.atMm) / CHIP_HALF_MM)) : 0;
+  const coinAt = paintedCoin({ ...scene, ground: WOOD });
   const coin = { x: 0.3 * edgeMm, y: -0.32 * edgeMm };
   const along = (n: number, from: number, to: number): number[] =>
     Array.from({ length: n + 1 }, (_, i) => from + (i / n) * (to - from));
   const edge = along(OUTLINE_POINTS / 4, 0, edgeMm).map((x) => ({ x, y: edgeAt(x) }));
   const spine = along(OUTLINE_POINTS / 4, edgeMm, 0).map((x) => ({ x, y: spineAt(x) }));
-  const end = along(OUTLINE_POINTS / 8, Math.PI / 2, 1.5 * Math.PI).map((turn) => ({
-    x: round - handleMm + round * Math.cos(turn),
-    y: low + round + round * Math.sin(turn),
+  const end = along(OUTLINE_POINTS / 8, PI / 2, 1.5 * PI).map((turn) => ({
+    x: round - handleMm + round * cos(turn),
+    y: low + round + round * sin(turn),
   }));
   return {
     coin,
@@ -149,7 +156,8 @@ function shapeOf({ edgeMm, bevelMm, coinMm, chip, glints }: PaintedScene) {
     edge,
     outline: [...edge, ...spine.slice(1), ...end, { x: 0, y: low }],
     colourAt(x: number, y: number): Colour {
-      if (Math.hypot(x - coin.x, y - coin.y) <= coinMm / 2) return COIN;
+      const onCoin = coinAt(x - coin.x, y - coin.y);
+      if (onCoin) return onCoin;
       if (inHandle(x, y)) return HANDLE;
       if (x < 0 || x > edgeMm || y > spineAt(x)) return WOOD;
       const over = y - edgeAt(x) - notchAt(x);
@@ -162,29 +170,31 @@ function shapeOf({ edgeMm, bevelMm, coinMm, chip, glints }: PaintedScene) {
 }
 
 function yearRings(x: number, y: number): number {
-  return 5 * Math.sin(1.1 * y + 3 * Math.sin(0.02 * x)) + 4 * Math.sin(0.31 * y + 0.05 * x);
+  return 5 * sin(1.1 * y + 3 * sin(0.02 * x)) + 4 * sin(0.31 * y + 0.05 * x);
 }
 
 /** A pinhole over the middle of the table, and the way back from its picture to the table. */
 function cameraOf(scene: PaintedScene) {
   const { widthPx, heightPx, pxPerMm, tiltDeg, tiltAxisDeg, distanceMm, turnDeg, edgeMm } = scene;
-  const [tilt, axis, turn] = [tiltDeg, tiltAxisDeg, turnDeg].map(
-    (deg) => (deg * Math.PI) / 180,
-  ) as [number, number, number];
+  const [tilt, axis, turn] = [tiltDeg, tiltAxisDeg, turnDeg].map((deg) => (deg * PI) / 180) as [
+    number,
+    number,
+    number,
+  ];
   const focal = pxPerMm * distanceMm;
-  const [ux, uy] = [Math.cos(axis), Math.sin(axis)];
-  const lean = 1 - Math.cos(tilt);
+  const [ux, uy] = [cos(axis), sin(axis)];
+  const lean = 1 - cos(tilt);
   // A turn about an axis in the table: what its x and y become (Rodrigues).
   const rows = [
     [1 - lean * uy * uy, lean * ux * uy],
     [lean * ux * uy, 1 - lean * ux * ux],
-    [-Math.sin(tilt) * uy, Math.sin(tilt) * ux],
+    [-sin(tilt) * uy, sin(tilt) * ux],
   ] as const;
   /** The middle of what is painted lies under the eye; on the picture, y runs down. */
   const middle = { x: -0.02 * edgeMm, y: -0.06 * edgeMm };
   const onTable = ({ x, y }: PhotoPoint): [number, number] => {
     const [dx, dy] = [x - middle.x, middle.y - y];
-    return [dx * Math.cos(turn) - dy * Math.sin(turn), dx * Math.sin(turn) + dy * Math.cos(turn)];
+    return [dx * cos(turn) - dy * sin(turn), dx * sin(turn) + dy * cos(turn)];
   };
   const toPx = (mm: PhotoPoint): PhotoPoint => {
     const [x, y] = onTable(mm);
@@ -192,7 +202,7 @@ function cameraOf(scene: PaintedScene) {
     const far = distanceMm + pz;
     return { x: widthPx / 2 + (focal * px) / far, y: heightPx / 2 + (focal * py) / far };
   };
-  const [cos, sin] = [Math.cos(turn), Math.sin(turn)];
+  const [along, across] = [cos(turn), sin(turn)];
   const toTable = (x: number, y: number, on: PhotoPoint): void => {
     const [u, v] = [(x - widthPx / 2) / focal, (y - heightPx / 2) / focal];
     // Two straight equations in the table's x and y.
@@ -200,8 +210,8 @@ function cameraOf(scene: PaintedScene) {
     const [d, e, f] = [rows[1][0] - v * rows[2][0], rows[1][1] - v * rows[2][1], v * distanceMm];
     const det = a * e - b * d;
     const [tx, ty] = [(c * e - b * f) / det, (a * f - c * d) / det];
-    on.x = middle.x + tx * cos + ty * sin;
-    on.y = middle.y + tx * sin - ty * cos;
+    on.x = middle.x + tx * along + ty * across;
+    on.y = middle.y + tx * across - ty * along;
   };
   return { toPx, toTable };
 }

@@ -1,7 +1,14 @@
 import { expose } from 'comlink';
-import { glintAlong, traceLine, type Glint, type PhotoPoint, type Raster } from '../core';
+import {
+  glintAlong,
+  rimOnPhoto,
+  traceLine,
+  type Glint,
+  type PhotoPoint,
+  type Raster,
+} from '../core';
 import { paintPhoto, TRIED_SCENE } from '../instruments';
-import { readGlint, readPictureFile, readTrace } from './pictureRequest';
+import { readGlint, readPictureFile, readRim, readTrace } from './pictureRequest';
 
 /** Longest side of a kept picture, in pixels, and its JPEG quality. */
 const KEPT_PX = 1280;
@@ -58,6 +65,14 @@ const api = {
     if (!held) return taps;
     const { raster, scale } = held;
     return scaled(traceLine({ raster, taps: scaled(taps, scale), isClosed }), 1 / scale);
+  },
+  /** Points on the rim of a coin as the picture shows it near the taps; null where it does not. */
+  rim(sent: unknown): PhotoPoint[] | null {
+    const { taps } = readRim(sent);
+    if (!held) return null;
+    const { raster, scale } = held;
+    const seen = rimOnPhoto({ raster, taps: scaled(taps, scale) });
+    return seen && scaled(seen, 1 / scale);
   },
   glints(sent: unknown): Glint[] {
     const { line, pxPerMm } = readGlint(sent);

@@ -1,6 +1,6 @@
 import type { Glint, PhotoPoint } from '../core';
 import type { KeptPicture, PictureWorker } from './picture.worker';
-import type { GlintRequest, TraceRequest } from './pictureRequest';
+import type { GlintRequest, RimRequest, TraceRequest } from './pictureRequest';
 import { threadsOf } from './threads';
 
 export type { KeptPicture } from './picture.worker';
@@ -22,6 +22,7 @@ export function makeUpPhoto(): Promise<Blob> {
 /** A picture that lines are followed on, in a thread of its own until it is closed. */
 export interface OpenPicture {
   trace: (request: TraceRequest) => Promise<PhotoPoint[]>;
+  rim: (request: RimRequest) => Promise<PhotoPoint[] | null>;
   glints: (request: GlintRequest) => Promise<Glint[]>;
   close: () => void;
 }
@@ -33,6 +34,7 @@ export function openPicture(file: Blob): OpenPicture {
   ready.catch(() => {});
   return {
     trace: (request) => ready.then(() => thread.ask((api) => api.trace(request))),
+    rim: (request) => ready.then(() => thread.ask((api) => api.rim(request))),
     glints: (request) => ready.then(() => thread.ask((api) => api.glints(request))),
     close: () => thread.end(),
   };

@@ -16,6 +16,13 @@ const traceSchema = object({
   isClosed: boolean().required(),
 }).noUnknown();
 
+/** Taps on the rim of a coin, in px of the picture. */
+const rimSchema = object({
+  taps: array(tapSchema.required()).min(3).max(60).required(),
+}).noUnknown();
+
+export type RimRequest = InferType<typeof rimSchema>;
+
 export type TraceRequest = InferType<typeof traceSchema>;
 
 /** An edge whose light is looked at, in px of the picture, and how large the picture shows it. */
@@ -33,3 +40,5 @@ export const readTrace = (sent: unknown): TraceRequest =>
   traceSchema.validateSync(sent, { strict: true });
 export const readGlint = (sent: unknown): GlintRequest =>
   glintSchema.validateSync(sent, { strict: true });
+export const readRim = (sent: unknown): RimRequest =>
+  rimSchema.validateSync(sent, { strict: true });

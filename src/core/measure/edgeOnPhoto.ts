@@ -8,6 +8,7 @@ interface OnPhoto {
   rimPoints: readonly PhotoPoint[];
   coinDiameterMm: number;
   heightErrorMm?: number;
+  rimErrorMm?: number;
   /** The edge from heel to tip (px): followed on the photo, or its two ends. */
   line: readonly PhotoPoint[];
 }

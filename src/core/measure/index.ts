@@ -19,4 +19,5 @@ export { traceLine } from './traceLine';
 export { tracedOutline } from './tracedOutline';
 export type { Raster } from './raster';
 export { ASKEW_DEG, measureOnPhoto, TOO_ASKEW_DEG, type PhotoLength } from './measureOnPhoto';
+export { rimOnPhoto } from './rimOnPhoto';
 export { fitRim, type PhotoPoint, type Rim } from './rim';

@@ -19,8 +19,8 @@ const UNSEEN_TILT_DEG = 10;
 
 /**
  * A length between two points in the plane of a coin of a known diameter: the map that makes its rim a circle of that
- * size. The ± is of the taps (each by its own), of the rim that they gave, of a tilt that they do not see, of a height that differs from the coin's, and of
- * perspective: 0.7 · length · distance from the coin · sin tilt / distance of the eye.
+ * size. The ± is of the taps (each by its own), of the rim that they gave, of how a rim is seen, of a tilt that they do
+ * not see, of a height that differs from the coin's, and of perspective: 0.7 · length · distance from the coin · sin tilt / distance of the eye.
  */
 export function measureOnPhoto(input: {
   rimPoints: readonly PhotoPoint[];
@@ -29,10 +29,12 @@ export function measureOnPhoto(input: {
   to: PhotoPoint;
   /** How far the points may lie above or below the coin's face; a card under it keeps it small. */
   heightErrorMm?: number;
+  /** What the coin is off by across, as it is seen: its rim is round, and lit from one side. */
+  rimErrorMm?: number;
   distanceMm?: number;
 }): PhotoLength | null {
   const { rimPoints, coinDiameterMm, from, to } = input;
-  const { heightErrorMm = 0, distanceMm = USUAL_DISTANCE_MM } = input;
+  const { heightErrorMm = 0, rimErrorMm = 0, distanceMm = USUAL_DISTANCE_MM } = input;
   positive(coinDiameterMm, 'coinDiameterMm');
   const rim = fitRim({ points: rimPoints });
   if (!rim) return null;
@@ -61,7 +63,8 @@ export function measureOnPhoto(input: {
   const perspective = (PERSPECTIVE * mm * offMm * Math.sin((tiltDeg * Math.PI) / 180)) / distanceMm;
   const unseen = mm * (1 - Math.cos((hiddenDeg * Math.PI) / 180));
   const height = (mm * heightErrorMm) / distanceMm;
-  return { mm, sdMm: Math.hypot(...nudges, perspective, unseen, height) };
+  const size = (mm * rimErrorMm) / coinDiameterMm;
+  return { mm, sdMm: Math.hypot(...nudges, perspective, unseen, height, size) };
 }
 
 function nudged(point: PhotoPoint, way: 'x' | 'y'): PhotoPoint {

@@ -1,3 +1,6 @@
+// Looked up once: these are called millions of times.
+const { max, min, round, sqrt } = Math;
+
 /** A picture as pixels: red, green, blue and opacity of each, row by row from above. */
 export interface Raster {
   width: number;
@@ -7,8 +10,8 @@ export interface Raster {
 
 /** How bright the picture is at a point between pixels, 0 to 255 (luma of ITU-R BT.601); outside, as its rim is. */
 export function brightnessAt({ width, height, pixels }: Raster, x: number, y: number): number {
-  const column = Math.min(width - 1, Math.max(0, Math.round(x)));
-  const row = Math.min(height - 1, Math.max(0, Math.round(y)));
+  const column = min(width - 1, max(0, round(x)));
+  const row = min(height - 1, max(0, round(y)));
   const at = 4 * (row * width + column);
   return 0.299 * pixels[at]! + 0.587 * pixels[at + 1]! + 0.114 * pixels[at + 2]!;
 }
@@ -29,9 +32,9 @@ export function contrastOf({ width, height, pixels }: Raster): Float32Array {
         const [dl, dr] = [pixels[at + down - 4]!, pixels[at + down + 4]!];
         const gx = ur + 2 * pixels[at + 4]! + dr - ul - 2 * pixels[at - 4]! - dl;
         const gy = dl + 2 * pixels[at + down]! + dr - ul - 2 * pixels[at - down]! - ur;
-        most = Math.max(most, gx * gx + gy * gy);
+        most = max(most, gx * gx + gy * gy);
       }
-      found[y * width + x] = Math.sqrt(most);
+      found[y * width + x] = sqrt(most);
     }
   }
   return found;

@@ -4,6 +4,9 @@ import { once } from '../once';
 import { contrastOf, type Raster } from './raster';
 import { offOf, type PhotoPoint } from './rim';
 
+// Looked up once: these are called millions of times.
+const { abs, ceil, floor, hypot, max, min, round } = Math;
+
 /** A tap is brought to the sharpest change within twice what it may be off by, but no further than this (px). */
 const MOST_SNAP_PX = 12;
 /** Of two that are as sharp, the nearer: so much less for each of its own errors. */
@@ -48,19 +51,19 @@ const sharpness = once((raster: Raster) => {
 
 function snapped({ width, height }: Raster, contrast: Float32Array, tap: PhotoPoint): PhotoPoint {
   let best = {
-    x: Math.min(width - 1, Math.max(0, Math.round(tap.x))),
-    y: Math.min(height - 1, Math.max(0, Math.round(tap.y))),
+    x: min(width - 1, max(0, round(tap.x))),
+    y: min(height - 1, max(0, round(tap.y))),
   };
   let most = 0;
-  const off = Math.max(1, offOf(tap));
-  const reach = Math.min(MOST_SNAP_PX, Math.round(2 * off));
+  const off = max(1, offOf(tap));
+  const reach = min(MOST_SNAP_PX, round(2 * off));
   for (let dy = -reach; dy <= reach; dy += 1) {
     for (let dx = -reach; dx <= reach; dx += 1) {
       const at = {
-        x: Math.min(width - 1, Math.max(0, Math.round(tap.x) + dx)),
-        y: Math.min(height - 1, Math.max(0, Math.round(tap.y) + dy)),
+        x: min(width - 1, max(0, round(tap.x) + dx)),
+        y: min(height - 1, max(0, round(tap.y) + dy)),
       };
-      const far = Math.hypot(dx, dy) / off;
+      const far = hypot(dx, dy) / off;
       const worth = contrast[at.y * width + at.x]! / (1 + FAR_LOSS * far);
       if (worth > most) [best, most] = [at, worth];
     }
@@ -71,14 +74,12 @@ function snapped({ width, height }: Raster, contrast: Float32Array, tap: PhotoPo
 function costsOf(contrast: Float32Array): Float32Array {
   const some = [...contrast.filter((_, i) => i % SAMPLED === 0).sort()];
   const sharp = quantileSorted(some, SHARP_QUANTILE) || 1;
-  return contrast.map((own) => SHARP + (PLAIN - SHARP) * (1 - Math.min(1, own / sharp)) ** 2);
+  return contrast.map((own) => SHARP + (PLAIN - SHARP) * (1 - min(1, own / sharp)) ** 2);
 }
 
 /** The eight steps to a pixel's neighbours. */
 const STEPS = [-1, 0, 1].flatMap((dy) =>
-  [-1, 0, 1].flatMap((dx) =>
-    dx === 0 && dy === 0 ? [] : [{ dx, dy, length: Math.hypot(dx, dy) }],
-  ),
+  [-1, 0, 1].flatMap((dx) => (dx === 0 && dy === 0 ? [] : [{ dx, dy, length: hypot(dx, dy) }])),
 );
 
 /** The pixels from one tap to before the next, by the way of least cost. */
@@ -88,22 +89,22 @@ function wayBetween(
   from: PhotoPoint,
   to: PhotoPoint,
 ): PhotoPoint[] {
-  const straight = Math.hypot(to.x - from.x, to.y - from.y);
+  const straight = hypot(to.x - from.x, to.y - from.y);
   if (straight < 1) return [];
   const sideways = SIDEWAYS_SHARE * straight + SIDEWAYS_PX;
   const [ux, uy] = [(to.x - from.x) / straight, (to.y - from.y) / straight];
   const isNear = (x: number, y: number): boolean => {
     const [px, py] = [x - from.x, y - from.y];
     const along = px * ux + py * uy;
-    const isBeside = Math.abs(py * ux - px * uy) <= sideways;
+    const isBeside = abs(py * ux - px * uy) <= sideways;
     return isBeside && along >= -SIDEWAYS_PX && along <= straight + SIDEWAYS_PX;
   };
   // Only the window that the band can reach is kept in mind.
-  const reach = Math.ceil(sideways);
-  const left = Math.max(0, Math.min(from.x, to.x) - reach);
-  const top = Math.max(0, Math.min(from.y, to.y) - reach);
-  const right = Math.min(raster.width - 1, Math.max(from.x, to.x) + reach);
-  const bottom = Math.min(raster.height - 1, Math.max(from.y, to.y) + reach);
+  const reach = ceil(sideways);
+  const left = max(0, min(from.x, to.x) - reach);
+  const top = max(0, min(from.y, to.y) - reach);
+  const right = min(raster.width - 1, max(from.x, to.x) + reach);
+  const bottom = min(raster.height - 1, max(from.y, to.y) + reach);
   const width = right - left + 1;
   const spent = new Float64Array(width * (bottom - top + 1)).fill(Infinity);
   const cameFrom = new Int32Array(spent.length).fill(-1);
@@ -117,7 +118,7 @@ function wayBetween(
     const at = queue.pop();
     if (at === undefined || cost === undefined || at === goal) break;
     if (cost > spent[at]!) continue;
-    const [x, y] = [left + (at % width), top + Math.floor(at / width)];
+    const [x, y] = [left + (at % width), top + floor(at / width)];
     const own = costs[y * raster.width + x]!;
     for (const { dx, dy, length } of STEPS) {
       const [nx, ny] = [x + dx, y + dy];
@@ -132,7 +133,7 @@ function wayBetween(
   }
   const way: PhotoPoint[] = [];
   for (let at = cameFrom[goal]!; at >= 0; at = cameFrom[at]!)
-    way.push({ x: left + (at % width), y: top + Math.floor(at / width) });
+    way.push({ x: left + (at % width), y: top + floor(at / width) });
   return way.reverse();
 }
 
@@ -140,7 +141,7 @@ function smoothed(line: readonly PhotoPoint[], isClosed: boolean): PhotoPoint[] 
   const count = line.length;
   return line.map((_, i) => {
     // An open line keeps its ends where they were tapped.
-    const reach = isClosed ? SMOOTH_STEPS : Math.min(SMOOTH_STEPS, i, count - 1 - i);
+    const reach = isClosed ? SMOOTH_STEPS : min(SMOOTH_STEPS, i, count - 1 - i);
     let [x, y] = [0, 0];
     for (let k = i - reach; k <= i + reach; k += 1) {
       const point = line[(k + count) % count]!;

@@ -22,7 +22,7 @@ export function PhotoFigures(props: {
   children: ReactNode;
 }) {
   const { found, need, keeps, children } = props;
-  const { rim, edge, bevel, angle, chip, chipAtMm, spine } = found;
+  const { rim, isRimSeen, edge, bevel, angle, chip, chipAtMm, spine } = found;
   const { tool, zone } = need;
   const refused = angle && angleRefused(zone, { ...angle, of: 'bevel' });
   const length = ({ mm: value, sdMm }: PhotoLength): string =>
@@ -30,7 +30,11 @@ export function PhotoFigures(props: {
   const isOne = tool.zones.length === 1;
   return (
     <section aria-label={say.measured} className="mt-2">
-      {rim && <p role="status">{leanWords(rim)}</p>}
+      {rim && (
+        <p role="status">
+          {isRimSeen ? say.rimSeen : say.rimTapped} {leanWords(rim)}
+        </p>
+      )}
       <ul>
         {edge && (
           <Figure

@@ -35,7 +35,7 @@ export function PhotoMeasure({ need, kept }: { need: EdgeNeed; kept: KeptPhoto |
   const { heightMm } = sizes;
   const { tool, zone } = need;
   const name = edgeName(tool, zone);
-  const rule = useMemo(() => scaleOf(marks, sizes), [marks, sizes]);
+  const rule = useMemo(() => scaleOf(marks, lines.rim, sizes), [marks, lines.rim, sizes]);
   const found = useMemo(
     () => photoMeasures({ marks, lines, scale: rule, heightErrorMm: heightMm, zone }),
     [marks, lines, rule, heightMm, zone],

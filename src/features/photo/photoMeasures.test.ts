@@ -8,8 +8,8 @@ const coin = Array.from({ length: 6 }, (_, i) => px(12 * Math.cos(i), 40 + 12 * 
 const of = (marks: Partial<Marks>) =>
   photoMeasures({
     marks: { ...NO_MARKS, ...marks },
-    lines: { edge: null, outline: null },
-    scale: scaleOf({ ...NO_MARKS, ...marks }, { coinMm: 24, ruleMm: 50, heightMm: 1 }),
+    lines: { rim: null, edge: null, outline: null },
+    scale: scaleOf({ ...NO_MARKS, ...marks }, null, { coinMm: 24, ruleMm: 50, heightMm: 1 }),
     heightErrorMm: 1,
     zone,
   });
@@ -34,8 +34,8 @@ it('states a wider ± of what a finger tapped than of what was set under the lou
   const line = Array.from({ length: 96 }, (_, mm) => px(mm, 0));
   const followed = photoMeasures({
     marks: { ...NO_MARKS, coin, edge: by(40) },
-    lines: { edge: line, outline: null },
-    scale: { rimPoints: coin, coinDiameterMm: 24 },
+    lines: { edge: line, outline: null, rim: null },
+    scale: { rimPoints: coin, coinDiameterMm: 24, rimErrorMm: 0.2 },
     heightErrorMm: 1,
     zone,
   });
@@ -61,7 +61,7 @@ it('finds how deep a chip is and where, from the heel that was marked first', ()
 it('walks along an edge that was followed: longer than straight, a notch by the edge beside it', () => {
   // Half of the edge is straight, the rest an arc up to the tip.
   const line = Array.from({ length: 96 }, (_, mm) => px(mm, mm < 50 ? 0 : -0.006 * (mm - 50) ** 2));
-  const lines = { edge: line, outline: null };
+  const lines = { edge: line, outline: null, rim: null };
   const found = photoMeasures({
     marks: {
       ...NO_MARKS,
@@ -70,7 +70,7 @@ it('walks along an edge that was followed: longer than straight, a notch by the 
       chip: [px(70, -0.006 * 400 - 0.5)],
     },
     lines,
-    scale: { rimPoints: coin, coinDiameterMm: 24 },
+    scale: { rimPoints: coin, coinDiameterMm: 24, rimErrorMm: 0.2 },
     heightErrorMm: 1,
     zone,
   });

@@ -3,6 +3,7 @@ import {
   fitRim,
   measureOnPhoto,
   notchOnPhoto,
+  PRIORS,
   type PhotoLength,
   type PhotoPoint,
   type Rim,
@@ -47,6 +48,8 @@ export interface Sizes {
 
 /** Lines that the photo itself draws through the taps; null until they are followed. */
 export interface TracedLines {
+  /** Of the coin: points on its rim. */
+  rim: readonly PhotoPoint[] | null;
   edge: readonly PhotoPoint[] | null;
   outline: readonly PhotoPoint[] | null;
 }
@@ -54,6 +57,8 @@ export interface TracedLines {
 /** What the marks on a photo come to; null for what is not marked yet. */
 export interface PhotoMeasures {
   rim: Rim | null;
+  /** Whether the photo itself shows the rim: else it is as it was tapped. */
+  isRimSeen: boolean;
   edge: PhotoLength | null;
   bevel: PhotoLength | null;
   /** By the bevel's width as it is seen, and the thickness that the tool's record has. */
@@ -64,21 +69,33 @@ export interface PhotoMeasures {
   spine: PhotoLength | null;
 }
 
+/** A circle goes through so many taps. */
+export const RIM_TAPS = 3;
 /** A calliper is read to this (mm). */
 const CALLIPER_MM = 0.05;
 
-/** What gives the scale: taps on a rim, and how far across it is. */
+/** What gives the scale: points on a rim, how far across it is, and what that is off by as it is seen. */
 export interface PhotoRule {
   rimPoints: readonly PhotoPoint[];
   coinDiameterMm: number;
+  rimErrorMm: number;
 }
 
 /**
- * A coin where it is marked, else a rule: a length of it lies across a circle, which is seen as straight from above as
+ * A coin where it is marked, by its rim as the photo shows it or as it was tapped, else a rule: a length of it lies across a circle, which is seen as straight from above as
  * one by three taps. Null without either.
  */
-export function scaleOf(marks: Marks, { coinMm, ruleMm }: Sizes): PhotoRule | null {
-  if (marks.coin.length >= 3) return { rimPoints: marks.coin, coinDiameterMm: coinMm };
+export function scaleOf(
+  marks: Marks,
+  seenRim: TracedLines['rim'],
+  { coinMm, ruleMm }: Sizes,
+): PhotoRule | null {
+  if (marks.coin.length >= RIM_TAPS)
+    return {
+      rimPoints: seenRim ?? marks.coin,
+      coinDiameterMm: coinMm,
+      rimErrorMm: PRIORS.rimSeenMm.value,
+    };
   const [from, to] = marks.rule;
   if (!from || !to) return null;
   const beside = {
@@ -86,11 +103,12 @@ export function scaleOf(marks: Marks, { coinMm, ruleMm }: Sizes): PhotoRule | nu
     y: (from.y + to.y) / 2 + (to.x - from.x) / 2,
     offPx: from.offPx,
   };
-  return { rimPoints: [from, to, beside], coinDiameterMm: ruleMm };
+  return { rimPoints: [from, to, beside], coinDiameterMm: ruleMm, rimErrorMm: 0 };
 }
 
 const NOTHING: PhotoMeasures = {
   rim: null,
+  isRimSeen: false,
   edge: null,
   bevel: null,
   angle: null,
@@ -119,6 +137,7 @@ export function photoMeasures(input: {
   const notch = isEdge && floor ? notchOnPhoto({ ...edge, floor }) : null;
   return {
     rim,
+    isRimSeen: scale.rimPoints === lines.rim,
     edge: isEdge ? edgeOnPhoto(edge) : null,
     bevel,
     angle: bevel && angleOf(bevel, zone.shoulderThicknessMm),

@@ -4,7 +4,7 @@ import { useEffect, useRef, useState } from 'react';
 import type { Glint, PhotoPoint } from '../../core';
 import { openPicture, type OpenPicture } from '../../live';
 import type { Picture } from './picture';
-import type { Marks, TracedLines } from './photoMeasures';
+import { RIM_TAPS, type Marks, type TracedLines } from './photoMeasures';
 
 /** An outline needs so many taps before it is followed. */
 const OUTLINE_TAPS = 4;
@@ -21,6 +21,11 @@ export interface PhotoLines {
   lookForGlints: (pxPerMm: number) => void;
 }
 
+type Find = (picture: OpenPicture, taps: PhotoPoint[]) => Promise<PhotoPoint[] | null>;
+const seenRim: Find = (picture, taps) => picture.rim({ taps });
+const followed: Find = (picture, taps) => picture.trace({ taps, isClosed: false });
+const followedAround: Find = (picture, taps) => picture.trace({ taps, isClosed: true });
+
 export function useLines(picture: Picture | null, marks: Marks): PhotoLines {
   const open = useRef<OpenPicture | null>(null);
   useEffect(() => {
@@ -32,12 +37,13 @@ export function useLines(picture: Picture | null, marks: Marks): PhotoLines {
       open.current = null;
     };
   }, [picture]);
-  const edge = useLine(picture, open, marks.edge, false, 2);
-  const outline = useLine(picture, open, marks.outline, true, OUTLINE_TAPS);
+  const rim = useLine(picture, open, marks.coin, RIM_TAPS, seenRim);
+  const edge = useLine(picture, open, marks.edge, 2, followed);
+  const outline = useLine(picture, open, marks.outline, OUTLINE_TAPS, followedAround);
   const [glints, setGlints] = useState<{ of: unknown; found: readonly Glint[] } | null>(null);
   return {
-    lines: { edge: edge.line, outline: outline.line },
-    isFollowing: edge.isFollowing || outline.isFollowing,
+    lines: { rim: rim.line, edge: edge.line, outline: outline.line },
+    isFollowing: rim.isFollowing || edge.isFollowing || outline.isFollowing,
     // Of another edge they say nothing.
     glints: glints && glints.of === edge.line ? glints.found : null,
     lookForGlints(pxPerMm) {
@@ -56,19 +62,22 @@ function useLine(
   picture: Picture | null,
   open: React.RefObject<OpenPicture | null>,
   taps: readonly PhotoPoint[],
-  isClosed: boolean,
   least: number,
+  find: Find,
 ) {
-  const [found, setFound] = useState<{ of: unknown; line: readonly PhotoPoint[] } | null>(null);
+  const [found, setFound] = useState<{ of: unknown; line: readonly PhotoPoint[] | null } | null>(
+    null,
+  );
   const isAsked = picture !== null && taps.length >= least;
   useEffect(() => {
     if (!isAsked) return;
     let isOver = false;
     const follow = (): void => {
-      open.current?.trace({ taps: [...taps], isClosed }).then(
+      if (!open.current) return;
+      find(open.current, [...taps]).then(
         (line) => !isOver && setFound({ of: taps, line }),
-        // A line that could not be followed is straight from tap to tap.
-        () => !isOver && setFound({ of: taps, line: taps }),
+        // What could not be found is as it was tapped.
+        () => !isOver && setFound({ of: taps, line: null }),
       );
     };
     const timer = setTimeout(follow, SETTLED_MS);
@@ -76,7 +85,7 @@ function useLine(
       isOver = true;
       clearTimeout(timer);
     };
-  }, [isAsked, open, taps, isClosed, picture]);
-  const line = isAsked && found?.of === taps ? found.line : null;
-  return { line, isFollowing: isAsked && line === null };
+  }, [isAsked, open, taps, find, picture]);
+  const isFound = isAsked && found?.of === taps;
+  return { line: isFound ? found.line : null, isFollowing: isAsked && !isFound };
 }

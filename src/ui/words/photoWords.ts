@@ -45,7 +45,7 @@ export const photoWords = {
   ofTheTool: 'Of the tool',
   mark: 'What is marked',
   how: {
-    coin: 'Tap five or more points on the rim of the coin: three cannot see whether the photo is askew.',
+    coin: 'Tap the rim of the coin three times: the photo shows the rest. Where it does not, tap five or more: three cannot see whether it was taken askew.',
     rule: 'Instead of a coin: tap two marks of the rule, so far apart as is said beside. Two taps cannot see tilt.',
     edge: 'Tap the heel of the edge, then its tip: the edge between is followed. Where it goes astray, begin anew and tap between, in order.',
     bevel: 'Tap the edge, then straight up where the bevel ends.',
@@ -63,8 +63,9 @@ export const photoWords = {
   pointOf: (at: number, of: number) => `${at} of ${of}`,
   pointBefore: 'Take up the point before',
   pointAfter: 'Take up the point after',
-  flat: (floor: string) =>
-    `No lean that these taps could tell: less than ${floor}. A larger coin, or more taps, see it better; the ± allows for it.`,
+  rimSeen: 'Rim found on the photo.',
+  rimTapped: 'Rim by your taps.',
+  flat: (floor: string) => `No lean that could be told: less than ${floor}; the ± allows for it.`,
   askew: (tilt: string) => `The coin leans ${tilt}: allowed for.`,
   flatter: (tilt: string) => `The coin leans ${tilt}: a flatter photo gives a narrower ±.`,
   tooAskew: (tilt: string) =>

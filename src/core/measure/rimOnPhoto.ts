@@ -1,0 +1,178 @@
+import { greatest } from 'd3-array';
+import { Draws } from '../random';
+import { leastSquares } from './leastSquares';
+import { acrossRim, type Peak, type Ray } from './rimRays';
+import { robust } from './robust';
+import type { Raster } from './raster';
+import { fitRim, offOf, type PhotoPoint, type Rim } from './rim';
+
+/** A curve around the taps' own: δ(φ) = a₀ + a₁·cos φ + b₁·sin φ + a₂·cos 2φ + b₂·sin 2φ; an ellipse near a circle. */
+type Curve = readonly number[];
+
+/** So many curves are tried, each through five changes of the picture that were drawn. */
+const TRIES = 400;
+/** A change that lies so near a curve (px) is of it. */
+const NEAR_PX = 1.2;
+/** A rim is seen where so many of the rays find it, weighed by how sharp it is beside all else on its ray; and may be
+ * one, to be looked at again, where fewer do. On made-up coins what is wrong is hardly ever seen by more than 0.86. */
+const SEEN_SHARE = 0.88;
+const GUESSED_SHARE = 0.2;
+const ROUNDS = 3;
+/** A coin has lines of its own inside: of two around one middle the outer is its rim where it is seen nearly as well; where
+ * it is seen only partly, nobody knows. */
+const NEARLY = 0.7;
+const PARTLY = 0.6;
+/** A phone is held level within a few degrees: axes that differ by so much of the radius are half as likely. */
+const ASKEW_SHARE = 0.03;
+/** A tap lies no further off its rim than so many of its own errors, and a pixel of the picture. */
+const WITHIN = 3;
+/** A rim that was found is looked at again so far from it (share of its radius). */
+const AGAIN_SHARE = 0.06;
+/** A change so close to the curve is the rim's (px); one that is off by so many scatters is left out. */
+const CLOSE_PX = 2.5;
+const OUTLIER = 3;
+/** A point on the rim is no better than this (px). */
+const LEAST_OFF_PX = 0.3;
+const SEED = 20_260;
+
+/**
+ * A coin's rim as the picture itself shows it near the taps: points on it, each with what it is off by (px). Changes of
+ * colour along rays from its middle, the curve that most of them share (random sample consensus, Fischler and Bolles
+ * 1981). Null where none is seen all around, or none that the taps agree with.
+ */
+export function rimOnPhoto(input: {
+  raster: Raster;
+  taps: readonly PhotoPoint[];
+}): PhotoPoint[] | null {
+  const { raster, taps } = input;
+  const tapped = fitRim({ points: taps });
+  if (!tapped) return null;
+  const offPx = Math.sqrt(taps.reduce((sum, tap) => sum + offOf(tap) ** 2, 0) / taps.length);
+  // Rough taps make an ellipse of a circle sooner than the photo does.
+  const radius = Math.sqrt(tapped.semiMajor * tapped.semiMinor);
+  let near: Rim = { ...tapped, semiMajor: radius, semiMinor: radius };
+  let reachPx = WITHIN * offPx;
+  // From nearer its own middle a rim is seen more evenly.
+  for (let round = 1; ; round += 1) {
+    const isLast = round === ROUNDS;
+    const points = seenNear(
+      raster,
+      near,
+      { reachPx, least: isLast ? SEEN_SHARE : GUESSED_SHARE },
+      taps,
+    );
+    const rim = points && fitRim({ points });
+    if (!rim || isLast) return rim && points;
+    near = rim;
+    reachPx = Math.max(reachPx / 2, AGAIN_SHARE * rim.semiMinor);
+  }
+}
+
+/** Points on the rim that is seen within a reach of a curve, and that the taps agree with. */
+function seenNear(
+  raster: Raster,
+  near: Rim,
+  { reachPx, least }: { reachPx: number; least: number },
+  taps: readonly PhotoPoint[],
+): PhotoPoint[] | null {
+  const across = acrossRim(raster, near, reachPx);
+  if (!across) return null;
+  const { rays, placeOf, pointAt } = across;
+  const agrees = (curve: Curve): boolean =>
+    taps.every((tap) => {
+      const { turn, beyond } = placeOf(tap);
+      return Math.abs(beyond - at(curve, turn)) <= WITHIN * offOf(tap) + 1;
+    });
+  const curve = shared(rays, ASKEW_SHARE * near.semiMinor, agrees);
+  if (!curve || seenShare(rays, curve) < least) return null;
+  const points = rays.flatMap(({ turn, peaks }) => {
+    const wanted = at(curve, turn);
+    const close = peaks.filter(({ beyond }) => Math.abs(beyond - wanted) <= CLOSE_PX);
+    return close.length > 0 ? [{ turn, beyond: sharpest(close).beyond }] : [];
+  });
+  const fine = through(points);
+  if (!fine || !agrees(fine)) return null;
+  const offs = points.map(({ turn, beyond }) => beyond - at(fine, turn));
+  const offPx = Math.max(LEAST_OFF_PX, robust(offs).sd);
+  return points
+    .filter((_, i) => Math.abs(offs[i]!) <= OUTLIER * offPx)
+    .map(({ turn, beyond }) => ({ ...pointAt(turn, beyond), offPx }));
+}
+
+function at([a0, a1, b1, a2, b2]: Curve, turn: number): number {
+  return (
+    a0! +
+    a1! * Math.cos(turn) +
+    b1! * Math.sin(turn) +
+    a2! * Math.cos(2 * turn) +
+    b2! * Math.sin(2 * turn)
+  );
+}
+
+function through(points: readonly { turn: number; beyond: number }[]): Curve | null {
+  if (points.length < 5) return null;
+  return leastSquares(
+    points.map(({ turn }) => [
+      1,
+      Math.cos(turn),
+      Math.sin(turn),
+      Math.cos(2 * turn),
+      Math.sin(2 * turn),
+    ]),
+    points.map(({ beyond }) => beyond),
+  );
+}
+
+/** The curve that the rays share best, or a like one around it; null where they share none, or nobody knows which. */
+function shared(
+  rays: readonly Ray[],
+  askewPx: number,
+  agrees: (curve: Curve) => boolean,
+): Curve | null {
+  const draws = new Draws(SEED);
+  const tried: { curve: Curve; seen: number; worth: number }[] = [];
+  for (let i = 0; i < TRIES; i += 1) {
+    const start = draws.even();
+    // Five rays all around: a stretch of one side tells nothing of the other.
+    const five = [0, 1, 2, 3, 4].map((k) => rays[Math.floor(((start + k / 5) % 1) * rays.length)]!);
+    if (five.some(({ peaks }) => peaks.length === 0)) continue;
+    const drawn = five.map(({ turn, peaks }) => ({ turn, beyond: drawnOf(peaks, draws).beyond }));
+    const curve = through(drawn);
+    if (!curve || !agrees(curve)) continue;
+    const seen = seenShare(rays, curve);
+    const askew = (2 * Math.hypot(curve[3]!, curve[4]!)) / askewPx;
+    tried.push({ curve, seen, worth: seen / (1 + askew ** 2) });
+  }
+  const best = greatest(tried, ({ worth }) => worth);
+  if (!best) return null;
+  const around = tried.filter(
+    ({ curve }) =>
+      curve[0]! > best.curve[0]! + 2 * NEAR_PX &&
+      curve.slice(1).every((own, i) => Math.abs(own - best.curve[i + 1]!) < 2 * NEAR_PX),
+  );
+  const outer = greatest(around, ({ seen }) => seen);
+  if (!outer || outer.seen < PARTLY * best.seen) return best.curve;
+  return outer.seen >= NEARLY * best.seen ? outer.curve : null;
+}
+
+/** One of a ray's changes, the sharper the likelier. */
+function drawnOf(peaks: readonly Peak[], draws: Draws): Peak {
+  let left = draws.even() * peaks.reduce((sum, { weight }) => sum + weight ** 2, 0);
+  return peaks.find(({ weight }) => (left -= weight ** 2) <= 0) ?? peaks[0]!;
+}
+
+function seenShare(rays: readonly Ray[], curve: Curve): number {
+  let seen = 0;
+  for (const { turn, peaks } of rays) {
+    const wanted = at(curve, turn);
+    let most = 0;
+    for (const { beyond, weight } of peaks)
+      if (Math.abs(beyond - wanted) <= NEAR_PX && weight > most) most = weight;
+    seen += most;
+  }
+  return seen / rays.length;
+}
+
+function sharpest(peaks: readonly Peak[]): Peak {
+  return greatest(peaks, ({ weight }) => weight)!;
+}

@@ -31,7 +31,9 @@ const AGAIN_SHARE = 0.06;
 /** A change so close to the curve is the rim's (px); one that is off by so many scatters is left out. */
 const CLOSE_PX = 2.5;
 const OUTLIER = 3;
-/** A point on the rim is no better than this (px). */
+/** So many points say as much as all that were seen: whatever is measured by them moves each in turn. */
+const POINTS = 20;
+/** A point that was seen is no better than this (px). */
 const LEAST_OFF_PX = 0.3;
 const SEED = 20_260;
 
@@ -94,9 +96,14 @@ function seenNear(
   if (!fine || !agrees(fine)) return null;
   const offs = points.map(({ turn, beyond }) => beyond - at(fine, turn));
   const offPx = Math.max(LEAST_OFF_PX, robust(offs).sd);
-  return points
-    .filter((_, i) => Math.abs(offs[i]!) <= OUTLIER * offPx)
-    .map(({ turn, beyond }) => ({ ...pointAt(turn, beyond), offPx }));
+  const seen = points.filter((_, i) => Math.abs(offs[i]!) <= OUTLIER * offPx);
+  const rim = through(seen);
+  if (!rim) return null;
+  const each = offPx * Math.sqrt(POINTS / seen.length);
+  return Array.from({ length: POINTS }, (_, i) => {
+    const turn = (2 * Math.PI * i) / POINTS;
+    return { ...pointAt(turn, at(rim, turn)), offPx: each };
+  });
 }
 
 function at([a0, a1, b1, a2, b2]: Curve, turn: number): number {

@@ -1,6 +1,6 @@
 /** Least squares of rows·v = values by the normal equations, with pivots; null where they have no one answer. */
 export function leastSquares(
-  rows: readonly number[][],
+  rows: readonly (readonly number[])[],
   values: readonly number[],
 ): number[] | null {
   const size = rows[0]!.length;

@@ -1,13 +1,28 @@
 import { greatest } from 'd3-array';
 import { Draws } from '../random';
 import { leastSquares } from './leastSquares';
-import { acrossRim, type Peak, type Ray } from './rimRays';
+import { acrossRim, type Peak } from './rimRays';
 import { robust } from './robust';
 import type { Raster } from './raster';
 import { fitRim, offOf, type PhotoPoint, type Rim } from './rim';
 
+// Looked up once: these are called millions of times.
+const { PI, abs, cos, floor, hypot, max, sin, sqrt } = Math;
+
 /** A curve around the taps' own: δ(φ) = a₀ + a₁·cos φ + b₁·sin φ + a₂·cos 2φ + b₂·sin 2φ; an ellipse near a circle. */
 type Curve = readonly number[];
+type Basis = readonly number[];
+
+/** A change on a ray that goes a known way. */
+interface OnRay {
+  basis: Basis;
+  beyond: number;
+}
+
+interface Looked {
+  basis: Basis;
+  peaks: readonly Peak[];
+}
 
 /** So many curves are tried, each through five changes of the picture that were drawn. */
 const TRIES = 400;
@@ -49,9 +64,9 @@ export function rimOnPhoto(input: {
   const { raster, taps } = input;
   const tapped = fitRim({ points: taps });
   if (!tapped) return null;
-  const offPx = Math.sqrt(taps.reduce((sum, tap) => sum + offOf(tap) ** 2, 0) / taps.length);
+  const offPx = sqrt(taps.reduce((sum, tap) => sum + offOf(tap) ** 2, 0) / taps.length);
   // Rough taps make an ellipse of a circle sooner than the photo does.
-  const radius = Math.sqrt(tapped.semiMajor * tapped.semiMinor);
+  const radius = sqrt(tapped.semiMajor * tapped.semiMinor);
   let near: Rim = { ...tapped, semiMajor: radius, semiMinor: radius };
   let reachPx = WITHIN * offPx;
   // From nearer its own middle a rim is seen more evenly.
@@ -66,7 +81,7 @@ export function rimOnPhoto(input: {
     const rim = points && fitRim({ points });
     if (!rim || isLast) return rim && points;
     near = rim;
-    reachPx = Math.max(reachPx / 2, AGAIN_SHARE * rim.semiMinor);
+    reachPx = max(reachPx / 2, AGAIN_SHARE * rim.semiMinor);
   }
 }
 
@@ -79,60 +94,57 @@ function seenNear(
 ): PhotoPoint[] | null {
   const across = acrossRim(raster, near, reachPx);
   if (!across) return null;
-  const { rays, placeOf, pointAt } = across;
+  const { placeOf, pointAt } = across;
+  const rays = across.rays.map(({ turn, peaks }) => ({ basis: basisOf(turn), peaks }));
+  const tapped = taps.map((tap) => {
+    const { turn, beyond } = placeOf(tap);
+    return { basis: basisOf(turn), beyond, within: WITHIN * offOf(tap) + 1 };
+  });
   const agrees = (curve: Curve): boolean =>
-    taps.every((tap) => {
-      const { turn, beyond } = placeOf(tap);
-      return Math.abs(beyond - at(curve, turn)) <= WITHIN * offOf(tap) + 1;
-    });
+    tapped.every(({ basis, beyond, within }) => abs(beyond - at(curve, basis)) <= within);
   const curve = shared(rays, ASKEW_SHARE * near.semiMinor, agrees);
   if (!curve || seenShare(rays, curve) < least) return null;
-  const points = rays.flatMap(({ turn, peaks }) => {
-    const wanted = at(curve, turn);
-    const close = peaks.filter(({ beyond }) => Math.abs(beyond - wanted) <= CLOSE_PX);
-    return close.length > 0 ? [{ turn, beyond: sharpest(close).beyond }] : [];
+  const points = rays.flatMap(({ basis, peaks }) => {
+    const wanted = at(curve, basis);
+    const close = peaks.filter(({ beyond }) => abs(beyond - wanted) <= CLOSE_PX);
+    return close.length > 0 ? [{ basis, beyond: sharpest(close).beyond }] : [];
   });
   const fine = through(points);
   if (!fine || !agrees(fine)) return null;
-  const offs = points.map(({ turn, beyond }) => beyond - at(fine, turn));
-  const offPx = Math.max(LEAST_OFF_PX, robust(offs).sd);
-  const seen = points.filter((_, i) => Math.abs(offs[i]!) <= OUTLIER * offPx);
+  const offs = points.map(({ basis, beyond }) => beyond - at(fine, basis));
+  const offPx = max(LEAST_OFF_PX, robust(offs).sd);
+  const seen = points.filter((_, i) => abs(offs[i]!) <= OUTLIER * offPx);
   const rim = through(seen);
   if (!rim) return null;
-  const each = offPx * Math.sqrt(POINTS / seen.length);
+  const each = offPx * sqrt(POINTS / seen.length);
   return Array.from({ length: POINTS }, (_, i) => {
-    const turn = (2 * Math.PI * i) / POINTS;
-    return { ...pointAt(turn, at(rim, turn)), offPx: each };
+    const turn = (2 * PI * i) / POINTS;
+    return { ...pointAt(turn, at(rim, basisOf(turn))), offPx: each };
   });
 }
 
-function at([a0, a1, b1, a2, b2]: Curve, turn: number): number {
-  return (
-    a0! +
-    a1! * Math.cos(turn) +
-    b1! * Math.sin(turn) +
-    a2! * Math.cos(2 * turn) +
-    b2! * Math.sin(2 * turn)
-  );
+/** What a curve's five parts are multiplied by in a direction. */
+function basisOf(turn: number): Basis {
+  return [1, cos(turn), sin(turn), cos(2 * turn), sin(2 * turn)];
 }
 
-function through(points: readonly { turn: number; beyond: number }[]): Curve | null {
+function at(curve: Curve, basis: Basis): number {
+  let sum = 0;
+  for (let i = 0; i < basis.length; i += 1) sum += curve[i]! * basis[i]!;
+  return sum;
+}
+
+function through(points: readonly OnRay[]): Curve | null {
   if (points.length < 5) return null;
   return leastSquares(
-    points.map(({ turn }) => [
-      1,
-      Math.cos(turn),
-      Math.sin(turn),
-      Math.cos(2 * turn),
-      Math.sin(2 * turn),
-    ]),
+    points.map(({ basis }) => basis),
     points.map(({ beyond }) => beyond),
   );
 }
 
 /** The curve that the rays share best, or a like one around it; null where they share none, or nobody knows which. */
 function shared(
-  rays: readonly Ray[],
+  rays: readonly Looked[],
   askewPx: number,
   agrees: (curve: Curve) => boolean,
 ): Curve | null {
@@ -141,13 +153,13 @@ function shared(
   for (let i = 0; i < TRIES; i += 1) {
     const start = draws.even();
     // Five rays all around: a stretch of one side tells nothing of the other.
-    const five = [0, 1, 2, 3, 4].map((k) => rays[Math.floor(((start + k / 5) % 1) * rays.length)]!);
+    const five = [0, 1, 2, 3, 4].map((k) => rays[floor(((start + k / 5) % 1) * rays.length)]!);
     if (five.some(({ peaks }) => peaks.length === 0)) continue;
-    const drawn = five.map(({ turn, peaks }) => ({ turn, beyond: drawnOf(peaks, draws).beyond }));
+    const drawn = five.map(({ basis, peaks }) => ({ basis, beyond: drawnOf(peaks, draws).beyond }));
     const curve = through(drawn);
     if (!curve || !agrees(curve)) continue;
     const seen = seenShare(rays, curve);
-    const askew = (2 * Math.hypot(curve[3]!, curve[4]!)) / askewPx;
+    const askew = (2 * hypot(curve[3]!, curve[4]!)) / askewPx;
     tried.push({ curve, seen, worth: seen / (1 + askew ** 2) });
   }
   const best = greatest(tried, ({ worth }) => worth);
@@ -155,7 +167,7 @@ function shared(
   const around = tried.filter(
     ({ curve }) =>
       curve[0]! > best.curve[0]! + 2 * NEAR_PX &&
-      curve.slice(1).every((own, i) => Math.abs(own - best.curve[i + 1]!) < 2 * NEAR_PX),
+      curve.slice(1).every((own, i) => abs(own - best.curve[i + 1]!) < 2 * NEAR_PX),
   );
   const outer = greatest(around, ({ seen }) => seen);
   if (!outer || outer.seen < PARTLY * best.seen) return best.curve;
@@ -168,13 +180,13 @@ function drawnOf(peaks: readonly Peak[], draws: Draws): Peak {
   return peaks.find(({ weight }) => (left -= weight ** 2) <= 0) ?? peaks[0]!;
 }
 
-function seenShare(rays: readonly Ray[], curve: Curve): number {
+function seenShare(rays: readonly Looked[], curve: Curve): number {
   let seen = 0;
-  for (const { turn, peaks } of rays) {
-    const wanted = at(curve, turn);
+  for (const { basis, peaks } of rays) {
+    const wanted = at(curve, basis);
     let most = 0;
     for (const { beyond, weight } of peaks)
-      if (Math.abs(beyond - wanted) <= NEAR_PX && weight > most) most = weight;
+      if (abs(beyond - wanted) <= NEAR_PX && weight > most) most = weight;
     seen += most;
   }
   return seen / rays.length;

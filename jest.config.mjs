@@ -22,6 +22,8 @@ export default async function config() {
     testEnvironment: '<rootDir>/scripts/jestBrowserEnvironment.cjs',
     setupFiles: ['<rootDir>/src/testing/standOnStatedDay.ts', 'fake-indexeddb/auto'],
     setupFilesAfterEnv: ['@testing-library/jest-dom'],
+    // Nothing else runs meanwhile: one core is not held back.
+    maxWorkers: '100%',
     // A busy machine takes a multiple of the usual time for a database in memory.
     testTimeout: 20_000,
     testMatch: ['<rootDir>/src/**/*.test.{ts,tsx}', '<rootDir>/demo/**/*.test.ts'],

@@ -122,7 +122,7 @@ test('any point is taken up again, moved, and its move taken back', async ({ pag
   const measured = (await figure(page, 'edge').textContent())!;
   await choose(page, 'coin');
   await expect(page.getByText('5 of 5')).toBeVisible();
-  await page.getByRole('button', { name: 'Take up the point before' }).click();
+  await page.getByRole('button', { name: 'The point before' }).click();
   await page.getByRole('application').focus();
   await page.keyboard.press('PageUp');
   await expect(page.getByText('3 of 5')).toBeVisible();

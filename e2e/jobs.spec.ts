@@ -1,4 +1,4 @@
-import { expect, open, test, untilStored, leaveStep } from './fixtures';
+import { expect, open, test, leaveStep } from './fixtures';
 import type { Page } from '@playwright/test';
 
 /** Goes through the steps of a job that has been planned, a stroke at each, to its last panel. */
@@ -85,7 +85,6 @@ test('new measures of a thinned edge can be taken back', async ({ page }) => {
   await workThrough(page, 'Start thinning', 3);
   await writeIntoLog(page);
   await page.getByRole('button', { name: 'Undo' }).click();
-  await untilStored(page);
   await open(page, '/inspect?tool=crook');
   await expect(page.getByTestId('verdict')).toHaveText('Thin');
 });

@@ -155,7 +155,6 @@ test('what a kit takes out there is the very figure of the trip with that kit', 
   const said = (await outThere.innerText()).match(/[\d.]+ min \(.*\)/)![0];
   await page.getByRole('button', { name: 'Pack this kit' }).click();
   await expect(page.getByText('This is the kit that goes along.')).toBeVisible();
-  await untilStored(page);
   await open(page, '/trip');
   await expect(page.getByText(`about ${said}`)).toBeVisible();
 });
@@ -233,7 +232,6 @@ test('eleven tools still fit on two sides', async ({ page }, info) => {
   const note = page.getByRole('region', { name: 'How it cuts now' });
   await note.getByRole('button', { name: 'shaves, both ways' }).click();
   await page.getByRole('button', { name: 'Save it' }).click();
-  await untilStored(page);
   await open(page, '/kit/card?trip=tarrow-ness');
   await expect(page.getByRole('heading', { name: 'Wren the wren-4' })).toBeVisible();
   await expect(page.locator('.card-row')).toHaveCount(12);

@@ -166,14 +166,12 @@ test('a tool that is taken down hangs in the bin with its log, and comes back wh
   await open(page, '/tool?id=wren');
   await page.getByRole('button', { name: 'Take this tool down' }).click();
   await expect(page.getByText('Wren is taken down.')).toBeVisible();
-  await untilStored(page);
   await open(page, '/data/bin');
   await page.getByRole('button', { name: 'Put back Wren' }).click();
   await expect(page.getByText('Nothing hangs in it.')).toBeVisible();
   await open(page, '/tool?id=wren');
   await expect(page.getByRole('heading', { name: 'Last worked on' })).toBeVisible();
   await page.getByRole('button', { name: 'Take this tool down' }).click();
-  await untilStored(page);
   await open(page, '/data/bin');
   await page.getByRole('button', { name: 'Empty the bin, 1 thing' }).click();
   await expect(page.getByText('Nothing hangs in it.')).toBeVisible();

@@ -11,7 +11,6 @@ test('a trip is packed, left for, worked with a chip, told in the evening, and c
   for (const box of await packing.getByRole('checkbox').all()) await box.check();
   await expect(packing.getByRole('heading', { name: /^Packed: \d+ g/ })).toBeVisible();
   const belt = await packing.getByRole('group', { name: /^On the belt/ }).innerText();
-  await untilStored(page);
   await open(page, '/kit/card?trip=tarrow-ness');
   await expect(page.getByText('as promised on leaving').first()).toBeVisible();
   await expect(page.locator('.card-row').filter({ hasText: 'Tern' })).toContainText('keen');
@@ -60,7 +59,6 @@ test('a trip is packed, left for, worked with a chip, told in the evening, and c
   await page.getByRole('button', { name: 'misuse' }).click();
   await page.getByRole('button', { name: 'Done' }).click();
   await page.getByRole('button', { name: 'Save the look' }).click();
-  await untilStored(page);
   await open(page, '/');
   await expect(page.getByRole('region', { name: 'Seen today' })).toContainText('Old Hob');
   await expect(page.getByRole('link', { name: /^Plan Old Hob/ }).first()).toBeVisible();
@@ -93,7 +91,6 @@ test('a trip is packed, left for, worked with a chip, told in the evening, and c
   await expect(film).toBeVisible();
   await film.click();
   await expect(film).toHaveCount(0);
-  await untilStored(page);
   await open(page, '/care');
   await expect(page.getByText('Back from wet or salt')).toHaveCount(0);
   await open(page, '/');

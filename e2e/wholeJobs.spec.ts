@@ -1,4 +1,4 @@
-import { expect, leaveStep, open, test, untilStored } from './fixtures';
+import { expect, leaveStep, open, test } from './fixtures';
 import { hangTool } from './layOut';
 
 test('a chipped axe is ground to another angle stage by stage, and its next touch-up is held so', async ({
@@ -23,7 +23,6 @@ test('a chipped axe is ground to another angle stage by stage, and its next touc
   await page.getByRole('button', { name: 'slices printer paper' }).click();
   await page.getByRole('button', { name: 'Write it into the log' }).click();
   await expect(page.getByText(/^New angle /)).toBeVisible();
-  await untilStored(page);
   await open(page, '/touch-up?tool=old-hob');
   await expect(page.getByText('22° per side, 44° inclusive')).toBeVisible();
   await page.getByRole('button', { name: /^now/ }).click();
@@ -43,7 +42,6 @@ test('left after its chips are out, a new angle leaves the old one with the band
   await page.getByRole('button', { name: 'Finish here' }).click();
   await page.getByRole('button', { name: 'Write it into the log' }).click();
   await expect(page).toHaveURL(/\/log\/entry/);
-  await untilStored(page);
   await open(page, '/tool?id=old-hob');
   await expect(page.getByLabel('Apex angle, per side')).toHaveValue('25');
   await expect(page.getByText(/^A facet of .* at 28° per side/)).toBeVisible();
@@ -143,7 +141,6 @@ test('one edge has one session: the rack and the plan name it, and go on with it
   await page.getByRole('button', { name: 'Start the touch-up' }).click();
   await page.getByTestId('count').click();
   const guide = page.url();
-  await untilStored(page);
   await open(page, '/');
   await expect(page.getByRole('link', { name: /^Under way, step 1 of \d/ }).first()).toBeVisible();
   await open(page, '/touch-up?tool=plover');

@@ -20,7 +20,8 @@ const UNSEEN_TILT_DEG = 10;
 /**
  * A length between two points in the plane of a coin of a known diameter: the map that makes its rim a circle of that
  * size. The ± is of the taps (each by its own), of the rim that they gave, of how a rim is seen, of a tilt that they do
- * not see, of a height that differs from the coin's, and of perspective: 0.7 · length · distance from the coin · sin tilt / distance of the eye.
+ * not see, of a height that differs from the coin's, and of perspective: 0.7 · length · distance from the coin · sin
+ * tilt / distance of the eye.
  */
 export function measureOnPhoto(input: {
   rimPoints: readonly PhotoPoint[];

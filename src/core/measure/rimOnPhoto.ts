@@ -24,6 +24,13 @@ interface Looked {
   peaks: readonly Peak[];
 }
 
+/** A curve, the share of the rays that see it, and what that is worth the more askew it is. */
+interface Tried {
+  curve: Curve;
+  seen: number;
+  worth: number;
+}
+
 /** So many curves are tried, each through five changes of the picture that were drawn. */
 const TRIES = 400;
 /** A change that lies so near a curve (px) is of it. */
@@ -102,10 +109,10 @@ function seenNear(
   });
   const agrees = (curve: Curve): boolean =>
     tapped.every(({ basis, beyond, within }) => abs(beyond - at(curve, basis)) <= within);
-  const curve = shared(rays, ASKEW_SHARE * near.semiMinor, agrees);
-  if (!curve || seenShare(rays, curve) < least) return null;
+  const found = shared(rays, ASKEW_SHARE * near.semiMinor, agrees);
+  if (!found || found.seen < least) return null;
   const points = rays.flatMap(({ basis, peaks }) => {
-    const wanted = at(curve, basis);
+    const wanted = at(found.curve, basis);
     const close = peaks.filter(({ beyond }) => abs(beyond - wanted) <= CLOSE_PX);
     return close.length > 0 ? [{ basis, beyond: sharpest(close).beyond }] : [];
   });
@@ -147,9 +154,9 @@ function shared(
   rays: readonly Looked[],
   askewPx: number,
   agrees: (curve: Curve) => boolean,
-): Curve | null {
+): Tried | null {
   const draws = new Draws(SEED);
-  const tried: { curve: Curve; seen: number; worth: number }[] = [];
+  const tried: Tried[] = [];
   for (let i = 0; i < TRIES; i += 1) {
     const start = draws.even();
     // Five rays all around: a stretch of one side tells nothing of the other.
@@ -170,8 +177,8 @@ function shared(
       curve.slice(1).every((own, i) => abs(own - best.curve[i + 1]!) < 2 * NEAR_PX),
   );
   const outer = greatest(around, ({ seen }) => seen);
-  if (!outer || outer.seen < PARTLY * best.seen) return best.curve;
-  return outer.seen >= NEARLY * best.seen ? outer.curve : null;
+  if (!outer || outer.seen < PARTLY * best.seen) return best;
+  return outer.seen >= NEARLY * best.seen ? outer : null;
 }
 
 /** One of a ray's changes, the sharper the likelier. */

@@ -1,5 +1,6 @@
 import { act, renderHook } from '@testing-library/react';
 import { apexAngle, type EdgeNeed } from '../../core';
+import { hidePage } from '../../testing/hidePage';
 import { sample } from '../../testing/sample';
 import { useAngleFinder } from './useAngleFinder';
 
@@ -51,11 +52,10 @@ it('a page that is hidden lets go of the phone, and begins anew when it is asked
   const own = finder();
   own.do(({ begin }) => begin('simulated'));
   own.wait(3);
-  Object.defineProperty(document, 'hidden', { configurable: true, value: true });
-  act(() => void document.dispatchEvent(new Event('visibilitychange')));
-  Object.defineProperty(document, 'hidden', { configurable: true, value: false });
+  hidePage(true);
   expect(own.now().tilt.phase).toBe('off');
   expect(own.now().found).toBeNull();
+  hidePage(false);
   own.wait(3);
   expect(own.now().tilt.readings).toEqual([]);
   own.do(({ begin }) => begin('simulated'));

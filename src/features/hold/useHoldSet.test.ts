@@ -1,6 +1,7 @@
 import { act, renderHook } from '@testing-library/react';
 import type { SetStudy } from '../../core';
 import { simulatedHand, type LostWhy, type MotionReading, type Source } from '../../instruments';
+import { hidePage } from '../../testing/hidePage';
 import { useHoldSet } from './useHoldSet';
 
 const SCENE = {
@@ -52,11 +53,6 @@ function losable(): { source: Source<MotionReading>; lose: (why: LostWhy) => voi
   return { source, lose: (why) => act(() => lose(why)) };
 }
 
-function hide(hidden: boolean): void {
-  Object.defineProperty(document, 'hidden', { configurable: true, value: hidden });
-  act(() => void document.dispatchEvent(new Event('visibilitychange')));
-}
-
 it('zeroes where it lies still, begins with the strokes, ends where it lies again, and tells of it once', () => {
   const { set, wait, done } = coach(simulatedHand(SCENE));
   expect(set().phase).toBe('zeroing');
@@ -84,12 +80,12 @@ it('a call that comes in mid-set ends it with the strokes that were made', () =>
   const { set, wait, done } = coach(simulatedHand(SCENE));
   wait(11);
   expect(set().phase).toBe('going');
-  hide(true);
+  hidePage(true);
   expect(set().phase).toBe('done');
   expect(done).toHaveLength(1);
   expect(done[0]!.strokes.length).toBeGreaterThanOrEqual(3);
   expect(done[0]!.strokes.length).toBeLessThan(12);
-  hide(false);
+  hidePage(false);
   wait(5);
   expect(done).toHaveLength(1);
 });
@@ -97,9 +93,9 @@ it('a call that comes in mid-set ends it with the strokes that were made', () =>
 it('hidden before the first strokes it is off, and nothing is told', () => {
   const { set, wait, done } = coach(simulatedHand(SCENE));
   wait(1);
-  hide(true);
+  hidePage(true);
   expect(set().phase).toBe('off');
-  hide(false);
+  hidePage(false);
   expect(done).toEqual([]);
 });
 

@@ -1,17 +1,18 @@
 import type { CDPSession, Page } from '@playwright/test';
-import type { HoldMoment } from '../src/instruments/recordedHold';
+import { RATE_HZ, type HoldMoment } from '../src/instruments/recordedHold';
 
 const RAD = Math.PI / 180;
-const EACH_MS = 33;
+/** Every second moment of what is played. */
+const HZ = 30;
 const SENSORS = ['linear-acceleration', 'gyroscope', 'accelerometer', 'relative-orientation'];
 
 /**
  * Takes the browser's own motion sensors in hand, before anybody listens to them; returns what plays a set of readings on
- * them as they were made, once. The last one holds.
+ * them. The page's time stands still but for these: each moment is felt at its own time, however slow the machine.
  */
 export async function emulatedSensors(
   page: Page,
-): Promise<(readings: readonly HoldMoment[]) => void> {
+): Promise<(readings: readonly HoldMoment[]) => Promise<void>> {
   const cdp: CDPSession = await page.context().newCDPSession(page);
   const send = (name: string, params: object): Promise<unknown> =>
     (cdp.send as (name: string, params: object) => Promise<unknown>)(`Emulation.${name}`, params);
@@ -32,21 +33,28 @@ export async function emulatedSensors(
       readingsOf.map(([type, reading]) => send('setSensorOverrideReadings', { type, reading })),
     );
   };
-  return (readings) => {
-    const began = performance.now();
-    let last: HoldMoment | undefined;
-    // A slow browser gets fewer moments, and each at its own time.
-    let isSaying = false;
-    const timer = setInterval(() => {
-      const seconds = (performance.now() - began) / 1000;
-      const now = readings.findLast((each) => each.seconds <= seconds) ?? readings[0]!;
-      if (now === last || isSaying) return;
-      [last, isSaying] = [now, true];
-      say(now).then(
-        () => (isSaying = false),
-        () => clearInterval(timer),
-      );
-    }, EACH_MS);
-    page.on('close', () => clearInterval(timer));
+  return async (readings) => {
+    const now = await page.evaluate(() => Date.now());
+    await page.clock.install({ time: now });
+    await page.clock.pauseAt(now + 1000);
+    for (const moment of readings.filter((_, k) => k % (RATE_HZ / HZ) === 0)) {
+      await say(moment);
+      await page.evaluate(untilFelt);
+      await page.clock.runFor(1000 / HZ);
+    }
+    await page.clock.resume();
   };
 }
+
+/** The browser asks its sensors at a pace of its own: one round may be under way, the next has what was said. */
+const untilFelt = (): Promise<void> =>
+  new Promise((resolve) => {
+    let rounds = 0;
+    const felt = (): void => {
+      rounds += 1;
+      if (rounds < 2) return;
+      removeEventListener('devicemotion', felt);
+      resolve();
+    };
+    addEventListener('devicemotion', felt);
+  });

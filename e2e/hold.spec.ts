@@ -47,21 +47,22 @@ test('without sensors the coach says so', async ({ page }) => {
 test('a set on the sensors of the device itself is studied, saved and learned from', async ({
   page,
 }) => {
+  // Every moment of it is felt before the next is said.
+  test.setTimeout(600_000);
   await open(page, '/measure/hold?tool=wren');
   await expect(page.getByText(/for your hands, from 8 sets\./)).toBeVisible();
   const scene = { angleDeg: 15, wobbleDeg: 1.5, driftDeg: 0, backSteeperDeg: 3 };
   const { readings } = recordHold({ ...scene, strokes: 16, perMinute: 50, seed: 21 });
   const play = await emulatedSensors(page);
   await page.getByRole('button', { name: 'Begin with this phone' }).click();
-  play(readings);
-  await expect(page.getByRole('heading', { name: /^Lift to 15°, and go/ })).toBeVisible();
-  await expect(page.getByTestId('set-count')).toBeVisible();
+  // Nobody taps: it begins by its third stroke, and ends as it lies still.
+  await play(readings);
   // Directions are told: the device gives acceleration and turning.
   await expect(
     page.getByRole('heading', {
       name: /^Wobble \d.*° in 1[2-8] strokes.* steeper on the way back$/,
     }),
-  ).toBeVisible({ timeout: 60_000 });
+  ).toBeVisible();
   // It is saved as it ends, and can be left out.
   await expect(page.getByText('The set is saved.')).toBeVisible();
   await expect(page.getByText(/for your hands, from 9 sets\./)).toBeVisible();

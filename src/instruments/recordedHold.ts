@@ -32,7 +32,8 @@ export interface RecordedHold {
   truthDeg: number[];
 }
 
-const RATE_HZ = 60;
+/** Readings a second. */
+export const RATE_HZ = 60;
 const STROKE_M = 0.095;
 const STILL_SECONDS = 4;
 const LIFT_SECONDS = 1;

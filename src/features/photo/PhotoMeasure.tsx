@@ -163,7 +163,8 @@ function Measured(props: {
         </div>
         <FoundStrip need={need} found={found} glints={onTool} />
       </div>
-      <div>
+      {/* Nothing is let go that may be another figure in a moment. */}
+      <fieldset disabled={isFollowing} className="min-w-0">
         <PhotoFigures found={found} need={need} keeps={keeps}>
           {scale && found.edge && (
             <GlintFigures photo={photo} pxPerMm={scale.pxPerMm} glints={onTool} keeps={keeps} />
@@ -187,7 +188,7 @@ function Measured(props: {
           lookId={keeps.lookId}
           onKept={photo.done}
         />
-      </div>
+      </fieldset>
     </div>
   );
 }

@@ -367,5 +367,30 @@ test.describe('on a phone', () => {
     await page.mouse.move(from.x - 60, from.y - 4, { steps: 4 });
     await page.mouse.up();
     await expect(figure(page, 'edge')).not.toHaveText(before);
+    await page.getByRole('button', { name: 'Undo point' }).click();
+    await expect(figure(page, 'edge')).toHaveText(before, { useInnerText: true });
+  });
+
+  test('a touch that the browser takes away in mid-move leaves its point there, to be taken back', async ({
+    page,
+  }) => {
+    await madeUp(page);
+    await markCoin(page, [0, 2.1, 4.2]);
+    await markEdge(page);
+    await expect(figure(page, 'edge')).toContainText(/(9[89]|100) mm ±/);
+    const before = await figure(page, 'edge').innerText();
+    const grip = (await page.getByTestId('grip').boundingBox())!;
+    const cdp = await page.context().newCDPSession(page);
+    const touch = (type: 'touchStart' | 'touchMove' | 'touchCancel', x: number): Promise<unknown> =>
+      cdp.send('Input.dispatchTouchEvent', {
+        type,
+        touchPoints: type === 'touchCancel' ? [] : [{ x, y: grip.y + grip.height - 12 }],
+      });
+    await touch('touchStart', grip.x + 20);
+    for (const by of [20, 40, 60]) await touch('touchMove', grip.x + 20 - by);
+    await touch('touchCancel', 0);
+    await expect(figure(page, 'edge')).not.toHaveText(before, { useInnerText: true });
+    await page.getByRole('button', { name: 'Undo point' }).click();
+    await expect(figure(page, 'edge')).toHaveText(before, { useInnerText: true });
   });
 });

@@ -49,7 +49,8 @@ export function Grip(props: {
           }),
         );
       }}
-      onPointerUp={() => {
+      // Let go by the hand, or taken from it by the browser.
+      onLostPointerCapture={() => {
         held.current = null;
         onSettle();
       }}

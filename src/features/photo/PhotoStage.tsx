@@ -65,6 +65,7 @@ export function PhotoStage(props: {
       tabIndex={0}
       onKeyDown={(event) => byKey(event, props)}
       onKeyUp={({ key }) => key in BY_ARROW && taps.settle()}
+      onBlur={taps.settle}
     >
       <svg
         viewBox={`0 0 ${width} ${height}`}

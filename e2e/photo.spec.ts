@@ -133,6 +133,17 @@ test('any point is taken up again, moved, and its move taken back', async ({ pag
   await expect(page.getByText('3 of 5')).toBeVisible();
 });
 
+test('what no tool can be is said, and cannot be let go', async ({ page }) => {
+  await madeUp(page);
+  await choose(page, 'rule');
+  const { x, y } = truth.edge[0]!;
+  for (const point of [truth.edge[0]!, { x: x + 20, y }]) await tapPhoto(page, point);
+  await markEdge(page);
+  await expect(page.getByText(/^No tool is so large or so small/)).toBeVisible();
+  await expect(figure(page, 'edge')).toContainText('mm');
+  await expect(page.getByRole('button', { name: 'edge: Into the tool' })).toHaveCount(0);
+});
+
 test('bright stretches of the edge are suggested, and those that are taken are findings of one look', async ({
   page,
 }) => {

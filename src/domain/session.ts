@@ -75,6 +75,11 @@ const findingSchema = object({
 
 export type Finding = InferType<typeof findingSchema>;
 
+/** Whether any damage is recorded as so deep, at such a place. */
+export function isFindingMeasure(measure: Pick<Finding, 'depthMm' | 'atMm'>): boolean {
+  return findingSchema.pick(['depthMm', 'atMm']).isValidSync(measure);
+}
+
 /** What was seen and tested at one moment. */
 export const observationSchema = object({
   tests: array(testSchema.required()).max(50).required(),

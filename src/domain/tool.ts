@@ -186,3 +186,8 @@ export const toolSchema = object({
 }).noUnknown();
 
 export type Tool = InferType<typeof toolSchema>;
+
+/** Whether any tool is recorded with such a measure (mm). */
+export function isToolMeasure(of: 'edgeLengthMm' | 'spineThicknessMm', mm: number): boolean {
+  return toolSchema.pick([of]).isValidSync({ [of]: mm });
+}

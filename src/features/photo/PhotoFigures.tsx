@@ -8,6 +8,8 @@ import {
   type Glint,
   type PhotoLength,
 } from '../../core';
+import { isFindingMeasure } from '../../domain/session';
+import { isToolMeasure } from '../../domain/tool';
 import { deg, fineMm, mm, placeMm } from '../../ui/format';
 import { photoWords as say } from '../../ui/words/photoWords';
 import type { PhotoMeasures } from './photoMeasures';
@@ -28,6 +30,10 @@ export function PhotoFigures(props: {
   const length = ({ mm: value, sdMm }: PhotoLength): string =>
     say.plusMinus(fineMm(value), sdMm === null ? null : fineMm(sdMm));
   const isOne = tool.zones.length === 1;
+  const isEdge = edge && isToolMeasure('edgeLengthMm', edge.mm);
+  const isSpine = spine && isToolMeasure('spineThicknessMm', spine.mm);
+  const isChip =
+    chip && chipAtMm !== null && isFindingMeasure({ depthMm: chip.mm, atMm: chipAtMm });
   return (
     <section aria-label={say.measured} className="mt-2">
       {rim && (
@@ -41,7 +47,11 @@ export function PhotoFigures(props: {
             name={say.edge}
             value={say.plusMinus(mm(edge.mm), edge.sdMm === null ? null : mm(edge.sdMm))}
             was={mm(tool.edgeLengthMm)}
-            keep={isOne && edge.sdMm !== null ? [say.keepEdge, () => keeps.edge(edge.mm)] : null}
+            keep={
+              isOne && isEdge && edge.sdMm !== null
+                ? [say.keepEdge, () => keeps.edge(edge.mm)]
+                : null
+            }
           />
         )}
         {bevel && <Figure name={say.bevel} value={length(bevel)} keep={null} />}
@@ -65,7 +75,11 @@ export function PhotoFigures(props: {
           <Figure
             name={say.chip}
             value={`${length(chip)}, ${placeMm(chipAtMm)} ${say.from}`}
-            keep={chip.sdMm === null ? null : [say.keepChip, () => keeps.chip(chip.mm, chipAtMm)]}
+            keep={
+              isChip && chip.sdMm !== null
+                ? [say.keepChip, () => keeps.chip(chip.mm, chipAtMm)]
+                : null
+            }
           />
         )}
         {spine && (
@@ -73,8 +87,13 @@ export function PhotoFigures(props: {
             name={say.spine}
             value={length(spine)}
             was={mm(tool.spineThicknessMm)}
-            keep={spine.sdMm === null ? null : [say.keepSpine, () => keeps.spine(spine.mm)]}
+            keep={
+              isSpine && spine.sdMm !== null ? [say.keepSpine, () => keeps.spine(spine.mm)] : null
+            }
           />
+        )}
+        {(isEdge === false || isSpine === false || isChip === false) && (
+          <li role="alert">{say.beyond}</li>
         )}
         {children}
       </ul>

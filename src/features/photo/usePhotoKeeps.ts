@@ -68,8 +68,12 @@ export function usePhotoKeeps({ tool, zone, state }: EdgeNeed, onKept: () => voi
     madeId.current = look.id;
     setLookId(look.id);
   };
-  const found = (findings: readonly Finding[]): Promise<void> =>
-    (queue.current = queue.current.then(() => intoLook(findings)).then(onKept));
+  const found = (findings: readonly Finding[]): Promise<void> => {
+    const written = queue.current.then(() => intoLook(findings)).then(onKept);
+    // What is refused is told, and holds up none that come after it.
+    queue.current = written.catch(() => {});
+    return written;
+  };
   return {
     lookId,
     angle: (angle) =>

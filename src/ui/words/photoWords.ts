@@ -113,6 +113,8 @@ export const photoWords = {
   keepSpine: 'Into the tool',
   keepChip: 'Into a look of today',
   kept: 'Kept from the photo.',
+  beyond:
+    'No tool is so large or so small: mark it again, and see whether the coin’s size is right.',
   refused: {
     'flatter than the faces behind':
       'That is flatter than the faces behind the bevel: mark it again.',

@@ -7,12 +7,11 @@ import {
   type EdgeNeed,
   type Glint,
   type PhotoLength,
+  type Rim,
 } from '../../core';
-import { isFindingMeasure } from '../../domain/session';
-import { isToolMeasure } from '../../domain/tool';
 import { deg, fineMm, mm, placeMm } from '../../ui/format';
 import { photoWords as say } from '../../ui/words/photoWords';
-import type { PhotoMeasures } from './photoMeasures';
+import { fitting, type PhotoMeasures } from './photoMeasures';
 import type { PhotoLines } from './useLines';
 import type { PhotoKeeps } from './usePhotoKeeps';
 
@@ -27,20 +26,11 @@ export function PhotoFigures(props: {
   const { rim, isRimSeen, edge, bevel, angle, chip, chipAtMm, spine } = found;
   const { tool, zone } = need;
   const refused = angle && angleRefused(zone, { ...angle, of: 'bevel' });
-  const length = ({ mm: value, sdMm }: PhotoLength): string =>
-    say.plusMinus(fineMm(value), sdMm === null ? null : fineMm(sdMm));
   const isOne = tool.zones.length === 1;
-  const isEdge = edge && isToolMeasure('edgeLengthMm', edge.mm);
-  const isSpine = spine && isToolMeasure('spineThicknessMm', spine.mm);
-  const isChip =
-    chip && chipAtMm !== null && isFindingMeasure({ depthMm: chip.mm, atMm: chipAtMm });
+  const fits = fitting(found);
   return (
     <section aria-label={say.measured} className="mt-2">
-      {rim && (
-        <p role="status">
-          {isRimSeen ? say.rimSeen : say.rimTapped} {leanWords(rim)}
-        </p>
-      )}
+      {rim && <p role="status">{rimWords(rim, isRimSeen)}</p>}
       <ul>
         {edge && (
           <Figure
@@ -48,7 +38,7 @@ export function PhotoFigures(props: {
             value={say.plusMinus(mm(edge.mm), edge.sdMm === null ? null : mm(edge.sdMm))}
             was={mm(tool.edgeLengthMm)}
             keep={
-              isOne && isEdge && edge.sdMm !== null
+              isOne && fits.edge && edge.sdMm !== null
                 ? [say.keepEdge, () => keeps.edge(edge.mm)]
                 : null
             }
@@ -76,7 +66,7 @@ export function PhotoFigures(props: {
             name={say.chip}
             value={`${length(chip)}, ${placeMm(chipAtMm)} ${say.from}`}
             keep={
-              isChip && chip.sdMm !== null
+              fits.chip && chip.sdMm !== null
                 ? [say.keepChip, () => keeps.chip(chip.mm, chipAtMm)]
                 : null
             }
@@ -88,21 +78,28 @@ export function PhotoFigures(props: {
             value={length(spine)}
             was={mm(tool.spineThicknessMm)}
             keep={
-              isSpine && spine.sdMm !== null ? [say.keepSpine, () => keeps.spine(spine.mm)] : null
+              fits.spine && spine.sdMm !== null
+                ? [say.keepSpine, () => keeps.spine(spine.mm)]
+                : null
             }
           />
         )}
-        {(isEdge === false || isSpine === false || isChip === false) && (
-          <li role="alert">{say.beyond}</li>
-        )}
+        {Object.values(fits).includes(false) && <li role="alert">{say.beyond}</li>}
         {children}
       </ul>
     </section>
   );
 }
 
-function leanWords(rim: NonNullable<PhotoMeasures['rim']>): string {
-  const { isTiltSeen, tiltDeg, tiltFloorDeg } = rim;
+function length({ mm: value, sdMm }: PhotoLength): string {
+  return say.plusMinus(fineMm(value), sdMm === null ? null : fineMm(sdMm));
+}
+
+function rimWords(rim: Rim, isSeen: boolean): string {
+  return `${isSeen ? say.rimSeen : say.rimTapped} ${leanWords(rim)}`;
+}
+
+function leanWords({ isTiltSeen, tiltDeg, tiltFloorDeg }: Rim): string {
   if (!isTiltSeen) return say.unseen;
   if (tiltDeg === 0) return say.flat(deg(Math.ceil(tiltFloorDeg)));
   if (tiltDeg > TOO_ASKEW_DEG) return say.tooAskew(deg(tiltDeg));

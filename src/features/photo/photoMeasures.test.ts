@@ -1,5 +1,5 @@
 import { sample } from '../../testing/sample';
-import { NO_MARKS, photoMeasures, photoScale, scaleOf, type Marks } from './photoMeasures';
+import { fitting, NO_MARKS, photoMeasures, photoScale, scaleOf, type Marks } from './photoMeasures';
 
 const zone = sample.tools.find(({ id }) => id === 'wren')!.zones[0]!;
 const PX_PER_MM = 12;
@@ -103,4 +103,14 @@ it('takes a rule instead of a coin: the same length, and a tilt that two taps ca
   );
   // A coin tells more: with both it is the coin.
   expect(of({ rule, coin }).rim!.isTiltSeen).toBe(true);
+});
+
+it('tells what no tool can be, by a rule that was marked far too short', () => {
+  const edge = [px(0, 0), px(95, 0)];
+  const spine = [px(0, -20), px(0, -17)];
+  expect(fitting(of({ coin, edge, spine }))).toEqual({ edge: true, spine: true, chip: true });
+  const rule = [px(10, 30), px(12, 30)];
+  const found = of({ rule, edge, spine, chip: [px(30, -2)] });
+  expect(fitting(found)).toEqual({ edge: false, spine: false, chip: false });
+  expect(fitting(of({ rule, edge: [px(0, 0), px(4, 0)] })).edge).toBe(true);
 });

@@ -9,7 +9,8 @@ import {
   type Rim,
 } from '../../core';
 import type { PhotoScale } from '../../domain/photo';
-import type { Zone } from '../../domain/tool';
+import { isFindingMeasure } from '../../domain/session';
+import { isToolMeasure, type Zone } from '../../domain/tool';
 
 /** What is marked on a photo, and how many points each takes. */
 export const MARKS = ['coin', 'rule', 'edge', 'bevel', 'chip', 'spine', 'outline', 'neck'] as const;
@@ -183,5 +184,17 @@ function angleOf({ mm, sdMm }: PhotoLength, thicknessMm: number) {
   return {
     angleDeg,
     sdDeg: Math.hypot(bySeen, at(mm, thicknessMm + CALLIPER_MM) - angleDeg),
+  };
+}
+
+/** Which measures a tool can have at all; what is not marked fits. */
+export function fitting(
+  found: Pick<PhotoMeasures, 'edge' | 'spine' | 'chip' | 'chipAtMm'>,
+): Record<'edge' | 'spine' | 'chip', boolean> {
+  const { edge, spine, chip, chipAtMm } = found;
+  return {
+    edge: !edge || isToolMeasure('edgeLengthMm', edge.mm),
+    spine: !spine || isToolMeasure('spineThicknessMm', spine.mm),
+    chip: !chip || isFindingMeasure({ depthMm: chip.mm, atMm: chipAtMm ?? 0 }),
   };
 }

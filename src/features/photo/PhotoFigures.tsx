@@ -23,14 +23,14 @@ export function PhotoFigures(props: {
   children: ReactNode;
 }) {
   const { found, need, keeps, children } = props;
-  const { rim, isRimSeen, edge, bevel, angle, chip, chipAtMm, spine } = found;
+  const { rim, scaleBy, edge, bevel, angle, chip, chipAtMm, spine } = found;
   const { tool, zone } = need;
   const refused = angle && angleRefused(zone, { ...angle, of: 'bevel' });
   const isOne = tool.zones.length === 1;
   const fits = fitting(found);
   return (
     <section aria-label={say.measured} className="mt-2">
-      {rim && <p role="status">{rimWords(rim, isRimSeen)}</p>}
+      {rim && scaleBy && <p role="status">{`${say.scaleBy[scaleBy]} ${leanWords(rim)}`}</p>}
       <ul>
         {edge && (
           <Figure
@@ -95,10 +95,6 @@ function length({ mm: value, sdMm }: PhotoLength): string {
   return say.plusMinus(fineMm(value), sdMm === null ? null : fineMm(sdMm));
 }
 
-function rimWords(rim: Rim, isSeen: boolean): string {
-  return `${isSeen ? say.rimSeen : say.rimTapped} ${leanWords(rim)}`;
-}
-
 function leanWords({ isTiltSeen, tiltDeg, tiltFloorDeg }: Rim): string {
   if (!isTiltSeen) return say.unseen;
   if (tiltDeg === 0) return say.flat(deg(Math.ceil(tiltFloorDeg)));
@@ -127,7 +123,7 @@ export function GlintFigures(props: {
         </div>
         <button
           type="button"
-          className="link min-h-12 max-w-36 text-right"
+          className="link min-h-12 max-w-36 text-right disabled:no-underline"
           disabled={pxPerMm < GLINT_PX_PER_MM}
           onClick={() => photo.lookForGlints(pxPerMm)}
         >

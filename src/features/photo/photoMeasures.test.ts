@@ -35,7 +35,7 @@ it('states a wider ± of what a finger tapped than of what was set under the lou
   const followed = photoMeasures({
     marks: { ...NO_MARKS, coin, edge: by(40) },
     lines: { edge: line, outline: null, rim: null },
-    scale: { rimPoints: coin, coinDiameterMm: 24, rimErrorMm: 0.2 },
+    scale: { scaleBy: 'rim tapped', rimPoints: coin, coinDiameterMm: 24, rimErrorMm: 0.2 },
     heightErrorMm: 1,
     zone,
   });
@@ -70,7 +70,7 @@ it('walks along an edge that was followed: longer than straight, a notch by the 
       chip: [px(70, -0.006 * 400 - 0.5)],
     },
     lines,
-    scale: { rimPoints: coin, coinDiameterMm: 24, rimErrorMm: 0.2 },
+    scale: { scaleBy: 'rim tapped', rimPoints: coin, coinDiameterMm: 24, rimErrorMm: 0.2 },
     heightErrorMm: 1,
     zone,
   });
@@ -98,11 +98,12 @@ it('takes a rule instead of a coin: the same length, and a tilt that two taps ca
   const found = of({ rule, edge: [px(0, 0), px(95, 0)] });
   expect(found.edge!.mm).toBeCloseTo(95, 6);
   expect(found.rim!.isTiltSeen).toBe(false);
+  expect(found.scaleBy).toBe('rule');
   expect(found.edge!.sdMm!).toBeGreaterThan(
     of({ coin, edge: [px(0, 0), px(95, 0)] }).edge!.sdMm! / 2,
   );
   // A coin tells more: with both it is the coin.
-  expect(of({ rule, coin }).rim!.isTiltSeen).toBe(true);
+  expect(of({ rule, coin })).toMatchObject({ rim: { isTiltSeen: true }, scaleBy: 'rim tapped' });
 });
 
 it('tells what no tool can be, by a rule that was marked far too short', () => {

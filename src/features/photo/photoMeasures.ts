@@ -55,11 +55,14 @@ export interface TracedLines {
   outline: readonly PhotoPoint[] | null;
 }
 
+/** The rim of a coin as the photo itself shows it, or as it was tapped; or a rule. */
+type ScaleBy = 'rim seen' | 'rim tapped' | 'rule';
+
 /** What the marks on a photo come to; null for what is not marked yet. */
 export interface PhotoMeasures {
   rim: Rim | null;
-  /** Whether the photo itself shows the rim: else it is as it was tapped. */
-  isRimSeen: boolean;
+  /** What its scale comes from. */
+  scaleBy: ScaleBy | null;
   edge: PhotoLength | null;
   bevel: PhotoLength | null;
   /** By the bevel's width as it is seen, and the thickness that the tool's record has. */
@@ -77,14 +80,15 @@ const CALLIPER_MM = 0.05;
 
 /** What gives the scale: points on a rim, how far across it is, and what that is off by as it is seen. */
 export interface PhotoRule {
+  scaleBy: ScaleBy;
   rimPoints: readonly PhotoPoint[];
   coinDiameterMm: number;
   rimErrorMm: number;
 }
 
 /**
- * A coin where it is marked, by its rim as the photo shows it or as it was tapped, else a rule: a length of it lies across a circle, which is seen as straight from above as
- * one by three taps. Null without either.
+ * A coin where it is marked, else a rule: a length of it lies across a circle, which is seen as straight from above as one
+ * by three taps. Null without either.
  */
 export function scaleOf(
   marks: Marks,
@@ -93,6 +97,7 @@ export function scaleOf(
 ): PhotoRule | null {
   if (marks.coin.length >= RIM_TAPS)
     return {
+      scaleBy: seenRim ? 'rim seen' : 'rim tapped',
       rimPoints: seenRim ?? marks.coin,
       coinDiameterMm: coinMm,
       rimErrorMm: PRIORS.rimSeenMm.value,
@@ -104,12 +109,13 @@ export function scaleOf(
     y: (from.y + to.y) / 2 + (to.x - from.x) / 2,
     offPx: from.offPx,
   };
-  return { rimPoints: [from, to, beside], coinDiameterMm: ruleMm, rimErrorMm: 0 };
+  const rimPoints = [from, to, beside];
+  return { scaleBy: 'rule', rimPoints, coinDiameterMm: ruleMm, rimErrorMm: 0 };
 }
 
 const NOTHING: PhotoMeasures = {
   rim: null,
-  isRimSeen: false,
+  scaleBy: null,
   edge: null,
   bevel: null,
   angle: null,
@@ -138,7 +144,7 @@ export function photoMeasures(input: {
   const notch = isEdge && floor ? notchOnPhoto({ ...edge, floor }) : null;
   return {
     rim,
-    isRimSeen: scale.rimPoints === lines.rim,
+    scaleBy: scale.scaleBy,
     edge: isEdge ? edgeOnPhoto(edge) : null,
     bevel,
     angle: bevel && angleOf(bevel, zone.shoulderThicknessMm),

@@ -63,8 +63,11 @@ export const photoWords = {
   pointOf: (at: number, of: number) => `${at} of ${of}`,
   pointBefore: 'The point before',
   pointAfter: 'The point after',
-  rimSeen: 'Rim found on the photo.',
-  rimTapped: 'Rim by your taps.',
+  scaleBy: {
+    'rim seen': 'Rim found on the photo.',
+    'rim tapped': 'Rim by your taps.',
+    rule: 'Scale by the rule.',
+  },
   flat: (floor: string) => `No lean that could be told: less than ${floor}; the ± allows for it.`,
   askew: (tilt: string) => `The coin leans ${tilt}: allowed for.`,
   flatter: (tilt: string) => `The coin leans ${tilt}: a flatter photo gives a narrower ±.`,
@@ -114,7 +117,7 @@ export const photoWords = {
   keepChip: 'Into a look of today',
   kept: 'Kept from the photo.',
   beyond:
-    'No tool is so large or so small: mark it again, and see whether the coin’s size is right.',
+    'No tool is so large or so small: mark it again, and see whether the size of coin or rule is right.',
   refused: {
     'flatter than the faces behind':
       'That is flatter than the faces behind the bevel: mark it again.',

@@ -1,4 +1,15 @@
 /** Front door of the core: what a screen, a worker or a file may ask of the model, and no more. */
+
+// Of these, all that they have is asked for.
+export * from './answers';
+export * from './care';
+export * from './kit';
+export * from './lab';
+export * from './measure';
+export * from './schools';
+export * from './touchUp';
+
+// Of these the rest stays among themselves.
 export {
   equivalentGrades,
   gradeSizeUm,
@@ -166,85 +177,6 @@ export {
   wantsBurr,
 } from './hold';
 export type { HandLean, Hold, HoldGuide, InkAnswer } from './hold';
-export { microBevelCost, schoolCosts, USUAL_MICRO_BEVEL } from './schools';
-export type { MicroBevelCost, SchoolNote } from './schools';
-export {
-  advance,
-  balance,
-  BURR_PARTS,
-  burrGaps,
-  gateAt,
-  gateLooks,
-  owedPerSide,
-  putAway,
-  findingsLeft,
-  handInSets,
-  inkDue,
-  nextInSitting,
-  nextWay,
-  pastSession,
-  placeProgress,
-  plannedSteps,
-  stepWith,
-  sectionUnder,
-  setsOf,
-  sittingOrder,
-  startSession,
-  stepSeries,
-  stepTrouble,
-  stuckCauses,
-  testTrend,
-} from './touchUp';
-export type {
-  GuideEvent,
-  PlaceProgress,
-  StepTrouble,
-  StepWords,
-  StuckCause,
-  TestTrend,
-  Gate,
-  PutAway,
-} from './touchUp';
-export {
-  candidateWorth,
-  coveredBy,
-  duplicates,
-  fieldLadder,
-  kitFrontier,
-  kitProblem,
-  bestTrade,
-  stepPrice,
-  eveningWork,
-  carrying,
-  placeIn,
-  kitTotals,
-  limitedKit,
-  limitsBind,
-  needsOfEachOnce,
-  needsOfForecast,
-  nextKit,
-  NO_LIMITS,
-  oneStep,
-  rackRound,
-  shownPoints,
-  solveKit,
-  thingPrice,
-  thingsWorth,
-  wayWith,
-} from './kit';
-export type {
-  FrontierPoint,
-  Carrying,
-  KitItem,
-  KitLimits,
-  KitProblem,
-  KitSolution,
-  KitStep,
-  RackRound,
-  SolvedNeed,
-  SolveLp,
-  ThingWorth,
-} from './kit';
 export { PRIORS, type Prior } from './priors';
 export { dullingFactor, learn, notable, wobbleDeg } from './evidence';
 export type { Endurance, HeldFigure, Learned, LearnedDulling, LearnedHold } from './evidence';
@@ -303,120 +235,7 @@ export type {
   TripOutcome,
   TripProblem,
 } from './trip';
-export {
-  careAfterTrip,
-  careBeforeTrip,
-  careGroupKey,
-  careGroups,
-  careOrders,
-  careRows,
-  SHINY_FROM,
-  spineUse,
-  STROP_AGES,
-  stropAge,
-  USUAL_EVERY,
-} from './care';
-export type { CareGroup, CareRow, DoneTogether, StropAge } from './care';
-export { logAnswers, toolStories, upkeepAnswer, WORK_MARKS, workMark } from './answers';
-export type {
-  UpkeepAnswer,
-  CourseEntry,
-  CoursePoint,
-  DamageByAngle,
-  EarnedGrams,
-  EdgeAnswers,
-  EdgeCourse,
-  EdgeStory,
-  Effort,
-  HoldByInk,
-  LogAnswers,
-  PlansMet,
-  SideBalance,
-  WorkMark,
-} from './answers';
 export { defaultSettings } from './defaultSettings';
 export { roughPlan, testOfWord, unknownGrainOf } from './rough';
 export type { OpenMeasure, RoughPlan, UnknownMeasure } from './rough';
-export {
-  apexSection,
-  askCourses,
-  askStrokes,
-  COURSE_QUESTIONS,
-  edgeByHold,
-  grindSection,
-  labEdge,
-  labMoment,
-  mostReachApex,
-  playedEntry,
-  playedPlan,
-  playSteps,
-  sectionReport,
-  STROKE_QUESTIONS,
-  studyHold,
-  wearOfYears,
-} from './lab';
-export type {
-  CourseAnswer,
-  CourseQuestionId,
-  DoseOf,
-  Habit,
-  HabitYears,
-  LabAnswer,
-  LabCourse,
-  LabEdge,
-  LabMoment,
-  LabStroke,
-  PlayedWork,
-  Quantiles,
-  Section,
-  SectionPoint,
-  SectionReport,
-  SectionStroke,
-  ShapeLeft,
-  StrokeAnswer,
-  StrokeQuestionId,
-  WearOfYears,
-  YearShape,
-} from './lab';
 export { Draws } from './random';
-export {
-  angleFromTilt,
-  angleRefused,
-  ASKEW_DEG,
-  edgeOnPhoto,
-  fitRim,
-  GLINT_PX_PER_MM,
-  glintAlong,
-  gravityOf,
-  LEVEL,
-  meanGravity,
-  measureOnPhoto,
-  notchOnPhoto,
-  STILL_DEG,
-  STILL_SECONDS,
-  strokeCounter,
-  studySet,
-  TILT_ZEROS,
-  tiltBetween,
-  TOO_ASKEW_DEG,
-  tracedOutline,
-  rimOnPhoto,
-  traceLine,
-  withMeasuredAngle,
-} from './measure';
-export type {
-  AngleRefused,
-  PhotoLength,
-  PhotoPoint,
-  Raster,
-  Rim,
-  Glint,
-  Gravity,
-  HeldStroke,
-  HoldReading,
-  SetStudy,
-  StrokesHeard,
-  TiltAngle,
-  TiltReading,
-  TiltZero,
-} from './measure';

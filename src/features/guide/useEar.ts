@@ -12,12 +12,17 @@ export type Ear = (typeof EARS)[number];
 /** What the ear has to say: why it does not listen, or what it hears; null while it is off. */
 export type EarState = { lost: LostWhy } | { heard: StrokesHeard } | null;
 
-/** A tap counts instead of a stroke that is heard within this. */
+/** A tap counts instead of a stroke that is heard within so many strokes of it, and within this (ms) at the least. */
+const TAP_WINS_STROKES = 1.25;
 const TAP_WINS_MS = 1500;
 
+function tapWinsMs(perMinute: number): number {
+  return Math.max(TAP_WINS_MS, (TAP_WINS_STROKES * 60_000) / perMinute);
+}
+
 /**
- * Strokes by their sound, handed to `stroke` one by one while it is on. A tap within a moment of it stands for the
- * stroke that was heard: the hand always wins.
+ * Strokes by their sound, handed to `stroke` one by one while it is on. A tap stands for the one that is heard after it:
+ * the hand always wins.
  */
 export function useEar(
   ear: Ear,
@@ -39,7 +44,7 @@ export function useEar(
     let stop = (): void => {};
     const onHeard = (heard: StrokesHeard): void => {
       for (; counted < heard.strokes; counted += 1) {
-        const since = performance.now() - TAP_WINS_MS;
+        const since = performance.now() - tapWinsMs(heard.perMinute ?? perMinute);
         taps.current = taps.current.filter((at) => at > since);
         if (taps.current.shift() === undefined) latest.current();
       }

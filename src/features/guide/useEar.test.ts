@@ -1,0 +1,103 @@
+import { act, renderHook } from '@testing-library/react';
+import { useEar, type Ear } from './useEar';
+
+const HAND = { motion: 'sweeps', perMinute: 40 } as const;
+/** From one stroke of that hand to the next (ms). */
+const EACH_MS = 1500;
+
+beforeEach(() => jest.useFakeTimers());
+afterEach(() => jest.useRealTimers());
+
+/** A guide that hears a made-up hand. */
+async function listening(first: { ear: Ear; isOn: boolean } = { ear: 'simulated', isOn: true }) {
+  const stroke = jest.fn();
+  const { result, rerender } = renderHook(({ ear, isOn }) => useEar(ear, isOn, HAND, stroke), {
+    initialProps: first,
+  });
+  const settle = async (): Promise<void> => {
+    // The listening itself is loaded when it is wanted.
+    for (let i = 0; i < 20; i += 1) await act(async () => {});
+  };
+  await settle();
+  return {
+    count: () => stroke.mock.calls.length,
+    state: () => result.current.state,
+    tap: () => act(() => result.current.tapped()),
+    wait: (ms: number) => {
+      for (let past = 0; past < ms; past += 50) act(() => jest.advanceTimersByTime(50));
+    },
+    turn: async (next: typeof first) => {
+      rerender(next);
+      await settle();
+    },
+  };
+}
+
+it('hands on each stroke of a made-up hand, and says that it hears', async () => {
+  const { count, state, wait } = await listening();
+  expect(state()).toEqual({ heard: { strokes: 0, hearing: 'nothing', perMinute: null } });
+  wait(20 * EACH_MS);
+  expect(count()).toBeGreaterThanOrEqual(14);
+  expect(count()).toBeLessThanOrEqual(20);
+  expect(state()).toMatchObject({ heard: { hearing: 'strokes' } });
+});
+
+it('a tap stands for the stroke that is heard right after it', async () => {
+  const { count, tap, wait } = await listening();
+  wait(8 * EACH_MS);
+  const next = async (): Promise<void> => {
+    const before = count();
+    for (let past = 0; past < 3 * EACH_MS && count() === before; past += 50) wait(50);
+    expect(count()).toBe(before + 1);
+  };
+  await next();
+  const before = count();
+  tap();
+  // The one of the tap comes, and the one after it alone is handed on.
+  wait(1.2 * EACH_MS);
+  expect(count()).toBe(before);
+  await next();
+});
+
+it('a tap of long ago stands for nothing', async () => {
+  const { count, tap, wait } = await listening();
+  tap();
+  // What comes first is only understood as strokes after some of them.
+  wait(2000);
+  const early = count();
+  wait(18 * EACH_MS);
+  const heardWithTap = count() - early;
+  const other = await listening();
+  other.wait(2000);
+  other.wait(18 * EACH_MS);
+  expect(heardWithTap).toBe(other.count() - early);
+});
+
+it('hears nothing while the guide stands still, and goes on anew', async () => {
+  const { count, state, wait, turn } = await listening();
+  wait(10 * EACH_MS);
+  const before = count();
+  expect(before).toBeGreaterThan(0);
+  await turn({ ear: 'simulated', isOn: false });
+  expect(state()).toBeNull();
+  wait(10 * EACH_MS);
+  expect(count()).toBe(before);
+  await turn({ ear: 'simulated', isOn: true });
+  expect(state()).toMatchObject({ heard: { strokes: 0 } });
+  wait(10 * EACH_MS);
+  expect(count()).toBeGreaterThan(before);
+});
+
+it('says why it does not listen where there is no microphone', async () => {
+  const { state, count, wait } = await listening({ ear: 'device', isOn: true });
+  wait(1000);
+  expect(state()).toEqual({ lost: 'not here' });
+  expect(count()).toBe(0);
+});
+
+it('listens to nothing while it is off', async () => {
+  const { state, count, wait } = await listening({ ear: 'off', isOn: true });
+  wait(4000);
+  expect(state()).toBeNull();
+  expect(count()).toBe(0);
+});

@@ -59,18 +59,33 @@ it('a tap stands for the stroke that is heard right after it', async () => {
   await next();
 });
 
-it('a tap of long ago stands for nothing', async () => {
+it('taps stand for the first strokes too, which are understood all at once', async () => {
+  const alone = await listening();
+  let understoodMs = 0;
+  for (; alone.count() === 0; understoodMs += 50) alone.wait(50);
+  expect(alone.count()).toBe(3);
   const { count, tap, wait } = await listening();
-  tap();
-  // What comes first is only understood as strokes after some of them.
-  wait(2000);
-  const early = count();
-  wait(18 * EACH_MS);
-  const heardWithTap = count() - early;
-  const other = await listening();
-  other.wait(2000);
-  other.wait(18 * EACH_MS);
-  expect(heardWithTap).toBe(other.count() - early);
+  wait(understoodMs - 2.8 * EACH_MS);
+  for (let taps = 0; taps < 3; taps += 1) {
+    tap();
+    wait(0.9 * EACH_MS);
+  }
+  wait(0.3 * EACH_MS);
+  expect(count()).toBe(0);
+  wait(1.5 * EACH_MS);
+  expect(count()).toBeGreaterThan(0);
+});
+
+it('a tap of long ago stands for nothing', async () => {
+  const hear = async (taps: number): Promise<number> => {
+    const { count, tap, wait, turn } = await listening({ ear: 'simulated', isOn: false });
+    for (let i = 0; i < taps; i += 1) tap();
+    wait(6 * EACH_MS);
+    await turn({ ear: 'simulated', isOn: true });
+    wait(12 * EACH_MS);
+    return count();
+  };
+  expect(await hear(2)).toBe(await hear(0));
 });
 
 it('hears nothing while the guide stands still, and goes on anew', async () => {

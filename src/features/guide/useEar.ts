@@ -12,7 +12,7 @@ export type Ear = (typeof EARS)[number];
 /** What the ear has to say: why it does not listen, or what it hears; null while it is off. */
 export type EarState = { lost: LostWhy } | { heard: StrokesHeard } | null;
 
-/** A tap counts instead of a stroke that is heard within so many strokes of it, and within this (ms) at the least. */
+/** A tap counts instead of a stroke that is heard within so many strokes after it, and within this (ms) at the least. */
 const TAP_WINS_STROKES = 1.25;
 const TAP_WINS_MS = 1500;
 
@@ -43,10 +43,14 @@ export function useEar(
     let counted = 0;
     let stop = (): void => {};
     const onHeard = (heard: StrokesHeard): void => {
-      for (; counted < heard.strokes; counted += 1) {
-        const since = performance.now() - tapWinsMs(heard.perMinute ?? perMinute);
-        taps.current = taps.current.filter((at) => at > since);
-        if (taps.current.shift() === undefined) latest.current();
+      const come = heard.strokes - counted;
+      counted = heard.strokes;
+      if (come > 0) {
+        // The first are understood as strokes only after some of them, all at once.
+        const since = performance.now() - come * tapWinsMs(heard.perMinute ?? perMinute);
+        const tapped = taps.current.filter((at) => at > since);
+        for (let i = tapped.length; i < come; i += 1) latest.current();
+        taps.current = tapped.slice(come);
       }
       setState((shown) => (isSame(shown, heard) ? shown : { heard }));
     };

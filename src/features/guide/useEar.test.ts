@@ -59,6 +59,26 @@ it('a tap stands for the stroke that is heard right after it', async () => {
   await next();
 });
 
+it('a tap adds a stroke that should have been heard by now', async () => {
+  const alone = await listening();
+  // Where the made-up hand pauses between two pieces, and how many are counted a while after.
+  let [last, gap, ms] = [Infinity, 0, 0];
+  for (; gap === 0; ms += 50) {
+    const before = alone.count();
+    alone.wait(50);
+    if (alone.count() > before) last = ms;
+    else if (before > 0 && ms - last > 1.4 * EACH_MS) gap = ms;
+  }
+  alone.wait(6 * EACH_MS);
+  const heard = alone.count();
+  const { count, tap, wait } = await listening();
+  wait(ms);
+  tap();
+  wait(6 * EACH_MS);
+  // The tap itself is one more than these.
+  expect(count()).toBe(heard);
+});
+
 it('taps stand for the first strokes too, which are understood all at once', async () => {
   const alone = await listening();
   let understoodMs = 0;

@@ -16,13 +16,16 @@ export type EarState = { lost: LostWhy } | { heard: StrokesHeard } | null;
 const TAP_WINS_STROKES = 1.25;
 const TAP_WINS_MS = 1500;
 
+/** Where so many strokes have passed since the last one that was heard, a tap adds the one that was missed. */
+const MISSED_STROKES = 1.3;
+
 function tapWinsMs(perMinute: number): number {
   return Math.max(TAP_WINS_MS, (TAP_WINS_STROKES * 60_000) / perMinute);
 }
 
 /**
- * Strokes by their sound, handed to `stroke` one by one while it is on. A tap stands for the one that is heard after it:
- * the hand always wins.
+ * Strokes by their sound, handed to `stroke` one by one while it is on. The hand always wins: a tap stands for the one that
+ * is heard after it, or adds one that should have been heard by now and was not.
  */
 export function useEar(
   ear: Ear,
@@ -33,6 +36,8 @@ export function useEar(
   const [state, setState] = useState<EarState>(null);
   const latest = useRef(stroke);
   const taps = useRef<number[]>([]);
+  // While strokes are heard: when the next one is missed.
+  const missedAt = useRef<number | null>(null);
   const { motion, perMinute } = hand;
   useEffect(() => {
     latest.current = stroke;
@@ -52,6 +57,9 @@ export function useEar(
         for (let i = tapped.length; i < come; i += 1) latest.current();
         taps.current = tapped.slice(come);
       }
+      const { hearing, perMinute: pace } = heard;
+      if (hearing !== 'strokes' || !pace) missedAt.current = null;
+      else if (come > 0) missedAt.current = performance.now() + (MISSED_STROKES * 60_000) / pace;
       setState((shown) => (isSame(shown, heard) ? shown : { heard }));
     };
     void import('./listenToStrokes').then(({ listenToStrokes }) => {
@@ -65,10 +73,16 @@ export function useEar(
     return () => {
       isOver = true;
       stop();
+      missedAt.current = null;
       setState(null);
     };
   }, [ear, isOn, motion, perMinute]);
-  return { state, tapped: () => taps.current.push(performance.now()) };
+  const tapped = (): void => {
+    const now = performance.now();
+    const isMissed = missedAt.current !== null && now > missedAt.current;
+    if (!isMissed) taps.current.push(now);
+  };
+  return { state, tapped };
 }
 
 /** Whether what is said of it stays the same. */

@@ -56,7 +56,10 @@ test('a set on the sensors of the device itself is studied, saved and learned fr
   const play = await emulatedSensors(page);
   await page.getByRole('button', { name: 'Begin with this phone' }).click();
   // Nobody taps: it begins by its third stroke, and ends as it lies still.
-  await play(readings);
+  const played = play(readings);
+  await expect(page.getByRole('heading', { name: /^Lift to 15°, and go/ })).toBeVisible();
+  await expect(page.getByTestId('set-count')).toBeVisible();
+  await played;
   // Directions are told: the device gives acceleration and turning.
   await expect(
     page.getByRole('heading', {

@@ -48,7 +48,6 @@ test('a set on the sensors of the device itself is studied, saved and learned fr
   page,
 }) => {
   // Every moment of it is felt before the next is said.
-  test.setTimeout(600_000);
   await open(page, '/measure/hold?tool=wren');
   await expect(page.getByText(/for your hands, from 8 sets\./)).toBeVisible();
   const scene = { angleDeg: 15, wobbleDeg: 1.5, driftDeg: 0, backSteeperDeg: 3 };

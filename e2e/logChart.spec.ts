@@ -178,7 +178,6 @@ test('the log answers, with what stands behind each answer', async ({ page }) =>
 test('ten thousand entries of forty tools are drawn, brushed and found', async ({
   page,
 }, testInfo) => {
-  test.setTimeout(600_000);
   const file = testInfo.outputPath('years.json');
   const years = longLog({ tools: 40, sessions: 10_000 });
   writeFileSync(file, writeBundle(years, '2026-11-23T08:00:00.000Z'));
@@ -211,9 +210,7 @@ test('ten thousand entries of forty tools are drawn, brushed and found', async (
   await expect(page.getByRole('option').first()).toBeVisible();
   await page.keyboard.press('Escape');
   await open(page, '/log/answers');
-  await expect(page.getByRole('button', { name: /^All \d+ rows$/ }).first()).toBeVisible({
-    timeout: 60_000,
-  });
+  await expect(page.getByRole('button', { name: /^All \d+ rows$/ }).first()).toBeVisible({});
 });
 
 test('an empty log answers nothing and says why', async ({ page }) => {

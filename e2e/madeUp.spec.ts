@@ -72,7 +72,6 @@ for (const viewport of [
   test(`no English is left on any screen, and nothing runs over its place, ${viewport.width} px`, async ({
     page,
   }) => {
-    test.setTimeout(600_000);
     await page.setViewportSize(viewport);
     const left = new Map<string, Set<string>>();
     const wide: string[] = [];

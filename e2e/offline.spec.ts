@@ -17,7 +17,6 @@ async function waitUntilKept(page: Page): Promise<void> {
 }
 
 test('works without a network on the second visit, every screen and the worker', async () => {
-  test.setTimeout(600_000);
   const profile = mkdtempSync(join(tmpdir(), 'open-trail-'));
   const options = { ...launchOptions, baseURL: ORIGIN, serviceWorkers: 'allow' } as const;
   try {

@@ -37,9 +37,16 @@ test('work is painted by drag and by keys, and the forecast and its lists follow
   await page.keyboard.press('d');
   await expect(cell(page, /^Old Hob, \w+ \d+: chop 3/)).toHaveCount(2);
   await expect(page).toHaveURL(/\/trip$/);
+  // What was forecast stroke by stroke, with most edges remembered, is what a new look forecasts.
+  await expect(page.getByText('2000 runs;')).toBeVisible();
+  const days = page.getByRole('columnheader').filter({ hasText: /\d of 30 min/ });
+  const strokeByStroke = await days.allInnerTexts();
+  expect(strokeByStroke).toHaveLength(5);
   await untilStored(page);
   await page.reload();
   await expect(cell(page, /^Old Hob, \w+ \d+: chop 3/)).toHaveCount(2);
+  await expect(page.getByText('2000 runs;')).toBeVisible();
+  expect(await days.allInnerTexts()).toEqual(strokeByStroke);
 });
 
 test('a thirsty stone is refused with its sum, an evening that is too short says what to leave', async ({

@@ -1,11 +1,11 @@
-import { edgeCosts, forecastTrip, tripProblem } from '../src/core';
+import { edgeCosts, edgeRuns, forecastTrip, remembered, tripProblem } from '../src/core';
 import { sampleStandings } from '../src/testing/sampleStandings';
 import { sample } from '../src/testing/sample';
 import { millisecondsEach } from './millisecondsEach';
 
 /**
  * The forecast of the sample's trip: nine edges over five days, its costs planned once an edge, against the same
- * with the costs planned anew for every touch-up that comes.
+ * with the costs planned anew for every touch-up that comes; and the same with one tool painted anew.
  */
 
 const { states, hand } = sampleStandings();
@@ -42,3 +42,19 @@ console.log(
   `  each of ${Math.round(touchUps)} touch-ups planned anew     ${(withoutMs / 1000).toFixed(0)} s, from the time of one`,
 );
 console.log(`  ratio                                 ${(withoutMs / withMs).toFixed(0)} times`);
+
+/** An hour more is painted on one tool, again and again. */
+function painted(times: number): typeof problem {
+  const [edge, ...others] = problem.edges;
+  const work = edge!.work.map((job) => ({ ...job, hours: job.hours + times }));
+  return { ...problem, edges: [{ ...edge!, work }, ...others] };
+}
+
+const runsOf = remembered(edgeRuns, 150);
+forecastTrip(problem, runsOf);
+let times = 0;
+const rememberedMs = millisecondsEach(() => forecastTrip(painted((times += 1)), runsOf), 3);
+console.log(`An hour more is painted on one of its tools`);
+console.log(`  the other edges remembered            ${rememberedMs.toFixed(0)} ms`);
+console.log(`  every edge run anew                   ${withMs.toFixed(0)} ms`);
+console.log(`  ratio                                 ${(withMs / rememberedMs).toFixed(0)} times`);

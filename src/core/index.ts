@@ -195,6 +195,8 @@ export type { SurfaceUse, TaughtThing, TesterLearned } from './log';
 export {
   doneOnTrip,
   edgeCosts,
+  edgeProblems,
+  edgeRuns,
   forecastTrip,
   isUntested,
   needsOut,
@@ -208,6 +210,7 @@ export {
   stoneWaterMl,
   thingsCarried,
   travelling,
+  tripForecast,
   tripProblem,
   tripShelf,
   tripWhatIf,
@@ -219,6 +222,7 @@ export type {
   EdgeCosts,
   EdgeDay,
   EdgeForecast,
+  EdgeRuns,
   HomeLine,
   MaintenancePlan,
   OutDay,
@@ -239,3 +243,4 @@ export { defaultSettings } from './defaultSettings';
 export { roughPlan, testOfWord, unknownGrainOf } from './rough';
 export type { OpenMeasure, RoughPlan, UnknownMeasure } from './rough';
 export { Draws } from './random';
+export { remembered } from './remembered';

@@ -1,14 +1,18 @@
 import { expose } from 'comlink';
 import {
   edgeCosts,
-  forecastTrip,
+  edgeProblems,
+  edgeRuns,
   mapShelf,
   needsOut,
+  remembered,
   shelfOfTrip,
   setAdvice,
+  tripForecast,
   tripProblem,
   tripShelf,
   tripWhatIf,
+  type EdgeRuns,
   type LearnedDulling,
   type NeedsOut,
   type RefusedStone,
@@ -53,14 +57,17 @@ async function open() {
   return { store, tripDulling: createTripDulling(store) };
 }
 
-/** What was planned for an edge with these things: painting changes neither. */
-const known = new Map<string, ReturnType<typeof edgeCosts>>();
+/** Edges are planned and run once: painting changes the work of one of them, and what touch-ups cost of none. */
+const costsOf = remembered(edgeCosts, 300);
+const runsOf = remembered(edgeRuns, 150);
 
-function rememberedCosts(input: Parameters<typeof edgeCosts>[0]): ReturnType<typeof edgeCosts> {
-  const key = JSON.stringify(input);
-  const found = known.get(key) ?? edgeCosts(input);
-  known.set(key, found);
-  return found;
+let before: Promise<unknown> = Promise.resolve();
+
+/** One after another, in the order in which they are asked for. */
+function inTurn<T>(make: () => Promise<T>): Promise<T> {
+  const own = before.then(make);
+  before = own.catch(() => {});
+  return own;
 }
 
 /** What a forecast is made from: what is stored, and a trip as it is being painted; null while nothing is judged. */
@@ -85,7 +92,7 @@ async function asked(
     now,
     runs,
     seed: SEED,
-    costsOf: rememberedCosts,
+    costsOf,
   };
 }
 
@@ -108,21 +115,33 @@ function allAlong(shelf: Shelf): Shelf {
   return mapShelf(shelf, (thing) => ({ ...thing, place: 'pack' }));
 }
 
-/** Forecasts in a thread of its own. */
+/** Forecasts in a thread that remembers what it made of each edge. */
 const api = {
-  async forecast(
+  /**
+   * `goesOn` is told the share that is done between any two edges, and answers whether the rest is wanted: null
+   * where it is not, or while nothing is judged.
+   */
+  forecast(
     message: unknown,
     wish: ForecastWish,
-    onProgress: (share: number) => void,
+    goesOn: (share: number) => boolean | Promise<boolean>,
   ): Promise<ForecastAnswer | null> {
-    const { size } = wish;
-    const input = await asked(message, RUNS[size], wish);
-    if (!input) return null;
-    const problem = tripProblem(input);
-    const { refused } = tripShelf(input.shelf, input.trip);
-    const forecast = forecastTrip(problem, onProgress);
-    const sets = size === 'whole' ? setAdvice(problem, forecast) : [];
-    return { problem, forecast, refused, dulling: input.dulling, sets };
+    return inTurn(async () => {
+      if (!(await goesOn(0))) return null;
+      const input = await asked(message, RUNS[wish.size], wish);
+      if (!input) return null;
+      const problem = tripProblem(input);
+      const edges = edgeProblems(problem);
+      const ran: EdgeRuns[] = [];
+      for (const edge of edges) {
+        ran.push(runsOf(edge));
+        if (!(await goesOn(ran.length / edges.length))) return null;
+      }
+      const forecast = tripForecast(problem, ran);
+      const { refused } = tripShelf(input.shelf, input.trip);
+      const sets = wish.size === 'whole' ? setAdvice(problem, forecast, runsOf) : [];
+      return { problem, forecast, refused, dulling: input.dulling, sets };
+    });
   },
   /** What the edges on a trip need now, by where they would be worked; null while nothing is judged. */
   async needs(message: unknown, now: string): Promise<NeedsOut | null> {

@@ -10,13 +10,26 @@ const { start, share } = threadsOf<TripWorker>(
   () => new Worker(new URL('./trip.worker.ts', import.meta.url), { type: 'module' }),
 );
 
-/** A forecast of a trip: over few runs while it is being painted, or over all of them. */
+/**
+ * A forecast of a trip: over few runs while it is being painted, or over all of them. All of them share a thread
+ * that remembers the edges; one that is cancelled ends there with the edge under way, and answers null.
+ */
 export function startForecast(
   trip: Trip,
   wish: ForecastWish,
   onProgress: (share: number) => void,
 ): Job<ForecastAnswer | null> {
-  return start((api) => api.forecast(trip, wish, proxy(onProgress)));
+  let isWanted = true;
+  const goesOn = (done: number): boolean => {
+    if (isWanted) onProgress(done);
+    return isWanted;
+  };
+  return {
+    answer: share((api) => api.forecast(trip, wish, proxy(goesOn))),
+    cancel: () => {
+      isWanted = false;
+    },
+  };
 }
 
 /** The trip done otherwise, with one tool above all, each way in sum. */

@@ -1,7 +1,8 @@
 export { edgeCosts } from './edgeCosts';
 export { doneOnTrip, workSpan, type DoneLine, type DoneOnTrip } from './doneOnTrip';
 export { EVENT_STATES, touchUpEvent, TOUCH_UP_EVENTS, type TouchUpEvent } from './events';
-export { forecastTrip } from './forecastTrip';
+export { edgeRuns, type EdgeRuns } from './edgeRuns';
+export { edgeProblems, forecastTrip, tripForecast } from './forecastTrip';
 export {
   isUntested,
   maintenancePlan,

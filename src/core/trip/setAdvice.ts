@@ -1,5 +1,5 @@
 import { sum } from 'd3-array';
-import { forecastTrip } from './forecastTrip';
+import { edgeRuns, type EdgeProblem } from './edgeRuns';
 import type { EdgeForecast, TripForecast, TripProblem } from './types';
 
 /** A set is spoken of from so many dull hours on (mean). */
@@ -39,27 +39,31 @@ export interface SetAdvice {
 /**
  * For each set that gives up before its work does, what one more knife and what one more stop in mid-job
  * would cost over the trip, on the same chances. The cheaper one takes fewer minutes, dull hours counted
- * as minutes lost.
+ * as minutes lost. `runsOf` may remember the runs of an edge.
  */
-export function setAdvice(problem: TripProblem, forecast: TripForecast): SetAdvice[] {
-  return problem.edges.flatMap((edge): SetAdvice[] => {
+export function setAdvice(
+  { edges, ...shared }: TripProblem,
+  forecast: TripForecast,
+  runsOf = edgeRuns,
+): SetAdvice[] {
+  return edges.flatMap((edge): SetAdvice[] => {
     const own = forecast.edges.find(({ id }) => id === edge.id)!;
     const first = own.days.find(
       ({ belowHours, midJob }) =>
         belowHours.mean >= DULL_HOURS || midJob.strop + midJob.stone + midJob.file >= OFTEN,
     );
     if (edge.copies < 2 || !first) return [];
-    const alone = (change: Partial<TripProblem>): WayCost =>
-      costOf(forecastTrip({ ...problem, edges: [edge], ...change }).edges[0]!);
-    const { policy } = problem;
-    const oneMore = alone({ edges: [{ ...edge, copies: edge.copies + 1 }] });
+    const otherwise = (change: Partial<EdgeProblem>): WayCost =>
+      costOf(runsOf({ ...shared, edge, ...change }).forecast);
+    const { policy } = shared;
+    const oneMore = otherwise({ edge: { ...edge, copies: edge.copies + 1 } });
     const [job] = edge.work.filter(({ day }) => day === first.day);
     const work = job ?? edge.work[0]!;
     const swapHours =
       work.wear.umPerHour > 0
         ? Math.max(0, work.needUm - edge.startUm) / work.wear.umPerHour
         : Infinity;
-    const oneStopMore = alone({ policy: { ...policy, midJobStops: policy.midJobStops + 1 } });
+    const oneStopMore = otherwise({ policy: { ...policy, midJobStops: policy.midJobStops + 1 } });
     return [
       {
         edgeId: edge.id,

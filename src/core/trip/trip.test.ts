@@ -8,8 +8,10 @@ import { TRIP_TASKS, zoneForTask } from '../../domain/tripTasks';
 import { USUAL_TRIP } from '../../domain/trip';
 import { tasksOf } from '../../domain/tasks';
 import { Draws, namedStream, partOf } from '../random';
+import { remembered } from '../remembered';
 import {
   edgeCosts,
+  edgeRuns,
   forecastTrip,
   rustRisk,
   setAdvice,
@@ -136,6 +138,25 @@ describe('the forecast of a trip', () => {
     expect(changed.edges[0]).toEqual(both.edges[0]);
     expect(changed.edges[1]).not.toEqual(both.edges[1]);
     expect(forecastTrip(problem([wren, hob], { days: 2 }))).toEqual(both);
+  });
+
+  it('comes out the same with edges remembered, of which a change has one run anew', () => {
+    const anew = jest.fn(edgeRuns);
+    const runsOf = remembered(anew, 20);
+    const painted = (hours: number): TripProblem => {
+      const wren = edge('scandi-knife', 'carve-dry', [2, 3]);
+      const hob = edge('felling-axe', 'chop', [3, hours]);
+      return problem([wren, hob], { days: 2, runs: 200 });
+    };
+    for (const [hours, runs] of [
+      [3, 2],
+      [6, 3],
+      [3, 3],
+      [0, 4],
+    ] as const) {
+      expect(forecastTrip(painted(hours), runsOf)).toEqual(forecastTrip(painted(hours)));
+      expect(anew).toHaveBeenCalledTimes(runs);
+    }
   });
 
   it('an untouched edge only grows with hours, under one seed', () => {

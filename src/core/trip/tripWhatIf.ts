@@ -1,6 +1,8 @@
 import { sum } from 'd3-array';
+import { remembered } from '../remembered';
 import { toolForm } from '../ladder';
 import { edgeCosts } from './edgeCosts';
+import { edgeRuns } from './edgeRuns';
 import { forecastTrip } from './forecastTrip';
 import { tripProblem } from './tripProblem';
 import type { TripForecast, TripProblem } from './types';
@@ -39,9 +41,11 @@ export function tripWhatIf(
   toolId: string,
 ): TripOutcome[] {
   const plan = tripProblem(input);
+  // Most edges are the same in every way.
+  const runsOf = remembered(edgeRuns, 2 * plan.edges.length + 1);
   const outcome = (change: TripChange, problem: TripProblem): TripOutcome => ({
     change,
-    ...summed(forecastTrip(problem)),
+    ...summed(forecastTrip(problem, runsOf)),
   });
   const worked = plan.edges.filter(({ work }) => work.length > 0);
   const going = input.zones.filter(({ tool, zone }) =>

@@ -133,6 +133,27 @@ test('any point is taken up again, moved, and its move taken back', async ({ pag
   await expect(page.getByText('3 of 5')).toBeVisible();
 });
 
+test('one more point between two leads the line back to the edge, and is taken back', async ({
+  page,
+}) => {
+  await madeUp(page);
+  await markCoin(page);
+  await markEdge(page);
+  await expect(figure(page, 'edge')).toContainText(/(9[89]|10[01]) mm ± \d/);
+  const followed = (await figure(page, 'edge').textContent())!;
+  const between = page.getByRole('button', { name: 'One more point between this and the next' });
+  await between.click();
+  await expect(page.getByText('2 of 3')).toBeVisible();
+  await page.getByRole('application').focus();
+  // Drawn off the edge the line goes a longer way; drawn back it is what it was.
+  for (let i = 0; i < 20; i += 1) await page.keyboard.press('Shift+ArrowDown');
+  await expect(figure(page, 'edge')).toContainText(/1(0[3-9]|\d\d) mm ± \d/);
+  for (let i = 0; i < 20; i += 1) await page.keyboard.press('Shift+ArrowUp');
+  await expect(figure(page, 'edge')).toContainText(/(9[89]|10[01]) mm ± \d/);
+  for (let i = 0; i < 41; i += 1) await page.getByRole('button', { name: 'Undo point' }).click();
+  await expect(figure(page, 'edge')).toHaveText(followed);
+});
+
 test('what no tool can be is said, and cannot be let go', async ({ page }) => {
   await madeUp(page);
   await choose(page, 'rule');

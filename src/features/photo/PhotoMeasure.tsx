@@ -138,7 +138,7 @@ function Measured(props: {
     <div className="grid gap-x-8 lg:grid-cols-[1.7fr_1fr]">
       <div>
         <LeftHere at={photo.leftAt} onAnew={photo.leave} />
-        <p className="min-h-7">{say.how[mark]}</p>
+        <p className="min-h-18 sm:min-h-12">{say.how[mark]}</p>
         <PhotoStage
           picture={photo.picture!}
           marks={marks}
@@ -159,7 +159,7 @@ function Measured(props: {
               </>
             )}
           </p>
-          <PointWalk at={photo.at} of={marks[mark].length} onWalk={photo.walk} />
+          <PointWalk photo={photo} />
         </div>
         <FoundStrip need={need} found={found} glints={onTool} />
       </div>

@@ -62,6 +62,50 @@ it('takes up any point, and moves that one alone; it stays once it settles', () 
   expect(own.now()).toMatchObject({ at: 3 });
 });
 
+describe('one more point between', () => {
+  const straight = { rim: null, edge: null, outline: null };
+  const marked = (mark: 'edge' | 'outline' | 'coin', ...xs: number[]) => {
+    const own = photo();
+    own.do(({ choose }) => choose(mark));
+    for (const x of xs) own.do(({ tap }) => tap(at(x)));
+    return own;
+  };
+
+  it('lies on the line that is followed, is taken up, and is taken back as one', () => {
+    const own = marked('edge', 0, 100);
+    const belly = Array.from({ length: 101 }, (_, x) => at(x, 20 - Math.abs(x - 50) / 2.5));
+    own.do(({ between }) => between!({ ...straight, edge: belly }));
+    expect(own.stood().edge).toEqual([at(0), at(50, 20), at(100)]);
+    expect(own.now().at).toBe(1);
+    own.do(({ place }) => place(at(50, 25)));
+    own.do(({ settle }) => settle());
+    expect(own.stood().edge).toEqual([at(0), at(50, 25), at(100)]);
+    own.do(({ undo }) => undo!());
+    own.do(({ undo }) => undo!());
+    expect(own.stood().edge).toEqual([at(0), at(100)]);
+    expect(own.now().at).toBe(1);
+  });
+
+  it('after the last is the one before it on an edge, and the way home on an outline', () => {
+    const edge = marked('edge', 0, 40, 100);
+    edge.do(({ between }) => between!(straight));
+    expect(edge.stood().edge).toEqual([at(0), at(40), at(70), at(100)]);
+    const outline = marked('outline', 10, 40, 70, 90);
+    const around = [10, 20, 30, 40, 50, 60, 70, 80, 90, 95, 98, 5].map((x) => at(x));
+    outline.do(({ between }) => between!({ ...straight, outline: around }));
+    expect(outline.stood().outline.map(({ x }) => x)).toEqual([10, 40, 70, 90, 98]);
+    outline.do(({ tap }) => tap(at(99)));
+    expect(outline.stood().outline.map(({ x }) => x)).toEqual([10, 40, 70, 90, 98, 99]);
+  });
+
+  it('is only where a line leads through two points, and there is room', () => {
+    expect(marked('edge', 1).now().between).toBeNull();
+    expect(marked('coin', 1, 2, 3).now().between).toBeNull();
+    const full = marked('edge', ...Array.from({ length: MOST_POINTS.edge }, (_, i) => i));
+    expect(full.now().between).toBeNull();
+  });
+});
+
 it('nothing that settles without a move is a step', () => {
   const own = photo();
   own.do(({ tap }) => tap(at(5)));
@@ -90,6 +134,7 @@ const anyStep = fc.oneof(
   fc.record({ what: fc.constant('tap' as const), x: fc.integer({ min: 0, max: 99 }) }),
   fc.record({ what: fc.constant('move' as const), x: fc.integer({ min: 0, max: 99 }) }),
   fc.record({ what: fc.constant('walk' as const), x: fc.constantFrom(-1, 1) }),
+  fc.record({ what: fc.constant('between' as const), x: fc.constant(0) }),
   fc.record({ what: fc.constantFrom('coin' as const, 'edge' as const), x: fc.constant(0) }),
 );
 
@@ -104,7 +149,9 @@ it('whatever was done, as many steps back leave what stood in the beginning', ()
           if (own.now().at < 0) continue;
           own.do(({ place }) => place(at(x, 1)));
           own.do(({ settle }) => settle());
-        } else own.do(({ choose }) => choose(what));
+        } else if (what === 'between')
+          own.do(({ between }) => between?.({ rim: null, edge: null, outline: null }));
+        else own.do(({ choose }) => choose(what));
       }
       for (let i = 0; i < steps.length && own.now().undo; i += 1) own.do(({ undo }) => undo!());
       expect(own.stood()).toEqual(NO_MARKS);

@@ -2,7 +2,8 @@
 
 import { useRef, useState } from 'react';
 import type { PhotoPoint } from '../../core';
-import { MARKS, MOST_POINTS, type Mark, type Marks } from './photoMeasures';
+import { halfway } from './halfway';
+import { MARKS, MOST_POINTS, type Mark, type Marks, type TracedLines } from './photoMeasures';
 
 /** What stood before a tap or a move. */
 interface Stood {
@@ -29,6 +30,11 @@ export interface Taps {
   /** Takes up the one before or after. */
   walk: (by: -1 | 1) => void;
   tap: (point: PhotoPoint) => void;
+  /**
+   * Puts one more between the point that is taken up and the next, halfway on the line through them, and takes it up;
+   * null where no line is followed through the points of the mark, or there is no room.
+   */
+  between: ((lines: TracedLines) => void) | null;
   /** Moves the point that is taken up; it stays there once it settles. */
   place: (point: PhotoPoint) => void;
   settle: () => void;
@@ -74,6 +80,17 @@ export function useTaps(
       const next = points.length < MOST_POINTS[mark] ? [...points, point] : [point];
       change({ ...marks, [mark]: next });
     },
+    between:
+      isFollowed(mark) && points.length > 1 && points.length < MOST_POINTS[mark]
+        ? (lines) => {
+            // After the last point an outline comes to its first; an edge ends there.
+            const before = mark === 'edge' ? Math.min(at, points.length - 2) : at;
+            const next = points[(before + 1) % points.length]!;
+            const point = halfway(lines[mark], points[before]!, next);
+            remember(stands, { mark, at: before + 1 });
+            change({ ...marks, [mark]: points.toSpliced(before + 1, 0, point) });
+          }
+        : null,
     place(point) {
       const to = { ...marks, [mark]: points.map((each, i) => (i === at ? point : each)) };
       moved.current = { from: moved.current?.from ?? stands, to };
@@ -90,6 +107,11 @@ export function useTaps(
     hand: { ...hand, mark },
     resume: (from = { ...BEGINNING, mark: 'coin' }) => setHand(from),
   };
+}
+
+/** Whether the photo's own line is followed through the points of a mark. */
+function isFollowed(mark: Mark): mark is 'edge' | 'outline' {
+  return mark === 'edge' || mark === 'outline';
 }
 
 /** Where marking goes on: at the last of those that are set. */

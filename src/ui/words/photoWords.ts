@@ -45,14 +45,14 @@ export const photoWords = {
   ofTheTool: 'Of the tool',
   mark: 'What is marked',
   how: {
-    coin: 'Tap the rim of the coin three times: the photo shows the rest. Where it does not, tap five or more: three cannot see whether it was taken askew.',
+    coin: 'Tap the rim of the coin three times: the photo shows the rest. Where it does not, tap five or more: three cannot see tilt.',
     rule: 'Instead of a coin: tap two marks of the rule, so far apart as is said beside. Two taps cannot see tilt.',
-    edge: 'Tap the heel of the edge, then its tip: the edge between is followed. Where it goes astray, begin anew and tap between, in order.',
+    edge: 'Tap the heel of the edge, then its tip: the edge is followed. Where it goes astray, put a point between.',
     bevel: 'Tap the edge, then straight up where the bevel ends.',
     chip: 'Mark the edge first; then tap the floor of the notch.',
     spine: 'Of the spine seen from above: tap one side, then the other.',
     outline:
-      'Tap around the whole tool, in order, wherever it turns: from four taps on its outline is followed.',
+      'Tap around the tool, in order, wherever it turns: from four taps on it is followed. Where it goes astray, put a point between.',
     neck: 'Where steel meets handle: tap both sides of it.',
   },
   keys: 'Enter sets a point too; arrow keys move one under the loupe, a pixel at a time; with shift, ten. Page up and down go to another.',
@@ -63,6 +63,8 @@ export const photoWords = {
   pointOf: (at: number, of: number) => `${at} of ${of}`,
   pointBefore: 'The point before',
   pointAfter: 'The point after',
+  between: 'between',
+  oneBetween: 'One more point between this and the next',
   scaleBy: {
     'rim seen': 'Rim found on the photo.',
     'rim tapped': 'Rim by your taps.',

@@ -27,6 +27,15 @@ const figure = (page: Page, name: string) =>
     .getByRole('listitem')
     .filter({ hasText: name });
 
+/** A made-up photo with its scale and its edge, followed along its belly; what it says of the edge. */
+async function measuredEdge(page: Page, turns?: number[]): Promise<string> {
+  await madeUp(page);
+  await markCoin(page, turns);
+  await markEdge(page);
+  await expect(figure(page, 'edge')).toContainText(/(9[89]|10[01]) mm ± \d/);
+  return (await figure(page, 'edge').textContent())!;
+}
+
 test('a coin gives the scale; edge, bevel and chip are measured, and go where they belong', async ({
   page,
 }) => {
@@ -59,12 +68,7 @@ test('a coin gives the scale; edge, bevel and chip are measured, and go where th
 test('a photo that is half measured is there again, and comes back when it was laid aside', async ({
   page,
 }) => {
-  await madeUp(page);
-  await markCoin(page);
-  await markEdge(page);
-  // The edge is followed along its belly.
-  await expect(figure(page, 'edge')).toContainText(/(9[89]|10[01]) mm ± \d/);
-  const measured = (await figure(page, 'edge').textContent())!;
+  const measured = await measuredEdge(page);
   await page.reload();
   await expect(page.getByText(/^As you left it/)).toBeVisible();
   await expect(figure(page, 'edge')).toHaveText(measured);
@@ -114,12 +118,7 @@ test('points are set and moved by the keyboard alone', async ({ page }) => {
 });
 
 test('any point is taken up again, moved, and its move taken back', async ({ page }) => {
-  await madeUp(page);
-  await markCoin(page, [0, 1.26, 2.51, 3.77, 5.03]);
-  await markEdge(page);
-  // The edge is followed along its belly.
-  await expect(figure(page, 'edge')).toContainText(/(9[89]|100) mm ± \d/);
-  const measured = (await figure(page, 'edge').textContent())!;
+  const measured = await measuredEdge(page, [0, 1.26, 2.51, 3.77, 5.03]);
   await choose(page, 'coin');
   await expect(page.getByText('5 of 5')).toBeVisible();
   await page.getByRole('button', { name: 'The point before' }).click();
@@ -136,11 +135,7 @@ test('any point is taken up again, moved, and its move taken back', async ({ pag
 test('one more point between two leads the line back to the edge, and is taken back', async ({
   page,
 }) => {
-  await madeUp(page);
-  await markCoin(page);
-  await markEdge(page);
-  await expect(figure(page, 'edge')).toContainText(/(9[89]|10[01]) mm ± \d/);
-  const followed = (await figure(page, 'edge').textContent())!;
+  const followed = await measuredEdge(page);
   const between = page.getByRole('button', { name: 'One more point between this and the next' });
   await between.click();
   await expect(page.getByText('2 of 3')).toBeVisible();

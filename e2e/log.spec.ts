@@ -41,6 +41,14 @@ test('the log is sorted, filtered, opened, annotated, and struck out with an und
   await expect(page.getByText(/^38 entries, /)).toBeVisible();
 });
 
+test('what comes into an entry later moves nothing that the hand may be on', async ({ page }) => {
+  await open(page, '/log/entry?id=entry-15');
+  const note = page.getByLabel('Note');
+  const before = await note.boundingBox();
+  await expect(page.getByRole('heading', { name: 'Pictures' })).toBeVisible();
+  expect(await note.boundingBox()).toEqual(before);
+});
+
 test('a thing comes off the shelf and back by an undo', async ({ page }) => {
   await open(page, '/shelf');
   await page.getByRole('button', { name: 'Edit hard pocket stone' }).click();

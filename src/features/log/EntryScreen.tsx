@@ -8,7 +8,14 @@ import dynamic from 'next/dynamic';
 import { useRouter, useSearchParams } from 'next/navigation';
 import type { Session } from '../../domain/session';
 import type { Tool } from '../../domain/tool';
-import { removedOne, useDraftState, useRecord, useRecords, useUndoable } from '../../live';
+import {
+  removedOne,
+  useDraftState,
+  useRecord,
+  useRecords,
+  useShelf,
+  useUndoable,
+} from '../../live';
 import { Share } from '../../ui/Share';
 import { NotesField } from '../../ui/forms/fields';
 import { day, sentence } from '../../ui/format';
@@ -31,9 +38,10 @@ export function EntryScreen() {
   const { record: session, change } = useRecord('sessions', id);
   const tools = useRecords('tools');
   const trips = useRecords('trips');
+  const shelf = useShelf();
   const undoable = useUndoable();
   const router = useRouter();
-  if (session === undefined || !tools || !trips) return null;
+  if (session === undefined || !tools || !trips || !shelf) return null;
   if (session === null) {
     return <NoEntry />;
   }
@@ -61,18 +69,9 @@ export function EntryScreen() {
         />
       </div>
       <EntrySteps session={session} />
-      {zone && <EntryInLab session={session} zone={zone} />}
+      {zone && <EntryInLab session={session} zone={zone} shelf={shelf} />}
       <EntryReadings session={session} />
       <CorrectEntry key={session.updatedAt} session={session} zone={zone} />
-      {tool && (
-        <EntryPictures
-          entry={{ store: 'sessions', id: session.id }}
-          toolId={tool.id}
-          zoneId={session.zoneId}
-          at={session.finishedAt ?? session.startedAt}
-          name={tool.name}
-        />
-      )}
       <EntryNotes
         id={session.id}
         notes={session.notes}
@@ -94,6 +93,16 @@ export function EntryScreen() {
           {say.takeThisEntryDown}
         </button>
       </div>
+      {/* Last, as they come in later: what stands above them is not moved under the hand. */}
+      {tool && (
+        <EntryPictures
+          entry={{ store: 'sessions', id: session.id }}
+          toolId={tool.id}
+          zoneId={session.zoneId}
+          at={session.finishedAt ?? session.startedAt}
+          name={tool.name}
+        />
+      )}
     </article>
   );
 }

@@ -12,7 +12,7 @@ export function EntrySteps({ session }: { session: Session }) {
   const byGuide = session.written === 'in the guide';
   return (
     <SideScroll label={say.steps}>
-      <table className="table-plain mt-3">
+      <table className="table-plain mt-3 min-w-[44rem] [&_th]:wrap-normal!">
         <thead>
           <tr>
             <th>{say.step}</th>

@@ -105,7 +105,7 @@ test('a long log comes in with progress, can be stopped, and is taken back witho
   await expect(touchUps).toContainText('38');
 
   await importText(page, 'years.json', text);
-  await expect(page.getByRole('heading', { name: 'years.json is brought in' })).toBeVisible({});
+  await expect(page.getByRole('heading', { name: 'years.json is brought in' })).toBeVisible();
   await expect(touchUps).toContainText('1538');
   const other = await page.context().newPage();
   await open(other, '/log');

@@ -11,7 +11,7 @@ async function hangForty(page: Page, info: TestInfo): Promise<void> {
   writeFileSync(file, writeBundle(records, '2026-11-23T08:00:00.000Z'));
   await open(page, '/data');
   await page.getByLabel('File to import').setInputFiles(file);
-  await expect(page.getByRole('heading', { name: 'forty.json is brought in' })).toBeVisible({});
+  await expect(page.getByRole('heading', { name: 'forty.json is brought in' })).toBeVisible();
 }
 
 test('forty tools go on a trip, into a kit and through care', async ({ page }, info) => {

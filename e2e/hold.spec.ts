@@ -47,7 +47,6 @@ test('without sensors the coach says so', async ({ page }) => {
 test('a set on the sensors of the device itself is studied, saved and learned from', async ({
   page,
 }) => {
-  // Every moment of it is felt before the next is said.
   await open(page, '/measure/hold?tool=wren');
   await expect(page.getByText(/for your hands, from 8 sets\./)).toBeVisible();
   const scene = { angleDeg: 15, wobbleDeg: 1.5, driftDeg: 0, backSteeperDeg: 3 };

@@ -210,7 +210,7 @@ test('ten thousand entries of forty tools are drawn, brushed and found', async (
   await expect(page.getByRole('option').first()).toBeVisible();
   await page.keyboard.press('Escape');
   await open(page, '/log/answers');
-  await expect(page.getByRole('button', { name: /^All \d+ rows$/ }).first()).toBeVisible({});
+  await expect(page.getByRole('button', { name: /^All \d+ rows$/ }).first()).toBeVisible();
 });
 
 test('an empty log answers nothing and says why', async ({ page }) => {

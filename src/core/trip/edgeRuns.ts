@@ -25,7 +25,7 @@ export interface EdgeRuns {
 }
 
 /** By run. */
-export interface AddedByRun {
+interface AddedByRun {
   eveningMinutes: Float64Array;
   midJobMinutes: Float64Array;
   waterMl: Float64Array;

@@ -11,7 +11,7 @@ import { sample } from '../../testing/sample';
 import { sampleStandings } from '../../testing/sampleStandings';
 import { daysRounder, edgeCourse } from './edgeCourse';
 import { asUsualGrams, fitTester, gramsFromApex } from '../sharpness';
-import { trendOf } from './trend';
+import { trendOf } from './gaps';
 import { workMark } from './workMark';
 
 /** Logs made by a known truth, and what is answered of them. */

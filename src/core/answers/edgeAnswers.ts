@@ -1,6 +1,6 @@
 import type { LoggedSession } from '../../domain/loggedSession';
 import type { Inspection } from '../../domain/session';
-import type { Tool } from '../../domain/tool';
+import type { Tool, Zone } from '../../domain/tool';
 import type { Trip } from '../../domain/trip';
 import type { Endurance } from '../evidence';
 import { steelLeft, type SteelLeft } from '../inspection';
@@ -8,8 +8,9 @@ import { isCarriedThrough, toolEndurance } from '../log';
 import { damageByAngle, type DamageByAngle } from './damageByAngle';
 import { daysRounder, edgeCourse, type EdgeCourse } from './edgeCourse';
 import { effortOf, type Effort } from './effort';
-import { finishedWork } from './finishedWork';
 import { gapsOf, type Gaps } from './gaps';
+import { compareAsc } from 'date-fns';
+import { isWorked } from '../../domain/observation';
 
 /** What a log answers of one edge; empty or null where it holds too little. */
 export interface EdgeAnswers {
@@ -58,4 +59,16 @@ export function edgeAnswers(
       steel: steel.pace.touchUps < FEWEST_FOR_STEEL ? null : steel,
     };
   });
+}
+
+/** Finished work on one edge, oldest first; work on its spine and what nothing was done at left out. */
+function finishedWork(
+  toolId: string,
+  zone: Pick<Zone, 'id'>,
+  sessions: readonly LoggedSession[],
+): LoggedSession[] {
+  return sessions
+    .filter((s) => s.toolId === toolId && s.zoneId === zone.id && s.job !== 'spine')
+    .filter(({ finishedAt, steps }) => finishedAt !== null && steps.some(isWorked))
+    .sort((a, b) => compareAsc(a.startedAt, b.startedAt));
 }

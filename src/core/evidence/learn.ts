@@ -2,14 +2,18 @@ import { group } from 'd3-array';
 import type { Motion } from '../../domain/terms';
 import { PRIORS } from '../priors';
 import { learnEndurance, type Endurance } from './endurance';
-import type { Evidence, PaceEvidence, StrokesEvidence } from './evidence';
-import { moments, normalOnGrid, product, type OnGrid } from './grid';
-import { learnDulling } from './learnDulling';
+import type { Evidence, PaceEvidence, StrokesEvidence, DullingEvidence } from './evidence';
+import { moments, normalOnGrid, product, type OnGrid, onGrid, valueAt, blurred } from './grid';
 import { learnHardness, type StatedHardness } from './learnHardness';
 import { onTool, strokesOf } from './strokes';
-import { learnGroup, type FactorFound } from './joint';
-import { paceLikelihood } from './likelihood';
-import type { Learned, LearnedDulling, LearnedHand, LearnedHardness } from './learned';
+import { paceLikelihood, dullingLikelihood, lnHardness } from './likelihood';
+import type {
+  Learned,
+  LearnedDulling,
+  LearnedHand,
+  LearnedHardness,
+  DullingFactor,
+} from './learned';
 
 /** Everything that evidence teaches of one person. */
 export interface Lessons {
@@ -115,4 +119,72 @@ function learnPace(
 
 function learned({ meanLn, sdLn }: FactorFound, steps: number): Learned {
   return { factor: Math.exp(meanLn), sdLn, steps };
+}
+
+/** Mixed work says something of the tool and of no task. */
+const MIXED = '';
+
+/**
+ * How fast each tool dulls, and at which task how much more than that: the tests after each spell of work
+ * against what it was to dull by. Told for the hardness that the tool's latest spell assumed.
+ */
+function learnDulling(spells: readonly DullingEvidence[]): LearnedDulling {
+  const tools = new Map<string, DullingFactor>();
+  const tasks = new Map<string, DullingFactor>();
+  for (const [toolId, own] of group(spells, (each) => each.toolId)) {
+    const hardnessHrc = own.at(-1)!.hardnessHrc;
+    const byTask = group(own, ({ taskId }) => taskId ?? MIXED);
+    const { group: ofTool, members } = learnGroup({
+      members: new Map(
+        [...byTask].map(([id, each]) => [id, product(each.map((e) => atHardness(e, hardnessHrc)))]),
+      ),
+      groupSd: PRIORS.dullingSdLn.value,
+      memberSd: PRIORS.dullingTaskSdLn.value,
+    });
+    const found = (
+      { meanLn, sdLn }: typeof ofTool,
+      { length }: readonly DullingEvidence[],
+    ): DullingFactor => ({ factor: Math.exp(meanLn), sdLn, spells: length, hardnessHrc });
+    tools.set(toolId, found(ofTool, own));
+    for (const [id, each] of members)
+      if (id !== MIXED) tasks.set(`${toolId}/${id}`, found(each, byTask.get(id)!));
+  }
+  return { tools, tasks };
+}
+
+/** A spell's likelihood as one of a factor on the rates at another hardness: a harder steel dulls less. */
+function atHardness(spell: DullingEvidence, hardnessHrc: number | null) {
+  const own = dullingLikelihood(spell);
+  if (hardnessHrc === null || spell.hardnessHrc === null) return own;
+  const by = lnHardness(hardnessHrc, spell.hardnessHrc);
+  return Math.abs(by) < 1e-9 ? own : onGrid((ln) => valueAt(own, ln - by));
+}
+
+/** What is learned of one member of a group, or of the group. */
+interface FactorFound {
+  meanLn: number;
+  sdLn: number;
+}
+
+/**
+ * Members that scatter around their group: both learned jointly on the grid, each piece of evidence once.
+ * `members` hold their likelihoods; the group's own place is `priorMeanLn` ± `groupSd`, and members lie
+ * around it by `memberSd`.
+ */
+function learnGroup(input: {
+  members: ReadonlyMap<string, OnGrid>;
+  priorMeanLn?: number;
+  groupSd: number;
+  memberSd: number;
+}): { group: FactorFound; members: Map<string, FactorFound> } {
+  const { members, groupSd, memberSd, priorMeanLn = 0 } = input;
+  const prior = normalOnGrid(priorMeanLn, groupSd);
+  const told = new Map([...members].map(([id, own]) => [id, blurred(own, memberSd)]));
+  const group = moments(product([prior, ...told.values()]));
+  const found = [...members].map(([id, own]) => {
+    const others = [...told].flatMap(([other, weights]) => (other === id ? [] : [weights]));
+    const around = blurred(product([prior, ...others]), memberSd);
+    return [id, moments(product([own, around]))] as const;
+  });
+  return { group, members: new Map(found) };
 }

@@ -1,7 +1,6 @@
 import { sum } from 'd3-array';
 import { CARRY_PLACES, type CarryPlace } from '../../domain/terms';
 import { bestTrade, kitTotals, placeIn, unservedMinutes } from './explainKit';
-import { LinearProgramme, type Terms } from './linearProgramme';
 import { UNSERVED_MINUTES } from './kitFrontier';
 import { isFromBelt, type KitSolution, type SolvedNeed } from './solveKit';
 import type { SolveLp } from './types';
@@ -177,4 +176,51 @@ const SAME_MINUTES = 1e-4;
 /** Terms that count: a row of zeros is none. */
 function worth(terms: Terms): Terms {
   return terms.filter(([k]) => k !== 0);
+}
+
+/** A sum of coefficient times variable. */
+type Terms = [coefficient: number, variable: string][];
+
+/**
+ * A programme of linear constraints over variables that are binary where they are declared so, and
+ * otherwise any number from 0 up; written out in LP format.
+ */
+class LinearProgramme {
+  /** Values of the latest solution, by variable. */
+  values: Record<string, number> = {};
+  private readonly binaries: string[] = [];
+  private readonly rows: string[] = [];
+
+  binary(name: string): string {
+    this.binaries.push(name);
+    return name;
+  }
+
+  constrain(terms: Terms, relation: '=' | '<=', bound: number): void {
+    if (terms.length > 0) this.rows.push(`${written(terms)} ${relation} ${bound}`);
+  }
+
+  copy(): LinearProgramme {
+    const twin = new LinearProgramme();
+    twin.binaries.push(...this.binaries);
+    twin.rows.push(...this.rows);
+    return twin;
+  }
+
+  /** The programme in LP format, minimising `objective`. */
+  text(objective: Terms): string {
+    return [
+      'Minimize',
+      ` obj: ${objective.length > 0 ? written(objective) : `0 ${this.binaries[0]}`}`,
+      'Subject To',
+      ...this.rows.map((row, i) => ` c${i}: ${row}`),
+      'Binary',
+      ...this.binaries.map((name) => ` ${name}`),
+      'End',
+    ].join('\n');
+  }
+}
+
+function written(terms: Terms): string {
+  return terms.map(([k, name]) => `${k < 0 ? '-' : '+'} ${Math.abs(k)} ${name}`).join(' ');
 }

@@ -1,7 +1,20 @@
-import { arcsFrom, reaches, stateKey, stepWaterMl, type LadderState } from '../ladder';
-import { needProblem } from './needProblem';
-import { honeWays, stropWays } from './needWays';
-import type { KitNeed, KitProblem } from './types';
+import {
+  arcsFrom,
+  reaches,
+  stateKey,
+  stepWaterMl,
+  type LadderState,
+  ladderGraph,
+  reachableGoal,
+  usualDamageWay,
+  whyUnfit,
+  workedParts,
+  type LadderProblem,
+  chooseStrop,
+} from '../ladder';
+import type { KitNeed, KitProblem, NeedWay } from './types';
+import { findHone } from '../jobs';
+import { KEEN_UP_TO } from '../sharpness';
 
 /** One way to serve a need that no other betters: the things it takes, and how long it is. */
 export interface KitLabel {
@@ -127,4 +140,65 @@ function isSubset(part: readonly number[], whole: readonly number[]): boolean {
 
 function union(a: readonly number[], b: readonly number[]): number[] {
   return [...new Set([...a, ...b])].sort((x, y) => x - y);
+}
+
+/**
+ * The ladder problem of one need with all abrasives that fit it. How keen it has to come out is decided once,
+ * by everything that there is to choose from: a kit with one thing more is asked for no more than that.
+ */
+export function needProblem(
+  problem: Pick<KitProblem, 'abrasives' | 'hand'>,
+  need: Pick<KitNeed, 'face' | 'condition' | 'target'>,
+): LadderProblem {
+  const { face, condition, target } = need;
+  const way = usualDamageWay({ face, depthMm: condition.damageDepthMm, where: 'field' });
+  const ladder: LadderProblem = {
+    face,
+    condition,
+    parts: workedParts(face, condition, way),
+    goal: { apexUm: target.apexRadiusUm, finishUm: target.finishSizeUm, strop: false },
+    hand: problem.hand,
+    required: [],
+    stoneOwned: true,
+    bySchool: true,
+    abrasives: problem.abrasives
+      .map(({ abrasive }) => abrasive)
+      .filter((abrasive) => whyUnfit(abrasive, face) === null),
+  };
+  const goal = reachableGoal(ladder, ladderGraph(ladder));
+  return goal ? { ...ladder, goal } : ladder;
+}
+
+/**
+ * The hones that serve a need, each by itself: the edge has only turned, and what is left under it is
+ * keen enough. None where there is a chip, as a hone takes no steel.
+ */
+function honeWays(
+  problem: Pick<KitProblem, 'abrasives' | 'hand'>,
+  need: Pick<KitNeed, 'face' | 'condition' | 'target'>,
+): NeedWay[] {
+  const { face, condition, target } = need;
+  if (condition.damageDepthMm > 0) return [];
+  return problem.abrasives.flatMap(({ abrasive }) => {
+    const plan = findHone({
+      face,
+      targetApexUm: target.apexRadiusUm,
+      apexRadiusUm: condition.apexRadiusUm,
+      keenRadiusUm: condition.keenRadiusUm ?? null,
+      abrasives: [abrasive],
+      hand: problem.hand,
+    });
+    const serves =
+      plan.outcome === 'planned' && plan.apexRadiusUm <= KEEN_UP_TO * target.apexRadiusUm;
+    return serves ? [{ things: [abrasive], minutes: plan.minutes }] : [];
+  });
+}
+
+/** The strops that serve a need, each by itself, as far as a plan would take them alone. */
+function stropWays(ladder: LadderProblem, { target }: Pick<KitNeed, 'target'>): NeedWay[] {
+  const goal = { ...ladder.goal, apexUm: target.apexRadiusUm };
+  return ladder.abrasives.flatMap((strop) => {
+    const alone = chooseStrop({ ...ladder, goal, abrasives: [strop] });
+    return alone ? [{ things: [strop], minutes: alone.minutes }] : [];
+  });
 }

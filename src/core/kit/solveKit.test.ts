@@ -20,7 +20,7 @@ import { kitTotals, wayWith } from './explainKit';
 import { fieldLadder } from './fieldLadder';
 import { needsOfEachOnce, needsOfForecast } from './kitNeeds';
 import { kitProblem } from './kitProblem';
-import { needProblem } from './needProblem';
+import { needProblem } from './paretoLadders';
 import { solveKit } from './solveKit';
 import type { KitNeed, KitProblem } from './types';
 

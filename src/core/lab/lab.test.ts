@@ -4,7 +4,7 @@ import polygonClipping from 'polygon-clipping';
 import { median } from 'd3-array';
 import type { HandHold } from '../../domain/experiment';
 import { Draws } from '../random';
-import { geometricRadiusUm, groundRadiusUm } from './apexOf';
+import { geometricRadiusUm, groundRadiusUm } from './sharpening';
 import { roundedSection } from './edgeSection';
 import { grindSection } from './grindSection';
 import { handStroke, turnsOf } from './hand';

@@ -12,7 +12,6 @@ import {
   timestampOrNull,
 } from './fields';
 import { gradeSchema } from './grade';
-import { carriedFields } from './shelfFields';
 import {
   ABRASIVE_FORMS,
   COVERS,
@@ -21,8 +20,19 @@ import {
   LUBRICANT_KINDS,
   STROP_BACKINGS,
   STROP_FORMS,
+  PLACES,
 } from './terms';
 import { ABRASIVE_FAMILIES, STROP_SURFACES } from './families';
+
+/** What every thing on the shelf has: a weight, a place where it lives, and what it cost if wanted. */
+const carriedFields = {
+  massG: measure(0, 10_000),
+  place: oneOf(PLACES),
+  /** Carried whether or not it is wanted for edges, like the trouser belt: counts 0 g. */
+  carriedAnyway: boolean().required(),
+  /** In the person's own money; null where it is not kept. */
+  price: measureOrNull(0, 100_000),
+};
 
 /** Faces of one thing, at most: a three-sided stone or strop. */
 export const MOST_FACES = 3;

@@ -1,6 +1,5 @@
 import { array, boolean, object, string, type InferType } from 'yup';
 import { FACET_WIDTH_MM, SHOULDER_MM } from './zoneLimits';
-import { schoolsSchema } from './schoolsSchema';
 import { TASK_IDS } from './tasks';
 import {
   count,
@@ -29,6 +28,27 @@ import {
   YES_NO_UNKNOWN,
 } from './terms';
 import { TOOL_KINDS } from './kinds';
+import { SCHOOLS } from './schools';
+
+/** One answer to each question, by the keeper of a tool. */
+const schoolsSchema = object({
+  drift: oneOf(SCHOOLS.drift),
+  finish: oneOf(SCHOOLS.finish),
+  pressure: oneOf(SCHOOLS.pressure),
+  stropPressure: oneOf(SCHOOLS.stropPressure),
+  stropAngle: oneOf(SCHOOLS.stropAngle),
+  counting: oneOf(SCHOOLS.counting),
+  moves: oneOf(SCHOOLS.moves),
+  motion: oneOf(SCHOOLS.motion),
+  tip: oneOf(SCHOOLS.tip),
+  burr: oneOf(SCHOOLS.burr),
+  burrWhen: oneOf(SCHOOLS.burrWhen),
+  gritSteps: oneOf(SCHOOLS.gritSteps),
+  profile: oneOf(SCHOOLS.profile),
+  scratches: oneOf(SCHOOLS.scratches),
+  lubricant: oneOf(SCHOOLS.lubricant),
+  stropAtEnd: oneOf(SCHOOLS.stropAtEnd),
+}).noUnknown();
 
 /** Another field as a limit; where it is no number it is refused itself, and nothing lies within it. */
 const limit = (field: unknown): number => (typeof field === 'number' ? field : NaN);

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { listen, type InstrumentState, type Source } from '.';
 import { readLine, writeLine } from './lines';
 import { FAULTS, simulatedLines, type Fault } from './simulation';
-import { splitLines } from './splitLines';
+import { splitLines } from './serial';
 
 const reading = fc.record({
   kind: fc.constantFrom('edge-tester' as const, 'pocket-scale' as const),

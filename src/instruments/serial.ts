@@ -1,4 +1,3 @@
-import { splitLines } from './splitLines';
 import type { Source } from './source';
 
 /** The part of the browser's serial line that is used here; not every browser has it. */
@@ -57,4 +56,22 @@ async function chosenPort(): Promise<SerialPort | null> {
   } catch {
     return null;
   }
+}
+
+/** Longest line that is waited for: what goes on beyond is no line of ours. */
+const LONGEST = 200;
+
+/** Puts pieces of a stream together into lines, and hands each on as it is whole. */
+export function splitLines(onLine: (line: string) => void): (piece: string) => void {
+  let begun = '';
+  return (piece) => {
+    begun += piece;
+    const lines = begun.split(/\r?\n/);
+    begun = lines.pop()!;
+    lines.forEach(onLine);
+    if (begun.length > LONGEST) {
+      onLine(begun);
+      begun = '';
+    }
+  };
 }

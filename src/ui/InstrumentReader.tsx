@@ -1,9 +1,17 @@
 'use client';
 
 import { uiPartsWords as say } from './words/screens/uiParts';
-import { SERIAL, simulated, type InstrumentKind } from '../instruments';
-import { useInstrument } from './useInstrument';
+import {
+  SERIAL,
+  simulated,
+  type InstrumentKind,
+  listen,
+  type InstrumentState,
+  type Source,
+} from '../instruments';
 import { INSTRUMENT_WORDS, instrumentWords } from './words/instrumentWords';
+import { useCallback, useEffect, useRef, useState } from 'react';
+import { useLatest } from './useLatest';
 
 /** The way to take a reading from an instrument instead of typing it: never required. */
 export default function InstrumentReader(props: {
@@ -43,4 +51,37 @@ export default function InstrumentReader(props: {
       </p>
     </div>
   );
+}
+
+/** Listens to an instrument while the screen that asked for it stands; readings go to `onReading`. */
+function useInstrument(
+  kind: InstrumentKind,
+  onReading: (grams: number) => void,
+): {
+  /** Null while nothing is connected. */
+  state: InstrumentState | null;
+  connect: (source: Source<string>) => void;
+  disconnect: () => void;
+} {
+  const [state, setState] = useState<InstrumentState | null>(null);
+  const stop = useRef(() => {});
+  const latest = useLatest(onReading);
+  useEffect(() => () => stop.current(), []);
+  const connect = useCallback(
+    (source: Source<string>): void => {
+      stop.current();
+      stop.current = listen({
+        source,
+        kind,
+        onState: setState,
+        onReading: (grams) => latest.current(grams),
+      });
+    },
+    [kind, latest],
+  );
+  const disconnect = useCallback((): void => {
+    stop.current();
+    setState(null);
+  }, []);
+  return { state, connect, disconnect };
 }

@@ -1,19 +1,22 @@
 'use client';
 
-import { edgeHold, type EdgeNeed } from '../../core';
+import { edgeHold, type EdgeNeed, withMeasuredAngle, type TiltAngle, TILT_ZEROS } from '../../core';
 import { edgeName } from '../../domain/edgeName';
 import type { Settings } from '../../domain/settings';
-import { mm } from '../../ui/format';
+import { mm, deg } from '../../ui/format';
 import Link from '../../ui/Link';
 import { toolLink } from '../../ui/links';
 import { HoldDrawing } from '../../ui/section/HoldDrawing';
 import { InstrumentFrame } from '../../ui/InstrumentFrame';
 import { angleWords as say, LOST_LEVEL } from '../../ui/words/angleByPhoneWords';
 import { titles } from '../../ui/words/titleWords';
-import { AngleBar } from './AngleBar';
 import { FoundAngle, Until } from './FoundAngle';
 import { useAngleFinder, type AngleFinder } from './useAngleFinder';
-import { useKeepAngle } from './useKeepAngle';
+import { stampNow } from '../../domain/clock';
+import { useStore, useUndoable } from '../../live';
+import { ActionBar } from '../../ui/ActionBar';
+import { BeginWithPhone } from '../../ui/BeginWithPhone';
+import { PressedRow } from '../../ui/PressedRow';
 
 /** A phone on a narrower blade slides off. */
 const NARROW_MM = 25;
@@ -73,6 +76,96 @@ function BeforeItIsOn({ finder, need: { tool } }: { finder: AngleFinder; need: E
           </>
         )}
       </p>
+    </>
+  );
+}
+
+/** Writes a measured angle into its tool, with the way to take it back. */
+function useKeepAngle({ tool, zone }: EdgeNeed): (found: TiltAngle) => Promise<void> {
+  const store = useStore();
+  const undoable = useUndoable();
+  return async (found) => {
+    const kept = await store.tools.get(tool.id);
+    if (!kept) return;
+    const after = withMeasuredAngle(
+      kept,
+      zone.id,
+      { ...found, method: 'tilt', of: 'apex' },
+      stampNow(),
+    );
+    await undoable(say.kept(deg(found.angleDeg), edgeName(tool, zone)), [
+      { store: 'tools', id: tool.id, before: kept, after },
+    ]);
+  };
+}
+
+/** What can be done next, at the thumb: begin, take the nought, keep the angle. */
+function AngleBar({ finder, onKeep }: { finder: AngleFinder; onKeep: () => void }) {
+  const { tilt } = finder;
+  const isOn = tilt.phase === 'on';
+  return (
+    <ActionBar>
+      <div className="mx-auto grid max-w-2xl grid-cols-2 gap-2 px-4 py-2 sm:px-8">
+        {!isOn && (
+          <BeginWithPhone
+            device={say.startDevice}
+            simulated={say.startSimulated}
+            onBegin={finder.begin}
+          />
+        )}
+        {isOn && !tilt.isZeroed && <TakeZero finder={finder} />}
+        {isOn && tilt.isZeroed && <Keep finder={finder} onKeep={onKeep} />}
+      </div>
+    </ActionBar>
+  );
+}
+
+function TakeZero({ finder }: { finder: AngleFinder }) {
+  const { zero, isStill, chooseZero, takeZero } = finder;
+  return (
+    <>
+      <PressedRow
+        label={say.zeroOn}
+        options={TILT_ZEROS.map((each) => [each, say.zeros[each]] as const)}
+        chosen={zero}
+        onChoose={chooseZero}
+        className="col-span-2"
+      />
+      <button
+        type="button"
+        className="btn btn-primary col-span-2"
+        disabled={!isStill}
+        onClick={takeZero}
+      >
+        {say.zeroHere}
+      </button>
+    </>
+  );
+}
+
+function Keep({ finder, onKeep }: { finder: AngleFinder; onKeep: () => void }) {
+  const { found, refused, isStill, first, zeroAgain, turn } = finder;
+  return (
+    <>
+      <button type="button" className="btn btn-outline" onClick={zeroAgain}>
+        {say.zeroAgain}
+      </button>
+      <button
+        type="button"
+        className="btn btn-outline"
+        disabled={!isStill || first !== null}
+        onClick={turn}
+      >
+        {say.turn}
+      </button>
+      <button
+        type="button"
+        className="btn btn-primary col-span-2"
+        disabled={!isStill || !found || refused !== null}
+        onClick={onKeep}
+      >
+        {say.keep(found ? deg(found.angleDeg) : '')}
+      </button>
     </>
   );
 }

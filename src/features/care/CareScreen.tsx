@@ -11,22 +11,32 @@ import {
   type CareGroup,
   type CareRow,
   type ZoneState,
+  workingSteel,
 } from '../../core';
 import type { Trip } from '../../domain/trip';
-import { useNow, useCareActs, useCare, useZoneStates } from '../../live';
-import { tripPhase } from '../../domain/tripDays';
-import { minutes } from '../../ui/format';
+import {
+  useNow,
+  useCareActs,
+  useCare,
+  useZoneStates,
+  type CareActs,
+  useRecords,
+  useEdgeNeeds,
+} from '../../live';
+import { tripPhase, dayOfTrip, goesAlong } from '../../domain/tripDays';
+import { minutes, day, listed } from '../../ui/format';
 import Link from '../../ui/Link';
 import { saveCalendar } from '../../ui/saveCalendar';
 import { useWidth } from '../../ui/useWidth';
 import { careGroupReason, careGroupTitle, careTitle } from '../../ui/words/careWords';
 import { stopWords } from '../../ui/words/stopWords';
-import { CareGate } from './CareGate';
-import { CareLine } from './CareLine';
+import { CareLine, PegHole } from './CareLine';
 import { CareRule, ruleWidth } from './CareRule';
-import { JustDoneLines } from './JustDoneLines';
-import { ThinningLines } from './ThinningLines';
 import { clockNow } from '../../domain/clock';
+import { spoken } from '../../ui/words/closedWords';
+import { touchUpLink } from '../../ui/links';
+import { edgeName } from '../../domain/edgeName';
+import { workInWords } from '../../ui/words/needWords';
 
 /** Screens narrower than this have the narrow rule. */
 const NARROW_PX = 640;
@@ -147,5 +157,89 @@ function calendarLines(groups: readonly CareGroup[]) {
       details: [careGroupReason(group), minutes(sum(group, (each) => each.minutes))],
       startsOn: formatISO(due, { representation: 'date' }),
     };
+  });
+}
+
+/** What was done while the screen stands: the peg in its hole, and the way to take it out again. */
+function JustDoneLines({ acts }: { acts: CareActs }) {
+  if (acts.justDone.length === 0) return null;
+  return (
+    <ul className="mt-3" aria-label={say.doneJustNow}>
+      {acts.justDone.map((done, i) => (
+        <li
+          key={`${done.title} ${i}`}
+          className="flex items-center gap-3 border-b border-rule text-soft"
+        >
+          <span className="grid size-12 place-items-center">
+            <PegHole isFilled />
+          </span>
+          <b className="grow">{done.title}</b>
+          {say.done2}
+          <button
+            type="button"
+            className="link min-h-12 px-2"
+            aria-label={say.undo(done.title)}
+            onClick={() => void acts.undo(done)}
+          >
+            {say.undo2}
+          </button>
+        </li>
+      ))}
+    </ul>
+  );
+}
+
+/** The next trip across the list as a gate, with what its tools want on return. */
+function CareGate({ trip }: { trip: Trip }) {
+  const tools = useRecords('tools') ?? [];
+  const rusts = tools.filter(
+    ({ id, steel }) => goesAlong(trip, id) && !workingSteel(steel).stainless,
+  );
+  return (
+    <div
+      data-gate
+      className="my-2 flex flex-wrap items-baseline gap-x-5 border-x-[10px] border-y-[3px] border-wood border-y-[var(--rail-edge)] bg-rail px-4 py-2 text-rail-ink"
+    >
+      <Link
+        href="/trip"
+        className="sign text-xl underline pointer-coarse:inline-flex pointer-coarse:min-h-12 pointer-coarse:items-center underline-offset-4"
+      >
+        {trip.name}
+      </Link>
+      <span>
+        {day(dayOfTrip(trip, 0).toISOString())}, {counted.day(trip.days)}
+        {trip.climate.length > 0 && `, ${listed(trip.climate.map(spoken))}`}
+      </span>
+      {rusts.length > 0 && <span>{say.backHomeDryAndOil(rusts.length)}</span>}
+    </div>
+  );
+}
+
+/** Edges whose shoulders wedge, or whose bevel has drifted: that is care, and has its own plan. */
+function ThinningLines() {
+  const needs = (useEdgeNeeds() ?? []).filter(
+    ({ thinning, beyond }) => thinning !== null && (beyond === null || beyond === 'thin'),
+  );
+  return needs.map((need) => {
+    const { tool, zone, plan } = need;
+    return (
+      <li
+        key={`${tool.id} ${zone.id}`}
+        className="grid min-h-14 grid-cols-[3rem_minmax(0,1fr)_auto] max-sm:grid-cols-[1.5rem_minmax(0,1fr)_auto] items-center gap-x-3 border-b border-rule"
+      >
+        <span />
+        <span>
+          <b>
+            {edgeName(tool, zone)}: {workInWords(need).toLowerCase()}
+          </b>{' '}
+          {plan?.outcome === 'planned' && (
+            <span className="figures text-soft">{minutes(plan.minutes)}</span>
+          )}
+        </span>
+        <Link href={touchUpLink(need)} className="link inline-flex min-h-12 shrink-0 items-center">
+          {say.planIt}
+        </Link>
+      </li>
+    );
   });
 }

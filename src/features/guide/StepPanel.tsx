@@ -8,16 +8,17 @@ import type { Tool, Zone } from '../../domain/tool';
 import { ActionRow } from '../../ui/ActionRow';
 import { Choice } from '../../ui/Choice';
 import { LimitedNumberField, TextField } from '../../ui/forms/fields';
-import { sentence } from '../../ui/format';
+import { sentence, minutes, um } from '../../ui/format';
 import { setOf } from './guideStep';
 import { useOwnSet } from './useOwnSet';
-import { SwapChoice } from './SwapChoice';
 import { CUES, useCueChoice } from './useCue';
 import { useScheme } from '../../ui/useScheme';
 import { earWords } from '../../ui/words/earWords';
 import { BEATS } from './beat';
 import type { Counting } from './useCounting';
 import { EARS } from './useEar';
+import { Alphabet } from '../../ui/Alphabet';
+import { useSwaps } from './useSwaps';
 
 /** What is seldom wanted in a step: going back, leaving it out with a reason, a beat to count by. */
 export default function StepPanel(props: {
@@ -147,5 +148,41 @@ function CountedOrFelt(props: { step: SessionStep; onByFeel: (on: boolean) => vo
       chosen={step.byFeel ? 'felt' : 'counted'}
       onChoose={(way) => onByFeel(way === 'felt')}
     />
+  );
+}
+
+/** Another thing for the hand in mid-step: the rest is planned anew, and the log keeps both. */
+function SwapChoice(props: {
+  session: Session;
+  tool: Tool;
+  zone: Zone;
+  onGoOnWith: (steps: SessionStep[]) => void;
+}) {
+  const { session, tool, zone, onGoOnWith } = props;
+  const swaps = useSwaps(session, tool, zone);
+  if (!swaps || swaps.length === 0) return null;
+  return (
+    <fieldset>
+      <legend className="mb-1 font-semibold">{say.goOnWithAnotherThing}</legend>
+      <div className="flex flex-wrap gap-2">
+        {swaps.map(({ abrasive, steps, minutes: rest }) => (
+          <button
+            key={abrasive.id}
+            type="button"
+            className="btn btn-outline h-auto justify-start py-2 text-left"
+            onClick={() => onGoOnWith(steps)}
+          >
+            <Alphabet abrasive={abrasive} />
+            <span>
+              {abrasive.name} <span className="figures font-normal">{um(abrasive.sizeUm)}</span>
+              <span className="figures block font-normal">
+                {minutes(rest)}
+                {steps.length > 1 && say.then(steps[1]!.abrasiveName)}
+              </span>
+            </span>
+          </button>
+        ))}
+      </div>
+    </fieldset>
   );
 }

@@ -1,12 +1,10 @@
 'use client';
 
-import { useState } from 'react';
+import { useState, useEffect, useRef, useSyncExternalStore } from 'react';
 import type { Session } from '../../domain/session';
 import type { Settings } from '../../domain/settings';
-import { useIsShown } from '../../ui/useIsShown';
 import { beatMs, type Beat } from './beat';
 import { sideHasIts } from './guideStep';
-import { useBeat } from './useBeat';
 import { useCue, useCueChoice } from './useCue';
 import { useEar, type Ear, type EarState } from './useEar';
 import { callOf, useVoice } from './useVoice';
@@ -52,4 +50,52 @@ export function useCounting(
     stroke();
   };
   return { tap, beat, onBeat, ear, onEar, earState: heard.state };
+}
+
+/** A click that carries through the noise of a stone, and is over before the next. */
+const CLICK_HZ = 1100;
+const CLICK_SECONDS = 0.05;
+
+/** Clicks where it is to be heard, and calls `stroke` every `everyMs`; silent and still where that is null. */
+function useBeat(everyMs: number | null, stroke: () => void, isHeard = true): void {
+  const latest = useRef(stroke);
+  useEffect(() => {
+    latest.current = stroke;
+  });
+  useEffect(() => {
+    if (everyMs === null) return;
+    const sound = isHeard && typeof AudioContext !== 'undefined' ? new AudioContext() : null;
+    const timer = setInterval(() => {
+      if (sound) click(sound);
+      latest.current();
+    }, everyMs);
+    return () => {
+      clearInterval(timer);
+      void sound?.close();
+    };
+  }, [everyMs, isHeard]);
+}
+
+function click(sound: AudioContext): void {
+  const tone = sound.createOscillator();
+  const loudness = sound.createGain();
+  const now = sound.currentTime;
+  tone.frequency.value = CLICK_HZ;
+  loudness.gain.setValueAtTime(0.3, now);
+  loudness.gain.exponentialRampToValueAtTime(0.001, now + CLICK_SECONDS);
+  tone.connect(loudness).connect(sound.destination);
+  tone.start(now);
+  tone.stop(now + CLICK_SECONDS);
+}
+
+/** Whether the page is in front: another tab, another program or a dark screen hides it. */
+function useIsShown(): boolean {
+  return useSyncExternalStore(
+    (changed) => {
+      document.addEventListener('visibilitychange', changed);
+      return () => document.removeEventListener('visibilitychange', changed);
+    },
+    () => !document.hidden,
+    () => true,
+  );
 }

@@ -2,13 +2,13 @@
 
 import { inspectWords as say } from '../../ui/words/screens/inspect';
 import { useRouter } from 'next/navigation';
-import { heldStep, stepHold, type EdgeVerdict, type ZoneState } from '../../core';
+import { heldStep, stepHold, type EdgeVerdict, type ZoneState, toolForm } from '../../core';
 import { finding } from '../../domain/observation';
 import type { Finding, Observation, ToolChecks } from '../../domain/session';
 import type { Settings } from '../../domain/settings';
 import type { TaskId } from '../../domain/tasks';
 import type { DamageWay } from '../../domain/terms';
-import type { Zone } from '../../domain/tool';
+import type { Zone, Tool } from '../../domain/tool';
 import { KINDS } from '../../domain/kinds';
 import { edgeName } from '../../domain/edgeName';
 import { useDraftState, type DraftState, type ToolLog } from '../../live';
@@ -19,7 +19,6 @@ import { findingNotes } from '../../ui/words/findingNotes';
 import { seenInWords } from '../../ui/words/seenWords';
 import { holdLine } from '../../ui/words/holdWords';
 import { AngleAdvisor } from './AngleAdvisor';
-import { Checks } from './Checks';
 import { FoundOnStrip } from './FoundOnStrip';
 import { InspectionBar } from './InspectionBar';
 import { InspectionHead } from './InspectionHead';
@@ -27,6 +26,8 @@ import { TestsByPlace } from './TestsByPlace';
 import { useJudgedLook, type JudgedLook } from './useJudgedLook';
 import { useNoteLook } from './useNoteLook';
 import { VerdictPanel } from './VerdictPanel';
+import { spoken } from '../../ui/words/closedWords';
+import { Choice } from '../../ui/Choice';
 
 /** A look as far as it has come. */
 interface Look {
@@ -188,4 +189,39 @@ function withWedges(findings: readonly Finding[], zone: Zone, wedges: boolean): 
   const others = findings.filter(({ kind }) => kind !== 'wedges');
   const middleMm = (zone.startMm + zone.endMm) / 2;
   return wedges ? [...others, finding('wedges', middleMm, 0, { cause: 'unknown' })] : others;
+}
+
+/** Looks at the whole tool: head, handle, blade, straightness, temper. */
+function Checks(props: { tool: Tool; checks: ToolChecks; onChange: (checks: ToolChecks) => void }) {
+  const { tool, checks, onChange } = props;
+  const isAxe = toolForm(tool.kind) === 'axe';
+  const row = <K extends keyof ToolChecks>(
+    key: K,
+    legend: string,
+    words: readonly NonNullable<ToolChecks[K]>[],
+  ) => (
+    <Choice
+      legend={legend}
+      options={words.map((word) => [word as string, spoken(word)] as const)}
+      chosen={checks[key] as string | null}
+      onChoose={(word) => onChange({ ...checks, [key]: word })}
+      onClear={() => onChange({ ...checks, [key]: null })}
+    />
+  );
+  return (
+    <section className="mt-6">
+      <h2>{say.theWholeTool}</h2>
+      <div className="mt-2 grid gap-3 sm:grid-cols-2">
+        {tool.head !== 'tang' &&
+          row('head', tool.head === 'bolted bit' ? say.bitAndItsBolts : say.head, [
+            'tight',
+            'loose',
+          ])}
+        {row('handle', isAxe ? say.haft : say.handle, ['sound', 'cracked'])}
+        {row('blade', isAxe ? say.bladeAndEye : say.blade, ['sound', 'cracked'])}
+        {row('straightness', say.straightness, ['true', 'slightly bent', 'badly bent'])}
+        {row('temper', say.temper, ['sound', 'overheated'])}
+      </div>
+    </section>
+  );
 }

@@ -12,7 +12,8 @@ import { EdgeStrip } from '../../ui/edge-strip/EdgeStrip';
 import { chipDepth, placeMm, sentence } from '../../ui/format';
 import { spoken } from '../../ui/words/closedWords';
 import { LimitedMeasureField } from '../../ui/forms/MeasureField';
-import { namedPlaces, placeInWords, type NamedPlace } from './namedPlaces';
+import { FORM_WORDS } from '../../ui/words/formWords';
+import { KINDS } from '../../domain/kinds';
 
 /** Size a finding starts with, in mm of depth. */
 const STARTING_DEPTH_MM: Partial<Record<FindingKind, number>> = {
@@ -164,4 +165,24 @@ function findingInWords(
 function endWords(atMm: number, places: readonly NamedPlace[]): string {
   const name = places.find((place) => place.atMm === atMm)?.name;
   return name ? `${name}, ${placeMm(atMm)}` : placeMm(atMm);
+}
+
+/** A place on the edge that has a name of its own. */
+interface NamedPlace {
+  name: string;
+  atMm: number;
+}
+
+/** The named places that a zone reaches: the heel or plunge line, and the tip or toe. */
+export function namedPlaces(tool: Tool, zone: Zone): NamedPlace[] {
+  const [heel, tip] = FORM_WORDS[KINDS[tool.kind].form].ends;
+  return [
+    ...(zone.startMm === 0 ? [{ name: heel, atMm: 0 }] : []),
+    ...(zone.endMm === tool.edgeLengthMm ? [{ name: tip, atMm: zone.endMm }] : []),
+  ];
+}
+
+/** A place in words: by its name where it has one, else in mm from the heel. */
+export function placeInWords(atMm: number, places: readonly NamedPlace[]): string {
+  return places.find((place) => place.atMm === atMm)?.name ?? String(atMm);
 }

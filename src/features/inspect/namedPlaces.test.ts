@@ -1,5 +1,5 @@
 import { toolOf } from '../../testing/ladderFixtures';
-import { namedPlaces, placeInWords } from './namedPlaces';
+import { namedPlaces, placeInWords } from './StripWalk';
 
 it('the ends of an edge have names, and a zone has those that it reaches', () => {
   const knife = toolOf('flat-knife');

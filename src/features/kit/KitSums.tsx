@@ -1,12 +1,13 @@
 import { kitWords as say } from '../../ui/words/screens/kit';
 import { maxIndex } from 'd3-array';
 import { eveningWork, type KitSolution } from '../../core';
-import type { Trip } from '../../domain/trip';
+import type { Trip, Carried } from '../../domain/trip';
 import { grams, minutes, sentence } from '../../ui/format';
 import { needWords } from '../../ui/words/kitWords';
-import { OutThere } from './OutThere';
 import type { ChosenKit } from './useChosenKit';
 import type { ShownKits } from './useKits';
+import { useJob, startLater, startForecast } from '../../live';
+import { spreadWords } from '../../ui/words/tripWords';
 
 /** The chosen kit in sum: its grams, its minutes, and which kit it is. */
 export function KitSums(props: {
@@ -83,6 +84,29 @@ function WithinLimits({ kit, hasAny }: { kit: ChosenKit; hasAny: boolean }) {
           {say.backToTheBestWithin}
         </button>
       )}
+    </p>
+  );
+}
+
+/** A kit that is passed by on the way to another is not forecast (ms). */
+const STILL_MS = 300;
+
+/** What the days of a trip take with a kit as they are forecast, closing strops and all. */
+function OutThere(props: { trip: Trip; kit: Carried[]; now: string }) {
+  const { trip, kit, now } = props;
+  const asked = {
+    trip: { ...trip, carried: kit },
+    wish: { size: 'whole' as const, shelf: 'kit' as const, now },
+  };
+  const [state] = useJob(asked, (own, onProgress) =>
+    startLater(STILL_MS, () => startForecast(own.trip, own.wish, onProgress)),
+  );
+  const answer = state.phase === 'done' ? state.answer : null;
+  if (state.phase === 'failed') return null;
+  return (
+    <p className="mt-1">
+      {say.outThereClosingStropsAnd}{' '}
+      <b className="figures">{answer ? spreadWords(answer.forecast.minutes) : say.counting}</b>
     </p>
   );
 }

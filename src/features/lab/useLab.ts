@@ -2,7 +2,14 @@
 
 import { useSearchParams } from 'next/navigation';
 import { useMemo } from 'react';
-import { STROKE_QUESTIONS } from '../../core';
+import {
+  STROKE_QUESTIONS,
+  labEdge,
+  notable,
+  playedPlan,
+  wobbleDeg,
+  type LearnedHold,
+} from '../../core';
 import type { EdgeNeed, LabEdge, PlayedWork, StrokeAnswer, StrokeQuestionId } from '../../core';
 import type { LabQuestionId } from '../../ui/words/labWords';
 import type { Experiment } from '../../domain/experiment';
@@ -17,8 +24,6 @@ import { readLab, type PlayedStrokes } from '../../ui/labAddress';
 import { labLink } from '../../ui/labLink';
 import { useScheme } from '../../ui/useScheme';
 import { labControls } from './labControls';
-import { edgeInLab, plannedStrokes, usualExperiment } from './usualExperiment';
-
 /** Sharpenings of a question that is open, and of those whose answers stand on the post. */
 export const RUNS = 2000;
 const RUNS_ON_POST = 300;
@@ -106,4 +111,56 @@ export function usePostAnswers(lab: Lab): readonly StrokeAnswer[] {
 function requestOf({ need, edge, experiment }: Lab, question: StrokeQuestionId, runs: number) {
   const { tool, zone } = need;
   return { question, tool, zone, apexRadiusUm: edge.startUm, experiment, runs, seed: SEED };
+}
+
+/** What the lab tries where no plan says otherwise. */
+const USUAL = { sizeUm: 25, forceN: 8, strokesPerSide: 40, strokeLengthMm: 95 } as const;
+/** An edge that was never tested is taken for tired (µm). */
+const UNTESTED_UM = 4;
+
+/** A plan's count in whole tens, enough to see something and not so many that nothing can be told apart. */
+function tens(strokes: number): number {
+  return Math.min(200, Math.max(20, 10 * Math.ceil(strokes / 10)));
+}
+
+/** An edge of the rack in the lab. */
+function edgeInLab({ tool, zone, state }: EdgeNeed): LabEdge {
+  return labEdge({ tool, zone, apexRadiusUm: state.apex?.apexRadiusUm ?? UNTESTED_UM });
+}
+
+/** The stone that ends an edge's plan, in the person's hand; a medium diamond where it asks for none. */
+function usualExperiment(need: EdgeNeed, edge: LabEdge, learned: LearnedHold | null): Experiment {
+  const step = need.plan?.steps.findLast(
+    ({ abrasive }) => abrasive.kind === 'stone' && abrasive.family !== 'file',
+  );
+  const stone = step?.abrasive.kind === 'stone' ? step.abrasive : null;
+  return {
+    hold: {
+      angleDeg: edge.apexAngleDeg,
+      wobbleDeg: hundredth(wobbleDeg(learned, edge.steadiness)),
+      leftSteeperDeg: tenth(leftSteeper(learned)),
+      backSteeperDeg: tenth(notable(learned?.backSteeper ?? null)?.value ?? 0),
+    },
+    forceN: step?.forceN ?? USUAL.forceN,
+    strokesPerSide: step ? tens(step.strokesPerSide) : USUAL.strokesPerSide,
+    stone: { family: stone?.family ?? 'diamond', sizeUm: stone?.sizeUm ?? USUAL.sizeUm },
+    strokeLengthMm: step?.strokeLengthMm ?? USUAL.strokeLengthMm,
+  };
+}
+
+const hundredth = (deg: number): number => Math.round(100 * deg) / 100;
+const tenth = (deg: number): number => Math.round(10 * deg) / 10;
+
+/** How much steeper the left hand holds than the right one, where practice says so. */
+function leftSteeper(learned: LearnedHold | null): number {
+  const [left, right] = [learned?.hands.left?.steeper, learned?.hands.right?.steeper];
+  if (!left || !right) return 0;
+  const apart = { value: left.value - right.value, se: Math.hypot(left.se, right.se) };
+  return notable(apart)?.value ?? 0;
+}
+
+/** The strokes of an edge's plan; null where it needs no stone. */
+function plannedStrokes({ zone, plan }: EdgeNeed): PlayedStrokes | null {
+  const steps = plan ? playedPlan({ zone, steps: plan.steps }) : [];
+  return steps.length > 0 ? { steps, startUm: null } : null;
 }

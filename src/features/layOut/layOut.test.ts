@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { edgeWord, testOfWord, TEST_CENTRE_UM } from '../../core';
 import { RECORD_SCHEMAS } from '../../domain/records';
 import type { Tool } from '../../domain/tool';
-import { groundLayout } from './groundLayout';
+import { groundLayout } from './GroundDrawing';
 import {
   changed,
   countOf,

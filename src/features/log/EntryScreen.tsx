@@ -7,7 +7,7 @@ import Link from '../../ui/Link';
 import dynamic from 'next/dynamic';
 import { useRouter, useSearchParams } from 'next/navigation';
 import type { Session } from '../../domain/session';
-import type { Tool } from '../../domain/tool';
+import type { Tool, Zone } from '../../domain/tool';
 import {
   removedOne,
   useDraftState,
@@ -18,17 +18,18 @@ import {
 } from '../../live';
 import { Share } from '../../ui/Share';
 import { NotesField } from '../../ui/forms/fields';
-import { day, sentence } from '../../ui/format';
+import { day, sentence, listed } from '../../ui/format';
 import { fileWord, saveMarkdown } from '../../ui/logText/saveMarkdown';
 import { MicronRuler } from '../../ui/ruler/MicronRuler';
 import { stepItems } from '../../ui/ruler/stepItems';
 import { CorrectEntry } from './CorrectEntry';
 import { EntryEdge } from './EntryEdge';
-import { EntryInLab } from './EntryInLab';
 import { EntryReadings } from './EntryReadings';
 import { EntrySteps } from './EntrySteps';
 import { workedEdge, WORK_WORDS } from '../../ui/words/entryWords';
 import { stampNow } from '../../domain/clock';
+import { playedEntry, type Shelf } from '../../core';
+import { LabLink } from '../../ui/LabLink';
 
 const EntryPictures = dynamic(() => import('./EntryPictures'), { ssr: false });
 
@@ -188,6 +189,19 @@ function EntryNotes(props: {
           {say.saveTheNote}
         </button>
       )}
+    </div>
+  );
+}
+
+/** The way to the lab, where the strokes of an entry are played; and which of them nobody can play. */
+function EntryInLab(props: { session: Session; zone: Zone; shelf: Shelf }) {
+  const { session, zone, shelf } = props;
+  const { unknown, ...played } = playedEntry({ zone, session, shelf });
+  if (played.steps.length === 0) return null;
+  return (
+    <div className="mt-2 flex flex-wrap items-center gap-x-4">
+      <LabLink toolId={session.toolId} zoneId={zone.id} question="steps" played={played} />
+      {unknown.length > 0 && <p className="text-soft">{say.notPlayed(listed(unknown))}</p>}
     </div>
   );
 }

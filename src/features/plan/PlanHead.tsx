@@ -7,21 +7,22 @@ import { Said } from '../../ui/Term';
 import { useState, type ReactNode } from 'react';
 import { edgeTarget, workingFace, type JobPlan } from '../../core';
 import { SCHOOLS } from '../../domain/schools';
-import type { Observation } from '../../domain/session';
+import type { Observation, Session } from '../../domain/session';
 import type { Tool, Zone } from '../../domain/tool';
 import { AsksChoice } from '../../ui/AsksChoice';
 import { Choice } from '../../ui/Choice';
-import { ago, angleBothWays, chipDepth, minutes, placeMm, sentence } from '../../ui/format';
+import { ago, angleBothWays, chipDepth, minutes, placeMm, sentence, figure } from '../../ui/format';
 import { useSpotOf } from '../../live';
 import { spotsOut } from '../../domain/spots';
-import type { Spot } from '../../domain/terms';
+import { type Spot, WORK_UNITS, type WorkUnit } from '../../domain/terms';
 import { whereOf } from '../../domain/spots';
 import { SPOT_WORDS } from '../../ui/words/spotWords';
 import { ObservationFields } from '../../ui/ObservationFields';
 import { stopWords } from '../../ui/words/finishWords';
 import { asksWords, TEST_WORDS } from '../../ui/words/testWords';
 import type { PlanWishes } from './usePlan';
-import { WorkSince } from './WorkSince';
+import { typedNumber } from '../../ui/units';
+import { NumberField, SelectField } from '../../ui/forms/fields';
 
 type Part = 'now' | 'for' | 'where';
 
@@ -191,4 +192,35 @@ function nowWords({ tests, findings }: Observation): string {
     .map((each) => `${Math.round(each.grams!)} g`);
   const tested = [...(test ? [TEST_WORDS[test]] : []), ...read].join(', ') || say.notTested;
   return `${tested}${chip}${others}`;
+}
+
+/** What the edge has done since its last touch-up, if its owner wants to know how long finishes last. */
+function WorkSince(props: {
+  value: Session['workSince'];
+  onChange: (work: Session['workSince']) => void;
+}) {
+  const { value, onChange } = props;
+  const [unit, setUnit] = useState<WorkUnit>(value?.unit ?? 'hours');
+  const [typed, setTyped] = useState(value ? figure(value.amount) : '');
+  const put = (text: string, next: WorkUnit): void => {
+    setTyped(text);
+    setUnit(next);
+    const amount = typedNumber(text);
+    onChange(amount >= 0.1 ? { amount, unit: next } : null);
+  };
+  return (
+    <div className="mt-3 grid max-w-md grid-cols-2 gap-4">
+      <NumberField
+        label={say.workSinceIfYouKnow}
+        value={typed}
+        onChange={(event) => put(event.target.value, unit)}
+      />
+      <SelectField
+        label={say.inWord}
+        value={unit}
+        options={WORK_UNITS.map((each) => [each, spoken(each)] as const)}
+        onChange={(event) => put(typed, event.target.value as WorkUnit)}
+      />
+    </div>
+  );
 }

@@ -8,11 +8,13 @@ import {
   type EdgeJob,
   type JobPlan,
   type LadderStep,
+  heldStep,
+  stepHold,
+  toolForm,
 } from '../../core';
 import type { HeldWay, Job } from '../../domain/terms';
-import type { Zone } from '../../domain/tool';
+import type { Zone, Tool } from '../../domain/tool';
 import { edgeName } from '../../domain/edgeName';
-import { planBlocks } from '../../ui/logText/planBlocks';
 import { Share } from '../../ui/Share';
 import { titles } from '../../ui/words/titleWords';
 import { CheckField } from '../../ui/forms/fields';
@@ -20,6 +22,11 @@ import { LadderChoice } from './LadderChoice';
 import type { LoggedNeed } from './loggedNeed';
 import { PlanSteps } from './PlanSteps';
 import type { PlanWishes } from './usePlan';
+import type { MarkdownBlock } from '../../formats/markdown';
+import { countSpan, minutesSpan, um } from '../../ui/format';
+import { holdLine } from '../../ui/words/holdWords';
+import { planText } from '../../ui/words/planText';
+import { stepWords } from '../../ui/words/stepWords';
 
 const PlanAside = dynamic(() => import('./PlanAside'), { ssr: false });
 const UpkeepAside = dynamic(() => import('./UpkeepAside'), { ssr: false });
@@ -93,4 +100,28 @@ export function Planned(props: {
       <PlanAside need={need} job={job} aim={aim} plan={plan} coinThicknessMm={coinThicknessMm} />
     </>
   );
+}
+
+/** A plan as a text: its steps with strokes, hold and the sign that ends each. */
+function planBlocks(
+  plan: JobPlan,
+  edge: { tool: Tool; zone: Zone; coinThicknessMm: number },
+): MarkdownBlock[] {
+  const { tool, zone } = edge;
+  return [
+    { heading: planText.heading(edgeName(tool, zone), minutesSpan(plan)), level: 1 },
+    ...plan.steps.map((step, i): MarkdownBlock => {
+      const hold = stepHold(heldStep(step), edge);
+      const [until] = stepWords(step, toolForm(tool.kind) === 'axe').doneWhen;
+      const { strokesPerSide, strokesPerSideLow, strokesPerSideHigh, abrasive } = step;
+      return {
+        text: [
+          planText.step(i + 1, `${abrasive.name}, ${um(abrasive.sizeUm)}`),
+          planText.strokes(countSpan(strokesPerSide, strokesPerSideLow, strokesPerSideHigh)),
+          ...(hold ? [holdLine(hold)] : []),
+          planText.until(until!),
+        ].join('\n'),
+      };
+    }),
+  ];
 }

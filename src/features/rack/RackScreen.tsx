@@ -17,15 +17,14 @@ import {
   useTripOut,
   type Copies,
   type HalfDoneThings,
+  type Had,
 } from '../../live';
 import type { Trip } from '../../domain/trip';
 import { nextTrip, openTrips, tripDayOf, tripPhase, tripUnderWay } from '../../domain/tripDays';
 import { tripQuery } from '../../ui/useChosenTrip';
-import { chipDepth, dayAhead, minutes, placeMm, sentence } from '../../ui/format';
+import { chipDepth, dayAhead, minutes, placeMm, sentence, day } from '../../ui/format';
 import { stopWords } from '../../ui/words/stopWords';
 import { ClockNotice } from './ClockNotice';
-import { CopyDue } from './CopyDue';
-import { Lost } from './Lost';
 import { HalfDone } from './HalfDone';
 import { Rail } from './Rail';
 import { RackList } from './RackList';
@@ -33,6 +32,7 @@ import dynamic from 'next/dynamic';
 import { SampleNotice } from './SampleNotice';
 import { workInWords } from '../../ui/words/needWords';
 import { clockNow } from '../../domain/clock';
+import { attempt } from '../../ui/attempt';
 
 const Today = dynamic(() => import('./Today').then((own) => own.Today), { ssr: false });
 
@@ -188,6 +188,41 @@ function EmptyRack() {
           {say.bringInAFileOr}
         </Link>
       </div>
+    </section>
+  );
+}
+
+/** The database is empty, and was not: nothing takes its place before the person has said what does. */
+function Lost({ had }: { had: Had }) {
+  return (
+    <section className="mx-auto w-full max-w-3xl px-4 py-12 sm:px-8">
+      <h1>{say.whatWasHereIsGone}</h1>
+      <p className="mt-3 max-w-[60ch] text-lg">{say.hungHereOnABrowser(had.tools, day(had.at))}</p>
+      <p className="mt-5">
+        <Link href="/data" className="btn btn-primary px-7 text-lg">
+          {say.bringInACopy}
+        </Link>
+      </p>
+    </section>
+  );
+}
+
+/** Says when the last copy outside the browser was made, where that is too long ago; a tap makes one. */
+function CopyDue({ copies }: { copies: Copies }) {
+  if (!copies.isDue) return null;
+  const { last, since, hand } = copies;
+  return (
+    <section
+      aria-label={say.copyDue}
+      className="mx-auto flex w-full max-w-[82rem] flex-wrap items-center gap-x-4 border-b border-rule px-4 py-1 sm:px-8"
+    >
+      <p>{last ? say.theLastCopyOutsideThis(day(last.at), since) : say.thereIsNoCopyOf}</p>
+      <button type="button" className="btn btn-outline" onClick={() => attempt(hand('share'))}>
+        {say.makeACopy}
+      </button>
+      <Link href="/data" className="link inline-flex min-h-12 items-center">
+        {say.keepCopiesByThemselves}
+      </Link>
     </section>
   );
 }

@@ -13,6 +13,8 @@ import {
   workSpan,
   type EdgeNeed,
   type TonightLine,
+  NAMED_FROM,
+  type OutDay,
 } from '../../core';
 import type { SpotOut } from '../../domain/spots';
 import { edgeName } from '../../domain/edgeName';
@@ -23,12 +25,13 @@ import { chipDepth, minutes, placeMm, shortDay, shortWeekday } from '../../ui/fo
 import Link from '../../ui/Link';
 import { tonightLink, TonightLines } from '../../ui/TonightLines';
 import { tripQuery } from '../../ui/useChosenTrip';
-import { useOpenByAddress } from '../../ui/useOpenByAddress';
-import { edgeNames } from '../../ui/words/edgeNames';
+import { edgeNames, type EdgeNamer } from '../../ui/words/edgeNames';
 import { workInWords } from '../../ui/words/needWords';
 import { TodayHours } from './TodayHours';
 import { TodayMats } from './TodayMats';
-import { TomorrowLines } from './TomorrowLines';
+import { chanceWords } from '../../ui/words/tripWords';
+import { RungMark } from '../../ui/RungMark';
+import { useRouter, useSearchParams } from 'next/navigation';
 
 /** The rack while a trip is under way: what tonight asks for, with what is at hand where one stands. */
 export function Today({ out, tools }: { out: TripOut; tools: readonly Tool[] }) {
@@ -162,4 +165,50 @@ function DamageLine({ need }: { need: EdgeNeed }) {
       {need.plan?.outcome === 'planned' && `, ${minutes(need.plan.minutes)}`}
     </li>
   );
+}
+
+/** What tomorrow will likely bring: in mid-job and in its evening. */
+function TomorrowLines({ day, nameOf }: { day: OutDay; nameOf: EdgeNamer }) {
+  const lines = [
+    ...day.midJob.map((line) => ({ ...line, when: say.inMidJob })),
+    ...day.evening.map((line) => ({ ...line, when: say.inTheEvening })),
+  ].filter(({ chance }) => chance >= NAMED_FROM);
+  return (
+    <section aria-label={say.tomorrow} className="mt-3">
+      <h2>{say.tomorrow}</h2>
+      {lines.length === 0 && <p className="text-soft">{say.nothingIsLikely}</p>}
+      <ul>
+        {lines.map((line) => (
+          <li
+            key={`${line.edgeId} ${line.rung} ${line.when}`}
+            className="flex items-center gap-3 py-1"
+          >
+            <RungMark rung={line.rung} chance={line.chance} />
+            <span>
+              <b>{nameOf(line)}</b> {spoken(line.rung)} {line.when}, {chanceWords(line.chance)},{' '}
+              {minutes(line.minutes)}
+            </span>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+/** Something that is opened by a tap, or by a word in the address of its screen, and closed again. */
+function useOpenByAddress(
+  word: string,
+  path: string,
+): { isOpen: boolean; open: () => void; close: () => void } {
+  const isAsked = useSearchParams().has(word);
+  const router = useRouter();
+  const [isOpen, setOpen] = useState(false);
+  return {
+    isOpen: isOpen || isAsked,
+    open: () => setOpen(true),
+    close: () => {
+      setOpen(false);
+      if (isAsked) router.replace(path);
+    },
+  };
 }

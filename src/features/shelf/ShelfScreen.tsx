@@ -2,7 +2,7 @@
 
 import { shelfWords as say } from '../../ui/words/screens/shelf';
 import dynamic from 'next/dynamic';
-import { useState } from 'react';
+import { useState, useRef } from 'react';
 import { shelfAbrasives, type EdgeNeed } from '../../core';
 import { edgeName } from '../../domain/edgeName';
 import {
@@ -20,8 +20,12 @@ import { walkSteps } from '../../ui/ruler/ladderItems';
 import { MicronRuler, type RulerItem } from '../../ui/ruler/MicronRuler';
 import { UnusableRecords } from '../../ui/UnusableRecords';
 import type { Editing } from './RecordDialog';
-import { ShelfAsTable } from './ShelfAsTable';
 import { ShelfTable } from './ShelfTable';
+import { formatISO } from 'date-fns';
+import type { ShelfThings } from '../../formats/shelf';
+import { downloadText } from '../../ui/download';
+import { saying } from '../../ui/saying';
+import { clockNow } from '../../domain/clock';
 
 const RecordDialog = dynamic(() => import('./RecordDialog'), { ssr: false });
 const WorthTable = dynamic(() => import('./WorthTable').then((m) => m.WorthTable), { ssr: false });
@@ -153,4 +157,45 @@ function ladderWords(plan: EdgeNeed['plan']): string {
   }
   const other = missingStone ? say.aMStoneWould(missingStone.sizeUm) : '';
   return say.nothingOnTheShelfReaches(other);
+}
+
+const TableIn = dynamic(() => import('./TableIn'), { ssr: false });
+
+/** The shelf out as a table for any spreadsheet, and in from one. */
+function ShelfAsTable({ shelf }: { shelf: ShelfThings }) {
+  const input = useRef<HTMLInputElement>(null);
+  const [file, setFile] = useState<File | null>(null);
+
+  const save = async (): Promise<void> => {
+    const { writeShelf } = await import('../../formats/shelf');
+    const today = formatISO(clockNow(), { representation: 'date' });
+    downloadText(`open-trail-shelf-${today}.csv`, writeShelf(shelf), 'text/csv');
+  };
+  return (
+    <section className="mt-10 border-t-2 border-rule pt-6" aria-label={say.theShelfAsATable}>
+      <h2>{say.theShelfAsATable}</h2>
+      <div className="mt-3 flex flex-wrap gap-3">
+        <button type="button" className="btn btn-outline" onClick={() => void saying(save)}>
+          {say.saveAsCsv}
+        </button>
+        <button type="button" className="btn btn-outline" onClick={() => input.current!.click()}>
+          {say.takeInACsv}
+        </button>
+        <input
+          ref={input}
+          type="file"
+          accept=".csv,text/csv,text/plain"
+          aria-label={say.tableToTakeIn}
+          className="sr-only"
+          tabIndex={-1}
+          onChange={(event) => {
+            setFile(event.target.files?.[0] ?? null);
+            event.target.value = '';
+          }}
+        />
+      </div>
+      <p className="mt-2 max-w-[64ch] text-soft">{say.oneThingARowUnder}</p>
+      {file && <TableIn file={file} shelf={shelf} onClose={() => setFile(null)} />}
+    </section>
+  );
 }

@@ -3,17 +3,22 @@
 import { counted } from '../../ui/words/counted';
 import { shelfWords as say } from '../../ui/words/screens/shelf';
 import { SideScroll } from '../../ui/SideScroll';
-import { useState } from 'react';
+import { useState, useMemo } from 'react';
 import { useJob, startThingsWorth } from '../../live';
-import type { Hand, Shelf, ThingWorth, ZoneState } from '../../core';
+import {
+  type Hand,
+  type Shelf,
+  type ThingWorth,
+  type ZoneState,
+  rackRound,
+  type RackRound,
+} from '../../core';
 import { Choice } from '../../ui/Choice';
 import { listed, minutes } from '../../ui/format';
 import { failureWords } from '../../ui/words/failureWords';
 import { TEST_WORDS } from '../../ui/words/testWords';
 import { WorkProgress } from '../../ui/WorkProgress';
 import { Candidate } from './Candidate';
-import { useRackRound } from './useRackRound';
-
 const ROUNDS = [
   ['tired', say.everyEdgeALittleTired],
   ['worn', say.everyEdgeWornByA],
@@ -127,4 +132,26 @@ function missesWords(
   ]
     .filter(Boolean)
     .join('; ');
+}
+
+/** Every edge of the rack brought to its target once, worn or chipped: what things are worth for. */
+function useRackRound(input: {
+  states: readonly ZoneState[];
+  shelf: Shelf;
+  hand: Hand;
+  chipDepthMm: number;
+  wornRatio: number;
+}): RackRound {
+  const { states, shelf, hand, chipDepthMm, wornRatio } = input;
+  return useMemo(
+    () =>
+      rackRound({
+        zones: states.filter(({ stops }) => stops.length === 0),
+        shelf,
+        chipDepthMm,
+        hand,
+        wornRatio,
+      }),
+    [states, shelf, hand, chipDepthMm, wornRatio],
+  );
 }

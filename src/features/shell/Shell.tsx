@@ -1,18 +1,21 @@
 'use client';
 
-import { shellWords as say } from '../../ui/words/screens/shell';
+import { shellWords as say, shellWords } from '../../ui/words/screens/shell';
 import dynamic from 'next/dynamic';
-import { usePathname } from 'next/navigation';
-import { Suspense, useEffect, useState, type ReactNode } from 'react';
-import { StoreProvider, useOpening } from '../../live';
-import { refused } from './refused';
-import { THEME_KEY, usePreference } from '../../ui/preferences';
-import { FocusHeading } from './FocusHeading';
-import { InUnits } from './InUnits';
+import { usePathname, useSearchParams } from 'next/navigation';
+import { Suspense, useEffect, useState, type ReactNode, Fragment, useRef } from 'react';
+import { StoreProvider, useOpening, useSettings } from '../../live';
+import { THEME_KEY, usePreference, nextTheme } from '../../ui/preferences';
 import { screenOf } from './screens';
-import { ShellHead } from './ShellHead';
-import { useServiceWorker } from './useServiceWorker';
 import { useShortcuts } from './useShortcuts';
+import { notice } from '../../ui/notice';
+import { failureWords } from '../../ui/words/failureWords';
+import { setUnits } from '../../ui/units';
+import { Flame, Keyboard, Search, Sun, SunDim, type LucideIcon } from 'lucide-react';
+import Link from '../../ui/Link';
+import { findWords } from '../../ui/words/findWords';
+import { themeWords } from '../../ui/words/themeWords';
+import { Signposts } from './Signposts';
 
 const KeepCopies = dynamic(() => import('./KeepCopies'), { ssr: false });
 const NotSaved = dynamic(() => import('./NotSaved'), { ssr: false });
@@ -105,5 +108,127 @@ function StorageFailed({ error: { name, message } }: { error: Error }) {
       <h1>{isNewer ? say.thisDataIsOfA : say.theBrowserDoesNotLet}</h1>
       <p className="mt-3">{isNewer ? say.thisPageIsAnOlder : say.allowStorage(message)}</p>
     </main>
+  );
+}
+
+/** Says that what was entered is not valid: it is to be mended where it was entered. */
+function refused(error: Error): void {
+  void notice(failureWords(error), { stays: true });
+}
+
+/** Everything below speaks in the units of the settings, and is drawn anew when they change. */
+function InUnits({ children }: { children: ReactNode }) {
+  const units = useSettings()?.units;
+  if (!units) return null;
+  setUnits(units);
+  return <Fragment key={units}>{children}</Fragment>;
+}
+
+const FIRST_SCREEN_MS = 1200;
+
+/** Registers the worker that keeps the application offline; true once a newer version waits. */
+function useServiceWorker(): boolean {
+  const [newVersion, setNewVersion] = useState(false);
+  useEffect(() => {
+    if (process.env.NODE_ENV !== 'production' || !('serviceWorker' in navigator)) return;
+    const hadWorker = navigator.serviceWorker.controller !== null;
+    const onChange = (): void => {
+      if (hadWorker) setNewVersion(true);
+    };
+    navigator.serviceWorker.addEventListener('controllerchange', onChange);
+    // The first screen comes first: the worker then fetches everything else.
+    const later = setTimeout(
+      () => void navigator.serviceWorker.register('/sw.js', { updateViaCache: 'none' }),
+      FIRST_SCREEN_MS,
+    );
+    return () => {
+      clearTimeout(later);
+      navigator.serviceWorker.removeEventListener('controllerchange', onChange);
+    };
+  }, []);
+  return newVersion;
+}
+
+/** What in an address names another record; the rest only turns over what is shown of it. */
+const NAMES_A_RECORD = ['id', 'tool', 'zone', 'session', 'trip', 'job'];
+/** A screen that is still read gets its heading within this time (ms). */
+const WAIT_MS = 3000;
+
+/** After a move within the application the new screen's heading has the focus, so that it is read out. */
+function FocusHeading() {
+  const pathname = usePathname();
+  const params = useSearchParams();
+  const place = [pathname, ...NAMES_A_RECORD.map((name) => params.get(name) ?? '')].join(' ');
+  const before = useRef(place);
+  useEffect(() => {
+    if (before.current === place) return;
+    before.current = place;
+    const main = document.getElementById('main');
+    if (!main) return;
+    const focus = (): boolean => {
+      const heading = main.querySelector('h1');
+      if (!heading) return false;
+      heading.tabIndex = -1;
+      heading.focus({ preventScroll: true });
+      return true;
+    };
+    if (focus()) return;
+    const observer = new MutationObserver(() => focus() && observer.disconnect());
+    observer.observe(main, { childList: true, subtree: true });
+    const late = setTimeout(() => observer.disconnect(), WAIT_MS);
+    return () => {
+      observer.disconnect();
+      clearTimeout(late);
+    };
+  }, [place]);
+  return null;
+}
+
+const THEME_ICONS = { day: SunDim, ember: Flame, sun: Sun } as const;
+
+/** The head of every screen: the signposts, the search, the keys, the theme. */
+function ShellHead(props: { here: string; onFind: () => void; onSheet: () => void }) {
+  const { here, onFind, onSheet } = props;
+  const [theme, setTheme] = usePreference(THEME_KEY, 'day');
+  const next = nextTheme(theme);
+  return (
+    <header className="no-print bg-neutral text-neutral-content">
+      <div className="mx-auto flex max-w-[82rem] flex-wrap items-center gap-x-8 gap-y-0 px-4 sm:px-8">
+        <Link href="/" className="sign inline-flex min-h-[48px] items-center text-2xl sm:min-h-14">
+          {shellWords.name}
+        </Link>
+        <Signposts here={here} />
+        <div className="ml-auto flex">
+          <HeadButton icon={Search} label={findWords.title} onTap={onFind} />
+          <HeadButton icon={Keyboard} label={shellWords.shortcuts} hasKeys onTap={onSheet} />
+          <HeadButton
+            icon={THEME_ICONS[next]}
+            label={themeWords[next]}
+            onTap={() => setTheme(next)}
+          />
+        </div>
+      </div>
+    </header>
+  );
+}
+
+function HeadButton(props: {
+  icon: LucideIcon;
+  label: string;
+  /** Whether it is of use with keys alone: a phone does without it. */
+  hasKeys?: boolean;
+  onTap: () => void;
+}) {
+  const { icon: Icon, label, hasKeys = false, onTap } = props;
+  return (
+    <button
+      type="button"
+      className={`btn btn-ghost h-[48px] px-3 text-neutral-content ${hasKeys ? 'max-sm:hidden' : ''}`}
+      aria-label={label}
+      title={label}
+      onClick={onTap}
+    >
+      <Icon aria-hidden size={22} />
+    </button>
   );
 }

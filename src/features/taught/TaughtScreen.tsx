@@ -2,18 +2,21 @@
 
 import { taughtWords as say } from '../../ui/words/screens/taught';
 import Link from '../../ui/Link';
-import { useEdgeNeeds, useHand, useSettings, useTaught } from '../../live';
-import type { TaughtThing } from '../../core';
-import { um } from '../../ui/format';
+import { useEdgeNeeds, useHand, useSettings, useTaught, useChangeSettings } from '../../live';
+import { type TaughtThing, PRIORS, type EdgeNeed } from '../../core';
+import { um, minutes } from '../../ui/format';
 import { Alphabet } from '../../ui/Alphabet';
 import { Working } from '../../ui/Working';
 import { HoldTaught } from './HoldTaught';
 import { PaceTaught } from './PaceTaught';
-import { TeachesMost } from './TeachesMost';
 import { fromWords, hundredPlanned, STEPS_DRAWN, taughtTitle } from './taughtThings';
 import { taughtWorking } from './taughtWorking';
-import { useForget } from './useForget';
-import { Wedge } from './Wedge';
+import { notice } from '../../ui/notice';
+import { stampNow } from '../../domain/clock';
+import { ActionBar } from '../../ui/ActionBar';
+import { jobLink } from '../../ui/jobAddress';
+import { scaleLinear, scaleLog } from 'd3-scale';
+import { Band, Course, Level, Plot, Reading } from '../../ui/plot';
 
 /** What the log has taught: for every thing on the shelf how many strokes a hundred planned become. */
 export function TaughtScreen() {
@@ -115,5 +118,121 @@ function Row(props: {
         <span />
       )}
     </li>
+  );
+}
+
+/** Forgets what the log has taught of one thing, of `pace` or of `all`, from now backward; with undo. */
+function useForget(): (what: string, name: string) => Promise<void> {
+  const change = useChangeSettings();
+  const settings = useSettings();
+  return async (what, name) => {
+    if (!settings) return;
+    const at = stampNow();
+    const forgotten = [...settings.forgotten.filter((entry) => entry.what !== what), { what, at }];
+    await change({ forgotten });
+    void notice(say.forgottenWhatComesFromNow(name), {
+      action: {
+        label: say.undo,
+        onClick: () => void change({ forgotten: settings.forgotten }),
+      },
+    });
+  };
+}
+
+/** The job on the rack whose stone the log knows least: doing it teaches most. */
+function TeachesMost(props: { needs: readonly EdgeNeed[]; things: readonly TaughtThing[] }) {
+  const { needs, things } = props;
+  const byId = new Map(things.map((thing) => [thing.itemId, thing]));
+  const offers = needs.flatMap((need) =>
+    need.plan?.outcome === 'planned' && need.job === 'touch-up'
+      ? need.plan.steps.flatMap((step) => {
+          const thing = byId.get(step.abrasive.id);
+          return thing ? [{ need, thing }] : [];
+        })
+      : [],
+  );
+  const best = offers.sort((a, b) => b.thing.now.sdLn - a.thing.now.sdLn)[0];
+  if (!best) return null;
+  const { need, thing } = best;
+  const { sdLn } = thing.now;
+  const after = 1 / Math.sqrt(1 / sdLn ** 2 + 1 / PRIORS.stepSdLn.value ** 2);
+  const percent = (sd: number): string => `±${Math.round(100 * (Math.exp(sd) - 1))} %`;
+  return (
+    <ActionBar label={say.teachesMostNext} className="mt-auto">
+      <div className="mx-auto flex max-w-[82rem] flex-wrap items-center gap-x-6 gap-y-2 px-4 py-3 sm:px-8">
+        <h2>{say.teachesMostNextThe(thing.abrasive.name)}</h2>
+        <p className="figures hidden text-soft sm:block">
+          {say.itStandsAtOneMore(percent(sdLn), need.tool.name, percent(after))}
+        </p>
+        <Link
+          className="btn btn-primary ml-auto px-7 text-lg"
+          href={jobLink({ toolId: need.tool.id, zoneId: need.zone.id, job: need.job })}
+        >
+          {say.start(minutes(need.plan!.minutes))}
+        </Link>
+      </div>
+    </ActionBar>
+  );
+}
+
+/** Half and twice the plan, and a little beyond. */
+const SHOWN = [0.4, 2.5];
+
+/**
+ * How a factor narrowed, step by step: the range as a wedge, the factor as its line, each step a dot,
+ * those that teach nothing a cross. Dashed is the plan; the lines beyond it are half and twice. Its words stand in
+ * the table beside it.
+ */
+function Wedge({ thing, most }: { thing: TaughtThing; most: number }) {
+  const { steps, course } = thing;
+  const last = course.at(-1)!;
+  const up = ({ factor, sdLn }: typeof last): number => factor * Math.exp(sdLn);
+  const down = ({ factor, sdLn }: typeof last): number => factor * Math.exp(-sdLn);
+  return (
+    <Plot
+      height={58}
+      margin={{ left: 8, right: 12, top: 6, bottom: 6 }}
+      label={null}
+      firstWidth={320}
+      // Every wedge of the page counts steps on the same scale.
+      x={(range) => scaleLinear([0, Math.max(6, most)], range)}
+      y={(range) => scaleLog(SHOWN, range).clamp(true)}
+    >
+      {({ x, y, frame }) => (
+        <g aria-hidden>
+          {[0.5, 2].map((factor) => (
+            <Level key={factor} frame={frame} at={y(factor)} stroke="var(--rule)" dash={say.none} />
+          ))}
+          <Band
+            data={course}
+            x={(_, i) => x(i)}
+            low={(each) => y(down(each))}
+            high={(each) => y(up(each))}
+            stroke="var(--steel)"
+          />
+          <Level frame={frame} at={y(1)} strokeWidth={1} dash="5 4" />
+          <Course data={course} x={(_, i) => x(i)} y={({ factor }) => y(factor)} />
+          <path
+            d={`M${x(course.length - 1)},${y(up(last))}V${y(down(last))}`}
+            stroke="var(--ink)"
+            strokeWidth={4}
+          />
+          {steps.map((step, i) => {
+            const before = steps.slice(0, i).filter(({ evidence }) => evidence !== null).length;
+            const at = { x: x(before + (step.evidence ? 1 : 0.5)), y: y(step.ratio) };
+            return step.evidence === null ? (
+              <path
+                key={`${step.sessionId}${i}`}
+                d={`M${at.x - 4},${at.y - 4}l8,8m0,-8l-8,8`}
+                stroke="var(--ink)"
+                strokeWidth={2}
+              />
+            ) : (
+              <Reading key={`${step.sessionId}${i}`} {...at} r={3.6} />
+            );
+          })}
+        </g>
+      )}
+    </Plot>
   );
 }

@@ -12,14 +12,17 @@ import {
   type AngleMethodRule,
   type FoundAngle,
   type MeasuredTool,
+  toolForm,
+  workingFace,
 } from '../../core';
 import type { Tool, Zone } from '../../domain/tool';
-import { deg, sentence } from '../../ui/format';
+import { deg, sentence, mm } from '../../ui/format';
 import Link from '../../ui/Link';
 import { angleLink, coachLink, photoLink } from '../../ui/links';
 import { NumberField } from '../../ui/forms/fields';
 import { MethodSketch } from './MethodSketch';
-import { WedgePrint } from './WedgePrint';
+import { wedgeFileName, wedgeFor, wedgeStl, wedgeSvg } from '../../formats/wedge';
+import { downloadText } from '../../ui/download';
 
 /** The bevel angle by whatever lies about, each way with its error, and how well they agree. */
 export function AngleFinder(props: { tool: Tool; zone: Zone; index: number }) {
@@ -171,3 +174,45 @@ function answerOf(
 }
 
 const tenth = (angleDeg: number): number => Math.round(10 * angleDeg) / 10;
+
+/** A wedge for this zone, to print at true size or as a solid. */
+function WedgePrint({ tool, zone }: { tool: Tool; zone: Zone }) {
+  const { angleDeg } = workingFace(tool, zone);
+  const wedge = wedgeFor({ ...zone, name: `${tool.name}, ${zone.name}`, angleDeg });
+  const fileName = wedgeFileName(tool.name);
+  const svg = wedgeSvg(wedge);
+  return (
+    <section className="mt-6">
+      <h3>{say.aWedgeForPerSide(deg(angleDeg))}</h3>
+      <p className="text-soft">
+        {say.mmLongHighPrintAt(
+          wedge.baseMm,
+          mm(wedge.heightMm),
+          toolForm(tool.kind) === 'axe' ? say.laidOnTheCheekThe : say.underTheBladesFace,
+        )}
+      </p>
+      {/* eslint-disable-next-line @next/next/no-img-element -- a data URL drawn in the page */}
+      <img
+        className="mt-2 max-w-full border border-rule bg-white"
+        alt={say.wedgeOfWithACheck(deg(angleDeg))}
+        src={`data:image/svg+xml,${encodeURIComponent(svg)}`}
+      />
+      <div className="mt-3 flex flex-wrap gap-3">
+        <button
+          type="button"
+          className="btn btn-outline"
+          onClick={() => downloadText(`${fileName}.svg`, svg, 'image/svg+xml')}
+        >
+          {say.downloadToPrintSvg}
+        </button>
+        <button
+          type="button"
+          className="btn btn-outline"
+          onClick={() => downloadText(`${fileName}.stl`, wedgeStl(wedge), 'model/stl')}
+        >
+          {say.downloadAsASolidStl}
+        </button>
+      </div>
+    </section>
+  );
+}

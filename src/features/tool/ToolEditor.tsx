@@ -7,16 +7,13 @@ import { yupResolver } from '@hookform/resolvers/yup';
 import { isBefore } from 'date-fns';
 import { memo, useDeferredValue, useEffect, useState } from 'react';
 import { FormProvider, useForm, useWatch, type Resolver } from 'react-hook-form';
-import { useChanges, useUndoable } from '../../live';
+import { useChanges, useUndoable, usePhotoActs, usePhotos, useToolLog } from '../../live';
 import { ChangesList } from '../../ui/ChangesList';
 import { useFormDraft } from '../../live/useFormDraft';
 import { toolSchema, type Tool, type Zone } from '../../domain/tool';
 import { firstFault } from '../../ui/forms/formFaults';
 import { AngleFinder } from './AngleFinder';
-import { ToolPictures } from './ToolPictures';
 import { SchoolFields } from './SchoolFields';
-import { stampMeasures } from './stampMeasures';
-import { SteelLeft } from './SteelLeft';
 import { ToolHead } from './ToolHead';
 import { ToolFields } from './ToolFields';
 import { FinishEndurance } from './FinishEndurance';
@@ -25,6 +22,12 @@ import { ZoneFields } from './ZoneFields';
 import { ZoneFigures } from './ZoneFigures';
 import { ZoneTabs } from './ZoneTabs';
 import { stampNow } from '../../domain/clock';
+import { keptPhotoLink } from '../../ui/links';
+import { Pictures } from '../../ui/photos/Pictures';
+import { faceLimitMm, steelLeft, thickening, workingFace, zoneNow } from '../../core';
+import { mm, yearsAhead, rounded } from '../../ui/format';
+import { LabLink } from '../../ui/LabLink';
+import { GrowthChart, growthTitle } from './GrowthChart';
 
 /** The whole tool as one form; drawings follow the measures while they are typed. */
 export default function ToolEditor({
@@ -165,4 +168,71 @@ function useLastValid(edited: Tool, initial: Tool): Tool {
     return edited;
   }
   return valid;
+}
+
+/** Every picture of a tool, its looks' and touch-ups' too, scaled down and kept on this device. */
+function ToolPictures({ tool }: { tool: Tool }) {
+  const { add, remove } = usePhotoActs();
+  return (
+    <Pictures
+      of={tool.name}
+      photos={usePhotos(tool.id) ?? []}
+      onAdd={(file) => add(file, file.name, { toolId: tool.id, takenAt: stampNow() })}
+      onRemove={remove}
+      hrefOf={(photo) => keptPhotoLink(tool.id, tool.zones[0]!.id, photo.id)}
+    />
+  );
+}
+
+const MEASURES = [
+  'grind',
+  'bevelAngleDeg',
+  'primaryAngleDeg',
+  'shoulderThicknessMm',
+  'microBevel',
+  'hollowRadiusMm',
+] as const satisfies readonly (keyof Zone)[];
+
+/** The edited tool, with the moment on every zone whose measures are not those of before. */
+export function stampMeasures(before: Tool, edited: Tool, at: string): Tool {
+  const stamp = (zone: Zone): Zone => {
+    const old = before.zones.find(({ id }) => id === zone.id);
+    const same = old && MEASURES.every((name) => said(old[name]) === said(zone[name]));
+    return same ? zone : { ...zone, measuredAt: at };
+  };
+  return { ...edited, zones: edited.zones.map(stamp) };
+}
+
+function said(measure: Zone[(typeof MEASURES)[number]]): string {
+  return JSON.stringify(measure);
+}
+
+/** Steel left to sharpen away, and how the worked face widens until it needs thinning. */
+function SteelLeft({ tool, zone }: { tool: Tool; zone: Zone }) {
+  const sessions = useToolLog(tool.id)?.sessions ?? [];
+  const { pace, pastMm, ...budget } = steelLeft(tool, zone, sessions);
+  const face = workingFace(tool, zoneNow(tool, zone, sessions));
+  const growth = thickening({
+    ...face,
+    ...pace,
+    faceLimitMm: faceLimitMm(tool, zone),
+    pastRecessionsMm: pastMm,
+  });
+  const title = growthTitle(growth, budget.touchUps);
+  return (
+    <section className="mt-8">
+      <h2>{title}</h2>
+      <GrowthChart growth={growth} title={title} />
+      <p>
+        {say.ofSteelLeftAboveWhat(mm(budget.leftMm), budget.touchUps)}
+
+        {pace.touchUpsPerYear > 0 && `, ${yearsAhead(budget.years)}`}
+        {say.eachTakesM(
+          rounded(1000 * pace.recessionMm, 0),
+          pace.touchUps > 0 ? say.fromOfYourOwn(pace.touchUps) : say.aUsualValueUntilYour,
+        )}
+      </p>
+      <LabLink toolId={tool.id} zoneId={zone.id} question="wear" />
+    </section>
+  );
 }

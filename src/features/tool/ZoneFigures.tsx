@@ -14,6 +14,9 @@ import {
   workingFace,
   zoneNow,
   type BevelDrift,
+  ARC_FACETS,
+  facetSchedule,
+  type HoldGuide,
 } from '../../core';
 import { useHand, useToolLog, useZoneState } from '../../live';
 import type { Tool, Zone } from '../../domain/tool';
@@ -22,7 +25,7 @@ import { spoken } from '../../ui/words/closedWords';
 import { HoldDrawing } from '../../ui/section/HoldDrawing';
 import { SectionDrawing } from '../../ui/section/SectionDrawing';
 import { Working, type WorkingLine } from '../../ui/Working';
-import { Facets } from './Facets';
+import { holdInShort } from '../../ui/words/holdWords';
 
 /** The section of one zone to scale, how to hold its angle, and the measures that follow. */
 export function ZoneFigures(props: {
@@ -144,4 +147,41 @@ function working(tool: Tool, zone: Zone): WorkingLine[] {
     });
   }
   return lines;
+}
+
+/** A convex arc as a few facets, apex first, each with the lift or the tilt that finds it. */
+function Facets(props: { tool: Tool; zone: Zone; coinThicknessMm: number }) {
+  const { tool, zone, coinThicknessMm } = props;
+  const facets = facetSchedule({
+    thicknessMm: zone.shoulderThicknessMm,
+    cheekAngleDeg: zone.primaryAngleDeg,
+    apexAngleDeg: zone.bevelAngleDeg,
+    facets: ARC_FACETS,
+    ...tool,
+  });
+  const guideOf = (angleDeg: number): HoldGuide =>
+    edgeHold({ tool, zone, coinThicknessMm }, angleDeg).guide;
+  return (
+    <table className="table-plain mt-6 max-w-xl">
+      <caption className="sign pb-1 text-left text-lg">{say.theArcAsFourFacets}</caption>
+      <thead>
+        <tr>
+          <th>
+            <Said>{say.heldAtPerSide}</Said>
+          </th>
+          <th className="number">{say.width}</th>
+          <th className="number">{say.heldBy}</th>
+        </tr>
+      </thead>
+      <tbody>
+        {facets.map(({ angleDeg, faceWidthMm }) => (
+          <tr key={angleDeg}>
+            <td className="figures">{deg(angleDeg)}</td>
+            <td className="number">{fineMm(faceWidthMm)}</td>
+            <td className="number">{holdInShort(guideOf(angleDeg))}</td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
 }

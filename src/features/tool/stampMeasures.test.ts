@@ -1,5 +1,5 @@
 import { toolOf } from '../../testing/ladderFixtures';
-import { stampMeasures } from './stampMeasures';
+import { stampMeasures } from './ToolEditor';
 
 const at = '2026-06-01T10:00:00.000Z';
 const tool = toolOf('flat-knife');

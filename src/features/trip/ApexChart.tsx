@@ -10,14 +10,17 @@ import {
   type LearnedDulling,
   type RungOut,
   type TripProblem,
+  dullingFactor,
+  PRIORS,
 } from '../../core';
 import type { TripTask } from '../../domain/tripTasks';
-import { um } from '../../ui/format';
+import { um, mm, times } from '../../ui/format';
 import { Band, Course, Level, LevelAxis, Plot, ticksAt } from '../../ui/plot';
 import { edgeTitle } from '../../ui/words/tripWords';
-import { EdgeWorking } from './EdgeWorking';
 import { DAY_HOURS } from './paint';
 import { LIKELY, rungPath } from '../../ui/RungMark';
+import { Working } from '../../ui/Working';
+import { edgeWorking } from './edgeWorkingLines';
 
 const MARGIN = { left: 64, right: 0, top: 12, bottom: 74 };
 /** Share of a day's column that its eight hours take; the rest is the evening. */
@@ -179,4 +182,36 @@ function Chances(props: { chances: EdgeDay['midJob']; isNarrow: boolean; x: numb
 function shown(chances: EdgeDay['midJob'], isNarrow: boolean): RungOut[] {
   const likely = RUNGS_OUT.filter((rung) => chances[rung] >= SHOWN_FROM);
   return isNarrow ? likely.sort((a, b) => chances[b] - chances[a]).slice(0, 1) : likely;
+}
+
+/** What the figures of one edge follow from, and how far each may be off. */
+function EdgeWorking(props: {
+  edge: EdgeForecast;
+  problem: TripProblem;
+  tasks: readonly TripTask[];
+  dulling: LearnedDulling;
+}) {
+  const { edge, problem, tasks, dulling } = props;
+  const { toolId, work } = problem.edges.find(({ id }) => id === edge.id)!;
+  const { sdLn, spells } = dullingFactor(dulling, toolId, work[0]?.taskId ?? '');
+  return (
+    <Working lines={edgeWorking(edge, problem, tasks)}>
+      <p className="mt-2 max-w-[70ch] text-[0.95rem]">
+        {say.twoInThreeOfSuch(
+          spells > 0 ? say.learnedFromOfWorkIn(spells) : say.usualRatesNoSpellOf,
+          times(Math.exp(sdLn)),
+          factorOf('daySdLn'),
+          factorOf('hoursSdLn'),
+          factorOf('effortSdLn'),
+          mm(PRIORS.chipMedianMm.value),
+          problem.runs,
+        )}
+      </p>
+    </Working>
+  );
+}
+
+/** A spread of the model as the factor that two in three lie within. */
+function factorOf(name: 'daySdLn' | 'hoursSdLn' | 'effortSdLn'): string {
+  return times(Math.exp(PRIORS[name].value));
 }

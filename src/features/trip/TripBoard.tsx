@@ -27,11 +27,12 @@ import {
   useSessionsBetween,
   useStandings,
   type ForecastAnswer,
+  useSaveState,
+  type ShownForecast,
 } from '../../live';
 import { Brush } from './Brush';
 import { CellStepper } from './CellStepper';
 import { edgeNames } from '../../ui/words/edgeNames';
-import { ForecastState } from './ForecastState';
 import { Tonight } from './OutDayLines';
 import { dayCopiedOn, rubbedOut, withCount, withHourMore, withHours } from './paint';
 import { TaskPatterns } from './TaskPattern';
@@ -43,6 +44,8 @@ import { TripWhatIf } from './TripWhatIf';
 import { usePainting, type Painting } from './usePainting';
 import { WorkGrid } from './WorkGrid';
 import { tasksOfTrip, type TripTask } from '../../domain/tripTasks';
+import { failureWords } from '../../ui/words/failureWords';
+import { SavedWord } from '../../ui/SavedWord';
 
 const CalendarButton = dynamic(() => import('./CalendarButton'), { ssr: false });
 
@@ -200,5 +203,37 @@ function CellInHand(props: {
       onCopyDay={() => change((own) => dayCopiedOn(own, cell.day))}
       onUndo={takeBack}
     />
+  );
+}
+
+/** How much stands behind the figures, and how far the rest is. */
+function ForecastState({ shown }: { shown: ShownForecast }) {
+  const { answer, isWhole, share, error, stop, again } = shown;
+  const { word: saved } = useSaveState();
+  const isStopped = !isWhole && share === null && !error;
+  return (
+    <div className="mt-1 flex min-h-12 flex-wrap items-center gap-x-4 text-[0.95rem] text-soft">
+      <p role="status">
+        {error
+          ? failureWords(error)
+          : answer
+            ? say.mediansPriorsWhereYourLog(answer.forecast.runs, isWhole ? '' : say.moreToCome)
+            : say.lookingAhead}
+      </p>
+      <SavedWord word={saved} />
+      {share !== null && (
+        <>
+          <progress className="progress w-24" value={share} max={1} aria-label={say.forecast} />
+          <button type="button" className="link min-h-12" onClick={stop}>
+            {say.stop}
+          </button>
+        </>
+      )}
+      {(isStopped || error) && (
+        <button type="button" className="link min-h-12" onClick={again}>
+          {say.allRuns}
+        </button>
+      )}
+    </div>
   );
 }

@@ -2,17 +2,29 @@ import { spoken } from '../../ui/words/closedWords';
 import { tripWords as say } from '../../ui/words/screens/trip';
 import { sum } from 'd3-array';
 import type { ReactNode } from 'react';
-import { RUNGS_OUT, stoneWaterMl, type DoneOnTrip, type OutDay, type Spread } from '../../core';
+import {
+  RUNGS_OUT,
+  stoneWaterMl,
+  type DoneOnTrip,
+  type OutDay,
+  type Spread,
+  leftUnticked,
+  shelfThings,
+} from '../../core';
 import { tasksOfTrip } from '../../domain/tripTasks';
-import { minutes, ml } from '../../ui/format';
+import { minutes, ml, listed } from '../../ui/format';
 import { Working } from '../../ui/Working';
 import { setWords, spreadWords } from '../../ui/words/tripWords';
-import { BackList } from './BackList';
-import { BeforeList } from './BeforeList';
-import { LeftUnticked } from './LeftUnticked';
-import { ListHeading } from '../../ui/ListLine';
+import { BeforeList, CareLines } from './BeforeList';
+import { ListHeading, DoneListLine, HomeLines, ListLine } from '../../ui/ListLine';
 import type { ListProps } from './listProps';
 import { OutDayLines } from './OutDayLines';
+import type { Trip } from '../../domain/trip';
+import { useNow, useRecords, useShelf } from '../../live';
+import Link from '../../ui/Link';
+import { tripQuery } from '../../ui/useChosenTrip';
+import { mayCheckIn } from '../../domain/tripDays';
+import { jobLink } from '../../ui/jobAddress';
 
 /**
  * What to do before leaving, out there, and on return, in places of the grid around them; each line starts
@@ -131,4 +143,88 @@ function aboutWords(spread: Spread): string {
 
 function doneWords({ out }: DoneOnTrip): string {
   return minutes(sum(out.flat(), (line) => line.minutes));
+}
+
+/** What of the kit nothing here counts on, as it was not ticked while packing. */
+function LeftUnticked({ trip }: { trip: Trip }) {
+  const shelf = useShelf();
+  const helpers = useRecords('helpers');
+  const now = useNow();
+  if (!shelf || !helpers) return null;
+  const things = leftUnticked([...shelfThings(shelf), ...helpers], trip, now);
+  if (things.length === 0) return null;
+  return (
+    <p className="mt-2">
+      {say.notTickedWhilePackingSo} <b>{listed(things.map(({ name }) => name))}</b>.{' '}
+      <Link href={`/kit${tripQuery(trip.id)}`} className="link">
+        {say.tickWhatIsHere}
+      </Link>
+    </p>
+  );
+}
+
+/** What to do on return: look everything through, dry it, and what each edge wants then. */
+function BackList(props: ListProps) {
+  const { trip, plan, careAfter, done, phase, tools, nameOf } = props;
+  const isOver = phase === 'over';
+  const now = useNow();
+  const ahead = isOver ? plan.home : plan.back;
+  const total = sum<{ minutes: number }>(ahead, (line) => line.minutes);
+  const nameOfTool = (toolId: string): string => tools.find(({ id }) => id === toolId)?.name ?? '';
+  const rusting = plan.rust.filter(({ risk }) => risk === 'high').map(({ toolId }) => toolId);
+  const some = plan.rust.filter(({ risk }) => risk === 'some').map(({ toolId }) => toolId);
+  return (
+    <section aria-label={say.whenYouAreBack}>
+      <ListHeading
+        title={say.whenYouAreBack}
+        sum={total > 0 ? `about ${minutes(total)}` : 'little'}
+      />
+      <ul>
+        <li className="border-b border-rule py-2">
+          {trip.checkedInAt ? (
+            say.lookedThroughOnReturn
+          ) : !mayCheckIn(trip, now) ? (
+            say.lookTheToolsThroughFrom
+          ) : (
+            <Link
+              href={`/trip/back${tripQuery(trip.id)}`}
+              className={isOver ? 'btn btn-primary' : 'link inline-flex min-h-12 items-center'}
+            >
+              {say.lookTheToolsThrough}
+            </Link>
+          )}
+        </li>
+        <CareLines care={careAfter} />
+        {!isOver && rusting.length > 0 && (
+          <li className="border-b border-rule py-2">
+            <b>{listed(rusting.map(nameOfTool))}</b> {say.willRustThereWipeFrom}
+            {some.length > 0 && say.aLittle(listed(some.map(nameOfTool)))}
+          </li>
+        )}
+        {isOver ? (
+          <HomeLines home={plan.home} />
+        ) : (
+          plan.back.map((line) => (
+            <ListLine
+              key={line.edgeId}
+              name={nameOf(line)}
+              says={line.rung}
+              link={jobLink({ toolId: line.toolId, zoneId: line.zoneId, job: 'touch-up' })}
+              minutes={minutes(line.minutes)}
+            />
+          ))
+        )}
+        {done.back.map((line) => (
+          <DoneListLine key={line.sessionId} name={nameOf(line)} done={line} />
+        ))}
+      </ul>
+      {trip.carried.some(({ used }) => used !== null) && <Used trip={trip} />}
+    </section>
+  );
+}
+
+/** What of the things that went along was used. */
+function Used({ trip: { carried } }: { trip: Trip }) {
+  const used = carried.filter((thing) => thing.used).length;
+  return <p className="mt-2 text-soft">{say.ofThingsThatWentAlong(used, carried.length)}</p>;
 }

@@ -3,7 +3,6 @@
 import { useId } from 'react';
 import { gradeSizeUm } from '../../core';
 import type { Abrasive, Strop } from '../../domain/shelf';
-import { scratches } from './scratches';
 import { thingOutline } from './thingOutline';
 
 /**
@@ -85,4 +84,9 @@ function facePath(index: number, count: number, lengthPx: number, heightPx: numb
   return index === 0
     ? `M0,0H${top}L${foot},${heightPx}H0Z`
     : `M${top},0H${lengthPx}V${heightPx}H${foot}Z`;
+}
+
+/** How the scratches of a surface are drawn: closer and finer as its particles are. */
+function scratches(sizeUm: number): { gapPx: number; weightPx: number } {
+  return { gapPx: Math.max(1.6, 1.15 * sizeUm ** 0.55), weightPx: 0.36 * sizeUm ** 0.38 };
 }

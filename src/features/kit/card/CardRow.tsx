@@ -3,9 +3,10 @@ import { kitCardWords as say } from '../../../ui/words/screens/kitCard';
 import { EdgeStrip } from '../../../ui/edge-strip/EdgeStrip';
 import { toolOutline } from '../../../ui/silhouette/outline';
 import { LyingSilhouette } from '../../../ui/silhouette/Silhouette';
-import { LiftDrawing } from './LiftDrawing';
 import { RungMark } from '../../../ui/RungMark';
 import type { CardLine, CardRowData } from './cardSides';
+import type { HoldGuide } from '../../../core';
+import { LIFT, liftShape } from './liftShape';
 
 /** The most that a silhouette takes on a card (px): an axe is as high as it is short. */
 const SILHOUETTE_PX = { long: 92, high: 20 };
@@ -83,5 +84,25 @@ function CardLineWords({ line: { rung, steps, words, angle } }: { line: CardLine
       ))}{' '}
       {angle}
     </>
+  );
+}
+
+/** How an angle is held, at its true angle: the blade with the coins under its spine, or the stone over it. */
+function LiftDrawing({ hold, angleDeg }: { hold: HoldGuide; angleDeg: number }) {
+  const { path, weight, coins } = liftShape(hold, angleDeg);
+  return (
+    <svg width={LIFT.width} height={LIFT.height} aria-hidden className="ml-auto shrink-0">
+      <path d={`M0,${LIFT.base}H${LIFT.width}`} stroke="currentColor" strokeWidth={2.5} />
+      {coins.map((coin) => (
+        <rect
+          key={coin.y}
+          {...coin}
+          fill="var(--color-base-100)"
+          stroke="currentColor"
+          strokeWidth={0.8}
+        />
+      ))}
+      <path d={path} stroke="currentColor" strokeWidth={weight} />
+    </svg>
   );
 }

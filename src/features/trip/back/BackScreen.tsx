@@ -8,10 +8,10 @@ import { useRouter } from 'next/navigation';
 import { useMemo } from 'react';
 import { thingsCarried, workSpan, type Shelf } from '../../../core';
 import type { LoggedSession } from '../../../domain/loggedSession';
-import type { Observation } from '../../../domain/session';
+import type { Observation, Inspection } from '../../../domain/session';
 import type { Helper } from '../../../domain/shelf';
 import type { Tool, Zone } from '../../../domain/tool';
-import type { Trip } from '../../../domain/trip';
+import type { Trip, Carried } from '../../../domain/trip';
 import { dayOfTrip, goesAlong, mayCheckIn } from '../../../domain/tripDays';
 import {
   useNow,
@@ -20,13 +20,18 @@ import {
   useShelf,
   useTripDraft,
   useZoneStates,
+  newOne,
+  useUndoable,
 } from '../../../live';
 import Link from '../../../ui/Link';
 import { tripQuery, useChosenTrip } from '../../../ui/useChosenTrip';
 import { EdgeBack } from './EdgeBack';
 import { HoursBack } from './HoursBack';
 import { ThingsBack } from './ThingsBack';
-import { useCheckIn } from './useCheckIn';
+import { nanoid } from 'nanoid';
+import { newRecord } from '../../../domain/newRecord';
+import { NO_CHECKS } from '../../../domain/observation';
+import { stampNow } from '../../../domain/clock';
 
 const NOTHING_SEEN: Observation = { tests: [], findings: [] };
 
@@ -170,4 +175,36 @@ function withLook(trip: Trip, look: Trip['looksBack'][number]): Trip {
 
 function isSomething(seen: Observation): boolean {
   return seen.tests.length + seen.findings.length > 0;
+}
+
+/** Notes what came back, all in one act: a look at each edge, and what was used of the things. */
+function useCheckIn(trip: Trip) {
+  const undoable = useUndoable();
+  return async (
+    looks: readonly Pick<Inspection, 'toolId' | 'zoneId' | 'seen'>[],
+    things: readonly Carried[],
+  ): Promise<void> => {
+    const at = stampNow();
+    const inspections = looks.map((look): Inspection => ({
+      ...newRecord(nanoid(), at),
+      ...look,
+      tripId: trip.id,
+      at,
+      lookedAlong: true,
+      checks: NO_CHECKS,
+      notes: '',
+    }));
+    const checkedIn: Trip = {
+      ...trip,
+      carried: things.map((thing) => ({ ...thing, used: thing.used ?? false })),
+      toldDays: Array.from({ length: trip.days }, (_, day) => day),
+      looksBack: [],
+      checkedInAt: at,
+      updatedAt: at,
+    };
+    await undoable(say.backFromNoted(trip.name, looks.length), [
+      ...inspections.map((record) => newOne('inspections', record)),
+      { store: 'trips', id: trip.id, before: trip, after: checkedIn },
+    ]);
+  };
 }

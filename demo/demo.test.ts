@@ -1,17 +1,17 @@
 import { readFileSync } from 'node:fs';
 import {
-  analyseStropSeries,
   benchAt,
-  DEFAULT_PACE,
   edgeNeeds,
-  handOf,
   judgeEdge,
   checksOf,
   RUNGS,
-  stepSeries,
   zoneStates,
   type ZoneState,
-} from '../src/core';
+} from '../src/core/inspection';
+import { handOf } from '../src/core/log';
+import { analyseStropSeries } from '../src/core/sharpness';
+import { stepSeries } from '../src/core/touchUp';
+import { DEFAULT_PACE } from '../src/core/wear';
 import { JOBS } from '../src/domain/terms';
 import type { Tool } from '../src/domain/tool';
 import { readBundle } from '../src/formats/bundle';

@@ -1,18 +1,9 @@
-import {
-  advance,
-  benchAt,
-  triage,
-  DEFAULT_PACE,
-  edgeJobOf,
-  findingsLeft,
-  handOf,
-  NO_WISHES,
-  passedTest as finestTest,
-  planJob,
-  startSession,
-  toolForm,
-  workingFace,
-} from '../src/core';
+import { benchAt, triage, edgeJobOf, planJob } from '../src/core/inspection';
+import { NO_WISHES, toolForm, workingFace } from '../src/core/ladder';
+import { handOf } from '../src/core/log';
+import { passedTest as finestTest } from '../src/core/sharpness';
+import { advance, findingsLeft, startSession } from '../src/core/touchUp';
+import { DEFAULT_PACE } from '../src/core/wear';
 import type { Finding, Observation, Session, SessionStep } from '../src/domain/session';
 import { finding, passedTest, readGrams } from '../src/domain/observation';
 import {

@@ -1,7 +1,7 @@
 import { encode } from 'jpeg-js';
 import { mkdirSync, writeFileSync } from 'node:fs';
 import { dirname } from 'node:path';
-import type { Raster } from '../src/core';
+import type { Raster } from '../src/core/measure';
 
 /** A still picture as a moving one (JPEG after JPEG): what the browser shows as its camera. */
 export function writeMovie(file: string, { width, height, pixels }: Raster): void {

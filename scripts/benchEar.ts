@@ -1,5 +1,5 @@
 import { makeRecording, SURROUNDINGS, type RecordingScene } from '../src/instruments/recordings';
-import { strokeCounter } from '../src/core';
+import { strokeCounter } from '../src/core/measure';
 
 /** How far the ear is off on made-up recordings, and what it takes of a core. Real places are louder. */
 

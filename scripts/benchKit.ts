@@ -1,16 +1,15 @@
 import loadHighs from 'highs';
+import { standings } from '../src/core/inspection';
 import {
-  forecastTrip,
   kitFrontier,
   limitedKit,
   needsOfForecast,
   kitProblem,
   NO_LIMITS,
   solveKit,
-  standings,
-  tripProblem,
   type KitSolution,
-} from '../src/core';
+} from '../src/core/kit';
+import { forecastTrip, tripProblem } from '../src/core/trip';
 import { sampleRecords } from '../demo/records';
 import { defaultSettings } from '../src/core/defaultSettings';
 import { loggedSession } from '../src/domain/loggedSession';

@@ -1,7 +1,7 @@
 import polygonClipping from 'polygon-clipping';
 import { edgeSection } from '../src/core/lab/edgeSection';
 import { Grinder } from '../src/core/lab/grinder';
-import { grindSection, labMoment, studyHold, type SectionStroke } from '../src/core';
+import { grindSection, labMoment, studyHold, type SectionStroke } from '../src/core/lab';
 import { Draws } from '../src/core/random';
 import { typicalTool } from '../src/domain/typicalTools';
 import { millisecondsEach } from './millisecondsEach';

@@ -1,5 +1,7 @@
 import { longLog } from '../demo/longLog';
-import { benchAt, DEFAULT_PACE, edgeNeeds, handOf, standings, zoneStates } from '../src/core';
+import { benchAt, edgeNeeds, standings, zoneStates } from '../src/core/inspection';
+import { handOf } from '../src/core/log';
+import { DEFAULT_PACE } from '../src/core/wear';
 import { defaultSettings } from '../src/core/defaultSettings';
 import { loggedSession } from '../src/domain/loggedSession';
 import { findRows, NO_FILTER } from '../src/features/log/logFilter';

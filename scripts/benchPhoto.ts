@@ -1,4 +1,4 @@
-import { fitRim, glintAlong, traceLine, tracedOutline } from '../src/core';
+import { fitRim, glintAlong, traceLine, tracedOutline } from '../src/core/measure';
 import { paintPhoto, TRIED_SCENE } from '../src/instruments/paintedPhoto';
 import { millisecondsEach } from './millisecondsEach';
 

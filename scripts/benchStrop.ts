@@ -1,4 +1,4 @@
-import { analyseStropSeries, stropGrams } from '../src/core';
+import { analyseStropSeries, stropGrams } from '../src/core/sharpness';
 
 /** How often the curve through readings finds the best count of strokes, beside the lowest reading. */
 

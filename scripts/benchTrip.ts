@@ -1,4 +1,5 @@
-import { edgeCosts, edgeRuns, forecastTrip, remembered, tripProblem } from '../src/core';
+import { remembered } from '../src/core/remembered';
+import { edgeCosts, edgeRuns, forecastTrip, tripProblem } from '../src/core/trip';
 import { sampleStandings } from '../src/testing/sampleStandings';
 import { sample } from '../src/testing/sample';
 import { millisecondsEach } from './millisecondsEach';

@@ -1,5 +1,5 @@
 import { openDB } from 'idb';
-import { advance } from '../core';
+import { advance } from '../core/touchUp';
 import type { Session } from '../domain/session';
 import { sample } from '../testing/sample';
 import { freshName, freshStore, later } from '../testing/stores';

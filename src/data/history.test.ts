@@ -1,7 +1,7 @@
 import { addMinutes } from 'date-fns';
 import { sample } from '../testing/sample';
 import { freshStore } from '../testing/stores';
-import { defaultSettings } from '../core';
+import { defaultSettings } from '../core/defaultSettings';
 import { newRecord } from '../domain/newRecord';
 import type { Photo } from '../domain/photo';
 import { newOne } from './act';

@@ -7,7 +7,7 @@ export type { Repository } from './repository';
 export type { MergeReport } from './merge';
 export { noteOil } from './noteOil';
 export { tripIdAt } from './tripIdAt';
-export { defaultSettings } from '../core';
+export { defaultSettings } from '../core/defaultSettings';
 export { loadSample, loadSampleOnFirstVisit, startEmpty } from './sampleData';
 export type { Draft, SideDatabase } from './keeping/sideDatabase';
 export { NotSavedError } from './keeping/keptWrite';

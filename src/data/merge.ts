@@ -3,7 +3,7 @@ import type { AllRecords, RecordOf } from '../domain/records';
 import { STORE_NAMES, type StoreName } from '../domain/storeNames';
 
 /** What an import would do, store by store. */
-export interface MergeCount {
+interface MergeCount {
   added: number;
   replaced: number;
   kept: number;

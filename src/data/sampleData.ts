@@ -2,7 +2,7 @@ import { differenceInCalendarDays, addDays, formatISO, parseISO } from 'date-fns
 import type { AllRecords } from '../domain/records';
 import { STORE_NAMES } from '../domain/storeNames';
 import type { Bundle } from '../formats/bundle';
-import { defaultSettings } from '../core';
+import { defaultSettings } from '../core/defaultSettings';
 import type { Act } from './act';
 import type { Store } from './store';
 

@@ -1,5 +1,6 @@
 import type { DBSchema, IDBPDatabase, IDBPTransaction } from 'idb';
-import type { LogAnswers, Standings } from '../core';
+import type { LogAnswers } from '../core/answers';
+import type { Standings } from '../core/inspection';
 import type { HistoryEntry } from '../domain/history';
 import type { RecordOf } from '../domain/records';
 import type { StoreName } from '../domain/storeNames';
@@ -17,14 +18,14 @@ export interface StandingsRecord {
 }
 
 /** What the log answered last, under the key of all that it follows from. */
-export interface AnswersRecord {
+interface AnswersRecord {
   id: 'answers';
   key: string;
   answers: LogAnswers;
 }
 
 /** Everything in the database: records, the lines that follow from them, and what was computed of them last. */
-export type OpenTrailSchema = DBSchema & {
+type OpenTrailSchema = DBSchema & {
   [S in Exclude<StoreName, 'history'>]: { key: string; value: RecordOf<S> };
 } & {
   history: { key: string; value: HistoryEntry; indexes: { recordId: string } };

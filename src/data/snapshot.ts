@@ -1,4 +1,5 @@
-import type { LogAnswers, Standings } from '../core';
+import type { LogAnswers } from '../core/answers';
+import type { Standings } from '../core/inspection';
 import type { Trip } from '../domain/trip';
 import { isSame } from './isSame';
 import type { Table } from './lines';
@@ -31,7 +32,7 @@ export interface Snapshot {
 }
 
 /** What the answers of the log follow from. */
-export interface AnswersFrom {
+interface AnswersFrom {
   revisions: Revisions;
   trips: readonly Pick<Trip, 'id' | 'updatedAt'>[];
   /** ISO 8601; answers are those of a day. */

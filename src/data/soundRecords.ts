@@ -1,4 +1,4 @@
-import { uncomputable } from '../core';
+import { uncomputable } from '../core/ladder';
 import type { Tool } from '../domain/tool';
 import { RECORD_SCHEMAS, type AllRecords } from '../domain/records';
 import { STORE_NAMES, type StoreName } from '../domain/storeNames';

@@ -1,7 +1,7 @@
 import type { Table } from './lines';
 
 /** Whatever the standings of all edges follow from. */
-export const STANDINGS_TABLES = [
+const STANDINGS_TABLES = [
   'tools',
   'abrasives',
   'strops',

@@ -1,4 +1,5 @@
-import { gradeSizeUm, uncomputable } from '../core';
+import { gradeSizeUm } from '../core/abrasive';
+import { uncomputable } from '../core/ladder';
 import type { RecordOf, RECORD_SCHEMAS } from '../domain/records';
 import { TRACED_STORES } from '../domain/traced';
 import type { StoreName } from '../domain/storeNames';

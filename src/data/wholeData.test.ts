@@ -5,7 +5,7 @@ import { STORE_NAMES } from '../domain/storeNames';
 import type { Bundle } from '../formats/bundle';
 import { sample } from '../testing/sample';
 import { freshStore, later } from '../testing/stores';
-import { defaultSettings } from '../core';
+import { defaultSettings } from '../core/defaultSettings';
 import { mergeRecords } from './merge';
 import { broughtTo, loadSample, startEmpty } from './sampleData';
 

@@ -10,7 +10,7 @@ import {
 } from './fields';
 
 /** What is done between trips to keep tools and stones in order. */
-export const CARE_DOINGS = [
+const CARE_DOINGS = [
   'flatten',
   'scrub',
   'load',

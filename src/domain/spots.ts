@@ -3,7 +3,7 @@ import type { Spot } from './terms';
 import type { Trip } from './trip';
 
 /** Where a person works out there, from the least at hand to the most. */
-export const SPOTS_OUT = ['belt', 'pack', 'camp', 'vehicle'] as const satisfies readonly Spot[];
+const SPOTS_OUT = ['belt', 'pack', 'camp', 'vehicle'] as const satisfies readonly Spot[];
 export type SpotOut = (typeof SPOTS_OUT)[number];
 
 /** The places that a trip has; a vehicle only where something was left in it. */

@@ -6,7 +6,7 @@ import { RECORDS_VERSION, type AllRecords } from '../domain/records';
 import { STORE_NAMES } from '../domain/storeNames';
 import { sample } from '../testing/sample';
 import versionEight from '../testing/versionEight.json';
-import { defaultSettings } from '../core';
+import { defaultSettings } from '../core/defaultSettings';
 import { readBundle, writeBundle } from './bundle';
 import { bundleJsonSchema } from './jsonSchema';
 

@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { PRIORS, type Prior } from '../core';
+import { PRIORS, type Prior } from '../core/priors';
 import { priorsTable, withPriorsTable } from './priorsTable';
 
 it('the document of the model holds the constants as they are', () => {

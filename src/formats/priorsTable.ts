@@ -1,4 +1,4 @@
-import { PRIORS, type Prior } from '../core';
+import { PRIORS, type Prior } from '../core/priors';
 
 /** The place of the table in the document. */
 const BEGIN = '<!-- constants: npm run priors -->';

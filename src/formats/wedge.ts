@@ -1,4 +1,4 @@
-import { wedgeHeight } from '../core';
+import { wedgeHeight } from '../core/edge';
 
 /** A wedge that holds a blade at its angle, laid under the blade's face; all in mm. */
 export interface Wedge {

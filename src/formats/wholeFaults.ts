@@ -1,4 +1,5 @@
-import { gradeSizeUm, uncomputable } from '../core';
+import { gradeSizeUm } from '../core/abrasive';
+import { uncomputable } from '../core/ladder';
 import type { AllRecords } from '../domain/records';
 import type { Abrasive } from '../domain/shelf';
 import type { StoreName } from '../domain/storeNames';

@@ -1,4 +1,4 @@
-import { gravityOf } from '../core';
+import { gravityOf } from '../core/measure';
 import { alongOf, PHONE_MOTION, type MotionReading } from './motion';
 import type { LostWhy } from './source';
 

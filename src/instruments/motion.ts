@@ -1,4 +1,4 @@
-import { gravityOf, type Gravity } from '../core';
+import { gravityOf, type Gravity } from '../core/measure';
 import type { Source } from './source';
 
 /** What the motion sensors of a phone feel at one moment. */

@@ -1,6 +1,6 @@
 /** @jest-environment node */
 import fc from 'fast-check';
-import { fitRim, glintAlong, tracedOutline, traceLine, type PhotoPoint } from '../core';
+import { fitRim, glintAlong, tracedOutline, traceLine, type PhotoPoint } from '../core/measure';
 import { paintPhoto, TRIED_SCENE, type PaintedPhoto, type PaintedScene } from './paintedPhoto';
 
 /** How far a point lies off a line of points (px). */

@@ -1,4 +1,5 @@
-import { Draws, type PhotoPoint, type Raster } from '../core';
+import type { PhotoPoint, Raster } from '../core/measure';
+import { Draws } from '../core/random';
 import { paintedCoin, type Colour } from './paintedCoin';
 
 // Looked up once: these are called millions of times.

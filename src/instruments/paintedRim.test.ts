@@ -1,5 +1,5 @@
-/** @jest-environment node */
-import { Draws, fitRim, rimOnPhoto, type PhotoPoint, type Rim } from '../core';
+import { fitRim, rimOnPhoto, type PhotoPoint, type Rim } from '../core/measure';
+import { Draws } from '../core/random';
 import { paintPhoto, TRIED_SCENE, type PaintedPhoto, type PaintedScene } from './paintedPhoto';
 
 const small: PaintedScene = {

@@ -1,6 +1,6 @@
 /** @jest-environment node */
 import { recordHold, type HoldScene } from './recordedHold';
-import { studySet, type HoldReading, type SetStudy } from '../core';
+import { studySet, type HoldReading, type SetStudy } from '../core/measure';
 
 const HAND: HoldScene = {
   angleDeg: 12,

@@ -1,4 +1,4 @@
-import { Draws } from '../core';
+import { Draws } from '../core/random';
 
 /** A hand to be made up: a set of strokes between two times of lying still. Angles in degrees. */
 export interface HoldScene {

@@ -1,7 +1,7 @@
 /** @jest-environment node */
 import fc from 'fast-check';
 import { makeRecording, SURROUNDINGS, type RecordingScene } from './recordings';
-import { strokeCounter } from '../core';
+import { strokeCounter } from '../core/measure';
 
 const sampleRateHz = 16_000;
 

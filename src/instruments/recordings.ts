@@ -1,8 +1,8 @@
-import { Draws } from '../core';
+import { Draws } from '../core/random';
 
 /** What is heard beside the strokes. */
 export const SURROUNDINGS = ['quiet', 'wind', 'birds', 'talk'] as const;
-export type Surroundings = (typeof SURROUNDINGS)[number];
+type Surroundings = (typeof SURROUNDINGS)[number];
 
 /** A recording to be made: strokes of a hand on a stone, and what is around. Made up: real places are louder. */
 export interface RecordingScene {

@@ -1,4 +1,4 @@
-import { gravityOf } from '../core';
+import { gravityOf } from '../core/measure';
 import type { MotionReading } from './motion';
 import { recordHold, type HoldScene } from './recordedHold';
 import type { Source } from './source';

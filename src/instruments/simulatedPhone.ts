@@ -1,9 +1,9 @@
-import { gravityOf } from '../core';
+import { gravityOf } from '../core/measure';
 import type { MotionReading } from './motion';
 import type { Source } from './source';
 
 /** Where a simulated phone lies: on the bare stone, on the blade that lies flat on it, or on the one that stands on its edge. */
-export interface PhoneLie {
+interface PhoneLie {
   on: 'stone' | 'flat blade' | 'standing blade';
   /** Whether it was turned end for end. */
   isTurned: boolean;

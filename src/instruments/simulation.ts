@@ -1,4 +1,4 @@
-import { Draws } from '../core';
+import { Draws } from '../core/random';
 import type { InstrumentKind } from './limits';
 import { READY_LINE, writeLine } from './lines';
 

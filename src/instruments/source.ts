@@ -1,5 +1,5 @@
 /** What a source tells while it is open; `lost` is the last it says. */
-export interface Listener<Reading> {
+interface Listener<Reading> {
   onOpen: () => void;
   onReading: (reading: Reading) => void;
   onLost: (why: LostWhy) => void;

@@ -1,4 +1,4 @@
-import type { CareRow } from '../core';
+import type { CareRow } from '../core/care';
 import { careRow } from '../testing/careRow';
 import { freshStore } from '../testing/stores';
 import { sample } from '../testing/sample';

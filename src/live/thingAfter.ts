@@ -1,4 +1,5 @@
-import { otherFaceId, type CareRow } from '../core';
+import type { CareRow } from '../core/care';
+import { otherFaceId } from '../core/ladder';
 import type { Abrasive, Strop } from '../domain/shelf';
 import type { StoreName } from '../domain/storeNames';
 import type { Store, Written } from '../data';

@@ -1,7 +1,7 @@
 'use client';
 
 import { useMemo } from 'react';
-import { benchAt, type Bench } from '../core';
+import { benchAt, type Bench } from '../core/inspection';
 import type { Spot } from '../domain/terms';
 import type { Tool } from '../domain/tool';
 import type { Trip } from '../domain/trip';

@@ -2,7 +2,8 @@
 
 import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
-import { careRows, shelfOfTrip, spineUse, type CareRow } from '../core';
+import { careRows, spineUse, type CareRow } from '../core/care';
+import { shelfOfTrip } from '../core/ladder';
 import { nextTrip } from '../domain/tripDays';
 import type { Trip } from '../domain/trip';
 import { useStore } from './StoreProvider';

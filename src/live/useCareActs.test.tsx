@@ -1,6 +1,6 @@
 import { act, waitFor } from '@testing-library/react';
 import { addDays } from 'date-fns';
-import type { CareGroup } from '../core';
+import type { CareGroup } from '../core/care';
 import { clockNow } from '../domain/clock';
 import { careRow } from '../testing/careRow';
 import { renderInStore } from '../testing/inStore';

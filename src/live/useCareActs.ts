@@ -4,7 +4,7 @@ import { undoWords } from '../ui/words/undoWords';
 import { addDays } from 'date-fns';
 import { nanoid } from 'nanoid';
 import { useState } from 'react';
-import type { CareGroup } from '../core';
+import type { CareGroup } from '../core/care';
 import type { Care } from '../domain/care';
 import { newRecord } from '../domain/newRecord';
 import { newOne, type Act } from '../data';

@@ -2,7 +2,8 @@
 
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
-import { byUrgency, type EdgeNeed, type NeedsOut } from '../core';
+import { byUrgency, type EdgeNeed } from '../core/inspection';
+import type { NeedsOut } from '../core/trip';
 import type { Trip } from '../domain/trip';
 import { goesAlong, tripUnderWay } from '../domain/tripDays';
 import { readNeedsOut } from '../workers/tripClient';

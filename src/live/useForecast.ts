@@ -1,7 +1,7 @@
 'use client';
 
 import { useMemo } from 'react';
-import type { ZoneState } from '../core';
+import type { ZoneState } from '../core/inspection';
 import type { Trip } from '../domain/trip';
 import { startForecast, type ForecastAnswer, type ForecastWish } from '../workers/tripClient';
 import { useJob } from './useJob';

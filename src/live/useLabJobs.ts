@@ -1,6 +1,6 @@
 'use client';
 
-import type { PlayedWork, StrokeAnswer } from '../core';
+import type { PlayedWork, StrokeAnswer } from '../core/lab';
 import { startLabPost, startPlay, startStrokeQuestion } from '../workers/labClient';
 import type { LabRequest, PlayRequest } from '../workers/labRequest';
 import { startLater, type Job } from '../workers/threads';

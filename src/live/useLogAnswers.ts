@@ -1,7 +1,8 @@
 'use client';
 
 import { useQuery } from '@tanstack/react-query';
-import type { LogAnswers, TaughtThing } from '../core';
+import type { LogAnswers } from '../core/answers';
+import type { TaughtThing } from '../core/log';
 import { readAnswers, readTaught } from '../workers/wholeLogClient';
 import { ANSWERS_KEY, TAUGHT_KEY } from './queryKeys';
 import { stampNow } from '../domain/clock';

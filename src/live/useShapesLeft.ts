@@ -1,7 +1,8 @@
 'use client';
 
 import { useQuery } from '@tanstack/react-query';
-import { leftZone, type ShapeLeft } from '../core';
+import { leftZone } from '../core/jobs';
+import type { ShapeLeft } from '../core/lab';
 import { useStore } from './StoreProvider';
 
 /**

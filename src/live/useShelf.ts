@@ -1,7 +1,7 @@
 'use client';
 
 import { useMemo } from 'react';
-import type { Shelf } from '../core';
+import type { Shelf } from '../core/ladder';
 import { defaultSettings } from '../data';
 import type { Settings } from '../domain/settings';
 import { useRecords } from './useRecords';

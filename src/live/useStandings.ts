@@ -2,7 +2,9 @@
 
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import type { Hand, Standings, SurfaceUse, ZoneState } from '../core';
+import type { Standings, ZoneState } from '../core/inspection';
+import type { Hand } from '../core/ladder';
+import type { SurfaceUse } from '../core/log';
 import type { LoggedSession } from '../domain/loggedSession';
 import { readStandings } from '../workers/wholeLogClient';
 import { KEPT_STANDINGS_KEY, STANDINGS_KEY } from './queryKeys';

@@ -1,7 +1,7 @@
 'use client';
 
 import { useCallback } from 'react';
-import { byUsualTester } from '../core';
+import { byUsualTester } from '../core/sharpness';
 import type { Observation } from '../domain/session';
 import { useStandings } from './useStandings';
 

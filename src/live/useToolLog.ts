@@ -2,7 +2,8 @@
 
 import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
-import { checksOf, logByUsualTester, stopReasons, type StopReason } from '../core';
+import { checksOf, stopReasons, type StopReason } from '../core/inspection';
+import { logByUsualTester } from '../core/log';
 import type { LoggedSession } from '../domain/loggedSession';
 import type { Inspection } from '../domain/session';
 import { handleId } from '../domain/sharedHandle';

@@ -1,4 +1,6 @@
-import { DEFAULT_PACE, type Bench, type Hand, type LadderAbrasive } from '../core';
+import type { Bench } from '../core/inspection';
+import type { Hand, LadderAbrasive } from '../core/ladder';
+import { DEFAULT_PACE } from '../core/wear';
 import { UNTAUGHT_HAND } from '../core/evidence';
 
 /** A hand at the usual pace whose log has taught nothing. */

@@ -1,4 +1,4 @@
-import type { CareRow } from '../core';
+import type { CareRow } from '../core/care';
 
 /** A row of care of which only some things are said. */
 export const careRow = (change: Partial<CareRow>): CareRow => ({

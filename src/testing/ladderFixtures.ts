@@ -1,4 +1,4 @@
-import { workingFace, type WorkingFace } from '../core';
+import { workingFace, type WorkingFace } from '../core/ladder';
 import { type LadderStone, type LadderStrop } from '../core/ladder';
 import type { Schools } from '../domain/schools';
 import type { Tool } from '../domain/tool';

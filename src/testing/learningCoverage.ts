@@ -9,7 +9,7 @@ export interface Coverage {
 }
 
 export const LEARNED = ['strokes of a thing', 'pace', 'hardness', 'dulling'] as const;
-export type LearnedWhat = (typeof LEARNED)[number];
+type LearnedWhat = (typeof LEARNED)[number];
 
 /** What so many simulated lives of two years show of learning. */
 export interface LearningCoverage {

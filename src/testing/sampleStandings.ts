@@ -1,4 +1,5 @@
-import { DEFAULT_PACE, standings, type Standings } from '../core';
+import { standings, type Standings } from '../core/inspection';
+import { DEFAULT_PACE } from '../core/wear';
 import { loggedSession } from '../domain/loggedSession';
 import type { Inspection } from '../domain/session';
 import { sample } from './sample';

@@ -1,18 +1,11 @@
 import { addDays, addSeconds, formatISO } from 'date-fns';
-import {
-  advance,
-  benchAt,
-  DEFAULT_PACE,
-  edgeNeeds,
-  evidenceOf,
-  familyOnShelf,
-  learn,
-  passedTest as finestTest,
-  startSession,
-  workingFace,
-  zoneStates,
-  type GuideEvent,
-} from '../core';
+import { learn } from '../core/evidence';
+import { benchAt, edgeNeeds, zoneStates } from '../core/inspection';
+import { workingFace } from '../core/ladder';
+import { evidenceOf, familyOnShelf } from '../core/log';
+import { passedTest as finestTest } from '../core/sharpness';
+import { advance, startSession, type GuideEvent } from '../core/touchUp';
+import { DEFAULT_PACE } from '../core/wear';
 import { lnHardness, type Lessons } from '../core/evidence';
 import { radiusAfter } from '../core/evidence/likelihood';
 import { handBy, statedHardness } from '../core/log';
@@ -31,7 +24,7 @@ import { sample } from './sample';
 import { drawTruth, TASKS, type Truth } from './simulatedTruth';
 
 /** How far plans were off in one half of a year: the mean of |ln(needed ÷ planned)| over restored edges. */
-export interface PlansOff {
+interface PlansOff {
   sum: number;
   count: number;
 }

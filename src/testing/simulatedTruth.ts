@@ -1,4 +1,5 @@
-import { PRIORS, shelfAbrasives } from '../core';
+import { shelfAbrasives } from '../core/ladder';
+import { PRIORS } from '../core/priors';
 import { Draws, namedStream } from '../core/random';
 import type { Motion } from '../domain/terms';
 import type { Tool } from '../domain/tool';

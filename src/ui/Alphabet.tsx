@@ -1,5 +1,6 @@
 import { FAMILIES } from '../domain/families';
-import { stoneClass, type LadderAbrasive } from '../core';
+import { stoneClass } from '../core/abrasive';
+import type { LadderAbrasive } from '../core/ladder';
 
 /**
  * The sign of a thing that works an edge, by its shape: a circle for a strop, a triangle for a file, a

@@ -2,7 +2,7 @@
 
 import { useSearchParams } from 'next/navigation';
 import { Fragment, type ReactNode } from 'react';
-import type { EdgeNeed } from '../core';
+import type { EdgeNeed } from '../core/inspection';
 import { EdgeChoice } from './EdgeChoice';
 import Link from './Link';
 import { layOut } from './words/layOutWords';

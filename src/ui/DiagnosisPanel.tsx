@@ -7,11 +7,11 @@ import { useState } from 'react';
 import {
   diagnose,
   SYMPTOM_IDS,
-  toolForm,
   type AngleAdvice,
   type Diagnosis,
   type SymptomId,
-} from '../core';
+} from '../core/inspection';
+import { toolForm } from '../core/ladder';
 import type { Observation } from '../domain/session';
 import type { Tool, Zone } from '../domain/tool';
 import { deg, mm, sentence, rounded } from './format';

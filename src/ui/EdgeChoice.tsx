@@ -1,4 +1,4 @@
-import type { ZoneState } from '../core';
+import type { ZoneState } from '../core/inspection';
 import { EdgeStands } from './EdgeStands';
 import Link from './Link';
 

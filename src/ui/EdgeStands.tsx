@@ -1,4 +1,4 @@
-import type { EdgeNeed } from '../core';
+import type { EdgeNeed } from '../core/inspection';
 import { edgeStands } from './words/needWords';
 
 /** How an edge stands, in the one word that every list says of it; battens where it must not be used. */

@@ -2,7 +2,7 @@ import { touchUpLink } from './links';
 import { spoken } from './words/closedWords';
 import { uiPartsWords as say } from './words/screens/uiParts';
 import type { ReactNode } from 'react';
-import type { DoneLine, HomeLine } from '../core';
+import type { DoneLine, HomeLine } from '../core/trip';
 import { edgeName } from '../domain/edgeName';
 import Link from './Link';
 import { minutes } from './format';

@@ -2,7 +2,8 @@
 
 import { uiPartsWords as say } from './words/screens/uiParts';
 import { scaleLog, scalePoint } from 'd3-scale';
-import type { ApexEstimate, PlaceProgress } from '../core';
+import type { ApexEstimate } from '../core/sharpness';
+import type { PlaceProgress } from '../core/touchUp';
 import { um } from './format';
 import { AxisLines, FootAxis, Level, LevelAxis, Plot, Reading, ticksAt } from './plot';
 import { placeName, progressTitle } from './words/placeWords';

@@ -1,4 +1,4 @@
-import type { RungOut } from '../core';
+import type { RungOut } from '../core/trip';
 
 /** Drawn full from five in ten on, as chances are rounded; hollow below. */
 export const LIKELY = 0.45;

@@ -1,5 +1,5 @@
 import { uiPartsWords as say } from './words/screens/uiParts';
-import type { StopReason } from '../core';
+import type { StopReason } from '../core/inspection';
 import Link from './Link';
 import { STOP_USE, stopWords } from './words/stopWords';
 

@@ -3,7 +3,7 @@
 import { uiPartsWords as say } from './words/screens/uiParts';
 import { max } from 'd3-array';
 import { scaleLinear } from 'd3-scale';
-import { analyseStropSeries, stropGrams, type StropReading } from '../core';
+import { analyseStropSeries, stropGrams, type StropReading } from '../core/sharpness';
 import { AxisLines, Course, FootAxis, Label, LevelAxis, Plot, Reading, ticksOf } from './plot';
 import { seriesAdvice, seriesTitle } from './words/stropWords';
 

@@ -1,5 +1,5 @@
 import { spoken } from './words/closedWords';
-import type { TonightLine } from '../core';
+import type { TonightLine } from '../core/trip';
 import type { SpotOut } from '../domain/spots';
 import { minutes } from './format';
 import { jobLink } from './jobAddress';

@@ -1,6 +1,6 @@
 import { spoken } from './words/closedWords';
 import { uiPartsWords as say } from './words/screens/uiParts';
-import type { WorkMark } from '../core';
+import type { WorkMark } from '../core/answers';
 
 /** What each mark of the log stands for. */
 export const WORK_MARK_WORDS: Record<WorkMark, string> = {

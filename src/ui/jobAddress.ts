@@ -1,4 +1,5 @@
-import { SPINE_WORKS, type EdgeAim, type SpineWork } from '../core';
+import type { EdgeAim } from '../core/edge';
+import { SPINE_WORKS, type SpineWork } from '../core/jobs';
 import { DAMAGE_WAYS, JOBS, SPOTS, type DamageWay, type Job, type Spot } from '../domain/terms';
 
 /** A job as it stands in the address of its plan. */

@@ -1,4 +1,4 @@
-import { SPINE_WORKS } from '../core';
+import { SPINE_WORKS } from '../core/jobs';
 import { JOBS } from '../domain/terms';
 import { jobLink, readJob } from './jobAddress';
 import { hopsOf } from './ruler/hops';

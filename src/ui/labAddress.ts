@@ -2,7 +2,7 @@ import { array } from 'yup';
 import { experimentSchema, type Experiment } from '../domain/experiment';
 import { measure } from '../domain/fields';
 import { playedStepSchema, type PlayedStep } from '../domain/playedStep';
-import { COURSE_QUESTIONS, STROKE_QUESTIONS } from '../core';
+import { COURSE_QUESTIONS, STROKE_QUESTIONS } from '../core/lab';
 import type { LabQuestionId } from './words/labWords';
 
 /** Strokes that were planned or made elsewhere, and the apex that they begin on; null as it stands on the rack. */

@@ -1,4 +1,4 @@
-import type { EdgeNeed } from '../core';
+import type { EdgeNeed } from '../core/inspection';
 import { jobLink } from './jobAddress';
 
 /** Where a session is gone on with. */

@@ -1,5 +1,6 @@
 import { uiPartsWords } from './words/screens/uiParts';
-import { shearingDeg, tipReach } from '../core';
+import { tipReach } from '../core/edge';
+import { shearingDeg } from '../core/hold';
 import { isSpineTask, type StepTask } from '../domain/terms';
 import type { Tool, Zone } from '../domain/tool';
 import { deg, mm } from './format';

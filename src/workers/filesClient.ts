@@ -2,7 +2,7 @@ import { proxy } from 'comlink';
 import type { Exported, FilesWorker, ImportOutcome, OnImportProgress } from './files.worker';
 import { threadsOf, type Thread } from './threads';
 
-export type { ImportOutcome, ImportStage } from './files.worker';
+export type { ImportStage } from './files.worker';
 
 /** An import under way: its outcome, the way to stop it, and afterwards the way to take it back. */
 export interface ImportJob {

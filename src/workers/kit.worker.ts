@@ -1,6 +1,6 @@
 import { expose } from 'comlink';
 import loadHighs from 'highs';
-import { limitedKit, limitsBind, solveKit, type KitSolution } from '../core';
+import { limitedKit, limitsBind, solveKit, type KitSolution } from '../core/kit';
 import { readGramsPerMinute, readKitLimits, readKitRequest } from './kitRequest';
 import { solveBy } from './solveBy';
 

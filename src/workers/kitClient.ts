@@ -1,5 +1,5 @@
 import { proxy } from 'comlink';
-import type { KitLimits, KitProblem, KitSolution } from '../core';
+import type { KitLimits, KitProblem, KitSolution } from '../core/kit';
 import { threadsOf, type Job } from './threads';
 import type { KitWorker, SolvedKits } from './kit.worker';
 

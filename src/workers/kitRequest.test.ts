@@ -1,12 +1,7 @@
-import {
-  DEFAULT_PACE,
-  handOf,
-  kitProblem,
-  needsOfEachOnce,
-  NO_LIMITS,
-  rackRound,
-  zoneStates,
-} from '../core';
+import { zoneStates } from '../core/inspection';
+import { kitProblem, needsOfEachOnce, NO_LIMITS, rackRound } from '../core/kit';
+import { handOf } from '../core/log';
+import { DEFAULT_PACE } from '../core/wear';
 import { USUAL_TRIP } from '../domain/trip';
 import { sample } from '../testing/sample';
 import { readGramsPerMinute, readKitLimits, readKitRequest, readRackRound } from './kitRequest';

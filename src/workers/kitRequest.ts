@@ -1,5 +1,6 @@
 import { array, boolean, lazy, number, object, string } from 'yup';
-import type { KitLimits, KitProblem, LadderStone, RackRound } from '../core';
+import type { KitLimits, KitProblem, RackRound } from '../core/kit';
+import type { LadderStone } from '../core/ladder';
 import { oneOf, oneOfOrNull } from '../domain/fields';
 import {
   ABRASIVE_FORMS,

@@ -6,7 +6,7 @@ import {
   STROKE_QUESTIONS,
   type PlayedWork,
   type StrokeAnswer,
-} from '../core';
+} from '../core/lab';
 import { readLabRequest, readPlayRequest } from './labRequest';
 
 /** The lab's many sharpenings, in a thread of their own. */

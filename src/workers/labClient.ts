@@ -1,5 +1,5 @@
 import { proxy } from 'comlink';
-import type { PlayedWork, StrokeAnswer } from '../core';
+import type { PlayedWork, StrokeAnswer } from '../core/lab';
 import type { LabWorker } from './lab.worker';
 import type { LabRequest, PlayRequest } from './labRequest';
 import { threadsOf, type Job } from './threads';

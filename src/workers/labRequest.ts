@@ -4,7 +4,7 @@ import { count, measure, oneOf } from '../domain/fields';
 import { playedStepSchema } from '../domain/playedStep';
 import { COUNT_SCHEMES } from '../domain/terms';
 import { toolSchema, zoneSchema } from '../domain/tool';
-import { STROKE_QUESTIONS } from '../core';
+import { STROKE_QUESTIONS } from '../core/lab';
 
 const edgeFields = {
   tool: toolSchema.required(),

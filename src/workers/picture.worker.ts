@@ -6,7 +6,7 @@ import {
   type Glint,
   type PhotoPoint,
   type Raster,
-} from '../core';
+} from '../core/measure';
 import { paintPhoto, TRIED_SCENE } from '../instruments';
 import { readGlint, readPictureFile, readRim, readTrace } from './pictureRequest';
 

@@ -1,4 +1,4 @@
-import type { Glint, PhotoPoint } from '../core';
+import type { Glint, PhotoPoint } from '../core/measure';
 import type { KeptPicture, PictureWorker } from './picture.worker';
 import type { GlintRequest, RimRequest, TraceRequest } from './pictureRequest';
 import { threadsOf } from './threads';

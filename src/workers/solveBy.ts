@@ -1,5 +1,5 @@
 import type loadHighs from 'highs';
-import type { SolveLp } from '../core';
+import type { SolveLp } from '../core/kit';
 
 type Highs = Awaited<ReturnType<typeof loadHighs>>;
 

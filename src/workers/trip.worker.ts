@@ -1,28 +1,26 @@
 import { expose } from 'comlink';
+import type { LearnedDulling } from '../core/evidence';
+import type { Standings } from '../core/inspection';
+import { mapShelf, shelfOfTrip, type Shelf } from '../core/ladder';
+import { remembered } from '../core/remembered';
 import {
   edgeCosts,
   edgeProblems,
   edgeRuns,
-  mapShelf,
   needsOut,
-  remembered,
-  shelfOfTrip,
   setAdvice,
   tripForecast,
   tripProblem,
   tripShelf,
   tripWhatIf,
   type EdgeRuns,
-  type LearnedDulling,
   type NeedsOut,
   type RefusedStone,
   type SetAdvice,
-  type Shelf,
-  type Standings,
   type TripForecast,
   type TripOutcome,
   type TripProblem,
-} from '../core';
+} from '../core/trip';
 import { openStore, type Store } from '../data';
 import { tripSchema, type Trip } from '../domain/trip';
 import { createTripDulling, type TripDulling } from './tripDulling';

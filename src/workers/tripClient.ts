@@ -1,5 +1,5 @@
 import { proxy } from 'comlink';
-import type { NeedsOut, TripOutcome } from '../core';
+import type { NeedsOut, TripOutcome } from '../core/trip';
 import type { Trip } from '../domain/trip';
 import { threadsOf, type Job } from './threads';
 import type { ForecastAnswer, ForecastWish, TripWorker } from './trip.worker';

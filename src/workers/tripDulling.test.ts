@@ -1,6 +1,6 @@
 import 'fake-indexeddb/auto';
 import { parseISO, setHours } from 'date-fns';
-import { gramsFromApex } from '../core';
+import { gramsFromApex } from '../core/sharpness';
 import { readGrams } from '../domain/observation';
 import type { Trip } from '../domain/trip';
 import { sample } from '../testing/sample';

@@ -1,11 +1,7 @@
-import {
-  DEFAULT_PACE,
-  evidenceOf,
-  learn,
-  logByUsualTester,
-  type LearnedDulling,
-  type TesterScale,
-} from '../core';
+import { learn, type LearnedDulling } from '../core/evidence';
+import { evidenceOf, logByUsualTester } from '../core/log';
+import type { TesterScale } from '../core/sharpness';
+import { DEFAULT_PACE } from '../core/wear';
 import type { Store } from '../data';
 import type { Trip } from '../domain/trip';
 import { tripPhase } from '../domain/tripDays';

@@ -1,14 +1,8 @@
 import { expose } from 'comlink';
-import {
-  defaultSettings,
-  handOf,
-  logAnswers,
-  standings,
-  taughtThings,
-  type LogAnswers,
-  type Standings,
-  type TaughtThing,
-} from '../core';
+import { logAnswers, type LogAnswers } from '../core/answers';
+import { defaultSettings } from '../core/defaultSettings';
+import { standings, type Standings } from '../core/inspection';
+import { handOf, taughtThings, type TaughtThing } from '../core/log';
 import { openStore, type Revisions, type StandingsTable, type Store } from '../data';
 
 /** The ways to read each table. */

@@ -1,4 +1,6 @@
-import type { LogAnswers, Standings, TaughtThing } from '../core';
+import type { LogAnswers } from '../core/answers';
+import type { Standings } from '../core/inspection';
+import type { TaughtThing } from '../core/log';
 import { threadsOf } from './threads';
 import type { WholeLogWorker } from './wholeLog.worker';
 

@@ -1,5 +1,5 @@
 import { expose } from 'comlink';
-import { candidateWorth, thingsWorth, type ThingWorth } from '../core';
+import { candidateWorth, thingsWorth, type ThingWorth } from '../core/kit';
 import { readRackRound, readStone } from './kitRequest';
 
 /** What things add to a rack, in a thread of its own: with many edges it is long work. */

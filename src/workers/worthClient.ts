@@ -1,5 +1,6 @@
 import { proxy } from 'comlink';
-import type { RackRound, LadderStone, ThingWorth } from '../core';
+import type { RackRound, ThingWorth } from '../core/kit';
+import type { LadderStone } from '../core/ladder';
 import { threadsOf, type Job } from './threads';
 import type { WorthWorker } from './worth.worker';
 

@@ -14,7 +14,7 @@ import {
 } from '../inspection';
 
 /** What happened to an edge while it was kept at one angle. */
-export interface AngleStay {
+interface AngleStay {
   angleDeg: number;
   from: string;
   /** The next angle's first entry; null for the present one. */

@@ -6,7 +6,7 @@ import { passedTest, seenApex } from '../sharpness';
 import { workMark, type WorkMark } from './workMark';
 
 /** What one job took, in the middle of some entries. */
-export interface Took {
+interface Took {
   strokesPerSide: number;
   minutes: number;
   /** The first of them. */

@@ -5,8 +5,8 @@ import type { WorkUnit } from '../../domain/terms';
 import { workMark } from './workMark';
 
 /** What comes again and again to an edge. */
-export const RECURRING = ['strops', 'stones', 'thinnings'] as const;
-export type Recurring = (typeof RECURRING)[number];
+const RECURRING = ['strops', 'stones', 'thinnings'] as const;
+type Recurring = (typeof RECURRING)[number];
 
 /** How long an edge goes between two of a kind. */
 export interface Gaps {

@@ -2,7 +2,7 @@ import { mean } from 'd3-array';
 import type { StepDone } from '../log';
 
 /** Strokes done against strokes planned, in the middle of some steps. */
-export interface Met {
+interface Met {
   /** How many times the planned strokes it took. */
   times: number;
   /** By how much it missed either way, as a share: 0.4 where plans were four tenths off. */

@@ -3,7 +3,7 @@ import { grouped } from '../grouped';
 import type { CareRow } from './careRow';
 
 /** What is done for several things as for one. */
-export const DONE_TOGETHER = [
+const DONE_TOGETHER = [
   ...(['wax sheath', 'oil handle', 'head and haft', 'film', 'oil leather'] as const),
   'look at compound',
 ] as const satisfies readonly CareDoing[];

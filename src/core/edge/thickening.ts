@@ -4,7 +4,7 @@ import { bevelGrowth, touchUpsUntilThinning, wideningPerRecession } from './beve
 import { PRIORS } from '../priors';
 
 /** One point of the chart: so many touch-ups from now, or ago where negative, the worked face. */
-export interface ThickeningPoint {
+interface ThickeningPoint {
   touchUp: number;
   faceWidthMm: number;
 }

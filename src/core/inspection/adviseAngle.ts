@@ -15,7 +15,7 @@ import { angleChangedAt } from './workedAngle';
 import { worstStretch } from '../sharpness';
 
 /** What choosing an angle costs, beside the present one. */
-export interface AnglePrice {
+interface AnglePrice {
   angleDeg: number;
   /** Thickness of a plain wedge a quarter of a millimetre behind the edge, both sides. */
   thicknessMm: number;

@@ -51,7 +51,7 @@ export type RungReason =
   | 'not past its limit';
 
 /** What one rung would do for this edge. */
-export interface RungOutlook {
+interface RungOutlook {
   rung: Rung;
   /** Minutes to the target; null where it does not reach it. */
   minutes: number | null;

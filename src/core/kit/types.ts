@@ -49,7 +49,7 @@ export interface RackRound {
 }
 
 /** What a kit has to cover beside the edges, and the things that do. */
-export interface KitCover {
+interface KitCover {
   cover: Cover;
   itemIds: readonly string[];
 }

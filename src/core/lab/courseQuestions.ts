@@ -26,7 +26,7 @@ export const COURSE_QUESTIONS = ['jump', 'strop', 'finish', 'years'] as const;
 export type CourseQuestionId = (typeof COURSE_QUESTIONS)[number];
 
 /** One of two ways, as a course by closed formulas. */
-export interface LabLine {
+interface LabLine {
   points: { at: number; value: number }[];
   /** Where it is best, or gives out; null where it does not within the course. */
   mark: { at: number; value: number } | null;

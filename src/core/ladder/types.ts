@@ -154,7 +154,7 @@ export type UnfitReason =
   | { kind: 'left out by you' };
 
 /** What the model alone counts of a step, and in which state: what a log's step is held against later. */
-export interface StepBaseline {
+interface StepBaseline {
   /** Over both sides, before they are made whole. */
   strokes: number;
   minutes: number;

@@ -12,7 +12,7 @@ export interface Peak {
   weight: number;
 }
 
-export interface Ray {
+interface Ray {
   /** Which way it goes from the middle (radians). */
   turn: number;
   peaks: readonly Peak[];

@@ -2,7 +2,7 @@ import { median, quantileSorted } from 'd3-array';
 import { soundLevels, STEP_SECONDS, type SoundLevel } from './soundLevel';
 
 /** What the ear hears: too little to tell, something that is not strokes yet, or strokes. */
-export type Hearing = 'nothing' | 'something' | 'strokes';
+type Hearing = 'nothing' | 'something' | 'strokes';
 
 export interface StrokesHeard {
   strokes: number;

@@ -57,7 +57,7 @@ export interface OutDay {
   leave: string[];
 }
 
-export interface BackLine {
+interface BackLine {
   toolId: string;
   zoneId: string;
   edgeId: string;

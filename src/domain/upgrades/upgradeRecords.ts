@@ -18,7 +18,7 @@ import { sessionToVersion9, VERSION_8 } from './toVersion9';
 type Loose = Record<string, unknown>;
 
 /** What becomes of the records of one store. */
-export interface RecordUpgrade {
+interface RecordUpgrade {
   /** The parts of the older shape that the upgrade relies on; what it refuses is not upgraded. */
   from: Schema;
   upgrade: (record: Loose) => Loose;

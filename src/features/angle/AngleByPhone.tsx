@@ -1,6 +1,8 @@
 'use client';
 
-import { edgeHold, type EdgeNeed, withMeasuredAngle, type TiltAngle, TILT_ZEROS } from '../../core';
+import { edgeHold } from '../../core/hold';
+import type { EdgeNeed } from '../../core/inspection';
+import { withMeasuredAngle, type TiltAngle, TILT_ZEROS } from '../../core/measure';
 import { edgeName } from '../../domain/edgeName';
 import type { Settings } from '../../domain/settings';
 import { mm, deg } from '../../ui/format';

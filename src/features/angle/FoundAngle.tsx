@@ -1,4 +1,5 @@
-import { angleFromTilt, apexAngle, type TiltReading, STILL_DEG, STILL_SECONDS } from '../../core';
+import { apexAngle } from '../../core/edge';
+import { angleFromTilt, type TiltReading, STILL_DEG, STILL_SECONDS } from '../../core/measure';
 import type { Zone } from '../../domain/tool';
 import { day, deg } from '../../ui/format';
 import { angleWords as say } from '../../ui/words/angleByPhoneWords';

@@ -1,5 +1,6 @@
 import { act, renderHook } from '@testing-library/react';
-import { apexAngle, type EdgeNeed } from '../../core';
+import { apexAngle } from '../../core/edge';
+import type { EdgeNeed } from '../../core/inspection';
 import { hidePage } from '../../testing/hidePage';
 import { sample } from '../../testing/sample';
 import { useAngleFinder } from './useAngleFinder';

@@ -1,16 +1,16 @@
 'use client';
 
 import { useState } from 'react';
+import { apexAngle } from '../../core/edge';
+import type { EdgeNeed } from '../../core/inspection';
 import {
   angleFromTilt,
-  apexAngle,
   angleRefused,
   type AngleRefused,
-  type EdgeNeed,
   type TiltAngle,
   type TiltReading,
   type TiltZero,
-} from '../../core';
+} from '../../core/measure';
 import { PHONE_MOTION, simulatedPhone, type SimulatedPhone } from '../../instruments';
 import { useTilt, type Tilt } from './useTilt';
 

@@ -1,7 +1,13 @@
 'use client';
 
 import { useCallback, useEffect, useRef, useState } from 'react';
-import { LEVEL, meanGravity, tiltBetween, type Gravity, type TiltReading } from '../../core';
+import {
+  LEVEL,
+  meanGravity,
+  tiltBetween,
+  type Gravity,
+  type TiltReading,
+} from '../../core/measure';
 import type { LostWhy, MotionReading, Source } from '../../instruments';
 import { useLetGo } from '../../ui/useLetGo';
 

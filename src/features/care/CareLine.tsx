@@ -4,7 +4,7 @@ import { spoken } from '../../ui/words/closedWords';
 import { careWords as say } from '../../ui/words/screens/care';
 import { sum } from 'd3-array';
 import { useState } from 'react';
-import { careGroupKey, USUAL_EVERY, type CareGroup, type CareRow } from '../../core';
+import { careGroupKey, USUAL_EVERY, type CareGroup, type CareRow } from '../../core/care';
 import { LimitedNumberField, TextField } from '../../ui/forms/fields';
 import { day, minutes } from '../../ui/format';
 import { careDue, careGroupReason, careGroupTitle } from '../../ui/words/careWords';

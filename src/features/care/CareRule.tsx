@@ -3,7 +3,7 @@
 import { careWords as say } from '../../ui/words/screens/care';
 import { shortDay, shortMonth, shortWeekday } from '../../ui/format';
 import { useLayoutEffect, useState } from 'react';
-import { careGroupKey, type CareGroup, type CareRow } from '../../core';
+import { careGroupKey, type CareGroup, type CareRow } from '../../core/care';
 import type { Trip } from '../../domain/trip';
 import { dayOfTrip } from '../../domain/tripDays';
 import { rulePlace, ruleTicks, type RuleFrame } from './careScale';

@@ -5,14 +5,9 @@ import { careWords as say } from '../../ui/words/screens/care';
 import { sum } from 'd3-array';
 import { differenceInCalendarDays, formatISO, max, parseISO } from 'date-fns';
 import { useState } from 'react';
-import {
-  careBeforeTrip,
-  careGroups,
-  type CareGroup,
-  type CareRow,
-  type ZoneState,
-  workingSteel,
-} from '../../core';
+import { careBeforeTrip, careGroups, type CareGroup, type CareRow } from '../../core/care';
+import type { ZoneState } from '../../core/inspection';
+import { workingSteel } from '../../core/wear';
 import type { Trip } from '../../domain/trip';
 import {
   useNow,

@@ -3,7 +3,7 @@
 import { spoken } from '../../ui/words/closedWords';
 import { guideWords as say } from '../../ui/words/screens/guide';
 import { useState } from 'react';
-import { BURR_PARTS, burrGaps, owedPerSide } from '../../core';
+import { BURR_PARTS, burrGaps, owedPerSide } from '../../core/touchUp';
 import { finding } from '../../domain/observation';
 import type { SessionStep } from '../../domain/session';
 import { SIDES, type Side } from '../../domain/terms';

@@ -3,15 +3,15 @@
 import { spoken } from '../../ui/words/closedWords';
 import { guideWords as say } from '../../ui/words/screens/guide';
 import type { Ref } from 'react';
+import { edgeSections } from '../../core/ladder';
 import {
   balance,
-  edgeSections,
   handInSets,
   inkDue,
   nextWay,
   sectionUnder,
   stepTrouble,
-} from '../../core';
+} from '../../core/touchUp';
 import type { SessionStep } from '../../domain/session';
 import { isSpineTask, type CountScheme, type Side } from '../../domain/terms';
 import type { Tool, Zone } from '../../domain/tool';

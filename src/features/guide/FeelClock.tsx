@@ -3,7 +3,8 @@
 import { spoken } from '../../ui/words/closedWords';
 import { guideWords as say } from '../../ui/words/screens/guide';
 import { useEffect, useState } from 'react';
-import { toolForm, inkAnswer, stepHold } from '../../core';
+import { inkAnswer, stepHold } from '../../core/hold';
+import { toolForm } from '../../core/ladder';
 import type { Session, SessionStep } from '../../domain/session';
 import type { Side, InkSeen } from '../../domain/terms';
 import type { Tool, Zone } from '../../domain/tool';

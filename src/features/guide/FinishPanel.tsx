@@ -15,7 +15,7 @@ import { chipDepth, deg, fineMm, placeMm, sentence } from '../../ui/format';
 import { GramsField } from '../../ui/GramsField';
 import { TestChoice } from '../../ui/ObservationFields';
 import { Choice } from '../../ui/Choice';
-import { leftZone } from '../../core';
+import { leftZone } from '../../core/jobs';
 import { finishMeasured, isHalfAnArc, withKeptFacet, type FacetChoice } from './finishMeasured';
 import { MeasuredAfter } from './MeasuredAfter';
 import { useEndOfJob } from './useEndOfJob';

@@ -2,7 +2,7 @@
 
 import dynamic from 'next/dynamic';
 import { useRef, type RefObject } from 'react';
-import { toolForm } from '../../core';
+import { toolForm } from '../../core/ladder';
 import type { Session } from '../../domain/session';
 import type { Settings } from '../../domain/settings';
 import type { Tool, Zone } from '../../domain/tool';

@@ -1,5 +1,5 @@
 import { guideWords } from '../../ui/words/screens/guide';
-import { stepHold } from '../../core';
+import { stepHold } from '../../core/hold';
 import type { SessionStep } from '../../domain/session';
 import type { Side } from '../../domain/terms';
 import type { Tool, Zone } from '../../domain/tool';

@@ -1,7 +1,7 @@
 'use client';
 
 import dynamic from 'next/dynamic';
-import { gateAt } from '../../core';
+import { gateAt } from '../../core/touchUp';
 import type { Session } from '../../domain/session';
 import type { Settings } from '../../domain/settings';
 import type { Tool, Zone } from '../../domain/tool';

@@ -1,4 +1,4 @@
-import { handLeans, type Hold } from '../../core';
+import { handLeans, type Hold } from '../../core/hold';
 import type { SessionStep } from '../../domain/session';
 import type { Tool, Zone } from '../../domain/tool';
 import { useHand } from '../../live';

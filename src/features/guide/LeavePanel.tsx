@@ -1,7 +1,7 @@
 'use client';
 
 import { guideWords as say } from '../../ui/words/screens/guide';
-import { BURR_PARTS, gateLooks, type Gate } from '../../core';
+import { BURR_PARTS, gateLooks, type Gate } from '../../core/touchUp';
 import type { SessionStep } from '../../domain/session';
 import type { Side } from '../../domain/terms';
 import type { Tool, Zone } from '../../domain/tool';

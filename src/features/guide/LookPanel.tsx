@@ -5,7 +5,7 @@ import dynamic from 'next/dynamic';
 import type { ComponentProps } from 'react';
 import { isWorked } from '../../domain/observation';
 import type { Session, SessionStep } from '../../domain/session';
-import { contactOf, wantsBurr, shearingDeg, stepHold, inkAnswer } from '../../core';
+import { contactOf, wantsBurr, shearingDeg, stepHold, inkAnswer } from '../../core/hold';
 import { ActionRow } from '../../ui/ActionRow';
 import { BurrWalk } from './BurrWalk';
 const GuidePictures = dynamic(() => import('./GuidePictures'), { ssr: false });

@@ -2,7 +2,7 @@
 
 import { guideWords as say } from '../../ui/words/screens/guide';
 import { Said } from '../../ui/Term';
-import { stepTrouble, stuckCauses, type StuckCause } from '../../core';
+import { stepTrouble, stuckCauses, type StuckCause } from '../../core/touchUp';
 import type { SessionStep } from '../../domain/session';
 import { stuckWords } from '../../ui/words/stuckWords';
 

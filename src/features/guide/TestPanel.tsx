@@ -2,18 +2,10 @@
 
 import { guideWords as say } from '../../ui/words/screens/guide';
 import { useMemo, useState } from 'react';
-import {
-  adviseAngle,
-  gramsFromApex,
-  KEEN_UP_TO,
-  placeProgress,
-  stepSeries,
-  testTrend,
-  toolForm,
-  type AngleAdvice,
-  type SymptomId,
-  type TestTrend,
-} from '../../core';
+import { adviseAngle, type AngleAdvice, type SymptomId } from '../../core/inspection';
+import { toolForm } from '../../core/ladder';
+import { gramsFromApex, KEEN_UP_TO } from '../../core/sharpness';
+import { placeProgress, stepSeries, testTrend, type TestTrend } from '../../core/touchUp';
 import { useTester, useToolLog, useZoneState } from '../../live';
 import type { EdgeTest, Session, SessionStep } from '../../domain/session';
 import { passedTest, readGrams } from '../../domain/observation';

@@ -1,6 +1,6 @@
 import { guideWords as say } from '../../ui/words/screens/guide';
 import { notice } from '../../ui/notice';
-import { advance } from '../../core';
+import { advance } from '../../core/touchUp';
 import type { Finding, Session } from '../../domain/session';
 import { isWorked } from '../../domain/observation';
 import type { Tool, Zone } from '../../domain/tool';

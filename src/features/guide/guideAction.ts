@@ -1,4 +1,4 @@
-import type { GuideEvent } from '../../core';
+import type { GuideEvent } from '../../core/touchUp';
 
 /** A guide event before its moment is known. */
 export type GuideAction = GuideEvent extends infer E

@@ -1,5 +1,6 @@
 import { sum } from 'd3-array';
-import { damageToMend, edgeWord, worstStretch } from '../../core';
+import { damageToMend, edgeWord } from '../../core/inspection';
+import { worstStretch } from '../../core/sharpness';
 import type { Session, SessionStep } from '../../domain/session';
 import type { Side } from '../../domain/terms';
 import type { Tool, Zone } from '../../domain/tool';

@@ -1,4 +1,4 @@
-import { strokeCounter, type StrokesHeard } from '../../core';
+import { strokeCounter, type StrokesHeard } from '../../core/measure';
 import type { Motion } from '../../domain/terms';
 import { MICROPHONE, simulatedSound, type LostWhy } from '../../instruments';
 

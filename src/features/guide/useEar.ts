@@ -1,7 +1,7 @@
 'use client';
 
 import { useEffect, useRef, useState } from 'react';
-import type { StrokesHeard } from '../../core';
+import type { StrokesHeard } from '../../core/measure';
 import type { LostWhy } from '../../instruments';
 import type { Hand } from './listenToStrokes';
 

@@ -1,7 +1,7 @@
 'use client';
 
 import { useLayoutEffect, useState, type RefObject, useEffect, useRef } from 'react';
-import { advance, setsOf, type GuideEvent, gateAt } from '../../core';
+import { advance, setsOf, type GuideEvent, gateAt } from '../../core/touchUp';
 import type { Session } from '../../domain/session';
 import type { Settings } from '../../domain/settings';
 import type { LiveRecord } from '../../live';

@@ -3,7 +3,7 @@
 import { guideWords as say } from '../../ui/words/screens/guide';
 import { useRouter } from 'next/navigation';
 import { useCallback } from 'react';
-import { nextInSitting } from '../../core';
+import { nextInSitting } from '../../core/touchUp';
 import { edgeName } from '../../domain/edgeName';
 import type { Session } from '../../domain/session';
 import { useStore } from '../../live';

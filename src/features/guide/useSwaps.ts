@@ -1,15 +1,9 @@
 'use client';
 
 import { useMemo } from 'react';
-import {
-  findingsLeft,
-  NO_WISHES,
-  planJob,
-  plannedSteps,
-  toolForm,
-  workingFace,
-  type LadderAbrasive,
-} from '../../core';
+import { planJob } from '../../core/inspection';
+import { NO_WISHES, toolForm, workingFace, type LadderAbrasive } from '../../core/ladder';
+import { findingsLeft, plannedSteps } from '../../core/touchUp';
 import type { Session, SessionStep } from '../../domain/session';
 import type { Tool, Zone } from '../../domain/tool';
 import { useBench, useTester, useToolLog } from '../../live';

@@ -1,7 +1,10 @@
 'use client';
 
 import { useState } from 'react';
-import { apexAngle, wobbleDeg, type EdgeNeed, type SetStudy } from '../../core';
+import { apexAngle } from '../../core/edge';
+import { wobbleDeg } from '../../core/evidence';
+import type { EdgeNeed } from '../../core/inspection';
+import type { SetStudy } from '../../core/measure';
 import { edgeName } from '../../domain/edgeName';
 import type { Practice } from '../../domain/practice';
 import type { Side } from '../../domain/terms';

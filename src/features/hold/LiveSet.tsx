@@ -1,4 +1,4 @@
-import type { HeldStroke } from '../../core';
+import type { HeldStroke } from '../../core/measure';
 import { deg } from '../../ui/format';
 import { coachWords as say } from '../../ui/words/holdCoachWords';
 import type { HoldSet } from './useHoldSet';

@@ -1,4 +1,7 @@
-import { apexAngle, edgeByHold, type EdgeNeed, type SetStudy, type HeldStroke } from '../../core';
+import { apexAngle } from '../../core/edge';
+import type { EdgeNeed } from '../../core/inspection';
+import { edgeByHold } from '../../core/lab';
+import type { SetStudy, HeldStroke } from '../../core/measure';
 import { edgeName } from '../../domain/edgeName';
 import { deg } from '../../ui/format';
 import { labLink } from '../../ui/labLink';

@@ -1,5 +1,5 @@
 import { scaleLinear, scaleTime } from 'd3-scale';
-import { wobbleDeg, type LearnedHold } from '../../core';
+import { wobbleDeg, type LearnedHold } from '../../core/evidence';
 import type { Practice } from '../../domain/practice';
 import type { Side } from '../../domain/terms';
 import { day, deg } from '../../ui/format';

@@ -1,4 +1,4 @@
-import { gravityOf } from '../../core';
+import { gravityOf } from '../../core/measure';
 import type { MotionReading } from '../../instruments';
 import { isOver, latest, readingsOf, stillnessOf } from './setReadings';
 

@@ -1,4 +1,10 @@
-import { angleFromTilt, STILL_DEG, tiltBetween, type Gravity, type HoldReading } from '../../core';
+import {
+  angleFromTilt,
+  STILL_DEG,
+  tiltBetween,
+  type Gravity,
+  type HoldReading,
+} from '../../core/measure';
 import type { MotionReading } from '../../instruments';
 
 /** It is over when it has lain still for so long (seconds), within this of where it was zeroed (degrees). */

@@ -1,5 +1,5 @@
 import { act, renderHook } from '@testing-library/react';
-import type { SetStudy } from '../../core';
+import type { SetStudy } from '../../core/measure';
 import { simulatedHand, type LostWhy, type MotionReading, type Source } from '../../instruments';
 import { hidePage } from '../../testing/hidePage';
 import { useHoldSet } from './useHoldSet';

@@ -1,14 +1,14 @@
 'use client';
 
 import { useCallback, useEffect, useRef, useState } from 'react';
-import { LEVEL, meanGravity, studySet, type Gravity, type SetStudy } from '../../core';
+import { LEVEL, meanGravity, studySet, type Gravity, type SetStudy } from '../../core/measure';
 import type { LostWhy, MotionReading, Source } from '../../instruments';
 import { useLatest } from '../../ui/useLatest';
 import { useLetGo } from '../../ui/useLetGo';
 import { isOver, latest, readingsOf, stillnessOf } from './setReadings';
 
 /** A set by what the phone on the lath does: it begins and ends by itself, no tap in the middle of it. */
-export type SetPhase = 'off' | 'opening' | 'zeroing' | 'ready' | 'going' | 'done' | LostWhy;
+type SetPhase = 'off' | 'opening' | 'zeroing' | 'ready' | 'going' | 'done' | LostWhy;
 
 export interface HoldSet {
   phase: SetPhase;

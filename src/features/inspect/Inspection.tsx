@@ -2,7 +2,9 @@
 
 import { inspectWords as say } from '../../ui/words/screens/inspect';
 import { useRouter } from 'next/navigation';
-import { heldStep, stepHold, type EdgeVerdict, type ZoneState, toolForm } from '../../core';
+import { heldStep, stepHold } from '../../core/hold';
+import type { EdgeVerdict, ZoneState } from '../../core/inspection';
+import { toolForm } from '../../core/ladder';
 import { finding } from '../../domain/observation';
 import type { Finding, Observation, ToolChecks } from '../../domain/session';
 import type { Settings } from '../../domain/settings';

@@ -1,7 +1,7 @@
 import { spoken } from '../../ui/words/closedWords';
 import { inspectWords as say } from '../../ui/words/screens/inspect';
 import { ActionBar } from '../../ui/ActionBar';
-import type { EdgeVerdict } from '../../core';
+import type { EdgeVerdict } from '../../core/inspection';
 import type { Job } from '../../domain/terms';
 import { sentence } from '../../ui/format';
 

@@ -5,7 +5,7 @@ import { titles } from '../../ui/words/titleWords';
 import { edgeName } from '../../domain/edgeName';
 import type { Zone } from '../../domain/tool';
 import Link from '../../ui/Link';
-import type { ZoneState } from '../../core';
+import type { ZoneState } from '../../core/inspection';
 import type { JudgedLook } from './useJudgedLook';
 
 /** Which edge is looked at, how it is, and the way to the others. */

@@ -2,7 +2,8 @@
 
 import { inspectWords as say } from '../../ui/words/screens/inspect';
 import { useState } from 'react';
-import { toolForm, type EdgeWord } from '../../core';
+import type { EdgeWord } from '../../core/inspection';
+import { toolForm } from '../../core/ladder';
 import type { Finding } from '../../domain/session';
 import { finding } from '../../domain/observation';
 import { FINDING_KINDS, type FindingKind } from '../../domain/terms';

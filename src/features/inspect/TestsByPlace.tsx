@@ -3,7 +3,8 @@
 import { spoken } from '../../ui/words/closedWords';
 import { inspectWords as say } from '../../ui/words/screens/inspect';
 import { useState } from 'react';
-import { gramsFromApex, toolForm } from '../../core';
+import { toolForm } from '../../core/ladder';
+import { gramsFromApex } from '../../core/sharpness';
 import type { EdgeTest } from '../../domain/session';
 import { passedTest, readGrams } from '../../domain/observation';
 import { SHAVING_WAYS } from '../../domain/terms';

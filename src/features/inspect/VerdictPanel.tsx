@@ -1,7 +1,7 @@
 import { spoken } from '../../ui/words/closedWords';
 import { inspectWords as say } from '../../ui/words/screens/inspect';
 import { Said } from '../../ui/Term';
-import type { DamageChoice, EdgeVerdict } from '../../core';
+import type { DamageChoice, EdgeVerdict } from '../../core/inspection';
 import type { DamageWay } from '../../domain/terms';
 import { deg, minutes, minutesSpan, sentence, steel } from '../../ui/format';
 import { leftDamageWords } from '../../ui/words/leftDamageWords';

@@ -8,13 +8,13 @@ import {
   edgeJobOf,
   edgeWord,
   judgeEdge,
-  seenApex,
   type AngleAdvice,
   type DamageChoice,
   type EdgeVerdict,
   type EdgeWord,
   type ZoneState,
-} from '../../core';
+} from '../../core/inspection';
+import { seenApex } from '../../core/sharpness';
 import { NO_CHECKS } from '../../domain/observation';
 import { newRecord } from '../../domain/newRecord';
 import type { Inspection, Observation, ToolChecks } from '../../domain/session';

@@ -10,9 +10,9 @@ import {
   placeIn,
   type KitSolution,
   type KitStep,
-  type Shelf,
   type SolvedNeed,
-} from '../../core';
+} from '../../core/kit';
+import type { Shelf } from '../../core/ladder';
 import type { CarryPlace } from '../../domain/terms';
 import type { Helper } from '../../domain/shelf';
 import type { Trip } from '../../domain/trip';

@@ -2,7 +2,13 @@
 
 import { kitWords as say } from '../../ui/words/screens/kit';
 import { SideScroll } from '../../ui/SideScroll';
-import { thingPrice, wayWith, type Carrying, type KitSolution, type SolvedNeed } from '../../core';
+import {
+  thingPrice,
+  wayWith,
+  type Carrying,
+  type KitSolution,
+  type SolvedNeed,
+} from '../../core/kit';
 import { minutes, rounded } from '../../ui/format';
 import { needWords, timesWords } from '../../ui/words/kitWords';
 

@@ -3,7 +3,10 @@
 import { kindName } from '../../ui/words/kindName';
 import { spoken } from '../../ui/words/closedWords';
 import { kitWords as say } from '../../ui/words/screens/kit';
-import { coveredBy, PRIORS, type Shelf, type ZoneState } from '../../core';
+import type { ZoneState } from '../../core/inspection';
+import { coveredBy } from '../../core/kit';
+import type { Shelf } from '../../core/ladder';
+import { PRIORS } from '../../core/priors';
 import type { Helper } from '../../domain/shelf';
 import { COVERS, type Cover } from '../../domain/terms';
 import type { Tool } from '../../domain/tool';

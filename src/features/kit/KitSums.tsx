@@ -1,6 +1,6 @@
 import { kitWords as say } from '../../ui/words/screens/kit';
 import { maxIndex } from 'd3-array';
-import { eveningWork, type KitSolution } from '../../core';
+import { eveningWork, type KitSolution } from '../../core/kit';
 import type { Trip, Carried } from '../../domain/trip';
 import { grams, minutes, sentence } from '../../ui/format';
 import { needWords } from '../../ui/words/kitWords';

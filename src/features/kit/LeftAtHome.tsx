@@ -1,7 +1,7 @@
 'use client';
 
 import { kitWords as say } from '../../ui/words/screens/kit';
-import { thingPrice, type KitSolution } from '../../core';
+import { thingPrice, type KitSolution } from '../../core/kit';
 import type { Trip } from '../../domain/trip';
 import { grams, minutes } from '../../ui/format';
 import { needWords } from '../../ui/words/kitWords';

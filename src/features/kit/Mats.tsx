@@ -2,7 +2,8 @@
 
 import { kitWords as say } from '../../ui/words/screens/kit';
 import { sum } from 'd3-array';
-import type { KitItem, KitSolution, KitStep, Shelf } from '../../core';
+import type { KitItem, KitSolution, KitStep } from '../../core/kit';
+import type { Shelf } from '../../core/ladder';
 import { grams, placeMm } from '../../ui/format';
 import { ThingDrawing } from '../../ui/things/ThingDrawing';
 import { useWidth } from '../../ui/useWidth';

@@ -2,7 +2,7 @@
 
 import { kitWords as say } from '../../ui/words/screens/kit';
 import { sum } from 'd3-array';
-import { shelfThings, type Shelf } from '../../core';
+import { shelfThings, type Shelf } from '../../core/ladder';
 import type { Helper } from '../../domain/shelf';
 import { toolsByPerson } from '../../domain/carriers';
 import type { Tool } from '../../domain/tool';

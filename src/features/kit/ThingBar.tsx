@@ -4,7 +4,7 @@ import { counted } from '../../ui/words/counted';
 import { kitWords as say } from '../../ui/words/screens/kit';
 import { ActionBar } from '../../ui/ActionBar';
 import type { ReactNode } from 'react';
-import { thingPrice, type KitSolution } from '../../core';
+import { thingPrice, type KitSolution } from '../../core/kit';
 import { CARRY_PLACES, type CarryPlace } from '../../domain/terms';
 import type { Trip } from '../../domain/trip';
 import { minutes } from '../../ui/format';

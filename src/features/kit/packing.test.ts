@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { carrying, type KitSolution } from '../../core';
+import { carrying, type KitSolution } from '../../core/kit';
 import { isSameKit, isSamePacking, packedItems, packedKit, withTicks } from './packing';
 
 const item = (id: string, massG: number) => ({

@@ -1,4 +1,4 @@
-import { placeIn, type Carrying, type KitSolution } from '../../core';
+import { placeIn, type Carrying, type KitSolution } from '../../core/kit';
 import type { Carried } from '../../domain/trip';
 
 /** The things of a kit as they are to be packed, with what comes along anyway. */

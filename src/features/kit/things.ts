@@ -1,6 +1,7 @@
 import { timesWords } from '../../ui/words/counted';
 import { kitWords as say } from '../../ui/words/screens/kit';
-import type { KitItem, Shelf } from '../../core';
+import type { KitItem } from '../../core/kit';
+import type { Shelf } from '../../core/ladder';
 import type { Abrasive, Helper, Strop } from '../../domain/shelf';
 import type { CarryPlace } from '../../domain/terms';
 import { shapeOfHelper, type HelperShape } from '../../ui/things/HelperDrawing';

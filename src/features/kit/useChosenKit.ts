@@ -12,7 +12,7 @@ import {
   type FrontierPoint,
   type KitSolution,
   type KitStep,
-} from '../../core';
+} from '../../core/kit';
 import type { Trip } from '../../domain/trip';
 import { stepTitle } from '../../ui/words/kitWords';
 import { isSameKit, packedItems, packedKit } from './packing';

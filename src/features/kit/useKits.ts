@@ -1,19 +1,17 @@
 'use client';
 
 import { useMemo, useState } from 'react';
+import type { ZoneState } from '../../core/inspection';
 import {
   kitProblem,
-  stoneWaterMl,
   needsOfEachOnce,
   needsOfForecast,
-  travelling,
-  type Hand,
   type KitLimits,
   type KitProblem,
   type KitSolution,
-  type Shelf,
-  type ZoneState,
-} from '../../core';
+} from '../../core/kit';
+import type { Hand, Shelf } from '../../core/ladder';
+import { stoneWaterMl, travelling } from '../../core/trip';
 import type { Helper } from '../../domain/shelf';
 import { USUAL_TRIP, type Trip } from '../../domain/trip';
 import {

@@ -2,7 +2,7 @@
 
 import { scaleLinear } from 'd3-scale';
 import { extent } from 'd3-array';
-import { askCourses, type CourseAnswer, type CourseQuestionId } from '../../core';
+import { askCourses, type CourseAnswer, type CourseQuestionId } from '../../core/lab';
 import { edgeName } from '../../domain/edgeName';
 import { figure } from '../../ui/format';
 import { Course, FootAxis, Label, Level, LevelAxis, Plot, Reading, ticksOf } from '../../ui/plot';

@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import type { LabAnswer } from '../../core';
+import type { LabAnswer } from '../../core/lab';
 import { PressedRow } from '../../ui/PressedRow';
 import { useIsWide } from '../../ui/useIsWide';
 import { labWords as say } from '../../ui/words/labWords';

@@ -3,7 +3,7 @@
 import { bin, extent } from 'd3-array';
 import { scaleLinear, scaleLog, type ScaleLinear } from 'd3-scale';
 import { area } from 'd3-shape';
-import { mostReachApex, type LabCourse, type Quantiles, type LabAnswer } from '../../core';
+import { mostReachApex, type LabCourse, type Quantiles, type LabAnswer } from '../../core/lab';
 import { deg, grams } from '../../ui/format';
 import {
   apart,

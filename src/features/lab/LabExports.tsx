@@ -1,6 +1,6 @@
 'use client';
 
-import { type LabAnswer, grindSection, sectionReport, type LabCourse } from '../../core';
+import { type LabAnswer, grindSection, sectionReport, type LabCourse } from '../../core/lab';
 import { downloadFile, downloadText } from '../../ui/download';
 import { embeddedFont } from '../../ui/embeddedFont';
 import { labWords as say } from '../../ui/words/labWords';

@@ -1,4 +1,10 @@
-import { apexSection, labMoment, type LabCourse, type LabMoment, type Section } from '../../core';
+import {
+  apexSection,
+  labMoment,
+  type LabCourse,
+  type LabMoment,
+  type Section,
+} from '../../core/lab';
 import { deg, um } from '../../ui/format';
 import { useWidth } from '../../ui/useWidth';
 import { labWords as say } from '../../ui/words/labWords';

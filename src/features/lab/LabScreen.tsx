@@ -4,13 +4,8 @@ import { useSettledStandings, useNow, useShapesLeft, useToolLog } from '../../li
 import { AskedEdge } from '../../ui/AskedEdge';
 import { labLink } from '../../ui/labLink';
 import { labWords as say } from '../../ui/words/labWords';
-import {
-  COURSE_QUESTIONS,
-  STROKE_QUESTIONS,
-  wearOfYears,
-  type WearOfYears,
-  type EdgeNeed,
-} from '../../core';
+import type { EdgeNeed } from '../../core/inspection';
+import { COURSE_QUESTIONS, STROKE_QUESTIONS, wearOfYears, type WearOfYears } from '../../core/lab';
 import { edgeName } from '../../domain/edgeName';
 import { TabTitle } from '../../ui/TabTitle';
 import { titles } from '../../ui/words/titleWords';

@@ -1,5 +1,5 @@
-import { mostReachApex } from '../../core';
-import type { LabCourse, SectionReport, LabAnswer } from '../../core';
+import { mostReachApex } from '../../core/lab';
+import type { LabCourse, SectionReport, LabAnswer } from '../../core/lab';
 import { deg, grams, um } from '../../ui/format';
 import { labWords as say } from '../../ui/words/labWords';
 

@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import type { PlayedWork } from '../../core';
+import type { PlayedWork } from '../../core/lab';
 import { edgeName } from '../../domain/edgeName';
 import type { PlayedStep } from '../../domain/playedStep';
 import { deg, newtons } from '../../ui/format';

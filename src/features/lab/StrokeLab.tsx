@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import type { StrokeAnswer, StrokeQuestionId } from '../../core';
+import type { StrokeAnswer, StrokeQuestionId } from '../../core/lab';
 import { edgeName } from '../../domain/edgeName';
 import { deg, um } from '../../ui/format';
 import {

@@ -1,5 +1,5 @@
 import { line } from 'd3-shape';
-import type { LabStroke } from '../../core';
+import type { LabStroke } from '../../core/lab';
 import { rayEnd, rayPath } from './sectionView';
 
 /** Degrees of the bell's own smoothing, and how far it stands out at its widest (px). */

@@ -1,7 +1,7 @@
 'use client';
 
-import { apexAngle } from '../../core';
-import type { Habit, HabitYears, WearOfYears, YearShape } from '../../core';
+import { apexAngle } from '../../core/edge';
+import type { Habit, HabitYears, WearOfYears, YearShape } from '../../core/lab';
 import { edgeName } from '../../domain/edgeName';
 import { day, deg, fineMm, mm, rounded, um } from '../../ui/format';
 import { QUESTION_WORDS } from '../../ui/words/labWords';

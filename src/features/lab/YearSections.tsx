@@ -1,7 +1,7 @@
 import { line } from 'd3-shape';
 import { max, min } from 'd3-array';
 import { scaleLinear } from 'd3-scale';
-import type { YearShape } from '../../core';
+import type { YearShape } from '../../core/lab';
 import { useWidth } from '../../ui/useWidth';
 
 /** What is shown of all years, on one scale (mm): along the blade, and of one side from its middle. */

@@ -1,4 +1,4 @@
-import type { LabEdge } from '../../core';
+import type { LabEdge } from '../../core/lab';
 import type { Experiment } from '../../domain/experiment';
 import { deg, newtons, um } from '../../ui/format';
 import { familyName } from '../../ui/words/familyName';

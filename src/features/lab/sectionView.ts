@@ -1,5 +1,5 @@
 import { line } from 'd3-shape';
-import type { LabCourse, LabStroke, Section, SectionPoint, SectionStroke } from '../../core';
+import type { LabCourse, LabStroke, Section, SectionPoint, SectionStroke } from '../../core/lab';
 
 /** A window onto a section: where its left edge lies (mm from the spine's axis), and its scale. */
 export interface SectionWindow {

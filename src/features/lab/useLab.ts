@@ -2,15 +2,10 @@
 
 import { useSearchParams } from 'next/navigation';
 import { useMemo } from 'react';
-import {
-  STROKE_QUESTIONS,
-  labEdge,
-  notable,
-  playedPlan,
-  wobbleDeg,
-  type LearnedHold,
-} from '../../core';
-import type { EdgeNeed, LabEdge, PlayedWork, StrokeAnswer, StrokeQuestionId } from '../../core';
+import { notable, wobbleDeg, type LearnedHold } from '../../core/evidence';
+import { STROKE_QUESTIONS, labEdge, playedPlan } from '../../core/lab';
+import type { EdgeNeed } from '../../core/inspection';
+import type { LabEdge, PlayedWork, StrokeAnswer, StrokeQuestionId } from '../../core/lab';
 import type { LabQuestionId } from '../../ui/words/labWords';
 import type { Experiment } from '../../domain/experiment';
 import {

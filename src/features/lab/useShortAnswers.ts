@@ -1,7 +1,7 @@
 'use client';
 
 import { useMemo } from 'react';
-import { askCourses, COURSE_QUESTIONS, type WearOfYears } from '../../core';
+import { askCourses, COURSE_QUESTIONS, type WearOfYears } from '../../core/lab';
 import { answerShort, courseShort, playedShort, type LabQuestionId } from '../../ui/words/labWords';
 import { wearShort } from '../../ui/words/wearWords';
 import { usePlayed, usePostAnswers, type Lab } from './useLab';

@@ -1,4 +1,4 @@
-import type { EdgeWord } from '../../core';
+import type { EdgeWord } from '../../core/inspection';
 import { KINDS, type ToolKind } from '../../domain/kinds';
 import { typicalTool } from '../../domain/typicalTools';
 import { toolOutline } from '../../ui/silhouette/outline';

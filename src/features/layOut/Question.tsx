@@ -1,7 +1,8 @@
 'use client';
 
 import { useState } from 'react';
-import { testOfWord, type EdgeWord } from '../../core';
+import type { EdgeWord } from '../../core/inspection';
+import { testOfWord } from '../../core/rough';
 import { KINDS } from '../../domain/kinds';
 import { targetApexFor } from '../../domain/tasks';
 import type { Fineness } from '../../domain/usualThings';

@@ -1,6 +1,6 @@
 import { KINDS, TOOL_KINDS, type ToolForm, type ToolKind } from '../../domain/kinds';
 import { USUAL_THINGS, type Fineness, type UsualThing } from '../../domain/usualThings';
-import type { EdgeWord } from '../../core';
+import type { EdgeWord } from '../../core/inspection';
 
 /** A tool on the ground, or several alike that travel as one. */
 export interface LaidTool {

@@ -1,5 +1,7 @@
 import fc from 'fast-check';
-import { edgeWord, testOfWord, TEST_CENTRE_UM } from '../../core';
+import { edgeWord } from '../../core/inspection';
+import { testOfWord } from '../../core/rough';
+import { TEST_CENTRE_UM } from '../../core/sharpness';
 import { RECORD_SCHEMAS } from '../../domain/records';
 import type { Tool } from '../../domain/tool';
 import { groundLayout } from './GroundDrawing';

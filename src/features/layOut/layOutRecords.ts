@@ -1,4 +1,4 @@
-import { testOfWord } from '../../core';
+import { testOfWord } from '../../core/rough';
 import { KINDS } from '../../domain/kinds';
 import { newRecord } from '../../domain/newRecord';
 import { NO_CHECKS, passedTest } from '../../domain/observation';

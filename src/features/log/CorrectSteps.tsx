@@ -1,7 +1,8 @@
 'use client';
 
 import { logWords as say } from '../../ui/words/screens/log';
-import { abrasivesAtHand, stepWith, type LadderAbrasive } from '../../core';
+import { abrasivesAtHand, type LadderAbrasive } from '../../core/ladder';
+import { stepWith } from '../../core/touchUp';
 import type { SessionStep } from '../../domain/session';
 import { useShelf } from '../../live';
 import { TypedNumberField, SelectField } from '../../ui/forms/fields';

@@ -1,6 +1,7 @@
 import { spoken } from '../../ui/words/closedWords';
 import { logWords as say } from '../../ui/words/screens/log';
-import { damageToMend, edgeWord, seenApex } from '../../core';
+import { damageToMend, edgeWord } from '../../core/inspection';
+import { seenApex } from '../../core/sharpness';
 import type { Observation } from '../../domain/session';
 import type { Tool, Zone } from '../../domain/tool';
 import { useTester } from '../../live';

@@ -1,6 +1,6 @@
 import { spoken } from '../../ui/words/closedWords';
 import { logWords as say } from '../../ui/words/screens/log';
-import { stepSeries } from '../../core';
+import { stepSeries } from '../../core/touchUp';
 import type { Session } from '../../domain/session';
 import { StropCurve } from '../../ui/StropCurve';
 import { INK_WORDS } from '../../ui/words/inkWords';

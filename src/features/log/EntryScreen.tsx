@@ -28,7 +28,8 @@ import { EntryReadings } from './EntryReadings';
 import { EntrySteps } from './EntrySteps';
 import { workedEdge, WORK_WORDS } from '../../ui/words/entryWords';
 import { stampNow } from '../../domain/clock';
-import { playedEntry, type Shelf } from '../../core';
+import { playedEntry } from '../../core/lab';
+import type { Shelf } from '../../core/ladder';
 import { LabLink } from '../../ui/LabLink';
 
 const EntryPictures = dynamic(() => import('./EntryPictures'), { ssr: false });

@@ -1,6 +1,6 @@
 import { logWords as say } from '../../ui/words/screens/log';
 import { SideScroll } from '../../ui/SideScroll';
-import { forceInWords } from '../../core';
+import { forceInWords } from '../../core/wear';
 import type { Session } from '../../domain/session';
 import { isSpineTask } from '../../domain/terms';
 import { countSpan, deg, minutes } from '../../ui/format';

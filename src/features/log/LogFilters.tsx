@@ -4,7 +4,7 @@ import { logWords as say } from '../../ui/words/screens/log';
 import { millisecondsInDay as DAY_MS } from 'date-fns/constants';
 import { min } from 'd3-array';
 import { memo, useMemo } from 'react';
-import { WORK_MARKS } from '../../core';
+import { WORK_MARKS } from '../../core/answers';
 import { SelectField, TextField } from '../../ui/forms/fields';
 import { sentence } from '../../ui/format';
 import { WORK_MARK_WORDS } from '../../ui/WorkSign';

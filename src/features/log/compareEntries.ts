@@ -1,5 +1,5 @@
 import { sum } from 'd3-array';
-import { seenApex } from '../../core';
+import { seenApex } from '../../core/sharpness';
 import type { LoggedSession } from '../../domain/loggedSession';
 
 /** How a newer entry differs from an older one. */

@@ -6,7 +6,8 @@ import {
   sortFn_basic,
   tableFeatures,
 } from '@tanstack/react-table';
-import { edgeWord, seenApex } from '../../core';
+import { edgeWord } from '../../core/inspection';
+import { seenApex } from '../../core/sharpness';
 import { useTester } from '../../live';
 import Link from '../../ui/Link';
 import { day, minutes } from '../../ui/format';

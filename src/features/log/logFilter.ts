@@ -1,4 +1,4 @@
-import type { WorkMark } from '../../core';
+import type { WorkMark } from '../../core/answers';
 import type { LogRow } from './logRows';
 
 /** A stretch of time, from and to as ms since 1970. */

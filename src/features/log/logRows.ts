@@ -1,6 +1,6 @@
 import { spoken } from '../../ui/words/closedWords';
 import { logWords as say } from '../../ui/words/screens/log';
-import { workMark, type WorkMark } from '../../core';
+import { workMark, type WorkMark } from '../../core/answers';
 import type { LoggedSession } from '../../domain/loggedSession';
 import type { Tool } from '../../domain/tool';
 import type { Trip } from '../../domain/trip';

@@ -1,4 +1,5 @@
-import type { EdgeNeed, Glint } from '../../core';
+import type { EdgeNeed } from '../../core/inspection';
+import type { Glint } from '../../core/measure';
 import { finding } from '../../domain/observation';
 import { EdgeStrip } from '../../ui/edge-strip/EdgeStrip';
 import { placeMm } from '../../ui/format';

@@ -1,5 +1,5 @@
 import { useRef, type PointerEvent } from 'react';
-import type { PhotoPoint } from '../../core';
+import type { PhotoPoint } from '../../core/measure';
 import { onPhoto, underLoupe } from './onPhoto';
 import type { Picture } from './picture';
 

@@ -3,7 +3,7 @@
 import { useState } from 'react';
 import { ascending, greatest } from 'd3-array';
 import { isSameDay } from 'date-fns';
-import type { EdgeNeed } from '../../core';
+import type { EdgeNeed } from '../../core/inspection';
 import { stampNow } from '../../domain/clock';
 import { PHOTO_STAGES, type PhotoScale } from '../../domain/photo';
 import { usePhotoActs, useStore, useToolLog, useUndoable, type PhotoOf } from '../../live';

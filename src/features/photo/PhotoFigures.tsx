@@ -1,14 +1,14 @@
 import { useState, type ReactNode } from 'react';
+import type { EdgeNeed } from '../../core/inspection';
 import {
   angleRefused,
   ASKEW_DEG,
   GLINT_PX_PER_MM,
   TOO_ASKEW_DEG,
-  type EdgeNeed,
   type Glint,
   type PhotoLength,
   type Rim,
-} from '../../core';
+} from '../../core/measure';
 import { deg, fineMm, mm, placeMm } from '../../ui/format';
 import { photoWords as say } from '../../ui/words/photoWords';
 import { fitting, type PhotoMeasures } from './photoMeasures';

@@ -1,4 +1,4 @@
-import type { PhotoPoint, Rim } from '../../core';
+import type { PhotoPoint, Rim } from '../../core/measure';
 import type { Mark } from './photoMeasures';
 
 /** What is said beside the marks, by mark. */

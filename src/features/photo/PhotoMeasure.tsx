@@ -1,7 +1,8 @@
 'use client';
 
 import { useCallback, useMemo, useRef, type ReactNode } from 'react';
-import type { EdgeNeed, Glint, PhotoPoint } from '../../core';
+import type { EdgeNeed } from '../../core/inspection';
+import type { Glint, PhotoPoint } from '../../core/measure';
 import { edgeName } from '../../domain/edgeName';
 import type { Photo as KeptPhoto } from '../../domain/photo';
 import type { Zone } from '../../domain/tool';

@@ -1,5 +1,5 @@
 import type { KeyboardEvent } from 'react';
-import type { PhotoPoint, Rim } from '../../core';
+import type { PhotoPoint, Rim } from '../../core/measure';
 import { photoWords as say } from '../../ui/words/photoWords';
 import { Grip } from './Grip';
 import { Line, Plate, Points, RimLine, TakenUp, type Plates } from './PhotoMarks';

@@ -1,4 +1,5 @@
-import { tracedOutline, type EdgeNeed, type PhotoPoint, type Rim } from '../../core';
+import type { EdgeNeed } from '../../core/inspection';
+import { tracedOutline, type PhotoPoint, type Rim } from '../../core/measure';
 import type { TracedOutline } from '../../domain/tool';
 import { LyingSilhouette } from '../../ui/silhouette/Silhouette';
 import { photoWords as say } from '../../ui/words/photoWords';

@@ -1,4 +1,5 @@
-import { PRIORS, type PhotoPoint } from '../../core';
+import type { PhotoPoint } from '../../core/measure';
+import { PRIORS } from '../../core/priors';
 
 /** How much larger than the photo the loupe shows it. */
 export const ENLARGED = 4;

@@ -3,11 +3,11 @@ import {
   fitRim,
   measureOnPhoto,
   notchOnPhoto,
-  PRIORS,
   type PhotoLength,
   type PhotoPoint,
   type Rim,
-} from '../../core';
+} from '../../core/measure';
+import { PRIORS } from '../../core/priors';
 import type { PhotoScale } from '../../domain/photo';
 import { isFindingMeasure } from '../../domain/session';
 import { isToolMeasure, type Zone } from '../../domain/tool';

@@ -1,7 +1,7 @@
 'use client';
 
 import { useEffect, useRef, useState } from 'react';
-import type { Glint, PhotoPoint } from '../../core';
+import type { Glint, PhotoPoint } from '../../core/measure';
 import { openPicture, type OpenPicture } from '../../live';
 import type { Picture } from './picture';
 import { RIM_TAPS, type Marks, type TracedLines } from './photoMeasures';

@@ -1,7 +1,7 @@
 'use client';
 
 import { useState, useEffect, useMemo } from 'react';
-import type { EdgeNeed } from '../../core';
+import type { EdgeNeed } from '../../core/inspection';
 import type { Photo as KeptPhoto } from '../../domain/photo';
 import { makeUpPhoto, useDraftState } from '../../live';
 import { notice } from '../../ui/notice';

@@ -2,7 +2,8 @@
 
 import { nanoid } from 'nanoid';
 import { useRef, useState } from 'react';
-import { withMeasuredAngle, type EdgeNeed, type Glint } from '../../core';
+import type { EdgeNeed } from '../../core/inspection';
+import { withMeasuredAngle, type Glint } from '../../core/measure';
 import { stampNow } from '../../domain/clock';
 import { newRecord } from '../../domain/newRecord';
 import { finding, NO_CHECKS } from '../../domain/observation';

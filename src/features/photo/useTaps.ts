@@ -1,7 +1,7 @@
 'use client';
 
 import { useRef, useState } from 'react';
-import type { PhotoPoint } from '../../core';
+import type { PhotoPoint } from '../../core/measure';
 import { MARKS, MOST_POINTS, type Mark, type Marks, type TracedLines } from './photoMeasures';
 import { leastIndex } from 'd3-array';
 
@@ -13,7 +13,7 @@ interface Stood {
 }
 
 /** Where the hand is: on which mark, on which of its points (null: the last), and what it did, the latest last. */
-export interface Hand {
+interface Hand {
   mark: Mark | null;
   at: number | null;
   past: readonly Stood[];

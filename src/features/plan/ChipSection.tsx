@@ -1,4 +1,6 @@
-import { sectionProfile, zoneLeft, type DamageChoice, type ProfilePoint } from '../../core';
+import { sectionProfile, type ProfilePoint } from '../../core/edge';
+import type { DamageChoice } from '../../core/inspection';
+import { zoneLeft } from '../../core/jobs';
 import type { Tool, Zone } from '../../domain/tool';
 
 const WIDTH = 150;

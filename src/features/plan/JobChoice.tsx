@@ -3,7 +3,7 @@
 import { spoken } from '../../ui/words/closedWords';
 import { planWords as say } from '../../ui/words/screens/plan';
 import Link from '../../ui/Link';
-import { SPINE_WORKS, spineWorkDue } from '../../core';
+import { SPINE_WORKS, spineWorkDue } from '../../core/jobs';
 import { sentence } from '../../ui/format';
 import { jobLink, type JobAddress } from '../../ui/jobAddress';
 import type { LoggedNeed } from './loggedNeed';

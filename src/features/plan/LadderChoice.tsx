@@ -3,16 +3,15 @@
 import { spoken } from '../../ui/words/closedWords';
 import { planWords as say } from '../../ui/words/screens/plan';
 import { useDeferredValue, useMemo, useState } from 'react';
+import { ownLadderProblem } from '../../core/inspection';
+import type { EdgeJob, JobPlan } from '../../core/jobs';
 import {
   ladderChanges,
-  ownLadderProblem,
   NO_WISHES,
-  type EdgeJob,
-  type JobPlan,
   type LadderAbrasive,
   type LadderChange,
   type OwnLadder,
-} from '../../core';
+} from '../../core/ladder';
 import { minutes, um } from '../../ui/format';
 import { SelectField } from '../../ui/forms/fields';
 import { Alphabet } from '../../ui/Alphabet';

@@ -1,5 +1,5 @@
 import { spokenText } from '../../ui/words/closedWords';
-import type { Ladder } from '../../core';
+import type { Ladder } from '../../core/ladder';
 import { unfitWords } from '../../ui/words/unfitWords';
 
 /** What on the shelf does not serve, or is needed and not there, and why. */

@@ -1,4 +1,4 @@
-import type { JobPlan } from '../../core';
+import type { JobPlan } from '../../core/jobs';
 import Link from '../../ui/Link';
 import { firstAnswer } from '../../ui/words/firstAnswerWords';
 import { helpfulStoneWords } from '../../ui/words/helpfulStoneWords';

@@ -2,17 +2,10 @@
 
 import { LabLink } from '../../ui/LabLink';
 import { planWords as say } from '../../ui/words/screens/plan';
-import {
-  bevelDrift,
-  heldStep,
-  playedPlan,
-  reshapedZone,
-  stepHold,
-  zoneLeft,
-  type EdgeAim,
-  type Hold,
-  type JobPlan,
-} from '../../core';
+import { reshapedZone, type EdgeAim } from '../../core/edge';
+import { heldStep, stepHold, type Hold } from '../../core/hold';
+import { bevelDrift, zoneLeft, type JobPlan } from '../../core/jobs';
+import { playedPlan } from '../../core/lab';
 import { wedgeFileName, wedgeFor, wedgeSvg } from '../../formats/wedge';
 import type { Job } from '../../domain/terms';
 import { downloadText } from '../../ui/download';

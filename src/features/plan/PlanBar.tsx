@@ -2,7 +2,7 @@ import { guideLink } from '../../ui/links';
 import { counted } from '../../ui/words/counted';
 import { planWords as say } from '../../ui/words/screens/plan';
 import { ActionBar } from '../../ui/ActionBar';
-import { type JobPlan } from '../../core';
+import type { JobPlan } from '../../core/jobs';
 import { isSpineTask } from '../../domain/terms';
 import type { Zone } from '../../domain/tool';
 import type { LoggedSession } from '../../domain/loggedSession';

@@ -2,16 +2,10 @@ import { spoken } from '../../ui/words/closedWords';
 import { planWords as say } from '../../ui/words/screens/plan';
 import { Said } from '../../ui/Term';
 import { isSpineTask, type HeldWay } from '../../domain/terms';
-import {
-  edgeSections,
-  forceInWords,
-  heldStep,
-  openHeldWays,
-  stepHold,
-  type JobPlan,
-  type LadderStep,
-  type WorkingFace,
-} from '../../core';
+import { heldStep, stepHold } from '../../core/hold';
+import type { JobPlan } from '../../core/jobs';
+import { edgeSections, openHeldWays, type LadderStep, type WorkingFace } from '../../core/ladder';
+import { forceInWords } from '../../core/wear';
 import type { Tool, Zone } from '../../domain/tool';
 import { Alphabet } from '../../ui/Alphabet';
 import {

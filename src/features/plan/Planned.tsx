@@ -1,17 +1,10 @@
 import { planWords as say } from '../../ui/words/screens/plan';
 import dynamic from 'next/dynamic';
 import type { ReactNode } from 'react';
-import {
-  ARC_FACETS,
-  workingFace,
-  type EdgeAim,
-  type EdgeJob,
-  type JobPlan,
-  type LadderStep,
-  heldStep,
-  stepHold,
-  toolForm,
-} from '../../core';
+import type { EdgeAim } from '../../core/edge';
+import { heldStep, stepHold } from '../../core/hold';
+import { ARC_FACETS, type EdgeJob, type JobPlan } from '../../core/jobs';
+import { workingFace, type LadderStep, toolForm } from '../../core/ladder';
 import type { HeldWay, Job } from '../../domain/terms';
 import type { Zone, Tool } from '../../domain/tool';
 import { edgeName } from '../../domain/edgeName';

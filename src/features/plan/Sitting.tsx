@@ -2,7 +2,9 @@
 
 import { planWords as say } from '../../ui/words/screens/plan';
 import { sum } from 'd3-array';
-import { CHANGEOVER_MINUTES, sittingOrder, type JobPlan } from '../../core';
+import type { JobPlan } from '../../core/jobs';
+import { CHANGEOVER_MINUTES } from '../../core/ladder';
+import { sittingOrder } from '../../core/touchUp';
 import { edgeName } from '../../domain/edgeName';
 import type { Tool, Zone } from '../../domain/tool';
 import { minutes } from '../../ui/format';

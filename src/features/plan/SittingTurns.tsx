@@ -1,7 +1,9 @@
 'use client';
 
 import { planWords as say } from '../../ui/words/screens/plan';
-import { heldStep, stepHold, type JobPlan, type LadderStep } from '../../core';
+import { heldStep, stepHold } from '../../core/hold';
+import type { JobPlan } from '../../core/jobs';
+import type { LadderStep } from '../../core/ladder';
 import { edgeName } from '../../domain/edgeName';
 import type { Tool, Zone } from '../../domain/tool';
 import { minutes, sentence } from '../../ui/format';

@@ -1,7 +1,8 @@
 import { spoken } from '../../ui/words/closedWords';
 import { counted } from '../../ui/words/counted';
 import { planWords as say } from '../../ui/words/screens/plan';
-import type { JobPlan, LadderStep } from '../../core';
+import type { JobPlan } from '../../core/jobs';
+import type { LadderStep } from '../../core/ladder';
 import type { Zone } from '../../domain/tool';
 import { minutes, sentence, spanMm } from '../../ui/format';
 import { stagesOf, type Stage } from './stages';

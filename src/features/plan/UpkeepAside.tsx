@@ -5,17 +5,11 @@ import { spoken } from '../../ui/words/closedWords';
 import { counted, timesWords } from '../../ui/words/counted';
 import { planWords as say } from '../../ui/words/screens/plan';
 import { useMemo } from 'react';
-import {
-  SHINY_FROM,
-  STROP_AGES,
-  stropAge,
-  stropOutlooks,
-  upkeepAnswer,
-  type EdgeJob,
-  type StropAge,
-  gramsFromApex,
-  type StropOutlook,
-} from '../../core';
+import { upkeepAnswer } from '../../core/answers';
+import { SHINY_FROM, STROP_AGES, stropAge, type StropAge } from '../../core/care';
+import type { EdgeJob } from '../../core/jobs';
+import { stropOutlooks, type StropOutlook } from '../../core/ladder';
+import { gramsFromApex } from '../../core/sharpness';
 import { NO_USE, useNow, useShelf, useSurfaceUse } from '../../live';
 import { sentence, um } from '../../ui/format';
 import { passesWords } from '../../ui/words/testWords';

@@ -3,7 +3,7 @@
 import { planWords as say } from '../../ui/words/screens/plan';
 import { scaleLinear } from 'd3-scale';
 import { differenceInDays } from 'date-fns';
-import type { UpkeepAnswer } from '../../core';
+import type { UpkeepAnswer } from '../../core/answers';
 import { useWidth } from '../../ui/useWidth';
 
 const HEIGHT = 92;

@@ -1,6 +1,7 @@
 import { spoken } from '../../ui/words/closedWords';
 import { planWords as say } from '../../ui/words/screens/plan';
-import { workingFace, zoneLeft, type JobPlan } from '../../core';
+import { zoneLeft, type JobPlan } from '../../core/jobs';
+import { workingFace } from '../../core/ladder';
 import type { Job } from '../../domain/terms';
 import type { Tool } from '../../domain/tool';
 import { deg, fineMm, minutes, minutesSpan, mm, sentence } from '../../ui/format';

@@ -1,4 +1,4 @@
-import type { EdgeNeed } from '../../core';
+import type { EdgeNeed } from '../../core/inspection';
 import type { LoggedSession } from '../../domain/loggedSession';
 
 /** An edge that is planned for, with its tool's own log. */

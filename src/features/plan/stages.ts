@@ -1,9 +1,9 @@
 import { sum } from 'd3-array';
-import type { LadderStep } from '../../core';
+import type { LadderStep } from '../../core/ladder';
 import type { StepTask } from '../../domain/terms';
 
 /** What is done, one sound edge after the other; a job may be left after any of them. */
-export type StageName = 'chips out' | 'arc' | 'new face' | 'behind the edge' | 'smooth' | 'edge';
+type StageName = 'chips out' | 'arc' | 'new face' | 'behind the edge' | 'smooth' | 'edge';
 
 /** The steps of a job that belong together. */
 export interface Stage {

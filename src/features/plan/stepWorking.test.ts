@@ -1,4 +1,6 @@
-import { DEFAULT_PACE, findLadder, PRIORS, type Ladder } from '../../core';
+import { findLadder, type Ladder } from '../../core/ladder';
+import { PRIORS } from '../../core/priors';
+import { DEFAULT_PACE } from '../../core/wear';
 import { faceOf, stone, strop } from '../../testing/ladderFixtures';
 import { stepWorking } from './stepWorking';
 import { TOOL_KINDS } from '../../domain/kinds';

@@ -1,6 +1,7 @@
 import { spoken } from '../../ui/words/closedWords';
 import { planWords as say } from '../../ui/words/screens/plan';
-import { PRIORS, type LadderStep, type WorkingFace } from '../../core';
+import type { LadderStep, WorkingFace } from '../../core/ladder';
+import { PRIORS } from '../../core/priors';
 import { isSpineTask } from '../../domain/terms';
 import { deg, fineMm, mm, newtons, ratio, um, rounded, times } from '../../ui/format';
 import type { WorkingLine } from '../../ui/Working';

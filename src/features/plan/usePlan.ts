@@ -1,15 +1,8 @@
 import { useMemo } from 'react';
-import {
-  edgeJobOf,
-  planJob,
-  withArcPasses,
-  type Bench,
-  type EdgeAim,
-  type EdgeJob,
-  type JobPlan,
-  type LadderAbrasive,
-  type OwnLadder,
-} from '../../core';
+import type { EdgeAim } from '../../core/edge';
+import { edgeJobOf, planJob, type Bench } from '../../core/inspection';
+import { withArcPasses, type EdgeJob, type JobPlan } from '../../core/jobs';
+import type { LadderAbrasive, OwnLadder } from '../../core/ladder';
 import { useBench, useTester, type Whereabouts } from '../../live';
 import type { Observation, Session } from '../../domain/session';
 import type { Schools } from '../../domain/schools';

@@ -1,14 +1,8 @@
 'use client';
 
 import { useMemo } from 'react';
-import {
-  asksForWork,
-  edgeJobOf,
-  planJob,
-  type EdgeJob,
-  type EdgeNeed,
-  type JobPlan,
-} from '../../core';
+import { asksForWork, edgeJobOf, planJob, type EdgeNeed } from '../../core/inspection';
+import type { EdgeJob, JobPlan } from '../../core/jobs';
 import { useBench, useLogsOf, useTester, useUnderWayAll } from '../../live';
 import { handleId } from '../../domain/sharedHandle';
 import type { Tool, Zone } from '../../domain/tool';

@@ -5,14 +5,10 @@ import { planWords as say } from '../../ui/words/screens/plan';
 import { compareDesc } from 'date-fns';
 import { nanoid } from 'nanoid';
 import { useRouter } from 'next/navigation';
-import {
-  startSession,
-  toolForm,
-  triage,
-  type EdgeJob,
-  type JobPlan,
-  type LadderStep,
-} from '../../core';
+import { triage } from '../../core/inspection';
+import type { EdgeJob, JobPlan } from '../../core/jobs';
+import { toolForm, type LadderStep } from '../../core/ladder';
+import { startSession } from '../../core/touchUp';
 import type { Tool } from '../../domain/tool';
 import type { Observation } from '../../domain/session';
 import type { LoggedSession } from '../../domain/loggedSession';

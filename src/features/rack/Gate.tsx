@@ -4,7 +4,7 @@ import { counted } from '../../ui/words/counted';
 import { rackWords as say } from '../../ui/words/screens/rack';
 import { sum } from 'd3-array';
 import type { ReactNode } from 'react';
-import type { EdgeNeed } from '../../core';
+import type { EdgeNeed } from '../../core/inspection';
 import type { Trip } from '../../domain/trip';
 import { dayOfTrip, tripDayOf } from '../../domain/tripDays';
 import { useCare, useNow } from '../../live';

@@ -7,7 +7,7 @@ import { rackWords as say } from '../../ui/words/screens/rack';
 import { ActionBar } from '../../ui/ActionBar';
 import { sum } from 'd3-array';
 import Link from '../../ui/Link';
-import { asksForWork, type EdgeNeed } from '../../core';
+import { asksForWork, type EdgeNeed } from '../../core/inspection';
 import {
   useCopies,
   useDrafts,

@@ -2,7 +2,7 @@
 
 import { rackWords as say } from '../../ui/words/screens/rack';
 import dynamic from 'next/dynamic';
-import { toolForm } from '../../core';
+import { toolForm } from '../../core/ladder';
 import type { Tool } from '../../domain/tool';
 import { toolOutline } from '../../ui/silhouette/outline';
 import { Silhouette } from '../../ui/silhouette/Silhouette';

@@ -6,16 +6,16 @@ import { ActionBar } from '../../ui/ActionBar';
 import { isSameDay } from 'date-fns';
 import { sum } from 'd3-array';
 import { useMemo, useState } from 'react';
+import type { EdgeNeed } from '../../core/inspection';
 import {
   doneOnTrip,
   maintenancePlan,
   tonightLines,
   workSpan,
-  type EdgeNeed,
   type TonightLine,
   NAMED_FROM,
   type OutDay,
-} from '../../core';
+} from '../../core/trip';
 import type { SpotOut } from '../../domain/spots';
 import { edgeName } from '../../domain/edgeName';
 import type { Tool } from '../../domain/tool';

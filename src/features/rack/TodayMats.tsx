@@ -2,7 +2,8 @@
 
 import { rackWords as say } from '../../ui/words/screens/rack';
 import { sum } from 'd3-array';
-import { shelfAt, shelfThings, type TonightLine } from '../../core';
+import { shelfAt, shelfThings } from '../../core/ladder';
+import type { TonightLine } from '../../core/trip';
 import { spotsOut, type SpotOut } from '../../domain/spots';
 import type { Trip } from '../../domain/trip';
 import { useShelf } from '../../live';

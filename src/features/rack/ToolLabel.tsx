@@ -5,7 +5,7 @@ import { spoken } from '../../ui/words/closedWords';
 import { kindName } from '../../ui/words/kindName';
 import { rackWords as say } from '../../ui/words/screens/rack';
 import Link from '../../ui/Link';
-import { asksForWork, bluntestWord, type EdgeNeed } from '../../core';
+import { asksForWork, bluntestWord, type EdgeNeed } from '../../core/inspection';
 import type { Tool } from '../../domain/tool';
 import { EdgeStrip, type Stretch } from '../../ui/edge-strip/EdgeStrip';
 import { useUnderWay } from '../../live';

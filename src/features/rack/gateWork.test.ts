@@ -1,4 +1,4 @@
-import { careRows } from '../../core';
+import { careRows } from '../../core/care';
 import { sample } from '../../testing/sample';
 import { sampleStandings } from '../../testing/sampleStandings';
 import { gateWork } from './gateWork';

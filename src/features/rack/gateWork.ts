@@ -1,14 +1,9 @@
 import { counted } from '../../ui/words/counted';
 import { rackWords as say } from '../../ui/words/screens/rack';
 import { sum } from 'd3-array';
-import {
-  asksForWork,
-  careBeforeTrip,
-  isUntested,
-  TEST_MINUTES,
-  type CareRow,
-  type EdgeNeed,
-} from '../../core';
+import { careBeforeTrip, type CareRow } from '../../core/care';
+import { asksForWork, type EdgeNeed } from '../../core/inspection';
+import { isUntested, TEST_MINUTES } from '../../core/trip';
 import type { Trip } from '../../domain/trip';
 import { goesAlong } from '../../domain/tripDays';
 

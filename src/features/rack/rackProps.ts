@@ -1,4 +1,4 @@
-import type { EdgeNeed } from '../../core';
+import type { EdgeNeed } from '../../core/inspection';
 import { bladesTogether } from '../../domain/sharedHandle';
 import type { Tool } from '../../domain/tool';
 import type { Trip } from '../../domain/trip';

@@ -3,7 +3,7 @@
 import { spoken } from '../../ui/words/closedWords';
 import { shelfWords as say } from '../../ui/words/screens/shelf';
 import { useWatch, type UseFormReturn } from 'react-hook-form';
-import { gradeSizeUm, stoneDensity } from '../../core';
+import { gradeSizeUm, stoneDensity } from '../../core/abrasive';
 import type { ShelfGrade } from '../../domain/grade';
 import type { Abrasive } from '../../domain/shelf';
 import { UNKNOWN_SIZES } from '../../domain/usualThings';

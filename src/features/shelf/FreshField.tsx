@@ -4,7 +4,7 @@ import { counted } from '../../ui/words/counted';
 import { shelfWords, shelfWords as say } from '../../ui/words/screens/shelf';
 import { sum } from 'd3-array';
 import { useController, type Control, type FieldPath, type FieldValues } from 'react-hook-form';
-import { strokesSince, type SurfaceUse } from '../../core';
+import { strokesSince, type SurfaceUse } from '../../core/log';
 import { day } from '../../ui/format';
 import { stampNow } from '../../domain/clock';
 

@@ -2,7 +2,7 @@
 
 import { shelfWords as say } from '../../ui/words/screens/shelf';
 import { useState } from 'react';
-import { equivalentGrades, isTradeValue, particleSizeUm } from '../../core';
+import { equivalentGrades, isTradeValue, particleSizeUm } from '../../core/abrasive';
 import { NUMBERED_SCALES, type NumberedScale } from '../../domain/terms';
 import { TypedNumberField, SelectField } from '../../ui/forms/fields';
 import { sentence, um } from '../../ui/format';

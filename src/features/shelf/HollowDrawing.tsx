@@ -1,5 +1,5 @@
 import { shelfWords as say } from '../../ui/words/screens/shelf';
-import { dishAngleError } from '../../core';
+import { dishAngleError } from '../../core/edge';
 import { deg, fineMm, mm } from '../../ui/format';
 
 const WIDTH = 300;

@@ -2,7 +2,13 @@
 
 import { shelfWords as say } from '../../ui/words/screens/shelf';
 import { nanoid } from 'nanoid';
-import { shelfAbrasives, type Shelf, whyUnfit, workingFace, type LadderAbrasive } from '../../core';
+import {
+  shelfAbrasives,
+  type Shelf,
+  whyUnfit,
+  workingFace,
+  type LadderAbrasive,
+} from '../../core/ladder';
 import { removedOne, useChanges, useRecords, useUndoable } from '../../live';
 import type { Abrasive, Compound, Helper, Lubricant, Strop } from '../../domain/shelf';
 import { ChangesList } from '../../ui/ChangesList';

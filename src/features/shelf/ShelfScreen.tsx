@@ -3,7 +3,8 @@
 import { shelfWords as say } from '../../ui/words/screens/shelf';
 import dynamic from 'next/dynamic';
 import { useState, useRef } from 'react';
-import { shelfAbrasives, type EdgeNeed } from '../../core';
+import type { EdgeNeed } from '../../core/inspection';
+import { shelfAbrasives } from '../../core/ladder';
 import { edgeName } from '../../domain/edgeName';
 import {
   useKeepRecord,

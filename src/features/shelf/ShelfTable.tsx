@@ -1,8 +1,8 @@
 'use client';
 
 import { shelfWords as say } from '../../ui/words/screens/shelf';
-import { strokesSince } from '../../core';
-import type { Shelf } from '../../core';
+import { strokesSince } from '../../core/log';
+import type { Shelf } from '../../core/ladder';
 import type { Helper } from '../../domain/shelf';
 import { NO_USE, useSurfaceUse } from '../../live';
 import { day, mm, um } from '../../ui/format';

@@ -3,7 +3,7 @@
 import { spoken } from '../../ui/words/closedWords';
 import { shelfWords as say } from '../../ui/words/screens/shelf';
 import { useWatch, type UseFormReturn } from 'react-hook-form';
-import { soakMl } from '../../core';
+import { soakMl } from '../../core/abrasive';
 import { isGreasy, isOilStone } from '../../domain/lubricantsOf';
 import type { Abrasive } from '../../domain/shelf';
 import { LUBRICANT_KINDS } from '../../domain/terms';

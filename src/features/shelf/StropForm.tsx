@@ -3,7 +3,7 @@
 import { shelfWords as say } from '../../ui/words/screens/shelf';
 import { useFieldArray, useWatch, type UseFormReturn } from 'react-hook-form';
 import type { ObjectSchema } from 'yup';
-import { otherFaceId } from '../../core';
+import { otherFaceId } from '../../core/ladder';
 import { MOST_FACES, stropSchema, type Compound, type Strop } from '../../domain/shelf';
 import { STROP_BACKINGS, STROP_FORMS } from '../../domain/terms';
 import { NO_USE, useSurfaceUse } from '../../live';

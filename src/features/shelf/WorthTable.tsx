@@ -5,14 +5,9 @@ import { shelfWords as say } from '../../ui/words/screens/shelf';
 import { SideScroll } from '../../ui/SideScroll';
 import { useState, useMemo } from 'react';
 import { useJob, startThingsWorth } from '../../live';
-import {
-  type Hand,
-  type Shelf,
-  type ThingWorth,
-  type ZoneState,
-  rackRound,
-  type RackRound,
-} from '../../core';
+import type { ZoneState } from '../../core/inspection';
+import { type ThingWorth, rackRound, type RackRound } from '../../core/kit';
+import type { Hand, Shelf } from '../../core/ladder';
 import { Choice } from '../../ui/Choice';
 import { listed, minutes } from '../../ui/format';
 import { failureWords } from '../../ui/words/failureWords';

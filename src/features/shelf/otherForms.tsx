@@ -5,7 +5,7 @@ import { typedNumber } from '../../ui/units';
 import { shelfWords as say } from '../../ui/words/screens/shelf';
 import { useState } from 'react';
 import type { ObjectSchema } from 'yup';
-import { gradeSizeUm } from '../../core';
+import { gradeSizeUm } from '../../core/abrasive';
 import {
   compoundSchema,
   helperSchema,

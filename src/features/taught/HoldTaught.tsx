@@ -1,4 +1,5 @@
-import { wobbleDeg, type Hand, type HeldFigure, type LearnedHold } from '../../core';
+import { wobbleDeg, type HeldFigure, type LearnedHold } from '../../core/evidence';
+import type { Hand } from '../../core/ladder';
 import { SIDES } from '../../domain/terms';
 import Link from '../../ui/Link';
 import { deg } from '../../ui/format';

@@ -1,7 +1,8 @@
 import { counted } from '../../ui/words/counted';
 import { taughtWords } from '../../ui/words/screens/taught';
 import { scaleLog } from 'd3-scale';
-import type { Hand, Learned } from '../../core';
+import type { Learned } from '../../core/evidence';
+import type { Hand } from '../../core/ladder';
 import type { Settings } from '../../domain/settings';
 import { MOTIONS, type Motion } from '../../domain/terms';
 import { sentence } from '../../ui/format';

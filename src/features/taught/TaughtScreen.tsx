@@ -3,7 +3,9 @@
 import { taughtWords as say } from '../../ui/words/screens/taught';
 import Link from '../../ui/Link';
 import { useEdgeNeeds, useHand, useSettings, useTaught, useChangeSettings } from '../../live';
-import { type TaughtThing, PRIORS, type EdgeNeed } from '../../core';
+import type { EdgeNeed } from '../../core/inspection';
+import type { TaughtThing } from '../../core/log';
+import { PRIORS } from '../../core/priors';
 import { um, minutes } from '../../ui/format';
 import { Alphabet } from '../../ui/Alphabet';
 import { Working } from '../../ui/Working';

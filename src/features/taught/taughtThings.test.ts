@@ -1,5 +1,5 @@
 import { sample } from '../../testing/sample';
-import { taughtThings } from '../../core';
+import { taughtThings } from '../../core/log';
 import { fromWords, hundredPlanned, STEPS_DRAWN, taughtTitle } from './taughtThings';
 
 const things = taughtThings({

@@ -1,6 +1,6 @@
 import { counted } from '../../ui/words/counted';
 import { taughtWords as say } from '../../ui/words/screens/taught';
-import { STEPS_FOLLOWED, type TaughtThing } from '../../core';
+import { STEPS_FOLLOWED, type TaughtThing } from '../../core/log';
 
 /** So many of a thing's latest steps are drawn. */
 export const STEPS_DRAWN = STEPS_FOLLOWED;

@@ -1,4 +1,4 @@
-import { PRIORS, type Prior } from '../../core';
+import { PRIORS, type Prior } from '../../core/priors';
 import { taughtWorking } from './taughtWorking';
 
 it('the working of what the log has taught names no number that the table does not hold', () => {

@@ -1,5 +1,5 @@
 import { taughtWords as say } from '../../ui/words/screens/taught';
-import { PRIORS } from '../../core';
+import { PRIORS } from '../../core/priors';
 import { rounded } from '../../ui/format';
 
 const sd = (name: keyof typeof PRIORS): string => rounded(PRIORS[name].value, 2);

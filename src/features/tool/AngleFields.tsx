@@ -3,7 +3,7 @@
 import { toolWords as say } from '../../ui/words/screens/tool';
 import { useState } from 'react';
 import { useFormContext, useWatch } from 'react-hook-form';
-import { angleFromSpineLift, bevelAngleFromFaceWidth, bevelAngleFromHeight } from '../../core';
+import { angleFromSpineLift, bevelAngleFromFaceWidth, bevelAngleFromHeight } from '../../core/edge';
 import type { AngleMethod } from '../../domain/terms';
 import type { Tool, Zone } from '../../domain/tool';
 import { SelectField } from '../../ui/forms/fields';

@@ -12,9 +12,8 @@ import {
   type AngleMethodRule,
   type FoundAngle,
   type MeasuredTool,
-  toolForm,
-  workingFace,
-} from '../../core';
+} from '../../core/edge';
+import { toolForm, workingFace } from '../../core/ladder';
 import type { Tool, Zone } from '../../domain/tool';
 import { deg, sentence, mm } from '../../ui/format';
 import Link from '../../ui/Link';

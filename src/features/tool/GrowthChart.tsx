@@ -2,7 +2,7 @@
 
 import { toolWords as say } from '../../ui/words/screens/tool';
 import { scaleLinear } from 'd3-scale';
-import type { Thickening } from '../../core';
+import type { Thickening } from '../../core/edge';
 import { fineMm } from '../../ui/format';
 import { unitOf } from '../../ui/forms/measures';
 import { AxisLines, Course, FootAxis, Label, Level, LevelAxis, Plot, ticksOf } from '../../ui/plot';

@@ -2,7 +2,7 @@
 
 import { toolWords as say } from '../../ui/words/screens/tool';
 import { useFormContext, useWatch } from 'react-hook-form';
-import { microBevelCost, USUAL_MICRO_BEVEL, type MicroBevelCost } from '../../core';
+import { microBevelCost, USUAL_MICRO_BEVEL, type MicroBevelCost } from '../../core/schools';
 import type { Tool, Zone } from '../../domain/tool';
 import { deg, fineMm, thinMm, volume } from '../../ui/format';
 import { AngleField } from '../../ui/forms/AngleField';

@@ -4,7 +4,7 @@ import { timesWords } from '../../ui/words/counted';
 import { spoken } from '../../ui/words/closedWords';
 import { toolWords as say } from '../../ui/words/screens/tool';
 import Link from '../../ui/Link';
-import { raisingsLeft, SPINE_WORKS, spineWorkDue } from '../../core';
+import { raisingsLeft, SPINE_WORKS, spineWorkDue } from '../../core/jobs';
 import { useToolLog } from '../../live';
 import type { Tool } from '../../domain/tool';
 import { sentence } from '../../ui/format';

@@ -18,7 +18,7 @@ import {
 } from '../../domain/terms';
 import type { Tool } from '../../domain/tool';
 import { LearnedHardness } from './LearnedHardness';
-import { RAISINGS_PER_FILING } from '../../core';
+import { RAISINGS_PER_FILING } from '../../core/jobs';
 import { SpineWork } from './SpineWork';
 import {
   NotesField,

@@ -9,7 +9,7 @@ import { Said } from '../../ui/Term';
 import Link from '../../ui/Link';
 import { useState } from 'react';
 import { useZoneStates } from '../../live';
-import { workingSteel } from '../../core';
+import { workingSteel } from '../../core/wear';
 import type { Steel, Tool } from '../../domain/tool';
 import { EdgeStrip } from '../../ui/edge-strip/EdgeStrip';
 import { placeMm, sentence } from '../../ui/format';

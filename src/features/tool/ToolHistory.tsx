@@ -4,7 +4,7 @@ import { toolWords } from '../../ui/words/screens/tool';
 import { compareDesc } from 'date-fns';
 import { useMemo } from 'react';
 import Link from '../../ui/Link';
-import { toolStories } from '../../core';
+import { toolStories } from '../../core/answers';
 import { useNow, useReadToolLog, useRecords, useToolLog } from '../../live';
 import type { Tool } from '../../domain/tool';
 import { day } from '../../ui/format';

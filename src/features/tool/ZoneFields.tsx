@@ -2,7 +2,8 @@
 
 import { toolWords as say } from '../../ui/words/screens/tool';
 import { useFormContext, useWatch } from 'react-hook-form';
-import { faceLimitMm, profileThickness, sectionProfile, zoneFromCalliper } from '../../core';
+import { profileThickness, sectionProfile, zoneFromCalliper } from '../../core/edge';
+import { faceLimitMm } from '../../core/jobs';
 import { CONTOURS, GRINDS } from '../../domain/terms';
 import type { Tool, Zone } from '../../domain/tool';
 import { CheckField, SelectField, TextField, wordOptions } from '../../ui/forms/fields';

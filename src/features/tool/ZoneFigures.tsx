@@ -3,21 +3,18 @@
 import { toolWords as say } from '../../ui/words/screens/tool';
 import { Said } from '../../ui/Term';
 import {
-  bevelDrift,
   bevelFaceWidthMm,
-  edgeHold,
   flatAngle,
   microbevel,
   profileThickness,
   sectionProfile,
   spineLift,
-  workingFace,
-  zoneNow,
-  type BevelDrift,
-  ARC_FACETS,
   facetSchedule,
-  type HoldGuide,
-} from '../../core';
+} from '../../core/edge';
+import { edgeHold, type HoldGuide } from '../../core/hold';
+import { zoneNow } from '../../core/inspection';
+import { bevelDrift, type BevelDrift, ARC_FACETS } from '../../core/jobs';
+import { workingFace } from '../../core/ladder';
 import { useHand, useToolLog, useZoneState } from '../../live';
 import type { Tool, Zone } from '../../domain/tool';
 import { day, deg, fineMm, mm, um } from '../../ui/format';

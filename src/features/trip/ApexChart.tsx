@@ -3,16 +3,15 @@
 import { tripWords as say } from '../../ui/words/screens/trip';
 import { max, min } from 'd3-array';
 import { scaleLog } from 'd3-scale';
+import { type LearnedDulling, dullingFactor } from '../../core/evidence';
+import { PRIORS } from '../../core/priors';
 import {
   RUNGS_OUT,
   type EdgeDay,
   type EdgeForecast,
-  type LearnedDulling,
   type RungOut,
   type TripProblem,
-  dullingFactor,
-  PRIORS,
-} from '../../core';
+} from '../../core/trip';
 import type { TripTask } from '../../domain/tripTasks';
 import { um, mm, times } from '../../ui/format';
 import { Band, Course, Level, LevelAxis, Plot, ticksAt } from '../../ui/plot';

@@ -2,7 +2,7 @@
 
 import { tripWords as say } from '../../ui/words/screens/trip';
 import { sum } from 'd3-array';
-import { careOrders, type CareRow } from '../../core';
+import { careOrders, type CareRow } from '../../core/care';
 import { edgeName } from '../../domain/edgeName';
 import { useCareActs } from '../../live';
 import Link from '../../ui/Link';

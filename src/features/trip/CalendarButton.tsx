@@ -4,7 +4,7 @@ import { spoken } from '../../ui/words/closedWords';
 import { tripWords as say } from '../../ui/words/screens/trip';
 import { sum } from 'd3-array';
 import { formatISO } from 'date-fns';
-import type { MaintenancePlan } from '../../core';
+import type { MaintenancePlan } from '../../core/trip';
 import { edgeName } from '../../domain/edgeName';
 import type { Tool } from '../../domain/tool';
 import type { Trip } from '../../domain/trip';

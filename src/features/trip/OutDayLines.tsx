@@ -1,7 +1,13 @@
 import { spoken } from '../../ui/words/closedWords';
 import { tripWords as say } from '../../ui/words/screens/trip';
 import { sum } from 'd3-array';
-import { NAMED_FROM, type DoneLine, type OutDay, type OutLine, type TonightLine } from '../../core';
+import {
+  NAMED_FROM,
+  type DoneLine,
+  type OutDay,
+  type OutLine,
+  type TonightLine,
+} from '../../core/trip';
 import type { Spot } from '../../domain/terms';
 import { TonightLines } from '../../ui/TonightLines';
 import Link from '../../ui/Link';

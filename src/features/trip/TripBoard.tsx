@@ -6,15 +6,8 @@ import { ActionBar } from '../../ui/ActionBar';
 import { getHours } from 'date-fns';
 import dynamic from 'next/dynamic';
 import { useMemo } from 'react';
-import {
-  careAfterTrip,
-  careBeforeTrip,
-  doneOnTrip,
-  maintenancePlan,
-  tonightLines,
-  travelling,
-  workSpan,
-} from '../../core';
+import { careAfterTrip, careBeforeTrip } from '../../core/care';
+import { doneOnTrip, maintenancePlan, tonightLines, travelling, workSpan } from '../../core/trip';
 import type { Tool } from '../../domain/tool';
 import type { Trip } from '../../domain/trip';
 import { dayOfTrip, tripDayOf, tripPhase } from '../../domain/tripDays';

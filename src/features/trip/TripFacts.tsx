@@ -4,7 +4,7 @@ import { spoken } from '../../ui/words/closedWords';
 import { counted } from '../../ui/words/counted';
 import { tripWords } from '../../ui/words/screens/trip';
 import dynamic from 'next/dynamic';
-import { stoneWaterMl } from '../../core';
+import { stoneWaterMl } from '../../core/trip';
 import type { Tool } from '../../domain/tool';
 import type { Trip } from '../../domain/trip';
 import { Folded } from '../../ui/forms/Folded';

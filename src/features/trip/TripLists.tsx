@@ -2,15 +2,14 @@ import { spoken } from '../../ui/words/closedWords';
 import { tripWords as say } from '../../ui/words/screens/trip';
 import { sum } from 'd3-array';
 import type { ReactNode } from 'react';
+import { leftUnticked, shelfThings } from '../../core/ladder';
 import {
   RUNGS_OUT,
   stoneWaterMl,
   type DoneOnTrip,
   type OutDay,
   type Spread,
-  leftUnticked,
-  shelfThings,
-} from '../../core';
+} from '../../core/trip';
 import { tasksOfTrip } from '../../domain/tripTasks';
 import { minutes, ml, listed } from '../../ui/format';
 import { Working } from '../../ui/Working';

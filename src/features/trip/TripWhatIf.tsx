@@ -4,7 +4,7 @@ import { tripWords as say } from '../../ui/words/screens/trip';
 import { SideScroll } from '../../ui/SideScroll';
 import { Said } from '../../ui/Term';
 import { useState } from 'react';
-import type { TripChange } from '../../core';
+import type { TripChange } from '../../core/trip';
 import type { Tool } from '../../domain/tool';
 import type { Trip } from '../../domain/trip';
 import { useJob, startTripWhatIf } from '../../live';

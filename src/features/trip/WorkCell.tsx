@@ -4,14 +4,8 @@ import { spoken } from '../../ui/words/closedWords';
 import { tripWords as say } from '../../ui/words/screens/trip';
 import { sum } from 'd3-array';
 import { useRef } from 'react';
-import {
-  bluntestWord,
-  edgeWord,
-  type EdgeForecast,
-  type RungOut,
-  type TripForecast,
-  type TripProblem,
-} from '../../core';
+import { bluntestWord, edgeWord } from '../../core/inspection';
+import type { EdgeForecast, RungOut, TripForecast, TripProblem } from '../../core/trip';
 import type { Tool } from '../../domain/tool';
 import type { Trip, TripWork } from '../../domain/trip';
 import type { TripTask } from '../../domain/tripTasks';

@@ -1,4 +1,5 @@
-import { forecastTrip, PRIORS, tripProblem, type Prior } from '../../core';
+import { PRIORS, type Prior } from '../../core/priors';
+import { forecastTrip, tripProblem } from '../../core/trip';
 import { tasksOfTrip } from '../../domain/tripTasks';
 import { sample } from '../../testing/sample';
 import { sampleStandings } from '../../testing/sampleStandings';

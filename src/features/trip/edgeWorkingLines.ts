@@ -1,6 +1,7 @@
 import { spoken } from '../../ui/words/closedWords';
 import { tripWords as say } from '../../ui/words/screens/trip';
-import { PRIORS, type EdgeCosts, type EdgeForecast, type TripProblem } from '../../core';
+import { PRIORS } from '../../core/priors';
+import type { EdgeCosts, EdgeForecast, TripProblem } from '../../core/trip';
 import type { TripTask } from '../../domain/tripTasks';
 import { deg, minutes, ml, times, um } from '../../ui/format';
 import { plural } from '../../ui/words/plural';

@@ -1,11 +1,11 @@
+import type { CareRow } from '../../core/care';
 import type {
-  CareRow,
   DoneOnTrip,
   MaintenancePlan,
   RefusedStone,
   SetAdvice,
   TripForecast,
-} from '../../core';
+} from '../../core/trip';
 import type { Tool } from '../../domain/tool';
 import type { Trip } from '../../domain/trip';
 import type { TripPhase } from '../../domain/tripDays';

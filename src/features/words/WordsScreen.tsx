@@ -2,7 +2,8 @@
 
 import { useRouter, useSearchParams } from 'next/navigation';
 import { Fragment, useEffect, useRef } from 'react';
-import { edgeWord, TEST_CENTRE_UM } from '../../core';
+import { edgeWord } from '../../core/inspection';
+import { TEST_CENTRE_UM } from '../../core/sharpness';
 import type { SharpnessTest } from '../../domain/terms';
 import { SmallStrip } from '../../ui/edge-strip/SmallStrip';
 import { um } from '../../ui/format';

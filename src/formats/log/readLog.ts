@@ -1,6 +1,7 @@
 import { isAfter } from 'date-fns';
 import { ValidationError } from 'yup';
-import { pastSession, shelfAbrasives, type LadderAbrasive, type Shelf } from '../../core';
+import { shelfAbrasives, type LadderAbrasive, type Shelf } from '../../core/ladder';
+import { pastSession } from '../../core/touchUp';
 import { sessionSchema, type Session } from '../../domain/session';
 import { JOBS, WORK_UNITS } from '../../domain/terms';
 import type { Tool, Zone } from '../../domain/tool';

@@ -1,7 +1,7 @@
 import { plainHeading } from '../csv';
 
 /** The columns of a shelf as a table, with the words that other tables may head them by. */
-export const SHELF_COLUMNS = {
+const SHELF_COLUMNS = {
   what: ['what', 'type', 'category'],
   name: ['name', 'item', 'title'],
   form: ['form', 'kind', 'shape'],

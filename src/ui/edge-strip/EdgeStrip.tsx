@@ -1,6 +1,6 @@
 'use client';
 
-import type { EdgeWord } from '../../core';
+import type { EdgeWord } from '../../core/inspection';
 import type { Finding } from '../../domain/session';
 import { useWidth } from '../useWidth';
 import { describeEdge, edgePath, edgeWeight } from './edgePath';

@@ -1,4 +1,4 @@
-import type { EdgeWord } from '../../core';
+import type { EdgeWord } from '../../core/inspection';
 import type { Finding } from '../../domain/session';
 import { edgePath, edgeWeight } from './edgePath';
 

@@ -1,6 +1,6 @@
 import { uiPartsWords as say } from '../words/screens/uiParts';
 import { spoken } from '../words/closedWords';
-import type { EdgeWord } from '../../core';
+import type { EdgeWord } from '../../core/inspection';
 import type { Finding } from '../../domain/session';
 import { placeMm } from '../format';
 

@@ -1,4 +1,4 @@
-import { logAnswers } from '../../core';
+import { logAnswers } from '../../core/answers';
 import { loggedSession } from '../../domain/loggedSession';
 import { markdown } from '../../formats/markdown';
 import { sample } from '../../testing/sample';

@@ -2,7 +2,7 @@ import { kindName } from '../words/kindName';
 import { counted } from '../words/counted';
 import { uiLogTextWords as say } from '../words/screens/uiLogText';
 import { compareDesc } from 'date-fns';
-import type { EdgeAnswers, EdgeStory } from '../../core';
+import type { EdgeAnswers, EdgeStory } from '../../core/answers';
 import { edgeName } from '../../domain/edgeName';
 import type { LoggedSession } from '../../domain/loggedSession';
 import type { Inspection } from '../../domain/session';

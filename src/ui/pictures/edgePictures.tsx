@@ -1,4 +1,4 @@
-import { sectionProfile } from '../../core';
+import { sectionProfile } from '../../core/edge';
 import type { ToolKind } from '../../domain/kinds';
 import { typicalTool } from '../../domain/typicalTools';
 import type { Zone } from '../../domain/tool';

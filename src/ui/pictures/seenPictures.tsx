@@ -1,4 +1,4 @@
-import type { EdgeWord } from '../../core';
+import type { EdgeWord } from '../../core/inspection';
 import type { ToolKind } from '../../domain/kinds';
 import { typicalTool } from '../../domain/typicalTools';
 import { edgePath, edgeWeight } from '../edge-strip/edgePath';

@@ -1,6 +1,6 @@
 'use client';
 
-import { stoneClass } from '../../core';
+import { stoneClass } from '../../core/abrasive';
 import { ratio } from '../format';
 import { useWidth } from '../useWidth';
 import { hopsOf, type WalkStep } from './hops';

@@ -1,4 +1,4 @@
-import type { LadderStep } from '../../core';
+import type { LadderStep } from '../../core/ladder';
 import type { WalkStep } from './hops';
 import type { RulerItem } from './MicronRuler';
 

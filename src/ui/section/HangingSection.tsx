@@ -1,5 +1,5 @@
 import { uiSectionWords as say } from '../words/screens/uiSection';
-import { apexAngle, sectionProfile } from '../../core';
+import { apexAngle, sectionProfile } from '../../core/edge';
 import type { Tool, Zone } from '../../domain/tool';
 import { deg } from '../format';
 

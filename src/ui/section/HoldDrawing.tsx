@@ -1,7 +1,9 @@
 'use client';
 
 import { Said } from '../Term';
-import { PRIORS, sectionProfile, type Hold, type HoldGuide } from '../../core';
+import { sectionProfile } from '../../core/edge';
+import type { Hold, HoldGuide } from '../../core/hold';
+import { PRIORS } from '../../core/priors';
 import type { Tool, Zone } from '../../domain/tool';
 import { mm } from '../format';
 import { useWidth } from '../useWidth';

@@ -2,7 +2,8 @@
 
 import { uiSectionWords as say } from '../words/screens/uiSection';
 import { useId } from 'react';
-import type { LadderStep, ProfilePoint, Reshaped } from '../../core';
+import type { ProfilePoint, Reshaped } from '../../core/edge';
+import type { LadderStep } from '../../core/ladder';
 import { deg, fineMm, mm } from '../format';
 import { useWidth } from '../useWidth';
 import { scaleBar } from './drawing';

@@ -2,7 +2,7 @@
 
 import { uiSectionWords as say } from '../words/screens/uiSection';
 import { useId, useState } from 'react';
-import { profileThickness, sectionProfile, type ProfilePoint } from '../../core';
+import { profileThickness, sectionProfile, type ProfilePoint } from '../../core/edge';
 import type { Tool, Zone } from '../../domain/tool';
 import { deg, fineMm, mm } from '../format';
 import { useWidth } from '../useWidth';

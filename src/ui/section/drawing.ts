@@ -1,5 +1,5 @@
 import { uiSectionWords as say } from '../words/screens/uiSection';
-import type { ProfilePoint } from '../../core';
+import type { ProfilePoint } from '../../core/edge';
 import { mm, um } from '../format';
 import { isImperial, MM_PER_INCH } from '../units';
 

@@ -1,7 +1,7 @@
 'use client';
 
 import { useId } from 'react';
-import { gradeSizeUm } from '../../core';
+import { gradeSizeUm } from '../../core/abrasive';
 import type { Abrasive, Strop } from '../../domain/shelf';
 import { thingOutline } from './thingOutline';
 

@@ -1,5 +1,5 @@
 import type { LostWhy } from '../../instruments';
-import type { TiltZero } from '../../core';
+import type { TiltZero } from '../../core/measure';
 
 /** What the screen says that finds an angle by a phone's level. */
 export const angleWords = {

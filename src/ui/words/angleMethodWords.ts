@@ -1,4 +1,4 @@
-import type { AngleMethodId } from '../../core';
+import type { AngleMethodId } from '../../core/edge';
 
 /** One way to find an angle by hand: what it is called, what to do, and what each measure is. */
 export const ANGLE_METHOD_WORDS: Record<

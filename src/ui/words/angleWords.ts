@@ -1,5 +1,5 @@
 import { spokenText } from './closedWords';
-import type { AngleAdvice, AngleReason } from '../../core';
+import type { AngleAdvice, AngleReason } from '../../core/inspection';
 import { TASKS } from '../../domain/tasks';
 import { chipDepth, deg } from '../format';
 import { plural } from './plural';

@@ -1,15 +1,9 @@
 import fc from 'fast-check';
-import {
-  contactOf,
-  heldStep,
-  inkAnswer,
-  planJob,
-  plannedSteps,
-  shelfAbrasives,
-  stepHold,
-  workingFace,
-  zoneLeft,
-} from '../../core';
+import { contactOf, heldStep, inkAnswer, stepHold } from '../../core/hold';
+import { planJob } from '../../core/inspection';
+import { zoneLeft } from '../../core/jobs';
+import { shelfAbrasives, workingFace } from '../../core/ladder';
+import { plannedSteps } from '../../core/touchUp';
 import { INK_SEEN, JOBS } from '../../domain/terms';
 import { toolSchema } from '../../domain/tool';
 import { anyLook, anyMeasuredTool } from '../../testing/anything';

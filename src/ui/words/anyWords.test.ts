@@ -1,13 +1,7 @@
 import fc from 'fast-check';
-import {
-  asksForWork,
-  adviseAngle,
-  judgeEdge,
-  schoolCosts,
-  shelfAbrasives,
-  whyUnfit,
-  workingFace,
-} from '../../core';
+import { asksForWork, adviseAngle, judgeEdge } from '../../core/inspection';
+import { shelfAbrasives, whyUnfit, workingFace } from '../../core/ladder';
+import { schoolCosts } from '../../core/schools';
 import { NO_CHECKS } from '../../domain/observation';
 import { SCHOOL_QUESTIONS, type SchoolQuestion } from '../../domain/schools';
 import { TASKS } from '../../domain/tasks';

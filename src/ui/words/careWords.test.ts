@@ -1,7 +1,7 @@
 import { careRow } from '../../testing/careRow';
 import { addDays, addMinutes } from 'date-fns';
 import fc from 'fast-check';
-import { careRows, type CareRow } from '../../core';
+import { careRows, type CareRow } from '../../core/care';
 import { sample } from '../../testing/sample';
 import { sampleStandings } from '../../testing/sampleStandings';
 import { careDue, careGroupReason, careGroupTitle, careReason } from './careWords';

@@ -1,6 +1,6 @@
 import { spoken } from './closedWords';
 import { millisecondsInDay } from 'date-fns/constants';
-import type { CareRow, DoneTogether } from '../../core';
+import type { CareRow, DoneTogether } from '../../core/care';
 import type { CareDoing } from '../../domain/care';
 import { day, deg, listed } from '../format';
 import { plural } from './plural';

@@ -1,4 +1,4 @@
-import type { WorkingFace } from '../../core';
+import type { WorkingFace } from '../../core/ladder';
 import type { SessionStep } from '../../domain/session';
 import { isSpineTask, type StepTask } from '../../domain/terms';
 

@@ -1,4 +1,4 @@
-import type { StrokesHeard } from '../../core';
+import type { StrokesHeard } from '../../core/measure';
 import type { LostWhy } from '../../instruments';
 
 /** What a voice calls out. */

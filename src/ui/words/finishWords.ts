@@ -1,4 +1,4 @@
-import { finishName, type FinishName } from '../../core';
+import { finishName, type FinishName } from '../../core/sharpness';
 import { um } from '../format';
 
 const SAYS: Record<FinishName, string> = {

@@ -1,4 +1,5 @@
-import type { JobPlan, UnknownMeasure } from '../../core';
+import type { JobPlan } from '../../core/jobs';
+import type { UnknownMeasure } from '../../core/rough';
 import { minutes } from '../format';
 
 /** What to do, in order: mill file, then medium plate. */

@@ -1,4 +1,4 @@
-import type { HelpfulStone } from '../../core';
+import type { HelpfulStone } from '../../core/ladder';
 import { um } from '../format';
 import { familyName } from './familyName';
 

@@ -1,4 +1,4 @@
-import type { SetStudy } from '../../core';
+import type { SetStudy } from '../../core/measure';
 import type { Side } from '../../domain/terms';
 import type { LostWhy } from '../../instruments';
 import { deg } from '../format';

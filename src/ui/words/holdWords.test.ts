@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { edgeHold } from '../../core';
+import { edgeHold } from '../../core/hold';
 import { toolOf } from '../../testing/ladderFixtures';
 import { coinWords, holdDetail, holdHeadline, holdInShort } from './holdWords';
 import { TOOL_KINDS } from '../../domain/kinds';

@@ -1,5 +1,6 @@
 import { spoken } from './closedWords';
-import type { CoinStack, Hold, HoldGuide, NearCoins } from '../../core';
+import type { CoinStack, NearCoins } from '../../core/edge';
+import type { Hold, HoldGuide } from '../../core/hold';
 import { deg, mm, placeMm } from '../format';
 import { plural } from './plural';
 

@@ -1,4 +1,4 @@
-import type { HoldGuide, InkAnswer } from '../../core';
+import type { HoldGuide, InkAnswer } from '../../core/hold';
 import type { InkSeen } from '../../domain/terms';
 import { deg, mm } from '../format';
 import { holdInShort } from './holdWords';

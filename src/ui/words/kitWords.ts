@@ -1,10 +1,5 @@
-import {
-  stepPrice,
-  type KitSolution,
-  type KitStep,
-  type SolvedNeed,
-  type TouchUpEvent,
-} from '../../core';
+import { stepPrice, type KitSolution, type KitStep, type SolvedNeed } from '../../core/kit';
+import type { TouchUpEvent } from '../../core/trip';
 import { grams, minutes } from '../format';
 import { plural } from './plural';
 

@@ -1,5 +1,10 @@
-/** @jest-environment node */
-import { askCourses, askStrokes, COURSE_QUESTIONS, labEdge, STROKE_QUESTIONS } from '../../core';
+import {
+  askCourses,
+  askStrokes,
+  COURSE_QUESTIONS,
+  labEdge,
+  STROKE_QUESTIONS,
+} from '../../core/lab';
 import { sampleStandings } from '../../testing/sampleStandings';
 import {
   answerCatch,

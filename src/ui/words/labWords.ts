@@ -1,4 +1,4 @@
-import { mostReachApex } from '../../core';
+import { mostReachApex } from '../../core/lab';
 import type {
   CourseAnswer,
   CourseQuestionId,
@@ -7,7 +7,7 @@ import type {
   Quantiles,
   StrokeAnswer,
   StrokeQuestionId,
-} from '../../core';
+} from '../../core/lab';
 import { deg, figure, fineMm, grams, minutes, newtons, rounded, um } from '../format';
 import { counted } from './counted';
 

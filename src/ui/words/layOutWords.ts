@@ -1,4 +1,4 @@
-import type { EdgeWord } from '../../core';
+import type { EdgeWord } from '../../core/inspection';
 import type { Fineness } from '../../domain/usualThings';
 import { deg, placeMm } from '../format';
 import { EDGE_STATE_WORDS } from './glossary/pictureWords';

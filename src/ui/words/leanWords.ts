@@ -1,4 +1,4 @@
-import type { HandLean } from '../../core';
+import type { HandLean } from '../../core/hold';
 import { deg, fineMm } from '../format';
 import { counted } from './counted';
 

@@ -1,4 +1,4 @@
-import type { LeftDamage } from '../../core';
+import type { LeftDamage } from '../../core/jobs';
 import { minutes } from '../format';
 
 /** Where damage that is left for now would be mended: at home with the mill file, 4 min. */

@@ -1,4 +1,4 @@
-import type { EdgeStory, LogAnswers } from '../../core';
+import type { EdgeStory, LogAnswers } from '../../core/answers';
 import { logTitle, month, percent, storyWords } from './logWords';
 
 const met = (off: number, from: string) => ({ times: 1 + off, off, from });

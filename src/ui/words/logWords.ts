@@ -1,5 +1,5 @@
 import { DATE_LOCALE } from '../locale';
-import type { EdgeStory, Effort, LogAnswers, PlansMet } from '../../core';
+import type { EdgeStory, Effort, LogAnswers, PlansMet } from '../../core/answers';
 import { minutes } from '../format';
 import { plural } from './plural';
 

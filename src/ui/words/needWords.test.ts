@@ -1,13 +1,7 @@
 import { touchUpLink } from '../links';
-import {
-  asksForWork,
-  benchAt,
-  DEFAULT_PACE,
-  edgeNeeds,
-  handOf,
-  zoneStates,
-  type EdgeNeed,
-} from '../../core';
+import { asksForWork, benchAt, edgeNeeds, zoneStates, type EdgeNeed } from '../../core/inspection';
+import { handOf } from '../../core/log';
+import { DEFAULT_PACE } from '../../core/wear';
 import { sample } from '../../testing/sample';
 import { workInWords, workWithMinutes } from './needWords';
 

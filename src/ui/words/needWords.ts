@@ -1,5 +1,6 @@
 import { spoken } from './closedWords';
-import { asksForWork, stoneClass, type EdgeNeed } from '../../core';
+import { stoneClass } from '../../core/abrasive';
+import { asksForWork, type EdgeNeed } from '../../core/inspection';
 import { minutes } from '../format';
 import { leftDamageWords } from './leftDamageWords';
 import { findingNotes } from './findingNotes';

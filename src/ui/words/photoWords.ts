@@ -1,4 +1,4 @@
-import type { AngleRefused } from '../../core';
+import type { AngleRefused } from '../../core/measure';
 import type { LostWhy } from '../../instruments';
 
 const CAMERA_LOST: Partial<Record<string, string>> = {

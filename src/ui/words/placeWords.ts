@@ -1,4 +1,5 @@
-import { KEEN_UP_TO, type PlaceProgress } from '../../core';
+import { KEEN_UP_TO } from '../../core/sharpness';
+import type { PlaceProgress } from '../../core/touchUp';
 import type { EdgeTest } from '../../domain/session';
 import { sentence, um } from '../format';
 

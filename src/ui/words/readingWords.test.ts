@@ -1,5 +1,7 @@
 import fc from 'fast-check';
-import { analyseStropSeries, placeProgress, type HoldGuide } from '../../core';
+import type { HoldGuide } from '../../core/hold';
+import { analyseStropSeries } from '../../core/sharpness';
+import { placeProgress } from '../../core/touchUp';
 import { EDGE_PLACES, INK_SEEN } from '../../domain/terms';
 import { passedTest } from '../../domain/observation';
 import { sample } from '../../testing/sample';

@@ -1,4 +1,4 @@
-import type { SchoolNote } from '../../core';
+import type { SchoolNote } from '../../core/schools';
 import { deg, fineMm, minutes, placeMm, thinMm, um, volume, rounded } from '../format';
 import { plural } from './plural';
 

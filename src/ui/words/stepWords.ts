@@ -1,5 +1,6 @@
 import { spoken } from './closedWords';
-import type { LadderStep, StepNote, StepWords } from '../../core';
+import type { LadderStep, StepNote } from '../../core/ladder';
+import type { StepWords } from '../../core/touchUp';
 import { deg, minutes, newtons, um, rounded } from '../format';
 import { doneWhen } from './doneWhen';
 

@@ -1,4 +1,4 @@
-import type { StopReason } from '../../core';
+import type { StopReason } from '../../core/inspection';
 
 const STOP_WORDS: Record<StopReason, string> = {
   'handle cracked': 'the haft or handle is cracked',

@@ -1,4 +1,4 @@
-import type { StropSeries } from '../../core';
+import type { StropSeries } from '../../core/sharpness';
 import { plural } from './plural';
 
 /** What a series of readings on one surface comes to, in a sentence for its title. */

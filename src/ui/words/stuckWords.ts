@@ -1,4 +1,4 @@
-import type { StuckCause } from '../../core';
+import type { StuckCause } from '../../core/touchUp';
 import { newtons, um } from '../format';
 
 /** A cause as a person reads it: what it is, its sign, and what its button does. */

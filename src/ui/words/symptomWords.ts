@@ -1,4 +1,4 @@
-import type { SymptomId } from '../../core';
+import type { SymptomId } from '../../core/inspection';
 
 /** What is seen or felt, what it comes from, and what to do. */
 export const SYMPTOM_WORDS: Record<SymptomId, { seen: string; cause: string; remedy: string }> = {

@@ -1,5 +1,5 @@
 import { spokenText } from './closedWords';
-import { passedTest, TEST_CENTRE_UM } from '../../core';
+import { passedTest, TEST_CENTRE_UM } from '../../core/sharpness';
 import type { EdgeTest } from '../../domain/session';
 import type { EdgeTestKind } from '../../domain/terms';
 import { TASKS } from '../../domain/tasks';

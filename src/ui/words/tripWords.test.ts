@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import type { EdgeForecast, SetAdvice } from '../../core';
+import type { EdgeForecast, SetAdvice } from '../../core/trip';
 import { TRIP_TASKS } from '../../domain/tripTasks';
 import { chanceWords, edgeTitle, setWords, spreadWords } from './tripWords';
 

@@ -1,4 +1,4 @@
-import type { EdgeForecast, RungOut, SetAdvice, Spread } from '../../core';
+import type { EdgeForecast, RungOut, SetAdvice, Spread } from '../../core/trip';
 import type { TripTask } from '../../domain/tripTasks';
 import { minutes } from '../format';
 

@@ -1,4 +1,4 @@
-import type { StepTrouble } from '../../core';
+import type { StepTrouble } from '../../core/touchUp';
 
 /** What a step that has gone wrong says, and what to look at. */
 export function troubleWords(trouble: StepTrouble): string {

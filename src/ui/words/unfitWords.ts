@@ -1,6 +1,6 @@
 import { spoken } from './closedWords';
 import { placeMm } from '../format';
-import type { UnfitReason } from '../../core';
+import type { UnfitReason } from '../../core/ladder';
 
 /** Why a thing on the shelf is not in play. */
 export function unfitWords(reason: UnfitReason): string {

@@ -1,5 +1,5 @@
 import { spoken } from './closedWords';
-import type { EdgeVerdict, RungReason, VerdictReason } from '../../core';
+import type { EdgeVerdict, RungReason, VerdictReason } from '../../core/inspection';
 import { minutes, volume } from '../format';
 import { stopWords } from './stopWords';
 

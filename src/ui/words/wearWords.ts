@@ -1,4 +1,4 @@
-import type { Habit, HabitYears, WearOfYears } from '../../core';
+import type { Habit, HabitYears, WearOfYears } from '../../core/lab';
 import { fineMm, mm } from '../format';
 import { counted } from './counted';
 

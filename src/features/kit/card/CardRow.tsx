@@ -5,7 +5,7 @@ import { toolOutline } from '../../../ui/silhouette/outline';
 import { LyingSilhouette } from '../../../ui/silhouette/Silhouette';
 import { RungMark } from '../../../ui/RungMark';
 import type { CardLine, CardRowData } from './cardSides';
-import type { HoldGuide } from '../../../core';
+import type { HoldGuide } from '../../../core/hold';
 import { LIFT, liftShape } from './liftShape';
 
 /** The most that a silhouette takes on a card (px): an axe is as high as it is short. */

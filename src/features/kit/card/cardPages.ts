@@ -1,4 +1,4 @@
-import type { EdgeNeed } from '../../../core';
+import type { EdgeNeed } from '../../../core/inspection';
 
 export type CardEdge = EdgeNeed;
 

@@ -1,6 +1,6 @@
 import { deg } from '../../../ui/format';
 import { rungPath } from '../../../ui/RungMark';
-import { asksForWork } from '../../../core';
+import { asksForWork } from '../../../core/inspection';
 import { sampleStandings } from '../../../testing/sampleStandings';
 import { sample } from '../../../testing/sample';
 import { cardSides } from './cardSides';

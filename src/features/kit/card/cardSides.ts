@@ -2,24 +2,12 @@ import { spoken } from '../../../ui/words/closedWords';
 import { kindName } from '../../../ui/words/kindName';
 import { kitCardWords as say } from '../../../ui/words/screens/kitCard';
 import { ascending, sort, sum } from 'd3-array';
-import {
-  benchAt,
-  fieldLadder,
-  edgeHold,
-  heaviestRung,
-  heldStep,
-  PRIORS,
-  promisedOnLeaving,
-  shelfThings,
-  stepHold,
-  type EdgeNeed,
-  type EdgeWord,
-  type Hand,
-  type Hold,
-  type HoldGuide,
-  type RungOut,
-  type Shelf,
-} from '../../../core';
+import { edgeHold, heldStep, stepHold, type Hold, type HoldGuide } from '../../../core/hold';
+import { benchAt, promisedOnLeaving, type EdgeNeed, type EdgeWord } from '../../../core/inspection';
+import { fieldLadder } from '../../../core/kit';
+import { shelfThings, type Hand, type Shelf } from '../../../core/ladder';
+import { PRIORS } from '../../../core/priors';
+import { heaviestRung, type RungOut } from '../../../core/trip';
 import type { Helper } from '../../../domain/shelf';
 import { carrierOf, toolsByPerson } from '../../../domain/carriers';
 import type { Tool, Zone } from '../../../domain/tool';

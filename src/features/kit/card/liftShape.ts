@@ -1,4 +1,4 @@
-import type { HoldGuide } from '../../../core';
+import type { HoldGuide } from '../../../core/hold';
 
 /** Room of the drawing (px), and the level that the blade is lifted from. */
 export const LIFT = { width: 62, height: 36, base: 33 };

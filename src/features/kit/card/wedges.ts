@@ -1,5 +1,5 @@
 import { ascending, rollups, sort } from 'd3-array';
-import type { HoldGuide } from '../../../core';
+import type { HoldGuide } from '../../../core/hold';
 
 /** A wedge to fold a card by, for some edges. */
 export interface Wedge {

@@ -1,6 +1,6 @@
 import { logAnswersWords as say } from '../../../ui/words/screens/logAnswers';
 import { sum } from 'd3-array';
-import type { DamageByAngle, EdgeAnswers } from '../../../core';
+import type { DamageByAngle, EdgeAnswers } from '../../../core/answers';
 import { chipDepth, day, deg } from '../../../ui/format';
 import type { EdgeNamer } from '../../../ui/words/edgeNames';
 import { Answer, AnswerTable } from './Answer';

@@ -11,7 +11,7 @@ import { HowLong } from './HowLong';
 import { HowMuchWork } from './HowMuchWork';
 import { TesterAnswer } from './TesterAnswer';
 import { spoken } from '../../../ui/words/closedWords';
-import type { HoldByInk, SideBalance, EarnedGrams, EdgeAnswers } from '../../../core';
+import type { HoldByInk, SideBalance, EarnedGrams, EdgeAnswers } from '../../../core/answers';
 import { INK_WORDS } from '../../../ui/words/inkWords';
 import { percent } from '../../../ui/words/logWords';
 import { Answer, AnswerTable } from './Answer';

@@ -2,7 +2,7 @@ import { spoken } from '../../../ui/words/closedWords';
 import { counted } from '../../../ui/words/counted';
 import { logAnswersWords as say } from '../../../ui/words/screens/logAnswers';
 import { sum } from 'd3-array';
-import type { EdgeAnswers } from '../../../core';
+import type { EdgeAnswers } from '../../../core/answers';
 import { Columns } from '../../../ui/plot';
 import type { EdgeNamer } from '../../../ui/words/edgeNames';
 import { storyWords } from '../../../ui/words/logWords';

@@ -1,5 +1,5 @@
 import { logAnswersWords as say } from '../../../ui/words/screens/logAnswers';
-import type { EdgeAnswers, PlansMet } from '../../../core';
+import type { EdgeAnswers, PlansMet } from '../../../core/answers';
 import { minutes } from '../../../ui/format';
 import type { EdgeNamer } from '../../../ui/words/edgeNames';
 import { month, percent, plansWords } from '../../../ui/words/logWords';

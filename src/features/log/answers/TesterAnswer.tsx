@@ -1,12 +1,7 @@
 import { logAnswersWords as say } from '../../../ui/words/screens/logAnswers';
 import { scaleLinear, scaleLog } from 'd3-scale';
-import {
-  FEWEST_PAIRS,
-  gramsAt,
-  USUAL_TESTER,
-  type TesterLearned,
-  type TesterScale,
-} from '../../../core';
+import { FEWEST_PAIRS, type TesterLearned } from '../../../core/log';
+import { gramsAt, USUAL_TESTER, type TesterScale } from '../../../core/sharpness';
 import { grams, um } from '../../../ui/format';
 import { Course, FootAxis, LevelAxis, Plot, Reading, ticksAt, ticksOf } from '../../../ui/plot';
 import { Answer } from './Answer';

@@ -1,7 +1,8 @@
 import { logChartWords as say } from '../../../ui/words/screens/logChart';
 import { scaleLog } from 'd3-scale';
 import { memo } from 'react';
-import type { EdgeAnswers, EdgeStory, ZoneState } from '../../../core';
+import type { EdgeAnswers, EdgeStory } from '../../../core/answers';
+import type { ZoneState } from '../../../core/inspection';
 import type { Tool } from '../../../domain/tool';
 import { EdgeStands } from '../../../ui/EdgeStands';
 import { EdgeStrip } from '../../../ui/edge-strip/EdgeStrip';

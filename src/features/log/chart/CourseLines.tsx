@@ -1,5 +1,6 @@
 import { useId } from 'react';
-import { KEEN_UP_TO, type CoursePoint, type EdgeCourse } from '../../../core';
+import type { CoursePoint, EdgeCourse } from '../../../core/answers';
+import { KEEN_UP_TO } from '../../../core/sharpness';
 import { Band, Course } from '../../../ui/plot';
 import type { TimeScale } from './timeAxis';
 

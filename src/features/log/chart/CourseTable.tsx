@@ -1,7 +1,7 @@
 import { logChartWords as say } from '../../../ui/words/screens/logChart';
 import { SideScroll } from '../../../ui/SideScroll';
 import { compareDesc } from 'date-fns';
-import type { LogAnswers } from '../../../core';
+import type { LogAnswers } from '../../../core/answers';
 import type { Tool } from '../../../domain/tool';
 import { edgeName } from '../../../domain/edgeName';
 import { day, um } from '../../../ui/format';

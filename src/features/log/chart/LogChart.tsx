@@ -3,7 +3,8 @@
 import { logChartWords as say } from '../../../ui/words/screens/logChart';
 import { sum } from 'd3-array';
 import { useMemo, useState } from 'react';
-import { WORK_MARKS, type EdgeStory, type LogAnswers, type ZoneState } from '../../../core';
+import { WORK_MARKS, type EdgeStory, type LogAnswers } from '../../../core/answers';
+import type { ZoneState } from '../../../core/inspection';
 import type { Tool } from '../../../domain/tool';
 import type { Trip } from '../../../domain/trip';
 import { listed } from '../../../ui/format';

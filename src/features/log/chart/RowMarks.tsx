@@ -1,7 +1,7 @@
 import { logChartWords as say } from '../../../ui/words/screens/logChart';
 import { useRouter } from 'next/navigation';
 import { useRef, useState, type KeyboardEvent } from 'react';
-import type { CourseEntry } from '../../../core';
+import type { CourseEntry } from '../../../core/answers';
 import { day, um } from '../../../ui/format';
 import { WORK_MARK_WORDS, WorkSignAt } from '../../../ui/WorkSign';
 

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import type { EdgeCourse } from '../../../core';
+import type { EdgeCourse } from '../../../core/answers';
 import { sample } from '../../../testing/sample';
 import { chartHeight } from './chartHeight';
 import { timeScale, wholeSpan } from './timeAxis';

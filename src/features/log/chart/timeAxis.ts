@@ -1,7 +1,7 @@
 import { millisecondsInDay as DAY_MS } from 'date-fns/constants';
 import { min } from 'd3-array';
 import { scaleTime, type ScaleTime } from 'd3-scale';
-import type { EdgeCourse } from '../../../core';
+import type { EdgeCourse } from '../../../core/answers';
 import type { Span } from '../logFilter';
 
 export type TimeScale = ScaleTime<number, number>;

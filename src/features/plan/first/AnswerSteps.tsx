@@ -1,5 +1,7 @@
 import { Said } from '../../../ui/Term';
-import { heldStep, stepHold, toolForm, type JobPlan, type LadderStep } from '../../../core';
+import { heldStep, stepHold } from '../../../core/hold';
+import type { JobPlan } from '../../../core/jobs';
+import { toolForm, type LadderStep } from '../../../core/ladder';
 import type { Tool, Zone } from '../../../domain/tool';
 import { useShelf } from '../../../live';
 import { Alphabet } from '../../../ui/Alphabet';

@@ -2,7 +2,9 @@
 
 import { toolLink } from '../../../ui/links';
 import { useState, type ReactNode } from 'react';
-import { testOfWord, type EdgeWord, type OpenMeasure, oneChip } from '../../../core';
+import type { EdgeWord } from '../../../core/inspection';
+import { oneChip } from '../../../core/ladder';
+import { testOfWord, type OpenMeasure } from '../../../core/rough';
 import { UNKNOWN_SIZES, type Fineness } from '../../../domain/usualThings';
 import { useShelf, newOne, tripIdAt, useStore, useUndoable } from '../../../live';
 import { SmallStrip } from '../../../ui/edge-strip/SmallStrip';

@@ -6,7 +6,8 @@ import { titles } from '../../../ui/words/titleWords';
 import { ActionBar } from '../../../ui/ActionBar';
 import { useRouter, useSearchParams } from 'next/navigation';
 import { useEffect, useMemo } from 'react';
-import { roughPlan, unknownGrainOf, type EdgeNeed } from '../../../core';
+import type { EdgeNeed } from '../../../core/inspection';
+import { roughPlan, unknownGrainOf } from '../../../core/rough';
 import { edgeName } from '../../../domain/edgeName';
 import type { Settings } from '../../../domain/settings';
 import {

@@ -1,5 +1,5 @@
 import { scaleLog } from 'd3-scale';
-import type { RoughPlan } from '../../../core';
+import type { RoughPlan } from '../../../core/rough';
 import { minutes } from '../../../ui/format';
 import { useWidth } from '../../../ui/useWidth';
 import { firstAnswer, KNOWN_WORDS } from '../../../ui/words/firstAnswerWords';

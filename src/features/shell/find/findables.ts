@@ -1,6 +1,6 @@
 import { toolLink } from '../../../ui/links';
 import { kindName } from '../../../ui/words/kindName';
-import type { EdgeNeed } from '../../../core';
+import type { EdgeNeed } from '../../../core/inspection';
 import { edgeName } from '../../../domain/edgeName';
 import type { LoggedSession } from '../../../domain/loggedSession';
 import type { Tool } from '../../../domain/tool';
@@ -15,7 +15,7 @@ import { WORD_FORMS } from '../../../ui/words/glossary/wordForms';
 
 /** What a search can find, in the order in which it is shown. */
 export const FINDABLE_KINDS = ['doing', 'tool', 'thing', 'trip', 'word', 'entry'] as const;
-export type FindableKind = (typeof FINDABLE_KINDS)[number];
+type FindableKind = (typeof FINDABLE_KINDS)[number];
 
 /** Something to be found: what it is called, a line on it, where it is, and everything it is found by. */
 export interface Findable {

@@ -2,7 +2,7 @@
 
 import { tripBackWords as say } from '../../../ui/words/screens/tripBack';
 import { sum } from 'd3-array';
-import { shelfThings, type Shelf } from '../../../core';
+import { shelfThings, type Shelf } from '../../../core/ladder';
 import type { Helper } from '../../../domain/shelf';
 import type { Carried } from '../../../domain/trip';
 import { CheckField } from '../../../ui/forms/fields';

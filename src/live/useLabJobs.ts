@@ -2,7 +2,7 @@
 
 import type { PlayedWork, StrokeAnswer } from '../core/lab';
 import { startLabPost, startPlay, startStrokeQuestion } from '../workers/labClient';
-import type { LabRequest, PlayRequest } from '../workers/labRequest';
+import type { LabRequest, PlayRequest } from '../workers/labClient';
 import { startLater, type Job } from '../workers/threads';
 import { useJob, type JobState } from './useJob';
 

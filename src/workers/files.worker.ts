@@ -64,12 +64,7 @@ async function logRecords(text: string, now: string): Promise<Records> {
 /** The data file in and out, in a thread of its own: reading and checking a long log takes seconds. */
 const api = {
   /** Brings in all of a file or nothing of it; ending the thread meanwhile brings in nothing. */
-  async importFile(
-    file: unknown,
-    now: string,
-    onProgress: OnImportProgress,
-  ): Promise<ImportOutcome> {
-    if (!(file instanceof Blob)) throw new TypeError('an import needs a file');
+  async importFile(file: Blob, now: string, onProgress: OnImportProgress): Promise<ImportOutcome> {
     if (file.size > LARGEST_BYTES) {
       const message = 'is larger than 128 MB: choose a file made by Export';
       return { kind: 'refused', problems: [{ line: 1, field: 'file', message }], more: 0 };

@@ -1,7 +1,13 @@
 import { expose } from 'comlink';
 import loadHighs from 'highs';
-import { limitedKit, limitsBind, solveKit, type KitSolution } from '../core/kit';
-import { readGramsPerMinute, readKitLimits, readKitRequest } from './kitRequest';
+import {
+  limitedKit,
+  limitsBind,
+  solveKit,
+  type KitLimits,
+  type KitProblem,
+  type KitSolution,
+} from '../core/kit';
 import { solveBy } from './solveBy';
 
 let solver: ReturnType<typeof loadHighs> | null = null;
@@ -18,18 +24,17 @@ export interface SolvedKits {
 const api = {
   /** `onSolution` hears of the frontier as it is found, and of the share done. */
   async solve(
-    request: unknown,
-    limits: unknown,
-    gramsPerMinute: unknown,
+    problem: KitProblem,
+    limits: KitLimits,
+    gramsPerMinute: number,
     onSolution: (solution: KitSolution | null, share: number) => void,
   ): Promise<SolvedKits> {
-    const problem = readKitRequest(request);
-    const most = readKitLimits(limits);
-    const worth = readGramsPerMinute(gramsPerMinute);
     const solution = solveKit(problem, onSolution);
-    if (!limitsBind(solution, most, worth)) return { solution, limitsBind: false, within: null };
+    if (!limitsBind(solution, limits, gramsPerMinute)) {
+      return { solution, limitsBind: false, within: null };
+    }
     solver ??= loadHighs({ locateFile: () => new URL('highs/runtime', import.meta.url).href });
-    const within = limitedKit(solution, most, worth, solveBy(await solver));
+    const within = limitedKit(solution, limits, gramsPerMinute, solveBy(await solver));
     return { solution, limitsBind: true, within };
   },
 };

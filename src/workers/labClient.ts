@@ -1,8 +1,9 @@
 import { proxy } from 'comlink';
 import type { PlayedWork, StrokeAnswer } from '../core/lab';
-import type { LabWorker } from './lab.worker';
-import type { LabRequest, PlayRequest } from './labRequest';
+import type { LabRequest, LabWorker, PlayRequest } from './lab.worker';
 import { threadsOf, type Job } from './threads';
+
+export type { LabRequest, PlayRequest };
 
 const { start } = threadsOf<LabWorker>(
   () => new Worker(new URL('./lab.worker.ts', import.meta.url), { type: 'module' }),

@@ -8,7 +8,23 @@ import {
   type Raster,
 } from '../core/measure';
 import { paintPhoto, TRIED_SCENE } from '../instruments';
-import { readGlint, readPictureFile, readRim, readTrace } from './pictureRequest';
+
+/** Taps that a line is followed through, in px of the picture. */
+export interface TraceRequest {
+  taps: PhotoPoint[];
+  isClosed: boolean;
+}
+
+/** Taps on the rim of a coin, in px of the picture. */
+export interface RimRequest {
+  taps: PhotoPoint[];
+}
+
+/** An edge whose light is looked at, in px of the picture, and how large the picture shows it. */
+export interface GlintRequest {
+  line: PhotoPoint[];
+  pxPerMm: number;
+}
 
 /** Longest side of a kept picture, in pixels, and its JPEG quality. */
 const KEPT_PX = 1280;
@@ -50,32 +66,29 @@ function scaled(points: readonly PhotoPoint[], by: number): PhotoPoint[] {
 /** Pictures in a thread of their own: drawing, following and painting them takes longer than a page may stand still. */
 const api = {
   /** Throws where the file is no picture. */
-  async shrink(file: unknown): Promise<KeptPicture> {
-    const { canvas, width, height } = await drawn(readPictureFile(file), KEPT_PX);
+  async shrink(file: Blob): Promise<KeptPicture> {
+    const { canvas, width, height } = await drawn(file, KEPT_PX);
     const jpeg = await canvas.convertToBlob({ type: 'image/jpeg', quality: QUALITY });
     return { dataUrl: new FileReaderSync().readAsDataURL(jpeg), width, height };
   },
   /** Holds a picture, for the lines that are followed on it next. */
-  async hold(file: unknown): Promise<void> {
-    const { pen, width, height, scale } = await drawn(readPictureFile(file), READ_PX);
+  async hold(file: Blob): Promise<void> {
+    const { pen, width, height, scale } = await drawn(file, READ_PX);
     held = { raster: { width, height, pixels: pen.getImageData(0, 0, width, height).data }, scale };
   },
-  trace(sent: unknown): PhotoPoint[] {
-    const { taps, isClosed } = readTrace(sent);
+  trace({ taps, isClosed }: TraceRequest): PhotoPoint[] {
     if (!held) return taps;
     const { raster, scale } = held;
     return scaled(traceLine({ raster, taps: scaled(taps, scale), isClosed }), 1 / scale);
   },
   /** Points on the rim of a coin as the picture shows it near the taps; null where it does not. */
-  rim(sent: unknown): PhotoPoint[] | null {
-    const { taps } = readRim(sent);
+  rim({ taps }: RimRequest): PhotoPoint[] | null {
     if (!held) return null;
     const { raster, scale } = held;
     const seen = rimOnPhoto({ raster, taps: scaled(taps, scale) });
     return seen && scaled(seen, 1 / scale);
   },
-  glints(sent: unknown): Glint[] {
-    const { line, pxPerMm } = readGlint(sent);
+  glints({ line, pxPerMm }: GlintRequest): Glint[] {
     if (!held) return [];
     const { raster, scale } = held;
     return glintAlong({ raster, line: scaled(line, scale), pxPerMm: pxPerMm * scale });

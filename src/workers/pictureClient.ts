@@ -1,6 +1,11 @@
 import type { Glint, PhotoPoint } from '../core/measure';
-import type { KeptPicture, PictureWorker } from './picture.worker';
-import type { GlintRequest, RimRequest, TraceRequest } from './pictureRequest';
+import type {
+  GlintRequest,
+  KeptPicture,
+  PictureWorker,
+  RimRequest,
+  TraceRequest,
+} from './picture.worker';
 import { threadsOf } from './threads';
 
 export type { KeptPicture } from './picture.worker';

@@ -22,7 +22,7 @@ import {
   type TripProblem,
 } from '../core/trip';
 import { openStore, type Store } from '../data';
-import { tripSchema, type Trip } from '../domain/trip';
+import type { Trip } from '../domain/trip';
 import { createTripDulling, type TripDulling } from './tripDulling';
 
 /** A forecast with what it was made from. */
@@ -70,11 +70,10 @@ function inTurn<T>(make: () => Promise<T>): Promise<T> {
 
 /** What a forecast is made from: what is stored, and a trip as it is being painted; null while nothing is judged. */
 async function asked(
-  message: unknown,
+  trip: Trip,
   runs: number,
   { now, shelf: wanted }: Pick<ForecastWish, 'now' | 'shelf'>,
 ) {
-  const trip: Trip = tripSchema.validateSync(message, { strict: true });
   const { store, tripDulling } = (opened ??= await open());
   const [standings, things] = await Promise.all([readStandings(store), readShelf(store)]);
   if (!standings) return null;
@@ -120,13 +119,13 @@ const api = {
    * where it is not, or while nothing is judged.
    */
   forecast(
-    message: unknown,
+    trip: Trip,
     wish: ForecastWish,
     goesOn: (share: number) => boolean | Promise<boolean>,
   ): Promise<ForecastAnswer | null> {
     return inTurn(async () => {
       if (!(await goesOn(0))) return null;
-      const input = await asked(message, RUNS[wish.size], wish);
+      const input = await asked(trip, RUNS[wish.size], wish);
       if (!input) return null;
       const problem = tripProblem(input);
       const edges = edgeProblems(problem);
@@ -142,8 +141,7 @@ const api = {
     });
   },
   /** What the edges on a trip need now, by where they would be worked; null while nothing is judged. */
-  async needs(message: unknown, now: string): Promise<NeedsOut | null> {
-    const trip: Trip = tripSchema.validateSync(message, { strict: true });
+  async needs(trip: Trip, now: string): Promise<NeedsOut | null> {
     const { store } = (opened ??= await open());
     const [standings, shelf] = await Promise.all([readStandings(store), readShelf(store)]);
     if (!standings) return null;
@@ -152,8 +150,8 @@ const api = {
     return needsOut({ trip, zones, shelf, hand, tester, now, sessions: logs.flat() });
   },
   /** `toolId`: the tool whose ways are set beside the plan. */
-  async whatIf(message: unknown, toolId: string, now: string): Promise<TripOutcome[] | null> {
-    const input = await asked(message, RUNS.compared, { now, shelf: 'kit' });
+  async whatIf(trip: Trip, toolId: string, now: string): Promise<TripOutcome[] | null> {
+    const input = await asked(trip, RUNS.compared, { now, shelf: 'kit' });
     return input && tripWhatIf(input, toolId);
   },
 };

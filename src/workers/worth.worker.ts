@@ -1,14 +1,14 @@
 import { expose } from 'comlink';
-import { candidateWorth, thingsWorth, type ThingWorth } from '../core/kit';
-import { readRackRound, readStone } from './kitRequest';
+import { candidateWorth, thingsWorth, type RackRound, type ThingWorth } from '../core/kit';
+import type { LadderStone } from '../core/ladder';
 
 /** What things add to a rack, in a thread of its own: with many edges it is long work. */
 const api = {
-  async things(problem: unknown, onProgress: (share: number) => void): Promise<ThingWorth[]> {
-    return thingsWorth(readRackRound(problem), onProgress);
+  async things(round: RackRound, onProgress: (share: number) => void): Promise<ThingWorth[]> {
+    return thingsWorth(round, onProgress);
   },
-  async candidate(problem: unknown, stone: unknown): Promise<ThingWorth> {
-    return candidateWorth(readRackRound(problem), readStone(stone));
+  async candidate(round: RackRound, stone: LadderStone): Promise<ThingWorth> {
+    return candidateWorth(round, stone);
   },
 };
 

@@ -39,9 +39,13 @@ const config: NextConfig = {
   ...(isMadeUp && {
     distDir: '.next-made-up',
     turbopack: {
-      rules: {
-        '**/src/ui/words/**/*.ts': { loaders: [join(__dirname, 'scripts/madeUpLanguage.cjs')] },
-      },
+      rules: Object.fromEntries(
+        [
+          '**/src/ui/words/**/*.ts',
+          '**/src/features/**/words.ts',
+          '**/src/features/**/words/*.ts',
+        ].map((files) => [files, { loaders: [join(__dirname, 'scripts/madeUpLanguage.cjs')] }]),
+      ),
     },
   }),
   env: { MODEL_ID: modelId() },

@@ -8,7 +8,7 @@ import { newRecord } from '../domain/newRecord';
 import type { Photo, PhotoEntry, PhotoScale, PhotoStage } from '../domain/photo';
 import { newOne, removedOne } from '../data';
 import { undoWords } from '../ui/words/undoWords';
-import { uiPartsWords as say } from '../ui/words/screens/uiParts';
+import { uiPartsWords as say } from '../ui/words/partsWords';
 import { shrinkPicture } from '../workers/pictureClient';
 import { useStore } from './StoreProvider';
 import { useToolLog } from './useToolLog';

@@ -44,7 +44,7 @@ function textsOf(file: string): VisibleText[] {
     if (ts.isStringLiteral(node) || ts.isNoSubstitutionTemplateLiteral(node)) add(node, node.text);
     if (ts.isTemplateHead(node) || ts.isTemplateMiddle(node) || ts.isTemplateTail(node)) {
       // A part of a sentence may be a single word.
-      add(node, node.text, file.includes('/words/'));
+      add(node, node.text, /\/words(\/|\.ts$)/.test(file));
     }
     ts.forEachChild(node, visit);
   };

@@ -6,7 +6,7 @@ import type { EdgeNeed } from '../core/inspection';
 import { EdgeChoice } from './EdgeChoice';
 import Link from './Link';
 import { layOut } from './words/layOutWords';
-import { uiPartsWords as say } from './words/screens/uiParts';
+import { uiPartsWords as say } from './words/partsWords';
 
 /** What is made of the edge that the address names, begun anew with each; else the choice of one. */
 export function AskedEdge(props: {

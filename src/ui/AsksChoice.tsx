@@ -1,7 +1,7 @@
 'use client';
 
 import { spokenText } from './words/closedWords';
-import { uiPartsWords as say } from './words/screens/uiParts';
+import { uiPartsWords as say } from './words/partsWords';
 import { Choice } from './Choice';
 import { SHARPNESS_TESTS, type SharpnessTest } from '../domain/terms';
 import { TASKS, targetApexFor, type TaskId } from '../domain/tasks';

@@ -1,6 +1,6 @@
 'use client';
 
-import { uiPartsWords as say } from './words/screens/uiParts';
+import { uiPartsWords as say } from './words/partsWords';
 import { useState } from 'react';
 import { Folded } from './forms/Folded';
 import { day } from './format';

@@ -2,7 +2,7 @@
 
 import { LabLink } from './LabLink';
 import { spoken } from './words/closedWords';
-import { uiPartsWords as say } from './words/screens/uiParts';
+import { uiPartsWords as say } from './words/partsWords';
 import { useState } from 'react';
 import {
   diagnose,

@@ -1,7 +1,7 @@
 'use client';
 
 import { typedNumber } from './units';
-import { uiPartsWords as say } from './words/screens/uiParts';
+import { uiPartsWords as say } from './words/partsWords';
 import { useState } from 'react';
 import dynamic from 'next/dynamic';
 import { LIMITS_G } from '../instruments/limits';

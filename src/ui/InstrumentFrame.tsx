@@ -2,7 +2,7 @@ import type { ReactNode } from 'react';
 import Link from './Link';
 import { toolLink } from './links';
 import { TabTitle } from './TabTitle';
-import { uiPartsWords as say } from './words/screens/uiParts';
+import { uiPartsWords as say } from './words/partsWords';
 
 /** The ground of a screen that measures a tool: its title, the way back to the tool, and a bar at the thumb. */
 export function InstrumentFrame(props: {

@@ -1,4 +1,4 @@
-import { uiPartsWords as say } from './words/screens/uiParts';
+import { uiPartsWords as say } from './words/partsWords';
 import { leftWhen } from './format';
 
 /** Says that what stands here was left half done, and offers to begin anew; nothing where it was not. */

@@ -1,6 +1,6 @@
 import { touchUpLink } from './links';
 import { spoken } from './words/closedWords';
-import { uiPartsWords as say } from './words/screens/uiParts';
+import { uiPartsWords as say } from './words/partsWords';
 import type { ReactNode } from 'react';
 import type { DoneLine, HomeLine } from '../core/trip';
 import { edgeName } from '../domain/edgeName';

@@ -1,6 +1,6 @@
 'use client';
 
-import { uiPartsWords as say } from './words/screens/uiParts';
+import { uiPartsWords as say } from './words/partsWords';
 import { Term } from './Term';
 import type { Finding, Observation } from '../domain/session';
 import { Choice } from './Choice';

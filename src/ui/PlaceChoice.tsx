@@ -1,4 +1,4 @@
-import { uiPartsWords } from './words/screens/uiParts';
+import { uiPartsWords } from './words/partsWords';
 import type { EdgeTest } from '../domain/session';
 import { EDGE_PLACES } from '../domain/terms';
 import { Choice } from './Choice';

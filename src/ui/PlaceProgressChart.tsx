@@ -1,6 +1,6 @@
 'use client';
 
-import { uiPartsWords as say } from './words/screens/uiParts';
+import { uiPartsWords as say } from './words/partsWords';
 import { scaleLog, scalePoint } from 'd3-scale';
 import type { ApexEstimate } from '../core/sharpness';
 import type { PlaceProgress } from '../core/touchUp';

@@ -1,4 +1,4 @@
-import { uiPartsWords as say } from './words/screens/uiParts';
+import { uiPartsWords as say } from './words/partsWords';
 import type { StopReason } from '../core/inspection';
 import Link from './Link';
 import { STOP_USE, stopWords } from './words/stopWords';

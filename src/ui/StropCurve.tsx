@@ -1,6 +1,6 @@
 'use client';
 
-import { uiPartsWords as say } from './words/screens/uiParts';
+import { uiPartsWords as say } from './words/partsWords';
 import { max } from 'd3-array';
 import { scaleLinear } from 'd3-scale';
 import { analyseStropSeries, stropGrams, type StropReading } from '../core/sharpness';

@@ -1,7 +1,7 @@
 'use client';
 
 import { useLayoutEffect } from 'react';
-import { shellWords } from './words/screens/shell';
+import { shellWords } from './words/shellWords';
 
 /**
  * Names the tab by the record that its screen shows: “Wren, plan · Open Trail”. A screen's own name may come in later than

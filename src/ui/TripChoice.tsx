@@ -1,4 +1,4 @@
-import { uiPartsWords as say } from './words/screens/uiParts';
+import { uiPartsWords as say } from './words/partsWords';
 import type { Trip } from '../domain/trip';
 import { dayOfTrip } from '../domain/tripDays';
 import { day } from './format';

@@ -1,6 +1,6 @@
 'use client';
 
-import { uiPartsWords as say } from './words/screens/uiParts';
+import { uiPartsWords as say } from './words/partsWords';
 import type { StoreName } from '../domain/storeNames';
 import { writeRecord, readRecord } from '../formats/recordText';
 import { downloadText } from './download';

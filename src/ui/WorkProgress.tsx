@@ -1,4 +1,4 @@
-import { uiPartsWords as say } from './words/screens/uiParts';
+import { uiPartsWords as say } from './words/partsWords';
 /** How far long work is, and the way to stop it. */
 export function WorkProgress(props: { share: number; label: string; onCancel: () => void }) {
   const { share, label, onCancel } = props;

@@ -1,5 +1,5 @@
 import { spoken } from './words/closedWords';
-import { uiPartsWords as say } from './words/screens/uiParts';
+import { uiPartsWords as say } from './words/partsWords';
 import type { WorkMark } from '../core/answers';
 
 /** What each mark of the log stands for. */

@@ -1,4 +1,4 @@
-import { uiPartsWords as say } from './words/screens/uiParts';
+import { uiPartsWords as say } from './words/partsWords';
 import type { ReactNode } from 'react';
 
 /** One line of a computation: what it is, the formula in words, the numbers put in, the answer. */

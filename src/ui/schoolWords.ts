@@ -1,4 +1,4 @@
-import { uiPartsWords } from './words/screens/uiParts';
+import { uiPartsWords } from './words/partsWords';
 import { tipReach } from '../core/edge';
 import { shearingDeg } from '../core/hold';
 import { isSpineTask, type StepTask } from '../domain/terms';

@@ -10,7 +10,7 @@ import Link from '../../ui/Link';
 import { toolLink } from '../../ui/links';
 import { HoldDrawing } from '../../ui/section/HoldDrawing';
 import { InstrumentFrame } from '../../ui/InstrumentFrame';
-import { angleWords as say, LOST_LEVEL } from '../../ui/words/angleByPhoneWords';
+import { angleWords as say, LOST_LEVEL } from './words';
 import { titles } from '../../ui/words/titleWords';
 import { FoundAngle, Until } from './FoundAngle';
 import { useAngleFinder, type AngleFinder } from './useAngleFinder';

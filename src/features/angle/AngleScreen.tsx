@@ -3,7 +3,7 @@
 import { useSettings, useSettledStandings } from '../../live';
 import { AskedEdge } from '../../ui/AskedEdge';
 import { angleLink } from '../../ui/links';
-import { angleWords as say } from '../../ui/words/angleByPhoneWords';
+import { angleWords as say } from './words';
 import { AngleByPhone } from './AngleByPhone';
 
 /** The angle finder: for the edge that the address names, else the choice of one. */

@@ -2,7 +2,7 @@ import { apexAngle } from '../../core/edge';
 import { angleFromTilt, type TiltReading, STILL_DEG, STILL_SECONDS } from '../../core/measure';
 import type { Zone } from '../../domain/tool';
 import { day, deg } from '../../ui/format';
-import { angleWords as say } from '../../ui/words/angleByPhoneWords';
+import { angleWords as say } from './words';
 import { spoken } from '../../ui/words/closedWords';
 import type { AngleFinder } from './useAngleFinder';
 import { scaleLinear } from 'd3-scale';

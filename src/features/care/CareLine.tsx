@@ -1,7 +1,7 @@
 'use client';
 
 import { spoken } from '../../ui/words/closedWords';
-import { careWords as say } from '../../ui/words/screens/care';
+import { careWords as say } from './words';
 import { sum } from 'd3-array';
 import { useState } from 'react';
 import { careGroupKey, USUAL_EVERY, type CareGroup, type CareRow } from '../../core/care';

@@ -1,6 +1,6 @@
 'use client';
 
-import { careWords as say } from '../../ui/words/screens/care';
+import { careWords as say } from './words';
 import { shortDay, shortMonth, shortWeekday } from '../../ui/format';
 import { useLayoutEffect, useState } from 'react';
 import { careGroupKey, type CareGroup, type CareRow } from '../../core/care';

@@ -1,7 +1,7 @@
 'use client';
 
 import { counted } from '../../ui/words/counted';
-import { careWords as say } from '../../ui/words/screens/care';
+import { careWords as say } from './words';
 import { sum } from 'd3-array';
 import { differenceInCalendarDays, formatISO, max, parseISO } from 'date-fns';
 import { useState } from 'react';

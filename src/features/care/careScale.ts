@@ -1,4 +1,4 @@
-import { careWords as say } from '../../ui/words/screens/care';
+import { careWords as say } from './words';
 import { millisecondsInDay as DAY_MS } from 'date-fns/constants';
 
 /** Where the rule of time puts a day: what is over above today, the next trip across as a gate, the rest below. */

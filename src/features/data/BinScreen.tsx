@@ -1,6 +1,6 @@
 'use client';
 
-import { dataWords as say } from '../../ui/words/screens/data';
+import { dataWords as say } from './words';
 import { useBin, useBinActs, useRecords, type Binned } from '../../live';
 import { day } from '../../ui/format';
 import Link from '../../ui/Link';

@@ -1,6 +1,6 @@
 'use client';
 
-import { dataWords as say } from '../../ui/words/screens/data';
+import { dataWords as say } from './words';
 import dynamic from 'next/dynamic';
 import { FilesInAndOut } from './FilesInAndOut';
 import {

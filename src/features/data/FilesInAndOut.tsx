@@ -1,6 +1,6 @@
 'use client';
 
-import { dataWords as say } from '../../ui/words/screens/data';
+import { dataWords as say } from './words';
 import { useRef } from 'react';
 import { notice } from '../../ui/notice';
 import { ImportReport } from './ImportReport';

@@ -1,6 +1,6 @@
 'use client';
 
-import { dataWords as say } from '../../ui/words/screens/data';
+import { dataWords as say } from './words';
 import { yupResolver } from '@hookform/resolvers/yup';
 import { useForm, type Resolver } from 'react-hook-form';
 import { useSettings, useUndoable } from '../../live';

@@ -1,4 +1,4 @@
-import { dataWords as say } from '../../ui/words/screens/data';
+import { dataWords as say } from './words';
 import type { StoreName } from '../../domain/storeNames';
 import type { FileProblem } from '../../formats/jsonProblems';
 import { failureWords } from '../../ui/words/failureWords';

@@ -1,6 +1,6 @@
 'use client';
 
-import { dataWords as say } from '../../ui/words/screens/data';
+import { dataWords as say } from './words';
 import { useSyncExternalStore } from 'react';
 import { notice } from '../../ui/notice';
 import type { FileProblem } from '../../formats/jsonProblems';

@@ -2,7 +2,7 @@
 
 import { touchUpLink } from '../../ui/links';
 import { counted } from '../../ui/words/counted';
-import { guideWords as say } from '../../ui/words/screens/guide';
+import { guideWords as say } from './words/guideWords';
 import { useQuery } from '@tanstack/react-query';
 import { nanoid } from 'nanoid';
 import { useSearchParams } from 'next/navigation';

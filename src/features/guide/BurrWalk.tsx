@@ -1,7 +1,7 @@
 'use client';
 
 import { spoken } from '../../ui/words/closedWords';
-import { guideWords as say } from '../../ui/words/screens/guide';
+import { guideWords as say } from './words/guideWords';
 import { useState } from 'react';
 import { BURR_PARTS, burrGaps, owedPerSide } from '../../core/touchUp';
 import { finding } from '../../domain/observation';

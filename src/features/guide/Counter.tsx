@@ -1,7 +1,7 @@
 'use client';
 
 import { spoken } from '../../ui/words/closedWords';
-import { guideWords as say } from '../../ui/words/screens/guide';
+import { guideWords as say } from './words/guideWords';
 import type { Ref } from 'react';
 import { edgeSections } from '../../core/ladder';
 import {
@@ -18,7 +18,7 @@ import type { Tool, Zone } from '../../domain/tool';
 import { EdgeStrip, type Stretch } from '../../ui/edge-strip/EdgeStrip';
 import { deg, placeMm, spanMm } from '../../ui/format';
 import { plural } from '../../ui/words/plural';
-import { troubleWords } from '../../ui/words/troubleWords';
+import { troubleWords } from './words/troubleWords';
 import { sideHasIts } from './guideStep';
 import { passWords, sideWords } from '../../ui/words/handWords';
 import { GuideHold } from './GuideHold';

@@ -1,7 +1,7 @@
 'use client';
 
 import { spoken } from '../../ui/words/closedWords';
-import { guideWords as say } from '../../ui/words/screens/guide';
+import { guideWords as say } from './words/guideWords';
 import { useEffect, useState } from 'react';
 import { inkAnswer, stepHold } from '../../core/hold';
 import { toolForm } from '../../core/ladder';

@@ -1,7 +1,7 @@
 'use client';
 
 import { spoken } from '../../ui/words/closedWords';
-import { guideWords as say } from '../../ui/words/screens/guide';
+import { guideWords as say } from './words/guideWords';
 import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import { FormProvider } from 'react-hook-form';

@@ -13,7 +13,7 @@ import { GuideBar } from './GuideBar';
 import { GuideHead } from './GuideHead';
 import { GuidePanel } from './GuidePanel';
 import { stretchBefore } from './guideStep';
-import { earHears, earLost, earWords as say } from '../../ui/words/earWords';
+import { earHears, earLost, earWords as say } from './words/earWords';
 import type { EarState } from './useEar';
 import { useGuide, type GuideInHand } from './useGuide';
 import { useScheme } from '../../ui/useScheme';

@@ -1,7 +1,7 @@
 'use client';
 
 import { spoken } from '../../ui/words/closedWords';
-import { guideWords as say } from '../../ui/words/screens/guide';
+import { guideWords as say } from './words/guideWords';
 import dynamic from 'next/dynamic';
 import { Said } from '../../ui/Term';
 import { stepHold } from '../../core/hold';
@@ -11,7 +11,7 @@ import type { SessionStep } from '../../domain/session';
 import type { Side } from '../../domain/terms';
 import type { Tool, Zone } from '../../domain/tool';
 import { deg, newtons, sentence, spanMm } from '../../ui/format';
-import { feelWords } from '../../ui/words/feelWords';
+import { feelWords } from './words/feelWords';
 import { schoolWords } from '../../ui/schoolWords';
 import { HoldDrawing } from '../../ui/section/HoldDrawing';
 import { stepCautions } from '../../ui/words/cautions';

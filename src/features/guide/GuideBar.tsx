@@ -1,4 +1,4 @@
-import { guideWords as words, guideWords as say } from '../../ui/words/screens/guide';
+import { guideWords as words, guideWords as say } from './words/guideWords';
 import { ActionBar } from '../../ui/ActionBar';
 import type { Ref } from 'react';
 import type { Session, SessionStep } from '../../domain/session';

@@ -1,5 +1,5 @@
 import { spoken } from '../../ui/words/closedWords';
-import { guideWords as say } from '../../ui/words/screens/guide';
+import { guideWords as say } from './words/guideWords';
 import { TabTitle } from '../../ui/TabTitle';
 import { titles } from '../../ui/words/titleWords';
 import Link from '../../ui/Link';

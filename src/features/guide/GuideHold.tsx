@@ -1,4 +1,4 @@
-import { guideWords } from '../../ui/words/screens/guide';
+import { guideWords } from './words/guideWords';
 import { stepHold } from '../../core/hold';
 import type { SessionStep } from '../../domain/session';
 import type { Side } from '../../domain/terms';

@@ -1,6 +1,6 @@
 'use client';
 
-import { guideWords as say } from '../../ui/words/screens/guide';
+import { guideWords as say } from './words/guideWords';
 import Link from '../../ui/Link';
 import { StopUse } from '../../ui/StopUse';
 import { useRouter, useSearchParams } from 'next/navigation';

@@ -2,7 +2,7 @@ import { handLeans, type Hold } from '../../core/hold';
 import type { SessionStep } from '../../domain/session';
 import type { Tool, Zone } from '../../domain/tool';
 import { useHand } from '../../live';
-import { leanWords } from '../../ui/words/leanWords';
+import { leanWords } from './words/leanWords';
 
 /** How this hand leans by its practised sets, and what takes it out of this hold. */
 export default function HandLeans(props: {

@@ -1,6 +1,6 @@
 'use client';
 
-import { guideWords as say } from '../../ui/words/screens/guide';
+import { guideWords as say } from './words/guideWords';
 import type { Session } from '../../domain/session';
 import { MicronRuler } from '../../ui/ruler/MicronRuler';
 import { stepItems } from '../../ui/ruler/stepItems';

@@ -1,6 +1,6 @@
 'use client';
 
-import { guideWords as say } from '../../ui/words/screens/guide';
+import { guideWords as say } from './words/guideWords';
 import { BURR_PARTS, gateLooks, type Gate } from '../../core/touchUp';
 import type { SessionStep } from '../../domain/session';
 import type { Side } from '../../domain/terms';

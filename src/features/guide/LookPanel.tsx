@@ -1,6 +1,6 @@
 'use client';
 
-import { guideWords as say } from '../../ui/words/screens/guide';
+import { guideWords as say } from './words/guideWords';
 import dynamic from 'next/dynamic';
 import type { ComponentProps } from 'react';
 import { isWorked } from '../../domain/observation';

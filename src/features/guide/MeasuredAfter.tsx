@@ -1,6 +1,6 @@
 'use client';
 
-import { guideWords as say } from '../../ui/words/screens/guide';
+import { guideWords as say } from './words/guideWords';
 import { useFormContext, type FieldErrors } from 'react-hook-form';
 import type { Zone } from '../../domain/tool';
 import { AngleField } from '../../ui/forms/AngleField';

@@ -1,7 +1,7 @@
 'use client';
 
 import { spoken } from '../../ui/words/closedWords';
-import { guideWords as say } from '../../ui/words/screens/guide';
+import { guideWords as say } from './words/guideWords';
 import { scaleLinear, type ScaleLinear } from 'd3-scale';
 import type { Side } from '../../domain/terms';
 import { useWidth } from '../../ui/useWidth';

@@ -1,7 +1,7 @@
 'use client';
 
 import { spoken } from '../../ui/words/closedWords';
-import { guideWords as say } from '../../ui/words/screens/guide';
+import { guideWords as say } from './words/guideWords';
 import type { Session, SessionStep } from '../../domain/session';
 import { COUNT_SCHEMES, SKIP_REASONS, type SkipReason } from '../../domain/terms';
 import type { Tool, Zone } from '../../domain/tool';
@@ -13,7 +13,7 @@ import { setOf } from './guideStep';
 import { useOwnSet } from './useOwnSet';
 import { CUES, useCueChoice } from './useCue';
 import { useScheme } from '../../ui/useScheme';
-import { earWords } from '../../ui/words/earWords';
+import { earWords } from './words/earWords';
 import { BEATS } from './beat';
 import type { Counting } from './useCounting';
 import { EARS } from './useEar';

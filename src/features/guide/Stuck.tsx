@@ -1,10 +1,10 @@
 'use client';
 
-import { guideWords as say } from '../../ui/words/screens/guide';
+import { guideWords as say } from './words/guideWords';
 import { Said } from '../../ui/Term';
 import { stepTrouble, stuckCauses, type StuckCause } from '../../core/touchUp';
 import type { SessionStep } from '../../domain/session';
-import { stuckWords } from '../../ui/words/stuckWords';
+import { stuckWords } from './words/stuckWords';
 
 /**
  * Said once in a step, beside the count and never over it: a step that takes too long or a test that

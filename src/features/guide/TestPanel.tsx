@@ -1,6 +1,6 @@
 'use client';
 
-import { guideWords as say } from '../../ui/words/screens/guide';
+import { guideWords as say } from './words/guideWords';
 import { useMemo, useState } from 'react';
 import { adviseAngle, type AngleAdvice, type SymptomId } from '../../core/inspection';
 import { toolForm } from '../../core/ladder';

@@ -1,4 +1,4 @@
-import { guideWords as say } from '../../ui/words/screens/guide';
+import { guideWords as say } from './words/guideWords';
 import { notice } from '../../ui/notice';
 import { advance } from '../../core/touchUp';
 import type { Finding, Session } from '../../domain/session';

@@ -1,5 +1,5 @@
 import { guideLink } from '../../ui/links';
-import { guideWords as say } from '../../ui/words/screens/guide';
+import { guideWords as say } from './words/guideWords';
 import { yupResolver } from '@hookform/resolvers/yup';
 import { useForm, type Resolver, type UseFormReturn } from 'react-hook-form';
 import { workingFace } from '../../core/ladder';

@@ -1,6 +1,6 @@
 'use client';
 
-import { guideWords as say } from '../../ui/words/screens/guide';
+import { guideWords as say } from './words/guideWords';
 import { useRouter } from 'next/navigation';
 import { useCallback } from 'react';
 import { nextInSitting } from '../../core/touchUp';

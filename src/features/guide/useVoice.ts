@@ -4,7 +4,7 @@ import { useEffect, useRef } from 'react';
 import type { SessionStep } from '../../domain/session';
 import type { Side } from '../../domain/terms';
 import { speak } from '../../ui/speak';
-import { VOICE_WORDS } from '../../ui/words/earWords';
+import { VOICE_WORDS } from './words/earWords';
 
 /** What is called out by a voice: where the hand is in a step. */
 export type Call = keyof typeof VOICE_WORDS;

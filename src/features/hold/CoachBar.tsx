@@ -3,7 +3,7 @@ import { ActionBar } from '../../ui/ActionBar';
 import { BeginWithPhone } from '../../ui/BeginWithPhone';
 import { deg } from '../../ui/format';
 import { PressedRow } from '../../ui/PressedRow';
-import { coachWords as say } from '../../ui/words/holdCoachWords';
+import { coachWords as say } from './words';
 import { isWaiting, type HoldSet } from './useHoldSet';
 
 /** How far from the meant angle is on the path (degrees), and how the path narrows. */

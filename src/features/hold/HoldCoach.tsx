@@ -11,7 +11,7 @@ import type { Side } from '../../domain/terms';
 import { PHONE_MOTION, simulatedHand } from '../../instruments';
 import { useHand, newOne, removedOne, useUndoable } from '../../live';
 import { InstrumentFrame } from '../../ui/InstrumentFrame';
-import { coachWords as say, LOST_SENSORS } from '../../ui/words/holdCoachWords';
+import { coachWords as say, LOST_SENSORS } from './words';
 import { titles } from '../../ui/words/titleWords';
 import { BANDS_DEG, bandFor, CoachBar } from './CoachBar';
 import { LiveSet } from './LiveSet';

@@ -3,7 +3,7 @@
 import { useRecords, useSettings, useSettledStandings } from '../../live';
 import { AskedEdge } from '../../ui/AskedEdge';
 import { coachLink } from '../../ui/links';
-import { coachWords as say } from '../../ui/words/holdCoachWords';
+import { coachWords as say } from './words';
 import { HoldCoach } from './HoldCoach';
 
 /** The hold coach: for the edge that the address names, else the choice of one. */

@@ -1,6 +1,6 @@
 import type { HeldStroke } from '../../core/measure';
 import { deg } from '../../ui/format';
-import { coachWords as say } from '../../ui/words/holdCoachWords';
+import { coachWords as say } from './words';
 import type { HoldSet } from './useHoldSet';
 import { useEffect } from 'react';
 import { speak } from '../../ui/speak';

@@ -6,7 +6,7 @@ import { edgeName } from '../../domain/edgeName';
 import { deg } from '../../ui/format';
 import { labLink } from '../../ui/labLink';
 import Link from '../../ui/Link';
-import { coachWords as say, setTitle } from '../../ui/words/holdCoachWords';
+import { coachWords as say, setTitle } from './words';
 import { scaleLinear } from 'd3-scale';
 import { useWidth } from '../../ui/useWidth';
 

@@ -4,7 +4,7 @@ import type { Practice } from '../../domain/practice';
 import type { Side } from '../../domain/terms';
 import { day, deg } from '../../ui/format';
 import { Course, FootAxis, LevelAxis, Plot, Reading, ticksOf } from '../../ui/plot';
-import { coachWords as say } from '../../ui/words/holdCoachWords';
+import { coachWords as say } from './words';
 
 /** The wobble of either hand, set by set, and what the lab takes of it. */
 export function WobblePast(props: {

@@ -1,7 +1,7 @@
 'use client';
 
 import { spokenText } from '../../ui/words/closedWords';
-import { inspectWords as say } from '../../ui/words/screens/inspect';
+import { inspectWords as say } from './words/inspectWords';
 import { Said } from '../../ui/Term';
 import Link from '../../ui/Link';
 import type { EdgeAim } from '../../core/edge';
@@ -11,7 +11,7 @@ import { TASKS, type TaskId } from '../../domain/tasks';
 import type { Tool, Zone } from '../../domain/tool';
 import { deg, fineMm, volume } from '../../ui/format';
 import { jobLink } from '../../ui/jobAddress';
-import { adviceWords, angleReason } from '../../ui/words/angleWords';
+import { adviceWords, angleReason } from './words/angleWords';
 
 /** The angle for the work planned, moved by what the log shows, with the price of each choice. */
 export function AngleAdvisor(props: {

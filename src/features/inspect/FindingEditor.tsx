@@ -1,6 +1,6 @@
 'use client';
 
-import { inspectWords as say } from '../../ui/words/screens/inspect';
+import { inspectWords as say } from './words/inspectWords';
 import type { Finding } from '../../domain/session';
 import { BANDS, CAUSES, SIDES } from '../../domain/terms';
 import type { Zone } from '../../domain/tool';

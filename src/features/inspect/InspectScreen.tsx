@@ -1,6 +1,6 @@
 'use client';
 
-import { inspectWords as say } from '../../ui/words/screens/inspect';
+import { inspectWords as say } from './words/inspectWords';
 import Link from '../../ui/Link';
 import { useSearchParams } from 'next/navigation';
 import { useSettings, useSettledStandings, useToolLog } from '../../live';

@@ -1,6 +1,6 @@
 'use client';
 
-import { inspectWords as say } from '../../ui/words/screens/inspect';
+import { inspectWords as say } from './words/inspectWords';
 import { useRouter } from 'next/navigation';
 import { heldStep, stepHold } from '../../core/hold';
 import type { EdgeVerdict, ZoneState } from '../../core/inspection';

@@ -1,5 +1,5 @@
 import { spoken } from '../../ui/words/closedWords';
-import { inspectWords as say } from '../../ui/words/screens/inspect';
+import { inspectWords as say } from './words/inspectWords';
 import { ActionBar } from '../../ui/ActionBar';
 import type { EdgeVerdict } from '../../core/inspection';
 import type { Job } from '../../domain/terms';

@@ -1,5 +1,5 @@
 import { spoken } from '../../ui/words/closedWords';
-import { inspectWords as say } from '../../ui/words/screens/inspect';
+import { inspectWords as say } from './words/inspectWords';
 import { TabTitle } from '../../ui/TabTitle';
 import { titles } from '../../ui/words/titleWords';
 import { edgeName } from '../../domain/edgeName';

@@ -1,6 +1,6 @@
 'use client';
 
-import { inspectWords as say } from '../../ui/words/screens/inspect';
+import { inspectWords as say } from './words/inspectWords';
 import { useState } from 'react';
 import type { EdgeWord } from '../../core/inspection';
 import { toolForm } from '../../core/ladder';

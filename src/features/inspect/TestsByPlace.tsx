@@ -1,7 +1,7 @@
 'use client';
 
 import { spoken } from '../../ui/words/closedWords';
-import { inspectWords as say } from '../../ui/words/screens/inspect';
+import { inspectWords as say } from './words/inspectWords';
 import { useState } from 'react';
 import { toolForm } from '../../core/ladder';
 import { gramsFromApex } from '../../core/sharpness';

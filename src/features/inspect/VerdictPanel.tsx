@@ -1,11 +1,11 @@
 import { spoken } from '../../ui/words/closedWords';
-import { inspectWords as say } from '../../ui/words/screens/inspect';
+import { inspectWords as say } from './words/inspectWords';
 import { Said } from '../../ui/Term';
 import type { DamageChoice, EdgeVerdict } from '../../core/inspection';
 import type { DamageWay } from '../../domain/terms';
 import { deg, minutes, minutesSpan, sentence, steel } from '../../ui/format';
 import { leftDamageWords } from '../../ui/words/leftDamageWords';
-import { heavierWords, lighterWords, verdictReason } from '../../ui/words/verdictWords';
+import { heavierWords, lighterWords, verdictReason } from './words/verdictWords';
 
 /** The lightest thing that will do, why nothing lighter does, what heavier wastes. */
 export function VerdictPanel({

@@ -1,6 +1,6 @@
 'use client';
 
-import { inspectWords as say } from '../../ui/words/screens/inspect';
+import { inspectWords as say } from './words/inspectWords';
 import { nanoid } from 'nanoid';
 import { newRecord } from '../../domain/newRecord';
 import type { Inspection } from '../../domain/session';

@@ -1,6 +1,6 @@
 'use client';
 
-import { kitWords as say } from '../../ui/words/screens/kit';
+import { kitWords as say } from './words/kitWords';
 import { sum } from 'd3-array';
 import dynamic from 'next/dynamic';
 import { useMemo, useState } from 'react';
@@ -18,7 +18,7 @@ import type { Helper } from '../../domain/shelf';
 import type { Trip } from '../../domain/trip';
 import type { TripStep } from '../../live';
 import { grams, listed, minutes } from '../../ui/format';
-import { needWords, stepWords, timesWords } from '../../ui/words/kitWords';
+import { needWords, stepWords, timesWords } from './words/kitVerdicts';
 import { CoverTable } from './CoverTable';
 import { FRONTIER_HEIGHT } from './frontierHeight';
 import type { ShownKit } from './FrontierChart';

@@ -1,6 +1,6 @@
 'use client';
 
-import { kitWords as say } from '../../ui/words/screens/kit';
+import { kitWords as say } from './words/kitWords';
 import { SideScroll } from '../../ui/SideScroll';
 import {
   thingPrice,
@@ -10,7 +10,7 @@ import {
   type SolvedNeed,
 } from '../../core/kit';
 import { minutes, rounded } from '../../ui/format';
-import { needWords, timesWords } from '../../ui/words/kitWords';
+import { needWords, timesWords } from './words/kitVerdicts';
 
 /** Things that are not in the kit and stand beside it in the table, at most. */
 const MOST_OTHERS = 4;

@@ -1,6 +1,6 @@
 'use client';
 
-import { kitWords as say } from '../../ui/words/screens/kit';
+import { kitWords as say } from './words/kitWords';
 import { leastIndex } from 'd3-array';
 import { scaleLinear, scaleLog } from 'd3-scale';
 import { curveStepAfter } from 'd3-shape';

@@ -2,7 +2,7 @@
 
 import { spoken } from '../../ui/words/closedWords';
 import { counted } from '../../ui/words/counted';
-import { kitWords as say } from '../../ui/words/screens/kit';
+import { kitWords as say } from './words/kitWords';
 import { TabTitle } from '../../ui/TabTitle';
 import { titles } from '../../ui/words/titleWords';
 import dynamic from 'next/dynamic';
@@ -17,7 +17,7 @@ import { goesAlong } from '../../domain/tripDays';
 import { Folded } from '../../ui/forms/Folded';
 import { minutes } from '../../ui/format';
 import { WorkProgress } from '../../ui/WorkProgress';
-import { kitFailureWords } from '../../ui/words/kitWords';
+import { kitFailureWords } from './words/kitVerdicts';
 import { ChosenKit } from './ChosenKit';
 import { Packing } from './Packing';
 import { useKits } from './useKits';

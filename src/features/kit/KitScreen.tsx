@@ -1,6 +1,6 @@
 'use client';
 
-import { kitWords as say } from '../../ui/words/screens/kit';
+import { kitWords as say } from './words/kitWords';
 import { formatISO } from 'date-fns';
 import { nanoid } from 'nanoid';
 import { useState } from 'react';
@@ -9,7 +9,7 @@ import type { Tool } from '../../domain/tool';
 import { USUAL_TRIP, type Trip } from '../../domain/trip';
 import { nextTrip, openTrips } from '../../domain/tripDays';
 import { useHand, useNow, useRecords, useShelf, useTripDraft, useZoneStates } from '../../live';
-import { noKit } from '../../ui/words/noKitWords';
+import { noKit } from './words/noKitWords';
 import Link from '../../ui/Link';
 import { TripChoice } from '../../ui/TripChoice';
 import { useChosenTrip } from '../../ui/useChosenTrip';

@@ -2,7 +2,7 @@
 
 import { kindName } from '../../ui/words/kindName';
 import { spoken } from '../../ui/words/closedWords';
-import { kitWords as say } from '../../ui/words/screens/kit';
+import { kitWords as say } from './words/kitWords';
 import type { ZoneState } from '../../core/inspection';
 import { coveredBy } from '../../core/kit';
 import type { Shelf } from '../../core/ladder';

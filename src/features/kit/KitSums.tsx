@@ -1,9 +1,9 @@
-import { kitWords as say } from '../../ui/words/screens/kit';
+import { kitWords as say } from './words/kitWords';
 import { maxIndex } from 'd3-array';
 import { eveningWork, type KitSolution } from '../../core/kit';
 import type { Trip, Carried } from '../../domain/trip';
 import { grams, minutes, sentence } from '../../ui/format';
-import { needWords } from '../../ui/words/kitWords';
+import { needWords } from './words/kitVerdicts';
 import type { ChosenKit } from './useChosenKit';
 import type { ShownKits } from './useKits';
 import { useJob, startLater, startForecast } from '../../live';

@@ -1,10 +1,10 @@
 'use client';
 
-import { kitWords as say } from '../../ui/words/screens/kit';
+import { kitWords as say } from './words/kitWords';
 import { thingPrice, type KitSolution } from '../../core/kit';
 import type { Trip } from '../../domain/trip';
 import { grams, minutes } from '../../ui/format';
-import { needWords } from '../../ui/words/kitWords';
+import { needWords } from './words/kitVerdicts';
 import { pastUse } from './things';
 
 /** Savings smaller than this (min) are none. */

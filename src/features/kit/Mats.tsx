@@ -1,13 +1,13 @@
 'use client';
 
-import { kitWords as say } from '../../ui/words/screens/kit';
+import { kitWords as say } from './words/kitWords';
 import { sum } from 'd3-array';
 import type { KitItem, KitSolution, KitStep } from '../../core/kit';
 import type { Shelf } from '../../core/ladder';
 import { grams, placeMm } from '../../ui/format';
 import { ThingDrawing } from '../../ui/things/ThingDrawing';
 import { useWidth } from '../../ui/useWidth';
-import { stepWords } from '../../ui/words/kitWords';
+import { stepWords } from './words/kitVerdicts';
 import type { Helper } from '../../domain/shelf';
 import type { CarryPlace } from '../../domain/terms';
 import { HelperDrawing } from '../../ui/things/HelperDrawing';

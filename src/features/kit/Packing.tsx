@@ -1,6 +1,6 @@
 'use client';
 
-import { kitWords as say } from '../../ui/words/screens/kit';
+import { kitWords as say } from './words/kitWords';
 import { sum } from 'd3-array';
 import { shelfThings, type Shelf } from '../../core/ladder';
 import type { Helper } from '../../domain/shelf';

@@ -1,14 +1,14 @@
 'use client';
 
 import { counted } from '../../ui/words/counted';
-import { kitWords as say } from '../../ui/words/screens/kit';
+import { kitWords as say } from './words/kitWords';
 import { ActionBar } from '../../ui/ActionBar';
 import type { ReactNode } from 'react';
 import { thingPrice, type KitSolution } from '../../core/kit';
 import { CARRY_PLACES, type CarryPlace } from '../../domain/terms';
 import type { Trip } from '../../domain/trip';
 import { minutes } from '../../ui/format';
-import { needWords } from '../../ui/words/kitWords';
+import { needWords } from './words/kitVerdicts';
 import { pastUse } from './things';
 
 const MOVE_WORDS: Record<CarryPlace, string> = {

@@ -1,5 +1,5 @@
 import { timesWords } from '../../ui/words/counted';
-import { kitWords as say } from '../../ui/words/screens/kit';
+import { kitWords as say } from './words/kitWords';
 import type { KitItem } from '../../core/kit';
 import type { Shelf } from '../../core/ladder';
 import type { Abrasive, Helper, Strop } from '../../domain/shelf';

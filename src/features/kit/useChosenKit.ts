@@ -1,5 +1,5 @@
 import { counted } from '../../ui/words/counted';
-import { kitWords as say } from '../../ui/words/screens/kit';
+import { kitWords as say } from './words/kitWords';
 import { useMemo, useState } from 'react';
 import {
   bestTrade,
@@ -14,7 +14,7 @@ import {
   type KitStep,
 } from '../../core/kit';
 import type { Trip } from '../../domain/trip';
-import { stepTitle } from '../../ui/words/kitWords';
+import { stepTitle } from './words/kitVerdicts';
 import { isSameKit, packedItems, packedKit } from './packing';
 import type { ShownKits } from './useKits';
 

@@ -5,13 +5,7 @@ import type { Habit, HabitYears, WearOfYears, YearShape } from '../../core/lab';
 import { edgeName } from '../../domain/edgeName';
 import { day, deg, fineMm, mm, rounded, um } from '../../ui/format';
 import { QUESTION_WORDS } from '../../ui/words/labWords';
-import {
-  HABIT_WORDS,
-  habitEnds,
-  wearCatch,
-  wearTitle,
-  wearWords as say,
-} from '../../ui/words/wearWords';
+import { HABIT_WORDS, habitEnds, wearCatch, wearTitle, wearWords as say } from './words';
 import { LabFrame } from './LabFrame';
 import type { Lab } from './useLab';
 import type { ShortAnswers } from './useShortAnswers';

@@ -3,7 +3,7 @@
 import { useMemo } from 'react';
 import { askCourses, COURSE_QUESTIONS, type WearOfYears } from '../../core/lab';
 import { answerShort, courseShort, playedShort, type LabQuestionId } from '../../ui/words/labWords';
-import { wearShort } from '../../ui/words/wearWords';
+import { wearShort } from './words';
 import { usePlayed, usePostAnswers, type Lab } from './useLab';
 
 /** The answers of the questions in a few words, as far as they are there. */

@@ -1,7 +1,7 @@
 'use client';
 
 import { spoken } from '../../ui/words/closedWords';
-import { logWords as say } from '../../ui/words/screens/log';
+import { logWords as say } from './words';
 import { sum } from 'd3-array';
 import { isAfter } from 'date-fns';
 import { useSearchParams } from 'next/navigation';

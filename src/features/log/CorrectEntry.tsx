@@ -1,7 +1,7 @@
 'use client';
 
 import { spoken } from '../../ui/words/closedWords';
-import { logWords as say } from '../../ui/words/screens/log';
+import { logWords as say } from './words';
 import { useState } from 'react';
 import type { Session } from '../../domain/session';
 import type { Zone } from '../../domain/tool';

@@ -1,6 +1,6 @@
 'use client';
 
-import { logWords as say } from '../../ui/words/screens/log';
+import { logWords as say } from './words';
 import { abrasivesAtHand, type LadderAbrasive } from '../../core/ladder';
 import { stepWith } from '../../core/touchUp';
 import type { SessionStep } from '../../domain/session';

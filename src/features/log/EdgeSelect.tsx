@@ -1,4 +1,4 @@
-import { logWords as say } from '../../ui/words/screens/log';
+import { logWords as say } from './words';
 import { edgeName } from '../../domain/edgeName';
 import type { Session } from '../../domain/session';
 import type { Tool } from '../../domain/tool';

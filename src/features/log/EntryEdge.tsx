@@ -1,5 +1,5 @@
 import { spoken } from '../../ui/words/closedWords';
-import { logWords as say } from '../../ui/words/screens/log';
+import { logWords as say } from './words';
 import { damageToMend, edgeWord } from '../../core/inspection';
 import { seenApex } from '../../core/sharpness';
 import type { Observation } from '../../domain/session';

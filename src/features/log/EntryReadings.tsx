@@ -1,5 +1,5 @@
 import { spoken } from '../../ui/words/closedWords';
-import { logWords as say } from '../../ui/words/screens/log';
+import { logWords as say } from './words';
 import { stepSeries } from '../../core/touchUp';
 import type { Session } from '../../domain/session';
 import { StropCurve } from '../../ui/StropCurve';

@@ -1,6 +1,6 @@
 'use client';
 
-import { logWords as say } from '../../ui/words/screens/log';
+import { logWords as say } from './words';
 import { TabTitle } from '../../ui/TabTitle';
 import { titles } from '../../ui/words/titleWords';
 import Link from '../../ui/Link';

@@ -1,4 +1,4 @@
-import { logWords as say } from '../../ui/words/screens/log';
+import { logWords as say } from './words';
 import { SideScroll } from '../../ui/SideScroll';
 import { forceInWords } from '../../core/wear';
 import type { Session } from '../../domain/session';

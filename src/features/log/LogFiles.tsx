@@ -1,6 +1,6 @@
 'use client';
 
-import { logWords as say } from '../../ui/words/screens/log';
+import { logWords as say } from './words';
 import { formatISO } from 'date-fns';
 import { useLogAnswers, useRecords, useStore } from '../../live';
 import { downloadText } from '../../ui/download';

@@ -1,6 +1,6 @@
 'use client';
 
-import { logWords as say } from '../../ui/words/screens/log';
+import { logWords as say } from './words';
 import { millisecondsInDay as DAY_MS } from 'date-fns/constants';
 import { min } from 'd3-array';
 import { memo, useMemo } from 'react';

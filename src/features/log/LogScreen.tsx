@@ -1,7 +1,7 @@
 'use client';
 
 import { counted } from '../../ui/words/counted';
-import { logWords as say } from '../../ui/words/screens/log';
+import { logWords as say } from './words';
 import { min, sum } from 'd3-array';
 import type { Tool } from '../../domain/tool';
 import type { Trip } from '../../domain/trip';

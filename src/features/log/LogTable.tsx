@@ -1,6 +1,6 @@
 'use client';
 
-import { logWords as say } from '../../ui/words/screens/log';
+import { logWords as say } from './words';
 import { SideScroll } from '../../ui/SideScroll';
 import { useTable } from '@tanstack/react-table';
 import { useWindowVirtualizer } from '@tanstack/react-virtual';

@@ -1,7 +1,7 @@
 'use client';
 
 import { spoken } from '../../ui/words/closedWords';
-import { logWords as say } from '../../ui/words/screens/log';
+import { logWords as say } from './words';
 import { TabTitle } from '../../ui/TabTitle';
 import { titles } from '../../ui/words/titleWords';
 import dynamic from 'next/dynamic';

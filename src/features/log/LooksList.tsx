@@ -1,6 +1,6 @@
 'use client';
 
-import { logWords as say } from '../../ui/words/screens/log';
+import { logWords as say } from './words';
 import { compareDesc } from 'date-fns';
 import { useMemo, useState } from 'react';
 import type { Tool } from '../../domain/tool';

@@ -1,4 +1,4 @@
-import { logWords as say } from '../../ui/words/screens/log';
+import { logWords as say } from './words';
 import { addDays, differenceInCalendarDays, formatISO, isValid, parseISO } from 'date-fns';
 import type { Session } from '../../domain/session';
 import { clockNow } from '../../domain/clock';

@@ -1,4 +1,4 @@
-import { logWords as say } from '../../ui/words/screens/log';
+import { logWords as say } from './words';
 import {
   createColumnHelper,
   createSortedRowModel,

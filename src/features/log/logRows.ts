@@ -1,5 +1,5 @@
 import { spoken } from '../../ui/words/closedWords';
-import { logWords as say } from '../../ui/words/screens/log';
+import { logWords as say } from './words';
 import { workMark, type WorkMark } from '../../core/answers';
 import type { LoggedSession } from '../../domain/loggedSession';
 import type { Tool } from '../../domain/tool';

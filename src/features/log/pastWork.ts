@@ -1,4 +1,4 @@
-import { logWords as say } from '../../ui/words/screens/log';
+import { logWords as say } from './words';
 import { array, number, object, string, type InferType } from 'yup';
 import { oneOf } from '../../domain/fields';
 import { SHARPNESS_TESTS } from '../../domain/terms';

@@ -1,5 +1,5 @@
 import { useEffect, useRef } from 'react';
-import { photoWords as say } from '../../ui/words/photoWords';
+import { photoWords as say } from './words';
 
 /** What the camera shows, as it is; the video itself is handed on, for the moment that is taken of it. */
 export function CameraView(props: {

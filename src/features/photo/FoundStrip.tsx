@@ -3,7 +3,7 @@ import type { Glint } from '../../core/measure';
 import { finding } from '../../domain/observation';
 import { EdgeStrip } from '../../ui/edge-strip/EdgeStrip';
 import { placeMm } from '../../ui/format';
-import { photoWords as say } from '../../ui/words/photoWords';
+import { photoWords as say } from './words';
 import type { PhotoMeasures } from './photoMeasures';
 
 /** The edge as a rule, heel to tip, with what the photo shows on it: nothing before a chip or a glint is found. */

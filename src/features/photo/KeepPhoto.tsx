@@ -10,7 +10,7 @@ import { usePhotoActs, useStore, useToolLog, useUndoable, type PhotoOf } from '.
 import { Fault } from '../../ui/Fault';
 import { day } from '../../ui/format';
 import { photoKeptWords } from '../../ui/words/photoKeptWords';
-import { photoWords as say } from '../../ui/words/photoWords';
+import { photoWords as say } from './words';
 import type { Picture } from './picture';
 
 /** The photo itself: kept with the tool, with a look of today, or with the last touch-up, and how large it shows things. */

@@ -1,7 +1,7 @@
 import { CAMERA } from '../../instruments';
 import { ActionBar } from '../../ui/ActionBar';
 import { PressedRow } from '../../ui/PressedRow';
-import { photoWords as say } from '../../ui/words/photoWords';
+import { photoWords as say } from './words';
 import { MARKS, type Mark } from './photoMeasures';
 import type { Camera } from './useCamera';
 import type { Photo } from './usePhoto';

@@ -10,7 +10,7 @@ import {
   type Rim,
 } from '../../core/measure';
 import { deg, fineMm, mm, placeMm } from '../../ui/format';
-import { photoWords as say } from '../../ui/words/photoWords';
+import { photoWords as say } from './words';
 import { fitting, type PhotoMeasures } from './photoMeasures';
 import type { PhotoLines } from './useLines';
 import type { PhotoKeeps } from './usePhotoKeeps';

@@ -10,7 +10,7 @@ import { fineMm, mm } from '../../ui/format';
 import { MeasureField } from '../../ui/forms/MeasureField';
 import { LeftHere } from '../../ui/LeftHere';
 import { InstrumentFrame } from '../../ui/InstrumentFrame';
-import { photoWords as say } from '../../ui/words/photoWords';
+import { photoWords as say } from './words';
 import { titles } from '../../ui/words/titleWords';
 import { CameraView } from './CameraView';
 import { FoundStrip } from './FoundStrip';

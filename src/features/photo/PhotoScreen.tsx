@@ -4,7 +4,7 @@ import { useSearchParams } from 'next/navigation';
 import { useRecord, useSettledStandings } from '../../live';
 import { AskedEdge } from '../../ui/AskedEdge';
 import { photoLink } from '../../ui/links';
-import { photoWords as say } from '../../ui/words/photoWords';
+import { photoWords as say } from './words';
 import { PhotoMeasure } from './PhotoMeasure';
 
 /** Measuring on a photo: for the edge that the address names, else the choice of one; on a picture that was kept, or a new one. */

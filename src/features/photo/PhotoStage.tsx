@@ -1,6 +1,6 @@
 import type { KeyboardEvent } from 'react';
 import type { PhotoPoint, Rim } from '../../core/measure';
-import { photoWords as say } from '../../ui/words/photoWords';
+import { photoWords as say } from './words';
 import { Grip } from './Grip';
 import { Line, Plate, Points, RimLine, TakenUp, type Plates } from './PhotoMarks';
 import type { Picture } from './picture';

@@ -1,5 +1,5 @@
 import { ChevronLeft, ChevronRight, Plus } from 'lucide-react';
-import { photoWords as say } from '../../ui/words/photoWords';
+import { photoWords as say } from './words';
 import type { Photo } from './usePhoto';
 
 /**

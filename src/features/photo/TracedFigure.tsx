@@ -2,7 +2,7 @@ import type { EdgeNeed } from '../../core/inspection';
 import { tracedOutline, type PhotoPoint, type Rim } from '../../core/measure';
 import type { TracedOutline } from '../../domain/tool';
 import { LyingSilhouette } from '../../ui/silhouette/Silhouette';
-import { photoWords as say } from '../../ui/words/photoWords';
+import { photoWords as say } from './words';
 import type { Marks, TracedLines } from './photoMeasures';
 import type { PhotoKeeps } from './usePhotoKeeps';
 

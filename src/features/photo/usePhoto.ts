@@ -5,7 +5,7 @@ import type { EdgeNeed } from '../../core/inspection';
 import type { Photo as KeptPhoto } from '../../domain/photo';
 import { makeUpPhoto, useDraftState } from '../../live';
 import { notice } from '../../ui/notice';
-import { photoWords as say } from '../../ui/words/photoWords';
+import { photoWords as say } from './words';
 import { MARKS, NO_MARKS, type Marks, type Sizes, type Mark } from './photoMeasures';
 import { type Picture, pictureOf, fileOf } from './picture';
 import { useLines, type PhotoLines } from './useLines';

@@ -10,7 +10,7 @@ import { finding, NO_CHECKS } from '../../domain/observation';
 import type { Finding, Inspection } from '../../domain/session';
 import type { Tool, TracedOutline } from '../../domain/tool';
 import { newOne, tripIdAt, useStore, useUndoable } from '../../live';
-import { photoWords as say } from '../../ui/words/photoWords';
+import { photoWords as say } from './words';
 
 /** Puts a measure where it belongs, each with the way to take it back. */
 export interface PhotoKeeps {

@@ -1,6 +1,6 @@
 import { LabLink } from '../../ui/LabLink';
 import { spoken } from '../../ui/words/closedWords';
-import { planWords as say } from '../../ui/words/screens/plan';
+import { planWords as say } from './words/planWords';
 import { useMemo } from 'react';
 import { damageChoices, edgeWord, triage, type DamageChoice } from '../../core/inspection';
 import type { EdgeJob } from '../../core/jobs';

@@ -1,7 +1,7 @@
 'use client';
 
 import { spoken } from '../../ui/words/closedWords';
-import { planWords as say } from '../../ui/words/screens/plan';
+import { planWords as say } from './words/planWords';
 import Link from '../../ui/Link';
 import { SPINE_WORKS, spineWorkDue } from '../../core/jobs';
 import { sentence } from '../../ui/format';

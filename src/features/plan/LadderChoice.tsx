@@ -1,7 +1,7 @@
 'use client';
 
 import { spoken } from '../../ui/words/closedWords';
-import { planWords as say } from '../../ui/words/screens/plan';
+import { planWords as say } from './words/planWords';
 import { useDeferredValue, useMemo, useState } from 'react';
 import { ownLadderProblem } from '../../core/inspection';
 import type { EdgeJob, JobPlan } from '../../core/jobs';

@@ -1,7 +1,7 @@
 'use client';
 
 import { LabLink } from '../../ui/LabLink';
-import { planWords as say } from '../../ui/words/screens/plan';
+import { planWords as say } from './words/planWords';
 import { useRouter } from 'next/navigation';
 import { useDeferredValue, useMemo, useState } from 'react';
 import type { EdgeAim } from '../../core/edge';

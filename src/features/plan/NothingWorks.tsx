@@ -1,7 +1,7 @@
 import type { JobPlan } from '../../core/jobs';
 import Link from '../../ui/Link';
-import { firstAnswer } from '../../ui/words/firstAnswerWords';
-import { helpfulStoneWords } from '../../ui/words/helpfulStoneWords';
+import { firstAnswer } from './words/firstAnswerWords';
+import { helpfulStoneWords } from './words/helpfulStoneWords';
 import { LeftOut } from './LeftOut';
 
 /** Nothing at hand does it: what would, the way to it, and why the rest does not. */

@@ -1,7 +1,7 @@
 'use client';
 
 import { LabLink } from '../../ui/LabLink';
-import { planWords as say } from '../../ui/words/screens/plan';
+import { planWords as say } from './words/planWords';
 import { reshapedZone, type EdgeAim } from '../../core/edge';
 import { heldStep, stepHold, type Hold } from '../../core/hold';
 import { bevelDrift, zoneLeft, type JobPlan } from '../../core/jobs';

@@ -1,6 +1,6 @@
 import { guideLink } from '../../ui/links';
 import { counted } from '../../ui/words/counted';
-import { planWords as say } from '../../ui/words/screens/plan';
+import { planWords as say } from './words/planWords';
 import { ActionBar } from '../../ui/ActionBar';
 import type { JobPlan } from '../../core/jobs';
 import { isSpineTask } from '../../domain/terms';

@@ -2,7 +2,7 @@
 
 import { spoken } from '../../ui/words/closedWords';
 import { kindName } from '../../ui/words/kindName';
-import { planWords as say } from '../../ui/words/screens/plan';
+import { planWords as say } from './words/planWords';
 import { Said } from '../../ui/Term';
 import { useState, type ReactNode } from 'react';
 import type { JobPlan } from '../../core/jobs';
@@ -17,9 +17,9 @@ import { useSpotOf } from '../../live';
 import { spotsOut } from '../../domain/spots';
 import { type Spot, WORK_UNITS, type WorkUnit } from '../../domain/terms';
 import { whereOf } from '../../domain/spots';
-import { SPOT_WORDS } from '../../ui/words/spotWords';
+import { SPOT_WORDS } from './words/spotWords';
 import { ObservationFields } from '../../ui/ObservationFields';
-import { stopWords } from '../../ui/words/finishWords';
+import { stopWords } from './words/finishWords';
 import { asksWords, TEST_WORDS } from '../../ui/words/testWords';
 import type { PlanWishes } from './usePlan';
 import { typedNumber } from '../../ui/units';

@@ -1,7 +1,7 @@
 'use client';
 
 import { touchUpLink } from '../../ui/links';
-import { planWords as say } from '../../ui/words/screens/plan';
+import { planWords as say } from './words/planWords';
 import { EdgeStands } from '../../ui/EdgeStands';
 import Link from '../../ui/Link';
 import { useSearchParams } from 'next/navigation';

@@ -1,5 +1,5 @@
 import { spoken } from '../../ui/words/closedWords';
-import { planWords as say } from '../../ui/words/screens/plan';
+import { planWords as say } from './words/planWords';
 import { Said } from '../../ui/Term';
 import { isSpineTask, type HeldWay } from '../../domain/terms';
 import { heldStep, stepHold } from '../../core/hold';

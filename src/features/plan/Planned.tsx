@@ -1,4 +1,4 @@
-import { planWords as say } from '../../ui/words/screens/plan';
+import { planWords as say } from './words/planWords';
 import dynamic from 'next/dynamic';
 import type { ReactNode } from 'react';
 import type { EdgeAim } from '../../core/edge';

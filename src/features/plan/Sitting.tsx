@@ -1,6 +1,6 @@
 'use client';
 
-import { planWords as say } from '../../ui/words/screens/plan';
+import { planWords as say } from './words/planWords';
 import { sum } from 'd3-array';
 import type { JobPlan } from '../../core/jobs';
 import { CHANGEOVER_MINUTES } from '../../core/ladder';

@@ -1,6 +1,6 @@
 'use client';
 
-import { planWords as say } from '../../ui/words/screens/plan';
+import { planWords as say } from './words/planWords';
 import { heldStep, stepHold } from '../../core/hold';
 import type { JobPlan } from '../../core/jobs';
 import type { LadderStep } from '../../core/ladder';

@@ -1,6 +1,6 @@
 import { spoken } from '../../ui/words/closedWords';
 import { counted } from '../../ui/words/counted';
-import { planWords as say } from '../../ui/words/screens/plan';
+import { planWords as say } from './words/planWords';
 import type { JobPlan } from '../../core/jobs';
 import type { LadderStep } from '../../core/ladder';
 import type { Zone } from '../../domain/tool';

@@ -3,7 +3,7 @@
 import { LabLink } from '../../ui/LabLink';
 import { spoken } from '../../ui/words/closedWords';
 import { counted, timesWords } from '../../ui/words/counted';
-import { planWords as say } from '../../ui/words/screens/plan';
+import { planWords as say } from './words/planWords';
 import { useMemo } from 'react';
 import { upkeepAnswer } from '../../core/answers';
 import { SHINY_FROM, STROP_AGES, stropAge, type StropAge } from '../../core/care';

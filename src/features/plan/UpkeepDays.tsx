@@ -1,6 +1,6 @@
 'use client';
 
-import { planWords as say } from '../../ui/words/screens/plan';
+import { planWords as say } from './words/planWords';
 import { scaleLinear } from 'd3-scale';
 import { differenceInDays } from 'date-fns';
 import type { UpkeepAnswer } from '../../core/answers';

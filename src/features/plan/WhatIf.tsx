@@ -1,13 +1,13 @@
 'use client';
 
-import { planWords as say } from '../../ui/words/screens/plan';
+import { planWords as say } from './words/planWords';
 import { SideScroll } from '../../ui/SideScroll';
 import { sum } from 'd3-array';
 import { useMemo, useState } from 'react';
 import { whatIf, type OtherWay } from '../../core/inspection';
 import type { EdgeJob, JobPlan } from '../../core/jobs';
 import { minutesSpan, ml, steel, um } from '../../ui/format';
-import { finishWords } from '../../ui/words/finishWords';
+import { finishWords } from './words/finishWords';
 import { passesWords } from '../../ui/words/testWords';
 import type { PlanWishes } from './usePlan';
 

@@ -1,11 +1,11 @@
 import { spoken } from '../../ui/words/closedWords';
-import { planWords as say } from '../../ui/words/screens/plan';
+import { planWords as say } from './words/planWords';
 import { zoneLeft, type JobPlan } from '../../core/jobs';
 import { workingFace } from '../../core/ladder';
 import type { Job } from '../../domain/terms';
 import type { Tool } from '../../domain/tool';
 import { deg, fineMm, minutes, minutesSpan, mm, sentence } from '../../ui/format';
-import { helpfulStoneWords } from '../../ui/words/helpfulStoneWords';
+import { helpfulStoneWords } from './words/helpfulStoneWords';
 import { stagesOf } from './stages';
 
 interface JobWords {

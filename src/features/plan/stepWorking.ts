@@ -1,5 +1,5 @@
 import { spoken } from '../../ui/words/closedWords';
-import { planWords as say } from '../../ui/words/screens/plan';
+import { planWords as say } from './words/planWords';
 import type { LadderStep, WorkingFace } from '../../core/ladder';
 import { PRIORS } from '../../core/priors';
 import { isSpineTask } from '../../domain/terms';

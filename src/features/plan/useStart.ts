@@ -1,7 +1,7 @@
 'use client';
 
 import { guideLink } from '../../ui/links';
-import { planWords as say } from '../../ui/words/screens/plan';
+import { planWords as say } from './words/planWords';
 import { compareDesc } from 'date-fns';
 import { nanoid } from 'nanoid';
 import { useRouter } from 'next/navigation';

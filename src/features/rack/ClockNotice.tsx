@@ -1,6 +1,6 @@
 'use client';
 
-import { rackWords as say } from '../../ui/words/screens/rack';
+import { rackWords as say } from './words';
 import { formatISO } from 'date-fns';
 import { useState } from 'react';
 import { useClock } from '../../live';

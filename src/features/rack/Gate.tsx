@@ -1,7 +1,7 @@
 'use client';
 
 import { counted } from '../../ui/words/counted';
-import { rackWords as say } from '../../ui/words/screens/rack';
+import { rackWords as say } from './words';
 import { sum } from 'd3-array';
 import type { ReactNode } from 'react';
 import type { EdgeNeed } from '../../core/inspection';

@@ -1,4 +1,4 @@
-import { rackWords as say } from '../../ui/words/screens/rack';
+import { rackWords as say } from './words';
 import { X } from 'lucide-react';
 import Link from '../../ui/Link';
 import { leftWhen } from '../../ui/format';

@@ -3,7 +3,7 @@
 import { touchUpLink } from '../../ui/links';
 import { spoken } from '../../ui/words/closedWords';
 import { counted } from '../../ui/words/counted';
-import { rackWords as say } from '../../ui/words/screens/rack';
+import { rackWords as say } from './words';
 import { ActionBar } from '../../ui/ActionBar';
 import { sum } from 'd3-array';
 import Link from '../../ui/Link';

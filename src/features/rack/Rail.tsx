@@ -1,6 +1,6 @@
 'use client';
 
-import { rackWords as say } from '../../ui/words/screens/rack';
+import { rackWords as say } from './words';
 import dynamic from 'next/dynamic';
 import { toolForm } from '../../core/ladder';
 import type { Tool } from '../../domain/tool';

@@ -1,6 +1,6 @@
 'use client';
 
-import { rackWords as say } from '../../ui/words/screens/rack';
+import { rackWords as say } from './words';
 import { X } from 'lucide-react';
 import { useSettings, useStore, useUndoable, startEmpty } from '../../live';
 import { SAMPLE_NOTICE_KEY, usePreference } from '../../ui/preferences';

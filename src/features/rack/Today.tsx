@@ -1,7 +1,7 @@
 'use client';
 
 import { spoken } from '../../ui/words/closedWords';
-import { rackWords as say } from '../../ui/words/screens/rack';
+import { rackWords as say } from './words';
 import { ActionBar } from '../../ui/ActionBar';
 import { isSameDay } from 'date-fns';
 import { sum } from 'd3-array';

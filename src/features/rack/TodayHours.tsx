@@ -1,6 +1,6 @@
 'use client';
 
-import { rackWords as say } from '../../ui/words/screens/rack';
+import { rackWords as say } from './words';
 import type { Tool } from '../../domain/tool';
 import { LEAST_WORK, type Trip, type TripWork } from '../../domain/trip';
 import { tasksOfTrip, type TripTask } from '../../domain/tripTasks';

@@ -1,6 +1,6 @@
 'use client';
 
-import { rackWords as say } from '../../ui/words/screens/rack';
+import { rackWords as say } from './words';
 import { sum } from 'd3-array';
 import { shelfAt, shelfThings } from '../../core/ladder';
 import type { TonightLine } from '../../core/trip';

@@ -3,7 +3,7 @@
 import { guideLink, toolLink, touchUpLink } from '../../ui/links';
 import { spoken } from '../../ui/words/closedWords';
 import { kindName } from '../../ui/words/kindName';
-import { rackWords as say } from '../../ui/words/screens/rack';
+import { rackWords as say } from './words';
 import Link from '../../ui/Link';
 import { asksForWork, bluntestWord, type EdgeNeed } from '../../core/inspection';
 import type { Tool } from '../../domain/tool';

@@ -1,5 +1,5 @@
 import { counted } from '../../ui/words/counted';
-import { rackWords as say } from '../../ui/words/screens/rack';
+import { rackWords as say } from './words';
 import { sum } from 'd3-array';
 import { careBeforeTrip, type CareRow } from '../../core/care';
 import { asksForWork, type EdgeNeed } from '../../core/inspection';

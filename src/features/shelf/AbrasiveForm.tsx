@@ -1,6 +1,6 @@
 'use client';
 
-import { shelfWords as say } from '../../ui/words/screens/shelf';
+import { shelfWords as say } from './words';
 import { nanoid } from 'nanoid';
 import type { ChangeEvent } from 'react';
 import { useFieldArray, type UseFormReturn } from 'react-hook-form';

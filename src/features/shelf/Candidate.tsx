@@ -2,7 +2,7 @@
 
 import { sentence } from '../../ui/format';
 import { familyName } from '../../ui/words/familyName';
-import { shelfWords as say } from '../../ui/words/screens/shelf';
+import { shelfWords as say } from './words';
 import { FAMILIES, type AbrasiveFamily } from '../../domain/families';
 import { useState } from 'react';
 import type { RackRound, ThingWorth } from '../../core/kit';

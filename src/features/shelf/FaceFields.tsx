@@ -1,7 +1,7 @@
 'use client';
 
 import { spoken } from '../../ui/words/closedWords';
-import { shelfWords as say } from '../../ui/words/screens/shelf';
+import { shelfWords as say } from './words';
 import { useWatch, type UseFormReturn } from 'react-hook-form';
 import { gradeSizeUm, stoneDensity } from '../../core/abrasive';
 import type { ShelfGrade } from '../../domain/grade';

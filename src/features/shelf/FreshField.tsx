@@ -1,7 +1,7 @@
 'use client';
 
 import { counted } from '../../ui/words/counted';
-import { shelfWords, shelfWords as say } from '../../ui/words/screens/shelf';
+import { shelfWords, shelfWords as say } from './words';
 import { sum } from 'd3-array';
 import { useController, type Control, type FieldPath, type FieldValues } from 'react-hook-form';
 import { strokesSince, type SurfaceUse } from '../../core/log';

@@ -1,6 +1,6 @@
 'use client';
 
-import { shelfWords as say } from '../../ui/words/screens/shelf';
+import { shelfWords as say } from './words';
 import { useState } from 'react';
 import { equivalentGrades, isTradeValue, particleSizeUm } from '../../core/abrasive';
 import { NUMBERED_SCALES, type NumberedScale } from '../../domain/terms';

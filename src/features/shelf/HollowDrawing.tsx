@@ -1,4 +1,4 @@
-import { shelfWords as say } from '../../ui/words/screens/shelf';
+import { shelfWords as say } from './words';
 import { dishAngleError } from '../../core/edge';
 import { deg, fineMm, mm } from '../../ui/format';
 

@@ -1,5 +1,5 @@
 import type { PLACES } from '../../domain/terms';
-import { shelfWords as say } from '../../ui/words/screens/shelf';
+import { shelfWords as say } from './words';
 import type { ReactNode } from 'react';
 import { grams, sentence } from '../../ui/format';
 import { spoken } from '../../ui/words/closedWords';

@@ -1,6 +1,6 @@
 'use client';
 
-import { shelfWords as say } from '../../ui/words/screens/shelf';
+import { shelfWords as say } from './words';
 import dynamic from 'next/dynamic';
 import { useState, useRef } from 'react';
 import type { EdgeNeed } from '../../core/inspection';

@@ -1,6 +1,6 @@
 'use client';
 
-import { shelfWords as say } from '../../ui/words/screens/shelf';
+import { shelfWords as say } from './words';
 import { strokesSince } from '../../core/log';
 import type { Shelf } from '../../core/ladder';
 import type { Helper } from '../../domain/shelf';

@@ -1,5 +1,5 @@
 import { counted } from '../../ui/words/counted';
-import { shelfWords as say } from '../../ui/words/screens/shelf';
+import { shelfWords as say } from './words';
 import { Said } from '../../ui/Term';
 import { sum } from 'd3-array';
 import { gradeSizeUm, soakMl } from '../../core/abrasive';

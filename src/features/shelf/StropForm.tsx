@@ -1,6 +1,6 @@
 'use client';
 
-import { shelfWords as say } from '../../ui/words/screens/shelf';
+import { shelfWords as say } from './words';
 import { useFieldArray, useWatch, type UseFormReturn } from 'react-hook-form';
 import type { ObjectSchema } from 'yup';
 import { otherFaceId } from '../../core/ladder';

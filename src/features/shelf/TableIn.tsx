@@ -1,6 +1,6 @@
 'use client';
 
-import { shelfWords as say } from '../../ui/words/screens/shelf';
+import { shelfWords as say } from './words';
 import { nanoid } from 'nanoid';
 import { useEffect, useMemo, useState } from 'react';
 import { readTable, type Table } from '../../formats/csv';

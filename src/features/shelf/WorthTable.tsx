@@ -1,7 +1,7 @@
 'use client';
 
 import { counted } from '../../ui/words/counted';
-import { shelfWords as say } from '../../ui/words/screens/shelf';
+import { shelfWords as say } from './words';
 import { SideScroll } from '../../ui/SideScroll';
 import { useState, useMemo } from 'react';
 import { useJob, startThingsWorth } from '../../live';

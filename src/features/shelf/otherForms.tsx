@@ -2,7 +2,7 @@
 
 import { spoken } from '../../ui/words/closedWords';
 import { typedNumber } from '../../ui/units';
-import { shelfWords as say } from '../../ui/words/screens/shelf';
+import { shelfWords as say } from './words';
 import { useState } from 'react';
 import type { ObjectSchema } from 'yup';
 import { gradeSizeUm } from '../../core/abrasive';

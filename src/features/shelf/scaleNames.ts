@@ -1,4 +1,4 @@
-import { shelfWords as say } from '../../ui/words/screens/shelf';
+import { shelfWords as say } from './words';
 import type { Scale } from '../../domain/terms';
 
 /** Grade scales as they are printed, with the standard that each counts by. */

@@ -1,6 +1,6 @@
 'use client';
 
-import { shellWords as say } from '../../ui/words/screens/shell';
+import { shellWords as say } from '../../ui/words/shellWords';
 import { useState } from 'react';
 import {
   useNames,

@@ -1,6 +1,6 @@
 'use client';
 
-import { shellWords as say } from '../../ui/words/screens/shell';
+import { shellWords as say } from '../../ui/words/shellWords';
 import { useEffect } from 'react';
 import { Toaster } from 'sonner';
 import { noticesPlaced } from '../../ui/notice';

@@ -1,6 +1,6 @@
 'use client';
 
-import { shellWords as say } from '../../ui/words/screens/shell';
+import { shellWords as say } from '../../ui/words/shellWords';
 import Link from '../../ui/Link';
 import { useKeepRecord, useSetAside, useUnusable } from '../../live';
 import { UnusableRecords } from '../../ui/UnusableRecords';

@@ -1,6 +1,6 @@
 'use client';
 
-import { shellWords as say, shellWords } from '../../ui/words/screens/shell';
+import { shellWords as say, shellWords } from '../../ui/words/shellWords';
 import dynamic from 'next/dynamic';
 import { usePathname, useSearchParams } from 'next/navigation';
 import { Suspense, useEffect, useState, type ReactNode, Fragment, useRef } from 'react';
@@ -13,8 +13,8 @@ import { failureWords } from '../../ui/words/failureWords';
 import { setUnits } from '../../ui/units';
 import { Flame, Keyboard, Search, Sun, SunDim, type LucideIcon } from 'lucide-react';
 import Link from '../../ui/Link';
-import { findWords } from '../../ui/words/findWords';
-import { themeWords } from '../../ui/words/themeWords';
+import { findWords } from './words/findWords';
+import { themeWords } from './words/themeWords';
 import { Signposts } from './Signposts';
 
 const KeepCopies = dynamic(() => import('./KeepCopies'), { ssr: false });

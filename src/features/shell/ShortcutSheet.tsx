@@ -1,9 +1,9 @@
 'use client';
 
-import { shellWords as say } from '../../ui/words/screens/shell';
+import { shellWords as say } from '../../ui/words/shellWords';
 import { Dialog } from '../../ui/Dialog';
 import { SHORTCUTS_KEY, usePreference } from '../../ui/preferences';
-import { findWords } from '../../ui/words/findWords';
+import { findWords } from './words/findWords';
 import { SCREENS } from './screens';
 import { FIND_KEY } from './useShortcuts';
 

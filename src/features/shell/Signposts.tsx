@@ -1,4 +1,4 @@
-import { shellWords as say } from '../../ui/words/screens/shell';
+import { shellWords as say } from '../../ui/words/shellWords';
 import Link from '../../ui/Link';
 import { SCREENS } from './screens';
 

@@ -1,4 +1,4 @@
-import { shellWords as say } from '../../ui/words/screens/shell';
+import { shellWords as say } from '../../ui/words/shellWords';
 /** The screens, those used outdoors first, with the key that leads to each. */
 export const SCREENS = [
   { path: '/', name: say.rack, key: '1', outdoors: true },

@@ -4,7 +4,7 @@ import { SIDES } from '../../domain/terms';
 import Link from '../../ui/Link';
 import { deg } from '../../ui/format';
 import { counted } from '../../ui/words/counted';
-import { taughtWords as say } from '../../ui/words/screens/taught';
+import { taughtWords as say } from './words';
 
 /** How this hand holds, by its practised sets: what plans, lift, forecast and lab take of it. */
 export function HoldTaught(props: {

@@ -1,5 +1,5 @@
 import { counted } from '../../ui/words/counted';
-import { taughtWords } from '../../ui/words/screens/taught';
+import { taughtWords } from './words';
 import { scaleLog } from 'd3-scale';
 import type { Learned } from '../../core/evidence';
 import type { Hand } from '../../core/ladder';

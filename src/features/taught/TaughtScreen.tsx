@@ -1,6 +1,6 @@
 'use client';
 
-import { taughtWords as say } from '../../ui/words/screens/taught';
+import { taughtWords as say } from './words';
 import Link from '../../ui/Link';
 import { useEdgeNeeds, useHand, useSettings, useTaught, useChangeSettings } from '../../live';
 import type { EdgeNeed } from '../../core/inspection';

@@ -1,5 +1,5 @@
 import { counted } from '../../ui/words/counted';
-import { taughtWords as say } from '../../ui/words/screens/taught';
+import { taughtWords as say } from './words';
 import { STEPS_FOLLOWED, type TaughtThing } from '../../core/log';
 
 /** So many of a thing's latest steps are drawn. */

@@ -1,4 +1,4 @@
-import { taughtWords as say } from '../../ui/words/screens/taught';
+import { taughtWords as say } from './words';
 import { PRIORS } from '../../core/priors';
 import { rounded } from '../../ui/format';
 

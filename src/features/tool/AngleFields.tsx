@@ -1,6 +1,6 @@
 'use client';
 
-import { toolWords as say } from '../../ui/words/screens/tool';
+import { toolWords as say } from './words/toolWords';
 import { useState } from 'react';
 import { useFormContext, useWatch } from 'react-hook-form';
 import { angleFromSpineLift, bevelAngleFromFaceWidth, bevelAngleFromHeight } from '../../core/edge';

@@ -1,7 +1,7 @@
 'use client';
 
-import { ANGLE_METHOD_WORDS } from '../../ui/words/angleMethodWords';
-import { toolWords as say } from '../../ui/words/screens/tool';
+import { ANGLE_METHOD_WORDS } from './words/angleMethodWords';
+import { toolWords as say } from './words/toolWords';
 import { typedNumber } from '../../ui/units';
 import { useState } from 'react';
 import { useFormContext } from 'react-hook-form';

@@ -2,7 +2,7 @@
 
 import { spoken } from '../../ui/words/closedWords';
 import { counted } from '../../ui/words/counted';
-import { toolWords as say } from '../../ui/words/screens/tool';
+import { toolWords as say } from './words/toolWords';
 import { useMemo } from 'react';
 import type { Endurance } from '../../core/evidence';
 import { toolEndurance } from '../../core/log';

@@ -1,6 +1,6 @@
 'use client';
 
-import { toolWords as say } from '../../ui/words/screens/tool';
+import { toolWords as say } from './words/toolWords';
 import { scaleLinear } from 'd3-scale';
 import type { Thickening } from '../../core/edge';
 import { fineMm } from '../../ui/format';

@@ -1,6 +1,6 @@
 'use client';
 
-import { toolWords } from '../../ui/words/screens/tool';
+import { toolWords } from './words/toolWords';
 import { useStandings } from '../../live';
 import type { Tool } from '../../domain/tool';
 import { rounded } from '../../ui/format';

@@ -1,6 +1,6 @@
 'use client';
 
-import { toolWords as say } from '../../ui/words/screens/tool';
+import { toolWords as say } from './words/toolWords';
 import { useFormContext, useWatch } from 'react-hook-form';
 import { microBevelCost, USUAL_MICRO_BEVEL, type MicroBevelCost } from '../../core/schools';
 import type { Tool, Zone } from '../../domain/tool';

@@ -1,7 +1,7 @@
 'use client';
 
 import { toolLink } from '../../ui/links';
-import { toolWords as say } from '../../ui/words/screens/tool';
+import { toolWords as say } from './words/toolWords';
 import { nanoid } from 'nanoid';
 import { notice } from '../../ui/notice';
 import { useDraftState, useStore, tripIdAt } from '../../live';

@@ -1,13 +1,13 @@
 'use client';
 
 import { spoken } from '../../ui/words/closedWords';
-import { toolWords as say } from '../../ui/words/screens/tool';
+import { toolWords as say } from './words/toolWords';
 import { useState } from 'react';
 import { useFormContext } from 'react-hook-form';
 import type { Hand, Shelf } from '../../core/ladder';
 import { schoolCosts } from '../../core/schools';
 import { useHand, useShelf } from '../../live';
-import { schoolNoteWords } from '../../ui/words/schoolNotes';
+import { schoolNoteWords } from './words/schoolNotes';
 import { SCHOOL_QUESTIONS, SCHOOLS, type SchoolQuestion } from '../../domain/schools';
 import type { Tool, Zone } from '../../domain/tool';
 import { minutes, sentence, um } from '../../ui/format';

@@ -2,7 +2,7 @@
 
 import { timesWords } from '../../ui/words/counted';
 import { spoken } from '../../ui/words/closedWords';
-import { toolWords as say } from '../../ui/words/screens/tool';
+import { toolWords as say } from './words/toolWords';
 import Link from '../../ui/Link';
 import { raisingsLeft, SPINE_WORKS, spineWorkDue } from '../../core/jobs';
 import { useToolLog } from '../../live';

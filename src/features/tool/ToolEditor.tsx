@@ -1,6 +1,6 @@
 'use client';
 
-import { toolWords as say } from '../../ui/words/screens/tool';
+import { toolWords as say } from './words/toolWords';
 import { ActionBar } from '../../ui/ActionBar';
 import { PhoneFold } from '../../ui/PhoneFold';
 import { yupResolver } from '@hookform/resolvers/yup';

@@ -1,7 +1,7 @@
 'use client';
 
 import { FORM_WORDS } from '../../ui/words/formWords';
-import { toolWords as say } from '../../ui/words/screens/tool';
+import { toolWords as say } from './words/toolWords';
 import { KINDS } from '../../domain/kinds';
 import { useRouter } from 'next/navigation';
 import { useFormContext, useWatch } from 'react-hook-form';

@@ -2,7 +2,7 @@
 
 import { spoken } from '../../ui/words/closedWords';
 import { kindName } from '../../ui/words/kindName';
-import { toolWords as say } from '../../ui/words/screens/tool';
+import { toolWords as say } from './words/toolWords';
 import { SideScroll } from '../../ui/SideScroll';
 import { TabTitle } from '../../ui/TabTitle';
 import { Said } from '../../ui/Term';

@@ -1,6 +1,6 @@
 'use client';
 
-import { toolWords } from '../../ui/words/screens/tool';
+import { toolWords } from './words/toolWords';
 import { compareDesc } from 'date-fns';
 import { useMemo } from 'react';
 import Link from '../../ui/Link';

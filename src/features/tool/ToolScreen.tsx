@@ -1,6 +1,6 @@
 'use client';
 
-import { toolWords as say } from '../../ui/words/screens/tool';
+import { toolWords as say } from './words/toolWords';
 import dynamic from 'next/dynamic';
 import Link from '../../ui/Link';
 import { useSearchParams } from 'next/navigation';

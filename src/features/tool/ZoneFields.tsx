@@ -1,6 +1,6 @@
 'use client';
 
-import { toolWords as say } from '../../ui/words/screens/tool';
+import { toolWords as say } from './words/toolWords';
 import { useFormContext, useWatch } from 'react-hook-form';
 import { profileThickness, sectionProfile, zoneFromCalliper } from '../../core/edge';
 import { faceLimitMm } from '../../core/jobs';

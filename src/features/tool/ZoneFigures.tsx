@@ -1,6 +1,6 @@
 'use client';
 
-import { toolWords as say } from '../../ui/words/screens/tool';
+import { toolWords as say } from './words/toolWords';
 import { Said } from '../../ui/Term';
 import {
   bevelFaceWidthMm,

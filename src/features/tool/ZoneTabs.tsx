@@ -1,6 +1,6 @@
 'use client';
 
-import { toolWords as say } from '../../ui/words/screens/tool';
+import { toolWords as say } from './words/toolWords';
 import { nanoid } from 'nanoid';
 import { useFieldArray, useFormContext } from 'react-hook-form';
 import type { Tool } from '../../domain/tool';

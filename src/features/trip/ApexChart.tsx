@@ -1,6 +1,6 @@
 'use client';
 
-import { tripWords as say } from '../../ui/words/screens/trip';
+import { tripWords as say } from './words';
 import { max, min } from 'd3-array';
 import { scaleLog } from 'd3-scale';
 import { type LearnedDulling, dullingFactor } from '../../core/evidence';

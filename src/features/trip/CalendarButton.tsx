@@ -1,7 +1,7 @@
 'use client';
 
 import { spoken } from '../../ui/words/closedWords';
-import { tripWords as say } from '../../ui/words/screens/trip';
+import { tripWords as say } from './words';
 import { sum } from 'd3-array';
 import { formatISO } from 'date-fns';
 import type { MaintenancePlan } from '../../core/trip';

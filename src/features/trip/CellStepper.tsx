@@ -2,7 +2,7 @@
 
 import { spokenText } from '../../ui/words/closedWords';
 import { StepButton } from '../../ui/StepButton';
-import { tripWords as say } from '../../ui/words/screens/trip';
+import { tripWords as say } from './words';
 import { CopyPlus, Undo2 } from 'lucide-react';
 import { useState, type ReactNode } from 'react';
 import type { Tool } from '../../domain/tool';

@@ -1,7 +1,7 @@
 'use client';
 
 import { spokenText } from '../../ui/words/closedWords';
-import { tripWords as say } from '../../ui/words/screens/trip';
+import { tripWords as say } from './words';
 import { nanoid } from 'nanoid';
 import { useState } from 'react';
 import { TASKS, type TaskId } from '../../domain/tasks';

@@ -1,6 +1,6 @@
 'use client';
 
-import { tripWords as say } from '../../ui/words/screens/trip';
+import { tripWords as say } from './words';
 import { sum } from 'd3-array';
 import dynamic from 'next/dynamic';
 import { useState } from 'react';

@@ -1,6 +1,6 @@
 'use client';
 
-import { tripWords as say } from '../../ui/words/screens/trip';
+import { tripWords as say } from './words';
 import { shortWeekday } from '../../ui/format';
 import { ActionBar } from '../../ui/ActionBar';
 import { getHours } from 'date-fns';

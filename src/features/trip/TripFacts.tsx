@@ -2,7 +2,7 @@
 
 import { spoken } from '../../ui/words/closedWords';
 import { counted } from '../../ui/words/counted';
-import { tripWords } from '../../ui/words/screens/trip';
+import { tripWords } from './words';
 import dynamic from 'next/dynamic';
 import { stoneWaterMl } from '../../core/trip';
 import type { Tool } from '../../domain/tool';

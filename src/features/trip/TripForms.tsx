@@ -1,7 +1,7 @@
 'use client';
 
 import { spoken } from '../../ui/words/closedWords';
-import { tripWords as say } from '../../ui/words/screens/trip';
+import { tripWords as say } from './words';
 import type { Tool } from '../../domain/tool';
 import type { Trip } from '../../domain/trip';
 import { CLIMATES } from '../../domain/terms';

@@ -1,5 +1,5 @@
 import { spoken } from '../../ui/words/closedWords';
-import { tripWords as say } from '../../ui/words/screens/trip';
+import { tripWords as say } from './words';
 import { sum } from 'd3-array';
 import type { ReactNode } from 'react';
 import { leftUnticked, shelfThings } from '../../core/ladder';

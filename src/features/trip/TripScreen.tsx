@@ -1,7 +1,7 @@
 'use client';
 
 import { counted } from '../../ui/words/counted';
-import { tripWords as say } from '../../ui/words/screens/trip';
+import { tripWords as say } from './words';
 import { TabTitle } from '../../ui/TabTitle';
 import { addDays, formatISO } from 'date-fns';
 import { nanoid } from 'nanoid';

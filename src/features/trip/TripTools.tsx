@@ -1,6 +1,6 @@
 'use client';
 
-import { tripWords as say } from '../../ui/words/screens/trip';
+import { tripWords as say } from './words';
 import { useState } from 'react';
 import { carrierOf } from '../../domain/carriers';
 import type { Tool } from '../../domain/tool';

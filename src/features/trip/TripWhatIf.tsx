@@ -1,6 +1,6 @@
 'use client';
 
-import { tripWords as say } from '../../ui/words/screens/trip';
+import { tripWords as say } from './words';
 import { SideScroll } from '../../ui/SideScroll';
 import { Said } from '../../ui/Term';
 import { useState } from 'react';

@@ -1,7 +1,7 @@
 'use client';
 
 import { kindName } from '../../ui/words/kindName';
-import { tripWords as say } from '../../ui/words/screens/trip';
+import { tripWords as say } from './words';
 import { SideScroll } from '../../ui/SideScroll';
 import dynamic from 'next/dynamic';
 import type { ReactNode } from 'react';

@@ -1,5 +1,5 @@
 import { spoken } from '../../ui/words/closedWords';
-import { tripWords as say } from '../../ui/words/screens/trip';
+import { tripWords as say } from './words';
 import { PRIORS } from '../../core/priors';
 import type { EdgeCosts, EdgeForecast, TripProblem } from '../../core/trip';
 import type { TripTask } from '../../domain/tripTasks';

@@ -1,5 +1,5 @@
 import { spokenText } from '../../ui/words/closedWords';
-import { tripWords as say } from '../../ui/words/screens/trip';
+import { tripWords as say } from './words';
 import type { TripWork } from '../../domain/trip';
 import type { TripTask } from '../../domain/tripTasks';
 

@@ -1,4 +1,4 @@
-import { uiPartsWords as say } from '../words/screens/uiParts';
+import { uiPartsWords as say } from '../words/partsWords';
 import { spoken } from '../words/closedWords';
 import type { EdgeWord } from '../../core/inspection';
 import type { Finding } from '../../domain/session';

@@ -1,7 +1,7 @@
 'use client';
 
 import { spoken } from '../words/closedWords';
-import { uiFormsWords as say } from '../words/screens/uiForms';
+import { uiFormsWords as say } from '../words/formsWords';
 import { useId, useState } from 'react';
 import { deg, figure } from '../format';
 import { typedNumber } from '../units';

@@ -1,6 +1,6 @@
 'use client';
 
-import { uiFormsWords as say } from '../words/screens/uiForms';
+import { uiFormsWords as say } from '../words/formsWords';
 import type { ComponentProps } from 'react';
 import type { Tool } from '../../domain/tool';
 import { SelectField } from './fields';

@@ -1,6 +1,6 @@
 'use client';
 
-import { uiFormsWords as say } from '../words/screens/uiForms';
+import { uiFormsWords as say } from '../words/formsWords';
 import { useState } from 'react';
 import { NumberField } from './fields';
 import { entered, limitWords, shown, unitOf, type Quantity } from './measures';

@@ -1,6 +1,6 @@
 'use client';
 
-import { uiFormsWords } from '../words/screens/uiForms';
+import { uiFormsWords } from '../words/formsWords';
 import { useId, useState, type ComponentProps, type ReactNode } from 'react';
 import { figure, sentence } from '../format';
 import { spoken, type ClosedWord } from '../words/closedWords';

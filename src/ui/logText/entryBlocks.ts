@@ -1,5 +1,5 @@
 import { spoken } from '../words/closedWords';
-import { uiLogTextWords as say } from '../words/screens/uiLogText';
+import { uiLogTextWords as say } from '../words/logTextWords';
 import { sum } from 'd3-array';
 import type { LoggedSession } from '../../domain/loggedSession';
 import type { Tool } from '../../domain/tool';

@@ -1,5 +1,5 @@
 import { counted } from '../words/counted';
-import { uiLogTextWords as say } from '../words/screens/uiLogText';
+import { uiLogTextWords as say } from '../words/logTextWords';
 import { sum } from 'd3-array';
 import { compareAsc } from 'date-fns';
 import type { LoggedSession } from '../../domain/loggedSession';

@@ -1,6 +1,6 @@
 import { kindName } from '../words/kindName';
 import { counted } from '../words/counted';
-import { uiLogTextWords as say } from '../words/screens/uiLogText';
+import { uiLogTextWords as say } from '../words/logTextWords';
 import { compareDesc } from 'date-fns';
 import type { EdgeAnswers, EdgeStory } from '../../core/answers';
 import { edgeName } from '../../domain/edgeName';

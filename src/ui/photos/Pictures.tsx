@@ -1,7 +1,7 @@
 'use client';
 
 import { spoken } from '../words/closedWords';
-import { uiPartsWords as say } from '../words/screens/uiParts';
+import { uiPartsWords as say } from '../words/partsWords';
 import { photoKeptWords } from '../words/photoKeptWords';
 import { useRef, useState } from 'react';
 import type { Photo } from '../../domain/photo';

@@ -1,4 +1,4 @@
-import { uiSectionWords as say } from '../words/screens/uiSection';
+import { uiSectionWords as say } from '../words/sectionWords';
 import { apexAngle, sectionProfile } from '../../core/edge';
 import type { Tool, Zone } from '../../domain/tool';
 import { deg } from '../format';

@@ -1,6 +1,6 @@
 'use client';
 
-import { uiSectionWords as say } from '../words/screens/uiSection';
+import { uiSectionWords as say } from '../words/sectionWords';
 import { useId } from 'react';
 import type { ProfilePoint, Reshaped } from '../../core/edge';
 import type { LadderStep } from '../../core/ladder';

@@ -1,6 +1,6 @@
 'use client';
 
-import { uiSectionWords as say } from '../words/screens/uiSection';
+import { uiSectionWords as say } from '../words/sectionWords';
 import { useId, useState } from 'react';
 import { profileThickness, sectionProfile, type ProfilePoint } from '../../core/edge';
 import type { Tool, Zone } from '../../domain/tool';

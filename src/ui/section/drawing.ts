@@ -1,4 +1,4 @@
-import { uiSectionWords as say } from '../words/screens/uiSection';
+import { uiSectionWords as say } from '../words/sectionWords';
 import type { ProfilePoint } from '../../core/edge';
 import { mm, um } from '../format';
 import { isImperial, MM_PER_INCH } from '../units';

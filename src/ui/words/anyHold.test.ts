@@ -12,7 +12,7 @@ import { sample } from '../../testing/sample';
 import { AIM_GRINDS } from '../jobAddress';
 import { schoolWords } from '../schoolWords';
 import { deg, mm } from '../format';
-import { feelWords } from './feelWords';
+import { feelWords } from '../../features/guide/words/feelWords';
 import { handWords } from './handWords';
 import { heldAt, holdDetail, holdInShort, holdLine } from './holdWords';
 import { inkWords } from './inkWords';

@@ -12,14 +12,18 @@ import { benchWith, usualHand } from '../../testing/bench';
 import { toolOf } from '../../testing/ladderFixtures';
 import { sample } from '../../testing/sample';
 import { sampleStandings } from '../../testing/sampleStandings';
-import { adviceWords, angleReason } from './angleWords';
+import { adviceWords, angleReason } from '../../features/inspect/words/angleWords';
 import { edgeStands, workInWords, workWithMinutes } from './needWords';
-import { feelWords } from './feelWords';
-import { schoolNoteWords } from './schoolNotes';
+import { feelWords } from '../../features/guide/words/feelWords';
+import { schoolNoteWords } from '../../features/tool/words/schoolNotes';
 import { stepWords } from './stepWords';
 import { stopWords } from './stopWords';
 import { unfitWords } from './unfitWords';
-import { heavierWords, lighterWords, verdictReason } from './verdictWords';
+import {
+  heavierWords,
+  lighterWords,
+  verdictReason,
+} from '../../features/inspect/words/verdictWords';
 import { TOOL_KINDS, type ToolKind } from '../../domain/kinds';
 
 jest.setTimeout(60_000);

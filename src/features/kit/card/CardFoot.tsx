@@ -1,4 +1,4 @@
-import { kitCardWords as say } from '../../../ui/words/screens/kitCard';
+import { kitCardWords as say } from './words';
 import { deg } from '../../../ui/format';
 import type { PackedMat } from './cardSides';
 import type { Wedge } from './wedges';

@@ -1,5 +1,5 @@
 import { spoken } from '../../../ui/words/closedWords';
-import { kitCardWords as say } from '../../../ui/words/screens/kitCard';
+import { kitCardWords as say } from './words';
 import { EdgeStrip } from '../../../ui/edge-strip/EdgeStrip';
 import { toolOutline } from '../../../ui/silhouette/outline';
 import { LyingSilhouette } from '../../../ui/silhouette/Silhouette';

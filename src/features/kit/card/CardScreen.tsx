@@ -1,7 +1,7 @@
 'use client';
 
 import { sentence } from '../../../ui/format';
-import { kitCardWords as say } from '../../../ui/words/screens/kitCard';
+import { kitCardWords as say } from './words';
 import { TabTitle } from '../../../ui/TabTitle';
 import { titles } from '../../../ui/words/titleWords';
 import { useState } from 'react';

@@ -1,6 +1,6 @@
 import { spoken } from '../../../ui/words/closedWords';
 import { kindName } from '../../../ui/words/kindName';
-import { kitCardWords as say } from '../../../ui/words/screens/kitCard';
+import { kitCardWords as say } from './words';
 import { ascending, sort, sum } from 'd3-array';
 import { edgeHold, heldStep, stepHold, type Hold, type HoldGuide } from '../../../core/hold';
 import { benchAt, promisedOnLeaving, type EdgeNeed, type EdgeWord } from '../../../core/inspection';

@@ -1,4 +1,4 @@
-import { kitCardWords as say } from '../../../ui/words/screens/kitCard';
+import { kitCardWords as say } from './words';
 import { spoken } from '../../../ui/words/closedWords';
 import { deg } from '../../../ui/format';
 import { rungPath } from '../../../ui/RungMark';

@@ -1,5 +1,5 @@
 import { spoken } from '../../../ui/words/closedWords';
-import { kitCardWords as say } from '../../../ui/words/screens/kitCard';
+import { kitCardWords as say } from './words';
 import type { MarkdownBlock } from '../../../formats/markdown';
 import { planText } from '../../../ui/words/planText';
 import type { CardLine, CardSide } from './cardSides';

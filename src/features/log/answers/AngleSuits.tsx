@@ -1,4 +1,4 @@
-import { logAnswersWords as say } from '../../../ui/words/screens/logAnswers';
+import { logAnswersWords as say } from './words';
 import { sum } from 'd3-array';
 import type { DamageByAngle, EdgeAnswers } from '../../../core/answers';
 import { chipDepth, day, deg } from '../../../ui/format';

@@ -1,6 +1,6 @@
 'use client';
 
-import { logAnswersWords as say } from '../../../ui/words/screens/logAnswers';
+import { logAnswersWords as say } from './words';
 import { SideScroll } from '../../../ui/SideScroll';
 import { useState, type ReactNode } from 'react';
 

@@ -1,6 +1,6 @@
 'use client';
 
-import { logAnswersWords as say } from '../../../ui/words/screens/logAnswers';
+import { logAnswersWords as say } from './words';
 import { TRIP_TASKS } from '../../../domain/tripTasks';
 import { useLogAnswers, useRecords } from '../../../live';
 import Link from '../../../ui/Link';

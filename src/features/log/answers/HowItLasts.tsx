@@ -1,7 +1,7 @@
 import { spokenText } from '../../../ui/words/closedWords';
 import { spoken } from '../../../ui/words/closedWords';
 import { counted } from '../../../ui/words/counted';
-import { logAnswersWords as say } from '../../../ui/words/screens/logAnswers';
+import { logAnswersWords as say } from './words';
 import type { EdgeAnswers } from '../../../core/answers';
 import type { TripTask } from '../../../domain/tripTasks';
 import { deg, sentence, rounded } from '../../../ui/format';

@@ -1,6 +1,6 @@
 import { spoken } from '../../../ui/words/closedWords';
 import { counted } from '../../../ui/words/counted';
-import { logAnswersWords as say } from '../../../ui/words/screens/logAnswers';
+import { logAnswersWords as say } from './words';
 import { sum } from 'd3-array';
 import type { EdgeAnswers } from '../../../core/answers';
 import { Columns } from '../../../ui/plot';

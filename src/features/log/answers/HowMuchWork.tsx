@@ -1,4 +1,4 @@
-import { logAnswersWords as say } from '../../../ui/words/screens/logAnswers';
+import { logAnswersWords as say } from './words';
 import type { EdgeAnswers, PlansMet } from '../../../core/answers';
 import { minutes } from '../../../ui/format';
 import type { EdgeNamer } from '../../../ui/words/edgeNames';

@@ -1,4 +1,4 @@
-import { logAnswersWords as say } from '../../../ui/words/screens/logAnswers';
+import { logAnswersWords as say } from './words';
 import { scaleLinear, scaleLog } from 'd3-scale';
 import { FEWEST_PAIRS, type TesterLearned } from '../../../core/log';
 import { gramsAt, USUAL_TESTER, type TesterScale } from '../../../core/sharpness';

@@ -1,4 +1,4 @@
-import { logChartWords as say } from '../../../ui/words/screens/logChart';
+import { logChartWords as say } from './words';
 import { scaleLog } from 'd3-scale';
 import { memo } from 'react';
 import type { EdgeAnswers, EdgeStory } from '../../../core/answers';

@@ -1,4 +1,4 @@
-import { logChartWords as say } from '../../../ui/words/screens/logChart';
+import { logChartWords as say } from './words';
 import { SideScroll } from '../../../ui/SideScroll';
 import { compareDesc } from 'date-fns';
 import type { LogAnswers } from '../../../core/answers';

@@ -1,6 +1,6 @@
 'use client';
 
-import { logChartWords as say } from '../../../ui/words/screens/logChart';
+import { logChartWords as say } from './words';
 import { sum } from 'd3-array';
 import { useMemo, useState } from 'react';
 import { WORK_MARKS, type EdgeStory, type LogAnswers } from '../../../core/answers';

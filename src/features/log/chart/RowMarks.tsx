@@ -1,4 +1,4 @@
-import { logChartWords as say } from '../../../ui/words/screens/logChart';
+import { logChartWords as say } from './words';
 import { useRouter } from 'next/navigation';
 import { useRef, useState, type KeyboardEvent } from 'react';
 import type { CourseEntry } from '../../../core/answers';

@@ -1,4 +1,4 @@
-import { logChartWords as say } from '../../../ui/words/screens/logChart';
+import { logChartWords as say } from './words';
 import { millisecondsInDay as DAY_MS } from 'date-fns/constants';
 import { startOfDay } from 'date-fns';
 import { useRef, type KeyboardEvent, type PointerEvent } from 'react';

@@ -8,7 +8,7 @@ import { Alphabet } from '../../../ui/Alphabet';
 import { deg, sentence } from '../../../ui/format';
 import { HoldDrawing } from '../../../ui/section/HoldDrawing';
 import { ThingDrawing } from '../../../ui/things/ThingDrawing';
-import { firstAnswer } from '../../../ui/words/firstAnswerWords';
+import { firstAnswer } from '../words/firstAnswerWords';
 import { fromEnds } from '../../../ui/words/handWords';
 import { stepWords } from '../../../ui/words/stepWords';
 

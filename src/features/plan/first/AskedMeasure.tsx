@@ -10,7 +10,7 @@ import { useShelf, newOne, tripIdAt, useStore, useUndoable } from '../../../live
 import { SmallStrip } from '../../../ui/edge-strip/SmallStrip';
 import { chipDepth, fineMm, placeMm } from '../../../ui/format';
 import Link from '../../../ui/Link';
-import { firstAnswer } from '../../../ui/words/firstAnswerWords';
+import { firstAnswer } from '../words/firstAnswerWords';
 
 import { EDGE_WORDS, FINENESS_WORDS } from '../../../ui/words/layOutWords';
 

@@ -22,7 +22,7 @@ import Link from '../../../ui/Link';
 import { readJob } from '../../../ui/jobAddress';
 import { StopUse } from '../../../ui/StopUse';
 import { EdgeStands } from '../../../ui/EdgeStands';
-import { doingWords, firstAnswer } from '../../../ui/words/firstAnswerWords';
+import { doingWords, firstAnswer } from '../words/firstAnswerWords';
 
 import type { LoggedNeed } from '../loggedNeed';
 import { firstWishes } from '../PlanFor';

@@ -2,7 +2,7 @@ import { scaleLog } from 'd3-scale';
 import type { RoughPlan } from '../../../core/rough';
 import { minutes } from '../../../ui/format';
 import { useWidth } from '../../../ui/useWidth';
-import { firstAnswer, KNOWN_WORDS } from '../../../ui/words/firstAnswerWords';
+import { firstAnswer, KNOWN_WORDS } from '../words/firstAnswerWords';
 
 const ROW_PX = 30;
 const LABEL_PX = 104;

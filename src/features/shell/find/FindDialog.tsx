@@ -5,7 +5,7 @@ import { useDeferredValue, useId, useMemo, useState } from 'react';
 import { useEdgeNeeds, useRecords, useSessions, useShelf } from '../../../live';
 import { Dialog } from '../../../ui/Dialog';
 import Link from '../../../ui/Link';
-import { findWords, KIND_WORDS } from '../../../ui/words/findWords';
+import { findWords, KIND_WORDS } from '../words/findWords';
 import { find, findableEntries, findables, FINDABLE_KINDS, type Findable } from './findables';
 
 /** One search over tools, things, trips, entries, words and doings; keys go through what was found. */

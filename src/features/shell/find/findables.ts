@@ -9,7 +9,7 @@ import { day } from '../../../ui/format';
 import { jobLink } from '../../../ui/jobAddress';
 import { tripQuery } from '../../../ui/useChosenTrip';
 import { workedEdge, WORK_WORDS } from '../../../ui/words/entryWords';
-import { doings, findWords, screenDoings } from '../../../ui/words/findWords';
+import { doings, findWords, screenDoings } from '../words/findWords';
 import { GLOSSARY, WORD_IDS } from '../../../ui/words/glossary/glossary';
 import { WORD_FORMS } from '../../../ui/words/glossary/wordForms';
 

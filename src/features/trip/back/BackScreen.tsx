@@ -1,6 +1,6 @@
 'use client';
 
-import { tripBackWords as say } from '../../../ui/words/screens/tripBack';
+import { tripBackWords as say } from './words';
 import { TabTitle } from '../../../ui/TabTitle';
 import { titles } from '../../../ui/words/titleWords';
 import { ActionBar } from '../../../ui/ActionBar';

@@ -1,6 +1,6 @@
 'use client';
 
-import { tripBackWords as say } from '../../../ui/words/screens/tripBack';
+import { tripBackWords as say } from './words';
 import { edgeName } from '../../../domain/edgeName';
 import type { Observation } from '../../../domain/session';
 import type { Tool, Zone } from '../../../domain/tool';

@@ -1,7 +1,7 @@
 'use client';
 
 import { taskName } from '../taskWords';
-import { tripBackWords as say } from '../../../ui/words/screens/tripBack';
+import { tripBackWords as say } from './words';
 import { useState } from 'react';
 import type { Tool } from '../../../domain/tool';
 import { untoldWork, withToldHours } from '../../../domain/toldHours';

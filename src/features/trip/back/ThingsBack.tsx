@@ -1,6 +1,6 @@
 'use client';
 
-import { tripBackWords as say } from '../../../ui/words/screens/tripBack';
+import { tripBackWords as say } from './words';
 import { sum } from 'd3-array';
 import { shelfThings, type Shelf } from '../../../core/ladder';
 import type { Helper } from '../../../domain/shelf';

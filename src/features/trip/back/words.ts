@@ -1,0 +1,28 @@
+import { plural } from '../../../ui/words/plural';
+
+/** What these screens say. */
+export const tripBackWords = {
+  backFromNoted: (name: string, length: number) =>
+    `Back from ${name}: ${plural(length, 'edge')} noted.`,
+  theFinestTestItPasses: (edgeName: string) => `${edgeName}: the finest test it passes`,
+  moreIsWrongWalkThe: 'More is wrong: walk the whole edge, head and handle',
+  lookedAlongAndSaved: 'looked along and saved',
+  notLookedAt: 'not looked at',
+  hoursReallyWorked: 'Hours really worked',
+  asPlannedWhereYouChange:
+    'As planned where you change nothing. The days that you told in their evening are not asked again.',
+  aTool: 'a tool',
+  whichOfTheseWereUsed: 'Which of these were used?',
+  allOfItWasUsed: 'All of it was used.',
+  wasNotUsedSoFar: (grams: string) => `${grams} was not used, so far as this says.`,
+  backFromATrip: 'Back from a trip',
+  thisTripIsNotHere: 'This trip is not here any more.',
+  chooseAnother: 'Choose another',
+  backFrom: (name: string) => `Back from ${name}`,
+  itsToolsAreLookedThrough: 'Its tools are looked through when it is over: from its last day on.',
+  toTheTrip: 'To the trip',
+  wipeAndDryEachEdge:
+    'Wipe and dry each edge, look along it, test it once. It teaches how fast your work dulls. What you say is saved as you say it.',
+  ofEdgesLookedAt: (count: number, length: number) => `${count} of ${length} edges looked at`,
+  saveItAll: 'Save it all',
+};

@@ -1,9 +1,0 @@
-import type { HelpfulStone } from '../../core/ladder';
-import { um } from '../format';
-import { familyName } from './familyName';
-
-/** A stone that would help, by its name where it is owned, else by what it is. */
-export function helpfulStoneWords({ owned, family, sizeUm }: HelpfulStone): string {
-  if (owned !== null) return owned;
-  return family === 'file' ? 'a mill file' : `a ${familyName(family)} of ${um(sizeUm)}`;
-}

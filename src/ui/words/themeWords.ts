@@ -1,8 +1,0 @@
-import type { Theme } from '../preferences';
-
-/** What the button that turns to each theme says. */
-export const themeWords: Record<Theme, string> = {
-  day: 'Day theme',
-  ember: 'Ember theme, for the dark',
-  sun: 'Sun theme, for strong light',
-};

@@ -9,7 +9,6 @@ import type { Zone } from '../domain/tool';
 import { edgeTarget } from '../core/ladder';
 import { TEST_CENTRE_UM } from '../core/sharpness';
 import type { Tool } from '../domain/tool';
-import { um } from './format';
 import { TEST_WORDS } from './words/testWords';
 
 export type Asks = Pick<Zone, 'work' | 'targetApexUm'>;
@@ -57,7 +56,7 @@ export function AsksChoice(props: {
         onChoose={pass}
       />
       <p className="figures mt-2 text-[0.95rem] text-soft">
-        {say.thatIsAnApexOf(um(apexRadiusUm), um(finishSizeUm))}
+        {say.thatIsAnApexOf(apexRadiusUm, finishSizeUm)}
       </p>
     </fieldset>
   );

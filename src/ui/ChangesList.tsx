@@ -24,7 +24,7 @@ export function ChangesList(props: {
   const [shown, setShown] = useState(PAGE);
   if (entries.length === 0) return null;
   return (
-    <Folded title={say.changes} holds={say.theLastOn(day(entries[0]!.at))} isLazy>
+    <Folded title={say.changes} holds={say.theLastOn(entries[0]!.at)} isLazy>
       <ul>
         {entries.slice(0, shown).map((entry) => (
           <li key={entry.id} className="border-b border-rule py-2">
@@ -57,7 +57,7 @@ export function ChangesList(props: {
       </ul>
       {entries.length > shown && (
         <button type="button" className="link min-h-12" onClick={() => setShown(shown + PAGE)}>
-          {say.earlier(entries.length - shown)}
+          {say.earlierEntries(entries.length - shown)}
         </button>
       )}
     </Folded>
@@ -78,5 +78,5 @@ function Cause({ entry: { cause, sessionId, person } }: { entry: HistoryEntry })
     file: say.fromAFile,
     'taken back': say.takenBack,
   };
-  return person ? say.by(words[cause], person) : words[cause];
+  return person ? say.changedBy(words[cause], person) : words[cause];
 }

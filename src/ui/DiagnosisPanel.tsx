@@ -14,7 +14,7 @@ import {
 import { toolForm } from '../core/ladder';
 import type { Observation } from '../domain/session';
 import type { Tool, Zone } from '../domain/tool';
-import { deg, mm, sentence, rounded } from './format';
+import { deg, mm, sentence } from './format';
 import { Said } from './Term';
 import { SYMPTOM_WORDS } from './words/symptomWords';
 
@@ -99,6 +99,6 @@ function turnInWords({ turnDeg, liftMm, coins }: Diagnosis, isKnife: boolean): s
   if (liftMm === null || turnDeg === 0) return '';
   const way = turnDeg > 0 ? 'up' : 'down';
   const what = isKnife ? say.theSpine : say.theBackEndOfThe;
-  const part = coins === null ? '' : say.ofYourCoin(rounded(coins, 1));
+  const part = coins === null ? '' : say.ofYourCoin(coins);
   return `, ${deg(Math.abs(turnDeg))}: ${what} ${mm(Math.abs(liftMm))} ${spoken(way)}${part}`;
 }

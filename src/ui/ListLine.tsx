@@ -77,7 +77,7 @@ export function DoneListLine({ name, done }: { name: string; done: DoneLine }) {
       <Link
         href={`/log/entry?id=${done.sessionId}`}
         className="link inline-flex min-h-12 items-center"
-        aria-label={say.doneInItsEntry(name, minutes(done.minutes))}
+        aria-label={say.doneInItsEntry(name, done.minutes)}
       >
         {minutes(done.minutes)}
       </Link>

@@ -43,7 +43,7 @@ export function ObservationFields(props: {
         expectedG={null}
         onGrams={(grams) => onChange({ ...value, tests: [...value.tests, readGrams(grams)] })}
       />
-      {gramsRead(value).length > 0 && <p>{say.read(gramsRead(value).join(', '))}</p>}
+      {gramsRead(value).length > 0 && <p>{say.readingsOf(gramsRead(value).join(', '))}</p>}
       <label className="flex min-h-12 items-center gap-3">
         <input
           type="checkbox"

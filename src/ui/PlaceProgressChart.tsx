@@ -50,7 +50,7 @@ export function PlaceProgressChart(props: {
               ticks={lines.map(({ place }) => ({ at: x(place)!, label: placeName(place, isAxe) }))}
             />
             <Level frame={frame} at={y(targetUm)}>
-              {say.asked(um(targetUm))}
+              {say.asked(targetUm)}
             </Level>
             {lines.map(({ place, before, now }) => {
               const at = (estimate: ApexEstimate, px: number) => ({
@@ -80,5 +80,5 @@ export function PlaceProgressChart(props: {
 function spoken({ place, before, now }: PlaceProgress, isAxe: boolean): string {
   const said = (estimate: ApexEstimate | null): string =>
     estimate ? um(estimate.apexRadiusUm) : say.notTested;
-  return say.beforeNow(placeName(place, isAxe), said(before), said(now));
+  return say.testBeforeAndNow(placeName(place, isAxe), said(before), said(now));
 }

@@ -84,7 +84,7 @@ function Readings({ readings, noiseGrams }: Parameters<typeof StropCurve>[0]) {
         <thead>
           <tr>
             <th className="number">{say.strokes}</th>
-            <th className="number">{say.grams2(Math.round(noiseGrams))}</th>
+            <th className="number">{say.gramsWithNoise(Math.round(noiseGrams))}</th>
           </tr>
         </thead>
         <tbody>

@@ -3,8 +3,6 @@ import { tipReach } from '../core/edge';
 import { shearingDeg } from '../core/hold';
 import { isSpineTask, type StepTask } from '../domain/terms';
 import type { Tool, Zone } from '../domain/tool';
-import { deg, mm } from './format';
-
 const BURR_WORDS: Record<Tool['schools']['burr'], string> = {
   'alternate light strokes': uiPartsWords.alternateEverLighterStrokes,
   'shear it off': uiPartsWords.twoFeatherLightStrokesEdge,
@@ -28,8 +26,7 @@ export function schoolWords(
   if (isSpineTask(step.task)) return [];
   const { burr, burrWhen, scratches } = tool.schools;
   const words = zone.contour === 'belly' || zone.contour === 'tip' ? [tipWords(tool, step)] : [];
-  const steep =
-    burr === 'shear it off' ? uiPartsWords.perSide(deg(shearingDeg(step.angleDeg))) : '';
+  const steep = burr === 'shear it off' ? uiPartsWords.perSide(shearingDeg(step.angleDeg)) : '';
   const way = `${BURR_WORDS[burr]}${steep}`;
   if (APEX_TASKS.includes(step.task)) {
     words.push(
@@ -45,6 +42,6 @@ export function schoolWords(
 function tipWords(tool: Tool, { angleDeg }: { angleDeg: number }): string {
   const { handleRiseMm, missedDeg } = tipReach({ tool, angleDeg });
   return tool.schools.tip === 'lift the handle'
-    ? uiPartsWords.asTheStrokeReachesBelly(mm(handleRiseMm))
-    : uiPartsWords.keepTheWristFlatTo(deg(missedDeg));
+    ? uiPartsWords.asTheStrokeReachesBelly(handleRiseMm)
+    : uiPartsWords.keepTheWristFlatTo(missedDeg);
 }

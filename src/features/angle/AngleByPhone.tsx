@@ -5,7 +5,7 @@ import type { EdgeNeed } from '../../core/inspection';
 import { withMeasuredAngle, type TiltAngle, TILT_ZEROS } from '../../core/measure';
 import { edgeName } from '../../domain/edgeName';
 import type { Settings } from '../../domain/settings';
-import { mm, deg } from '../../ui/format';
+import { deg } from '../../ui/format';
 import Link from '../../ui/Link';
 import { toolLink } from '../../ui/links';
 import { HoldDrawing } from '../../ui/section/HoldDrawing';
@@ -65,7 +65,7 @@ function BeforeItIsOn({ finder, need: { tool } }: { finder: AngleFinder; need: E
     <>
       <p className="mt-1">{say.intro}</p>
       {tool.bladeWidthMm < NARROW_MM && (
-        <p className="mt-2 font-semibold">{say.narrow(mm(tool.bladeWidthMm))}</p>
+        <p className="mt-2 font-semibold">{say.narrow(tool.bladeWidthMm)}</p>
       )}
       <p role="status" className="mt-2 min-h-7">
         {phase === 'opening' && say.opening}
@@ -95,7 +95,7 @@ function useKeepAngle({ tool, zone }: EdgeNeed): (found: TiltAngle) => Promise<v
       { ...found, method: 'tilt', of: 'apex' },
       stampNow(),
     );
-    await undoable(say.kept(deg(found.angleDeg), edgeName(tool, zone)), [
+    await undoable(say.kept(found.angleDeg, edgeName(tool, zone)), [
       { store: 'tools', id: tool.id, before: kept, after },
     ]);
   };

@@ -1,7 +1,7 @@
 import { apexAngle } from '../../core/edge';
 import { angleFromTilt, type TiltReading, STILL_DEG, STILL_SECONDS } from '../../core/measure';
 import type { Zone } from '../../domain/tool';
-import { day, deg } from '../../ui/format';
+import { deg } from '../../ui/format';
 import { angleWords as say } from './words';
 import { spoken } from '../../ui/words/closedWords';
 import type { AngleFinder } from './useAngleFinder';
@@ -26,8 +26,8 @@ export function FoundAngle({ finder }: { finder: AngleFinder }) {
         {stands && (
           <p className="ml-auto text-right leading-tight">
             <b className="block">{say.perSide}</b>
-            <b className="block text-lg">{say.plusMinus(deg(stands.sdDeg))}</b>
-            {say.inclusive(deg(2 * stands.angleDeg))}
+            <b className="block text-lg">{say.plusMinus(stands.sdDeg)}</b>
+            {say.inclusive(2 * stands.angleDeg)}
           </p>
         )}
       </div>
@@ -38,7 +38,7 @@ export function FoundAngle({ finder }: { finder: AngleFinder }) {
         <b>{isStill ? say.still(`± ${deg(scatterDeg)}`) : say.holdStill}</b>
       </p>
       {first && stands && (
-        <p className="mt-1">{say.turned(deg(middle(first)), deg(middle(tilt.readings)))}</p>
+        <p className="mt-1">{say.turned(middle(first), middle(tilt.readings))}</p>
       )}
       <p className="text-[0.92rem] text-soft">{say.noLevelYet}</p>
     </div>
@@ -55,10 +55,10 @@ function middle(readings: readonly TiltReading[]): number {
 /** The angle that the tool's record holds, how it was found, and when. */
 export function Until({ zone }: { zone: Zone }) {
   const angleDeg = apexAngle(zone);
-  const when = zone.measuredAt ? say.on(day(zone.measuredAt)) : '';
+  const when = zone.measuredAt ? say.on(zone.measuredAt) : '';
   return (
     <p className="mt-3 border-t border-rule pt-2">
-      {say.until(deg(angleDeg), spoken(zone.angleMethod), when)}
+      {say.until(angleDeg, spoken(zone.angleMethod), when)}
     </p>
   );
 }

@@ -1,3 +1,4 @@
+import * as format from '../../ui/format';
 import type { LostWhy } from '../../instruments/index';
 import type { TiltZero } from '../../core/measure/index';
 
@@ -7,7 +8,8 @@ export const angleWords = {
   title: (name: string) => `${name}: angle by the phone`,
   intro:
     'Stand the blade on the stone as you would hone it, where ink goes right at the edge, and lay the phone on its flat. Keep hands and phone clear of the edge.',
-  narrow: (width: string) => `${width} of blade is narrow for a phone: bind both to a lath.`,
+  narrow: (bladeWidthMm: number) =>
+    `${format.mm(bladeWidthMm)} of blade is narrow for a phone: bind both to a lath.`,
   startDevice: 'Use this phone’s level',
   startSimulated: 'Try a simulated phone',
   noSensor: 'No level answers here. These go without:',
@@ -30,8 +32,8 @@ export const angleWords = {
   still: (scatter: string) => `still for 2 s, scatter ${scatter}`,
   secondsAgo: '4 s ago',
   perSide: 'per side',
-  plusMinus: (sd: string) => `± ${sd}`,
-  inclusive: (angle: string) => `${angle} inclusive`,
+  plusMinus: (sdDeg: number) => `± ${format.deg(sdDeg)}`,
+  inclusive: (angleDeg: number) => `${format.deg(angleDeg)} inclusive`,
   sum: {
     'bare-stone': (tilt: string, taper: string) =>
       `${tilt} on the upper face, less ${taper} half taper`,
@@ -39,12 +41,14 @@ export const angleWords = {
       `${tilt} from lying flat, and ${taper} half taper`,
   } as Record<TiltZero, (tilt: string, taper: string) => string>,
   turn: 'Turn end for end',
-  turned: (first: string, second: string) =>
-    `Turned end for end: ${first}, then ${second}. The mean of both stands; half of what they part by is in the ±.`,
-  until: (angle: string, method: string, when: string) => `Until now ${angle}, ${method}${when}`,
-  on: (date: string) => `, ${date}`,
+  turned: (angleDeg: number, angleDegToo: number) =>
+    `Turned end for end: ${format.deg(angleDeg)}, then ${format.deg(angleDegToo)}. The mean of both stands; half of what they part by is in the ±.`,
+  until: (angleDeg: number, method: string, when: string) =>
+    `Until now ${format.deg(angleDeg)}, ${method}${when}`,
+  on: (day: string) => `, ${format.day(day)}`,
   keep: (angle: string) => `Keep ${angle}`,
-  kept: (angle: string, name: string) => `${name} now stands at ${angle} per side, by the phone.`,
+  kept: (angleDeg: number, name: string) =>
+    `${name} now stands at ${format.deg(angleDeg)} per side, by the phone.`,
   refused: {
     'flatter than the faces behind':
       'That is flatter than the faces behind the bevel: was the zero taken as it is said here?',

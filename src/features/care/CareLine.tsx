@@ -6,7 +6,7 @@ import { sum } from 'd3-array';
 import { useState } from 'react';
 import { careGroupKey, USUAL_EVERY, type CareGroup, type CareRow } from '../../core/care';
 import { LimitedNumberField, TextField } from '../../ui/forms/fields';
-import { day, minutes } from '../../ui/format';
+import { minutes } from '../../ui/format';
 import { careDue, careGroupReason, careGroupTitle } from '../../ui/words/careWords';
 import type { CareActs } from '../../live';
 import { clockNow } from '../../domain/clock';
@@ -49,12 +49,12 @@ export function CareLine({ rows, acts }: { rows: CareGroup; acts: CareActs }) {
         </span>
         <span className="col-start-2 row-start-3 pb-2 text-[0.95rem] leading-snug text-soft sm:col-start-4 sm:row-start-1 sm:pb-0">
           {careGroupReason(rows)}
-          {putOff && say.putOffUntil(day(putOff.until), putOff.note && `: ${putOff.note}`)}
+          {putOff && say.putOffUntil(putOff.until, putOff.note && `: ${putOff.note}`)}
         </span>
         <span className="col-start-2 row-start-2 leading-tight sm:col-start-5 sm:row-start-1 sm:text-right">
           <b>{careDue(row, clockNow())}</b>
           {tripId && ownDueAt && dueAt !== ownDueAt && (
-            <span className="text-[0.9rem] text-soft sm:block"> {say.else(day(ownDueAt))}</span>
+            <span className="text-[0.9rem] text-soft sm:block"> {say.else(ownDueAt)}</span>
           )}
         </span>
       </div>

@@ -87,7 +87,7 @@ export function CareRule(props: {
         {say.overdue}
       </text>
       <text x={4} y={frame.today - 6} fontWeight={700}>
-        {isNarrow ? say.today : say.todayOn(shortDay(now))}
+        {isNarrow ? say.today : say.todayOn(now)}
       </text>
       {ruleTicks(frame, nowMs, words).map((tick) => (
         <g key={`${tick.words} ${tick.y}`}>

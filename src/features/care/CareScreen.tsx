@@ -110,7 +110,7 @@ function CareBoard(props: { rows: CareRow[]; trip: Trip | null; states: readonly
       {dateless.length > 0 && (
         <p className="mt-3 text-soft">
           <b>{say.noDate}</b>{' '}
-          {say.theyAreCountedByUse(dateless.map((row) => careTitle(row)).join('; '))}
+          {say.countedByUseAlone(dateless.map((row) => careTitle(row)).join('; '))}
         </p>
       )}
     </div>
@@ -169,14 +169,14 @@ function JustDoneLines({ acts }: { acts: CareActs }) {
             <PegHole isFilled />
           </span>
           <b className="grow">{done.title}</b>
-          {say.done2}
+          {say.doneMark}
           <button
             type="button"
             className="link min-h-12 px-2"
             aria-label={say.undo(done.title)}
             onClick={() => void acts.undo(done)}
           >
-            {say.undo2}
+            {say.undoButton}
           </button>
         </li>
       ))}
@@ -205,7 +205,7 @@ function CareGate({ trip }: { trip: Trip }) {
         {day(dayOfTrip(trip, 0).toISOString())}, {counted.day(trip.days)}
         {trip.climate.length > 0 && `, ${listed(trip.climate.map(spoken))}`}
       </span>
-      {rusts.length > 0 && <span>{say.backHomeDryAndOil(rusts.length)}</span>}
+      {rusts.length > 0 && <span>{say.dryAndOilBladesTonight(rusts.length)}</span>}
     </div>
   );
 }

@@ -1,3 +1,4 @@
+import * as format from '../../ui/format';
 import { plural } from '../../ui/words/plural';
 
 /** What these screens say. */
@@ -6,14 +7,14 @@ export const careWords = {
   n1Month: '1 month',
   n3Months: '3 months',
   n6Months: '6 months',
-  backHomeDryAndOil: (length: number) =>
-    `Back home: dry and oil ${plural(length, 'blade')} of carbon steel the same evening.`,
+  dryAndOilBladesTonight: (blades: number) =>
+    `Back home: dry and oil ${plural(blades, 'blade')} of carbon steel the same evening.`,
   aWeek: 'a week',
   aMonth: 'a month',
   halfAYear: 'half a year',
   done: (title: string) => `${title}: done`,
-  putOffUntil: (day: string, value: string) => ` Put off until ${day}${value}.`,
-  else: (day: string) => `else ${day}`,
+  putOffUntil: (day: string, why: string) => ` Put off until ${format.day(day)}${why}.`,
+  else: (day: string) => `else ${format.day(day)}`,
   noteOrWhyItCan: 'Note, or why it can wait',
   freshOnesLeftThen: 'Fresh ones left after this',
   doneWithThisNote: 'Done, with this note',
@@ -23,9 +24,9 @@ export const careWords = {
   trip: 'trip',
   overdue: 'overdue',
   doneJustNow: 'Done just now',
-  done2: 'done',
+  doneMark: 'done',
   undo: (title: string) => `Undo: ${title}`,
-  undo2: 'Undo',
+  undoButton: 'Undo',
   planIt: 'Plan it',
   nothingIsDue: 'Nothing is due',
   stopUse: (name: string) => `Stop use: ${name}.`,
@@ -33,13 +34,13 @@ export const careWords = {
   due: 'Due',
   later: 'Later',
   noDate: 'No date:',
-  theyAreCountedByUse: (join: string) =>
-    `${join}. They are counted by use, and nothing in the log says how fast.`,
+  countedByUseAlone: (listed: string) =>
+    `${listed}. They are counted by use, and nothing in the log says how fast.`,
   nothingToLookAfterYet: 'Nothing to look after yet.',
   layOutWhatYouHave: 'Lay out what you have',
   usedOf: (amount: number, most: number, unit: string) => `${amount} of ${most} ${unit}`,
   today: 'today',
-  todayOn: (day: string) => `today, ${day}`,
+  todayOn: (now: Date | number) => `today, ${format.shortDay(now)}`,
   dueNow: 'due',
   beforeTrip: (trip: string) => `before ${trip}`,
 };

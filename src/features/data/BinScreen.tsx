@@ -2,7 +2,6 @@
 
 import { dataWords as say } from './words';
 import { useBin, useBinActs, useRecords, type Binned } from '../../live';
-import { day } from '../../ui/format';
 import Link from '../../ui/Link';
 
 /** What each kind of thing in the bin is, where it has no name of its own. */
@@ -48,15 +47,15 @@ export function BinScreen() {
               >
                 <span className="min-w-0 flex-1">
                   <b>{nameOf(own)}</b>
-                  {say.since(day(own.record.deletedAt))}
+                  {say.since(own.record.deletedAt)}
                 </span>
                 <button
                   type="button"
                   className="btn btn-outline"
-                  aria-label={say.putBack(nameOf(own))}
-                  onClick={() => void putBack(own, say.isBack(nameOf(own)))}
+                  aria-label={say.putBackThing(nameOf(own))}
+                  onClick={() => void putBack(own, say.thingIsBack(nameOf(own)))}
                 >
-                  {say.putBack2}
+                  {say.putBack}
                 </button>
               </li>
             ))}

@@ -7,7 +7,6 @@ import { ImportReport } from './ImportReport';
 import { useImport } from './useImport';
 import { useCopies } from '../../live';
 import { attempt } from '../../ui/attempt';
-import { day } from '../../ui/format';
 
 /** The whole data out as one file, and in from one. */
 export function FilesInAndOut() {
@@ -80,8 +79,8 @@ function CopiesKept({ onBringIn }: { onBringIn: (file: File) => void }) {
     <section className="mt-8" aria-label={say.copies}>
       <h2>{say.copiesOutsideThisBrowser}</h2>
       <p className="mt-1 max-w-[56ch]">
-        {last ? say.theLastOneIsOf(day(last.at), Math.max(0, since)) : say.noneWasMadeYet}
-        {folder && say.upToThreeStandIn(folder.name && ` ${folder.name}`)}
+        {last ? say.lastCopyOf(last.at, Math.max(0, since)) : say.noneWasMadeYet}
+        {folder && say.threeCopiesStandIn(folder.name && ` ${folder.name}`)}
       </p>
       {folder && may !== 'granted' && <p className="field-error mt-1">{say.theFolderMayNotBe}</p>}
       <div className="mt-2 flex flex-wrap gap-3">

@@ -94,7 +94,7 @@ function Merged(props: { name: string; report: MergeReport; onTakeBack: () => vo
           ))}
         </tbody>
       </table>
-      {rows.length === 0 && <p>{say.inIt(0)}</p>}
+      {rows.length === 0 && <p>{say.recordsInFile(0)}</p>}
       <button type="button" className="btn btn-outline mt-3" onClick={onTakeBack}>
         {say.takeTheImportBack}
       </button>

@@ -1,3 +1,4 @@
+import * as format from '../../ui/format';
 import { plural } from '../../ui/words/plural';
 
 /** What these screens say. */
@@ -31,16 +32,16 @@ export const dataWords = {
   newWord: 'New',
   newerReplaced: 'Newer, replaced',
   olderLeft: 'Older, left',
-  inIt: (value: number) => `${plural(value, 'record')} in it.`,
+  recordsInFile: (records: number) => `${plural(records, 'record')} in it.`,
   takeTheImportBack: 'Take the import back',
   thereIsNoCopyIn: 'There is no copy in this folder.',
   copies: 'Copies',
   copiesOutsideThisBrowser: 'Copies outside this browser',
-  theLastOneIsOf: (day: string, max: number) =>
-    `The last one is of ${day}; ${plural(max, 'entry', 'entries')} since.`,
+  lastCopyOf: (day: string, newEntries: number) =>
+    `The last one is of ${format.day(day)}; ${plural(newEntries, 'entry', 'entries')} since.`,
   noneWasMadeYet: 'None was made yet.',
-  upToThreeStandIn: (value: string) =>
-    ` Up to three stand in the folder${value}, the newest in the place of the oldest.`,
+  threeCopiesStandIn: (folder: string) =>
+    ` Up to three stand in the folder${folder}, the newest in the place of the oldest.`,
   theFolderMayNotBe: 'The folder may not be written to since this page was opened.',
   letCopiesGoOn: 'Let copies go on',
   chooseAnotherFolder: 'Choose another folder',
@@ -100,13 +101,13 @@ export const dataWords = {
   backToTheData: 'Back to the data',
   nothingHangsInIt: 'Nothing hangs in it.',
   inTheBin: 'In the bin',
-  since: (day: string) => `, since ${day}`,
-  putBack: (nameOf: string) => `Put back ${nameOf}`,
-  isBack: (nameOf: string) => `${nameOf} is back.`,
-  putBack2: 'Put back',
+  since: (day: string) => `, since ${format.day(day)}`,
+  putBackThing: (thingName: string) => `Put back ${thingName}`,
+  thingIsBack: (thingName: string) => `${thingName} is back.`,
+  putBack: 'Put back',
   emptiedItGoesForGood:
     'Emptied, it goes for good; of a tool its touch-ups, looks and pictures as well.',
   theBinIsEmpty: 'The bin is empty.',
-  emptyTheBin: (length: number) => `Empty the bin, ${plural(length, 'thing')}`,
+  emptyTheBin: (things: number) => `Empty the bin, ${plural(things, 'thing')}`,
   theImportIsTakenBack: 'The import is taken back.',
 };

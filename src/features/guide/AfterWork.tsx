@@ -14,7 +14,7 @@ import { newRecord } from '../../domain/newRecord';
 import type { Session } from '../../domain/session';
 import { useEdgeNeeds, useRecords, useStore, newOne } from '../../live';
 import Link from '../../ui/Link';
-import { listed, minutes, sentence } from '../../ui/format';
+import { listed, sentence } from '../../ui/format';
 import { workWithMinutes } from '../../ui/words/needWords';
 import { stampNow } from '../../domain/clock';
 
@@ -44,9 +44,9 @@ export function AfterWork() {
     <div className="mx-auto w-full max-w-3xl px-4 py-6 sm:px-8">
       <h1>{say.thenPutItAway}</h1>
       <p className="figures">
-        {say.inWord(
+        {say.edgesDoneIn(
           sessions.length === 1 ? say.oneEdge : counted.edge(sessions.length),
-          minutes(spent / 60),
+          spent / 60,
         )}{' '}
         {sessions.map((session, i) => (
           <span key={session.id}>

@@ -16,7 +16,7 @@ import type { SessionStep } from '../../domain/session';
 import { isSpineTask, type CountScheme, type Side } from '../../domain/terms';
 import type { Tool, Zone } from '../../domain/tool';
 import { EdgeStrip, type Stretch } from '../../ui/edge-strip/EdgeStrip';
-import { deg, placeMm, spanMm } from '../../ui/format';
+import { placeMm, spanMm } from '../../ui/format';
 import { plural } from '../../ui/words/plural';
 import { troubleWords } from './words/troubleWords';
 import { sideHasIts } from './guideStep';
@@ -151,9 +151,9 @@ function placeWords(step: SessionStep, count: number, zone: Zone, scheme: CountS
       ? say.firstASideFromAt(
           stretch.strokesPerSide,
           spanMm(stretch.startMm, stretch.endMm),
-          deg(stretch.angleDeg),
+          stretch.angleDeg,
         )
-      : say.nowTheRestOfThe(deg(step.angleDeg));
+      : say.nowTheRestOfThe(step.angleDeg);
   }
   if (step.sections === 1) return '';
   const { startMm, endMm } = workedStretch(step, count, zone, scheme);
@@ -178,13 +178,13 @@ function setWords(sets: readonly number[], step: SessionStep, scheme: CountSchem
   const way = nextWay(hand.done, scheme);
   const next = way ? say.theNextGoes(spoken(way)) : '';
   const past = hand.set >= sets.length ? say.pastThePlan : say.ofSets(sets.length);
-  return say.setMoreThenTurnOver(hand.set + 1, past, left, next);
+  return say.setThenTurnOver(hand.set + 1, past, left, next);
 }
 
 function balanceWords(step: SessionStep): string {
   const more = balance(step);
   if (more === 0) return say.even;
-  return say.moreOnThe(
+  return say.moreOnTheSide(
     plural(Math.abs(more), motionWord(step).slice(0, -1)),
     more > 0 ? 'left' : 'right',
   );

@@ -86,11 +86,11 @@ function Seconds(props: {
         <p className="sign text-xl uppercase">{sideWords(step, side, isAxe)}</p>
         {felt[`${other}Done`] && (
           <p className="figures font-semibold">
-            {say.doneS(spoken(other), Math.round(felt[`${other}Seconds`]))}
+            {say.sideDoneAfter(spoken(other), Math.round(felt[`${other}Seconds`]))}
           </p>
         )}
         <p className="figures text-soft">
-          {say.usuallySASide(Math.round(usual.low), Math.round(usual.high))}
+          {say.usualSecondsASide(Math.round(usual.low), Math.round(usual.high))}
         </p>
       </div>
     </div>

@@ -11,7 +11,6 @@ import { passedTest, readGrams } from '../../domain/observation';
 import type { Tool, Zone } from '../../domain/tool';
 import { ActionRow } from '../../ui/ActionRow';
 import { NotesField } from '../../ui/forms/fields';
-import { chipDepth, deg, fineMm, placeMm, sentence } from '../../ui/format';
 import { GramsField } from '../../ui/GramsField';
 import { TestChoice } from '../../ui/ObservationFields';
 import { Choice } from '../../ui/Choice';
@@ -126,7 +125,7 @@ function EndTest(props: { chosen: EdgeTest['test']; onTest: (reading: EdgeTest) 
   return (
     <>
       <TestChoice
-        legend={say.theFinestTestItPasses2}
+        legend={say.finestTestAtTheEnd}
         chosen={chosen}
         onChoose={(test) => onTest(passedTest(test))}
       />
@@ -150,7 +149,7 @@ function FacetLeft(props: {
   return (
     <div>
       <Choice
-        legend={say.itHasLeftAFacet(fineMm(facet.faceWidthMm), deg(facet.angleDeg))}
+        legend={say.itHasLeftAFacet(facet.faceWidthMm, facet.angleDeg)}
         options={[
           ['blend it next time', say.blendItNextTime],
           ['keep it as a micro-bevel', say.keepItAsAMicro],
@@ -194,8 +193,8 @@ function StillSeen(props: {
           />
 
           {say.fromTheHeelOfThe(
-            sentence(spoken(finding.kind)),
-            placeMm(finding.atMm - zone.startMm),
+            spoken(finding.kind),
+            finding.atMm - zone.startMm,
             stillDeep(remaining, finding),
           )}
         </label>
@@ -211,5 +210,5 @@ function isSame(a: Finding, b: Finding): boolean {
 
 function stillDeep(remaining: readonly Finding[], finding: Finding): string {
   const left = remaining.find((kept) => isSame(kept, finding));
-  return left && left.depthMm > 0 ? say.deep(chipDepth(left.depthMm)) : '';
+  return left && left.depthMm > 0 ? say.deep(left.depthMm) : '';
 }

@@ -10,7 +10,7 @@ import { forceInWords } from '../../core/wear';
 import type { SessionStep } from '../../domain/session';
 import type { Side } from '../../domain/terms';
 import type { Tool, Zone } from '../../domain/tool';
-import { deg, newtons, sentence, spanMm } from '../../ui/format';
+import { spanMm } from '../../ui/format';
 import { feelWords } from './words/feelWords';
 import { schoolWords } from '../../ui/schoolWords';
 import { HoldDrawing } from '../../ui/section/HoldDrawing';
@@ -38,10 +38,7 @@ export function GuideAside(props: {
     <div className="grid content-start gap-4 py-3">
       {hold && hold.thenDeg !== null && hold.stretch && (
         <p>
-          {say.firstFromAsDrawnThen(
-            spanMm(hold.stretch.startMm, hold.stretch.endMm),
-            deg(hold.thenDeg),
-          )}
+          {say.firstFromAsDrawnThen(spanMm(hold.stretch.startMm, hold.stretch.endMm), hold.thenDeg)}
         </p>
       )}
       {hold && (
@@ -99,9 +96,9 @@ function HandLine({ step }: { step: SessionStep }) {
         <Said>{`${handWords(step)}.`}</Said>
       </b>{' '}
       <Said>
-        {say.about2(
-          sentence(spoken(forceInWords(step))),
-          newtons(step.forceN),
+        {say.forceAndLubricant(
+          spoken(forceInWords(step)),
+          step.forceN,
           step.lubricant === 'dry' ? spoken('dry') : say.withLubricant(spoken(step.lubricant)),
         )}
       </Said>

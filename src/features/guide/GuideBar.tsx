@@ -3,7 +3,6 @@ import { ActionBar } from '../../ui/ActionBar';
 import type { Ref } from 'react';
 import type { Session, SessionStep } from '../../domain/session';
 import type { GuideAction } from './guideAction';
-import { sentence } from '../../ui/format';
 import { setOf } from './guideStep';
 import { useOwnSet } from './useOwnSet';
 import { spoken } from '../../ui/words/closedWords';
@@ -49,7 +48,7 @@ export function GuideBar(props: {
         <Action label={words.test} disabled={session.job === 'spine'} onClick={onTest} />
         <Action label={words.look} disabled={session.job === 'spine'} onClick={onLook} />
         {!byFeel && <Counts step={step} press={press} />}
-        <Action label={words.thisStep2} onClick={onStep} />
+        <Action label={words.thisStepHeading} onClick={onStep} />
         {!byFeel && (
           <button
             type="button"
@@ -84,7 +83,7 @@ function Counts(props: { step: SessionStep; press: (action: GuideAction) => void
         <Action key={count} label={`+${count}`} onClick={() => press({ type: 'stroke', count })} />
       ))}
       <Action
-        label={passStrokes ? words.onePass : words.setOf(sentence(set.name), set.strokes)}
+        label={passStrokes ? words.onePass : words.setOf(set.name, set.strokes)}
         onClick={() => press({ type: 'stroke', count: passStrokes ?? set.strokes })}
       />
     </>

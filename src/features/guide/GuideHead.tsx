@@ -25,7 +25,7 @@ export function GuideHead(props: { session: Session; tool: Tool; zone: Zone; sav
         <p className="order-last flex w-full items-center gap-x-3 leading-tight sm:order-none sm:w-auto">
           <Pegs done={session.stepIndex} of={session.steps.length} />
           <span>
-            {say.stepOfTo(
+            {say.stepOfLadder(
               session.stepIndex + 1,
               session.steps.length,
               step.abrasiveName,

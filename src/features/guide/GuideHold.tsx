@@ -3,7 +3,6 @@ import { stepHold } from '../../core/hold';
 import type { SessionStep } from '../../domain/session';
 import type { Side } from '../../domain/terms';
 import type { Tool, Zone } from '../../domain/tool';
-import { placeMm } from '../../ui/format';
 import { heldAt, holdHeadline, holdInShort, neighbourWords } from '../../ui/words/holdWords';
 import { handWords } from '../../ui/words/handWords';
 
@@ -29,7 +28,7 @@ export function GuideHold(props: Held) {
           <span className="sign text-[1.4rem]">
             {guide.way === 'tilt the stone' ? holdHeadline(guide) : holdInShort(guide)}
           </span>
-          {guide.way === 'tilt the stone' && guideWords.behindTheEdge(placeMm(guide.leverMm))}
+          {guide.way === 'tilt the stone' && guideWords.behindTheEdge(guide.leverMm)}
         </span>
       )}
       <span className="block">

@@ -10,7 +10,7 @@ export default function LadderWalked({ session }: { session: Session }) {
   const { steps, stepIndex } = session;
   return (
     <MicronRuler
-      title={say.ladderAtStepOf(stepIndex + 1, steps.length)}
+      title={say.ladderAtStep(stepIndex + 1, steps.length)}
       items={stepItems(steps)}
       walk={{ steps, current: stepIndex }}
     />

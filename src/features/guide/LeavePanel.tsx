@@ -102,7 +102,7 @@ function ThreeLooks(props: LookProps & { looks: ReturnType<typeof gateLooks> }) 
 }
 
 function earlyWords({ left, right, plannedPerSide, abrasiveName }: SessionStep): string {
-  return say.ofStrokesLeaveThe(left + right, 2 * plannedPerSide, abrasiveName);
+  return say.leaveStoneEarly(left + right, 2 * plannedPerSide, abrasiveName);
 }
 
 /** One look: two answers side by side, the first of them the good one. */

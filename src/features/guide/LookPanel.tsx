@@ -13,7 +13,6 @@ import { spoken } from '../../ui/words/closedWords';
 import { DEBURR_WAYS, type DeburrWay, INK_SEEN, type InkSeen, type Side } from '../../domain/terms';
 import type { Tool, Zone } from '../../domain/tool';
 import { Choice } from '../../ui/Choice';
-import { deg } from '../../ui/format';
 import { holdInShort } from '../../ui/words/holdWords';
 import { INK_WORDS, inkWords } from '../../ui/words/inkWords';
 
@@ -74,7 +73,7 @@ function Deburr(props: {
       />
       {step.deburred && hold && (
         <p role="status" className="max-w-[60ch]">
-          {WORDS[step.deburred](say.perSide(deg(steepDeg), holdInShort(hold.guide)))}
+          {WORDS[step.deburred](say.perSide(steepDeg, holdInShort(hold.guide)))}
         </p>
       )}
     </section>

@@ -63,7 +63,7 @@ export function PassChart(props: {
       height={HEIGHT}
       viewBox={`0 0 ${width} ${HEIGHT}`}
       role="img"
-      aria-label={say.secondsOfUsuallyTo(
+      aria-label={say.secondsOfUsual(
         Math.floor(seconds),
         Math.round(usual.low),
         Math.round(usual.high),

@@ -89,7 +89,7 @@ function CountingChoices(props: { counting: Counting; pacePerMinute: number }) {
           value,
           share === 0
             ? spoken(value)
-            : say.aMinute(spoken(value), Math.round(share * pacePerMinute)),
+            : say.motionWithPace(spoken(value), Math.round(share * pacePerMinute)),
         ])}
         chosen={counting.beat}
         onChoose={counting.onBeat}
@@ -140,7 +140,7 @@ function CountedOrFelt(props: { step: SessionStep; onByFeel: (on: boolean) => vo
   const { step, onByFeel } = props;
   return (
     <Choice
-      legend={say.thisStep2}
+      legend={say.thisStepHeading}
       options={[
         ['counted', say.byStrokes],
         ['felt', say.byFeelAClockNo],

@@ -50,7 +50,7 @@ export function Stuck(props: {
         })}
       </ul>
       <button type="button" className="btn btn-ghost mt-1" onClick={onSaid}>
-        {say.carryOn2}
+        {say.carryOnButton}
       </button>
     </section>
   );

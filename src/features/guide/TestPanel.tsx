@@ -144,15 +144,15 @@ function testVerdict(trend: TestTrend, zone: Zone): string {
   const { newest, change } = trend;
   const { targetApexUm } = zone;
   const { apexRadiusUm, lowUm, highUm } = newest;
-  const about = say.about(um(apexRadiusUm), um(lowUm).replace(' µm', ''), um(highUm));
+  const about = say.apexAbout(apexRadiusUm, um(lowUm).replace(' µm', ''), highUm);
   if (isKeenEnough(trend, zone)) {
-    return say.itMeetsItsTargetStop2(about, um(targetApexUm));
+    return say.apexMeetsTarget(about, targetApexUm);
   }
   if (change === 'worse') return say.worseThanBeforeInkThe(about);
   if (change === 'same') {
     return say.noBetterThanBeforeBeyond(about);
   }
-  return say.target(about, um(targetApexUm), change ? say.improvingCarryOn : say.carryOn);
+  return say.apexAgainstTarget(about, targetApexUm, change ? say.improvingCarryOn : say.carryOn);
 }
 
 /** What a test without gain tells by itself: on a strop, whether it got worse or stayed. */

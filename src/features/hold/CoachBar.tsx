@@ -1,7 +1,6 @@
 import { SIDES, type Side } from '../../domain/terms';
 import { ActionBar } from '../../ui/ActionBar';
 import { BeginWithPhone } from '../../ui/BeginWithPhone';
-import { deg } from '../../ui/format';
 import { PressedRow } from '../../ui/PressedRow';
 import { coachWords as say } from './words';
 import { isWaiting, type HoldSet } from './useHoldSet';
@@ -87,7 +86,7 @@ function Begin(props: Beginning) {
         >
           {say.wider}
         </button>
-        <span aria-live="polite">{say.path(deg(BANDS_DEG[band]!))}</span>
+        <span aria-live="polite">{say.path(BANDS_DEG[band]!)}</span>
         <button
           type="button"
           className="btn btn-outline"

@@ -23,7 +23,7 @@ export function LiveSet(props: { set: HoldSet; meantDeg: number; bandDeg: number
   if (set.phase === 'ready')
     return (
       <div>
-        <h2>{say.readyTitle(deg(meantDeg))}</h2>
+        <h2>{say.readyTitle(meantDeg)}</h2>
         <p className="text-lg">{say.ready}</p>
       </div>
     );
@@ -40,7 +40,7 @@ export function LiveSet(props: { set: HoldSet; meantDeg: number; bandDeg: number
         role="status"
         className={`my-2 px-3 py-1 text-2xl font-bold uppercase ${isOff ? 'bg-neutral text-neutral-content' : ''}`}
       >
-        {isOff ? (off > 0 ? say.lower(deg(off)) : say.raise(deg(-off))) : say.onPath}
+        {isOff ? (off > 0 ? say.lower(off) : say.raise(-off)) : say.onPath}
       </p>
       <HoldPath strokes={told} meantDeg={meantDeg} bandDeg={bandDeg} />
     </div>

@@ -23,7 +23,7 @@ export function SetResult(props: {
   const figure = ({ value, se }: { value: number; se: number }): string =>
     `${deg(value)} ± ${deg(se)}`;
   const rows: [string, string, string][] = [
-    [say.mean, figure(meanDeg), say.asked(deg(meantDeg))],
+    [say.mean, figure(meanDeg), say.asked(meantDeg)],
     [say.wobble, figure(wobbleDeg), ''],
     [
       say.backSteeper,
@@ -32,11 +32,7 @@ export function SetResult(props: {
     ],
     [say.bellyLift, bellyLiftDeg ? figure(bellyLiftDeg) : '–', say.bellyMore],
     [say.drift, driftDeg ? figure(driftDeg) : '–', driftDeg ? '' : say.driftUnknown],
-    [
-      say.held,
-      `${Math.round(heldShare * strokes.length)} / ${strokes.length}`,
-      say.path(deg(bandDeg)),
-    ],
+    [say.held, `${Math.round(heldShare * strokes.length)} / ${strokes.length}`, say.path(bandDeg)],
   ];
   return (
     <div>
@@ -74,7 +70,7 @@ function EdgeOfIt(props: { need: EdgeNeed; wobbleDeg: number; backSteeperDeg: nu
   const link = `${labLink({ toolId: tool.id, zoneId: zone.id, question: 'wobble' })}&wobble=${wobbleDeg.toFixed(2)}&back=${backSteeperDeg.toFixed(2)}`;
   return (
     <div className="mt-3">
-      <h3>{say.edgeTitle(edgeName(tool, zone), deg(edgeInclusiveDeg.p50), deg(2 * angleDeg))}</h3>
+      <h3>{say.edgeTitle(edgeName(tool, zone), edgeInclusiveDeg.p50, 2 * angleDeg)}</h3>
       <p>
         {say.edgeLine(strokesPerSide)}.{' '}
         <Link href={link} className="link inline-flex min-h-12 items-center">

@@ -21,13 +21,8 @@ export function WobblePast(props: {
       {own.length > 1 && <Past own={own} />}
       <p>
         {learned
-          ? say.learned(
-              deg(learned.wobble.value),
-              deg(learned.wobble.low),
-              deg(learned.wobble.high),
-              learned.sets,
-            )
-          : say.usual(deg(wobbleDeg(null, 'freehand')))}{' '}
+          ? say.learned(learned.wobble.value, learned.wobble.low, learned.wobble.high, learned.sets)
+          : say.usual(wobbleDeg(null, 'freehand'))}{' '}
         {learned && (
           <button type="button" className="link min-h-12" onClick={onForget}>
             {say.forget}

@@ -1,3 +1,4 @@
+import * as format from '../../ui/format';
 import type { SetStudy } from '../../core/measure/index';
 import type { Side } from '../../domain/terms';
 import type { LostWhy } from '../../instruments/index';
@@ -12,7 +13,7 @@ export const coachWords = {
   lath: 'bind the phone to a lath, or to the blade in its sheath, with two bands. Its long side points the way you stroke, its top away from you.',
   hand: 'Hand',
   hands: { left: 'left hand', right: 'right hand' } as Record<Side, string>,
-  path: (band: string) => `path ± ${band}`,
+  path: (angleDeg: number) => `path ± ${format.deg(angleDeg)}`,
   wider: 'wider path',
   narrower: 'narrower path',
   startDevice: 'Begin with this phone',
@@ -20,12 +21,12 @@ export const coachWords = {
   opening: 'Waiting for the sensors …',
   zeroTitle: 'Lay it flat on the stone',
   zeroing: 'Flat where you will hone: it zeroes by itself after three still seconds.',
-  readyTitle: (angle: string) => `Lift to ${angle}, and go`,
+  readyTitle: (meantDeg: number) => `Lift to ${format.deg(meantDeg)}, and go`,
   ready:
     'Your third stroke starts the set; lying still ends it. High tone: lower. Low tone: raise.',
   strokes: 'strokes',
-  lower: (by: string) => `Lower ${by}`,
-  raise: (by: string) => `Raise ${by}`,
+  lower: (angleDeg: number) => `Lower ${format.deg(angleDeg)}`,
+  raise: (angleDeg: number) => `Raise ${format.deg(angleDeg)}`,
   onPath: 'on the path',
   out: 'out',
   backWay: 'back',
@@ -38,7 +39,7 @@ export const coachWords = {
   kept: 'The set is saved.',
   notKept: 'A simulated hand is not saved.',
   mean: 'mean',
-  asked: (angle: string) => `asked ${angle}`,
+  asked: (meantDeg: number) => `asked ${format.deg(meantDeg)}`,
   wobble: 'wobble',
   drift: 'drift over the set',
   driftUnknown: 'a set of 20 or more tells',
@@ -47,14 +48,15 @@ export const coachWords = {
   bellyLift: 'lifted at belly and tip by',
   bellyMore: 'over the first half of a stroke',
   held: 'on the path',
-  edgeTitle: (name: string, ends: string, bevel: string) => `So ${name} ends ${ends}, not ${bevel}`,
+  edgeTitle: (name: string, angleDeg: number, angleDegToo: number) =>
+    `So ${name} ends ${format.deg(angleDeg)}, not ${format.deg(angleDegToo)}`,
   edgeLine: (strokes: number) => `by the lab, ${strokes} strokes a side in this hand`,
   inTheLab: 'In the lab',
   past: 'Your wobble, set by set',
-  learned: (value: string, low: string, high: string, sets: number) =>
-    `Plans, forecast and lab now take ${value} (${low} to ${high}) for your hands, from ${counted.set(sets)}.`,
-  usual: (value: string) =>
-    `Plans, forecast and lab take ${value} until you practise: the usual one.`,
+  learned: (angleDeg: number, angleDegToo: number, angleDegTooToo: number, sets: number) =>
+    `Plans, forecast and lab now take ${format.deg(angleDeg)} (${format.deg(angleDegToo)} to ${format.deg(angleDegTooToo)}) for your hands, from ${counted.set(sets)}.`,
+  usual: (wobbleDeg: number) =>
+    `Plans, forecast and lab take ${format.deg(wobbleDeg)} until you practise: the usual one.`,
   forget: 'Forget all sets',
   forgotten: 'All practised sets are forgotten.',
   tooFew: 'Too few strokes to say anything: three at least.',

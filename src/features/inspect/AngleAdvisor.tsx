@@ -35,11 +35,11 @@ export function AngleAdvisor(props: {
   );
   return (
     <section aria-label={say.angle} className="min-w-0 overflow-x-auto">
-      <h2>{say.angle2(adviceWords(advice, present))}</h2>
+      <h2>{say.angleAdvice(adviceWords(advice, present))}</h2>
       <p className="mt-1">{angleReason(advice.reason)}</p>
       {moves && (
         <p className="flex flex-wrap gap-x-6">
-          {planLink('as it is', say.planPerSide(deg(angleDeg)))}
+          {planLink('as it is', say.planPerSide(angleDeg))}
           {advice.move === 'steeper' &&
             !zone.microBevel &&
             planLink('micro-bevel', say.planAMicroBevel)}
@@ -90,7 +90,7 @@ function Prices({ prices, present }: { prices: AngleAdvice['prices']; present: n
             <Said>{say.perSide}</Said>
           </th>
           <th className="number">
-            <Said>{say.thickAt(fineMm(0.25))}</Said>
+            <Said>{say.thickAt(0.25)}</Said>
           </th>
           <th className="number">
             <Said>{say.wearAsChips}</Said>

@@ -6,7 +6,7 @@ import { BANDS, CAUSES, SIDES } from '../../domain/terms';
 import type { Zone } from '../../domain/tool';
 import { Choice } from '../../ui/Choice';
 import { DepthChoice } from '../../ui/DepthChoice';
-import { placeMm, sentence } from '../../ui/format';
+import { placeMm } from '../../ui/format';
 import { spoken, type ClosedWord } from '../../ui/words/closedWords';
 import { CAUSE_WORDS } from '../../ui/words/causeWords';
 
@@ -29,9 +29,7 @@ export function FindingEditor(props: {
       aria-label={say.findingAt(spoken(finding.kind), placeMm(finding.atMm))}
       className="mt-4 grid gap-3 border-y-2 border-rule py-4"
     >
-      <h2>
-        {say.fromTheHeel(sentence(spoken(finding.kind)), placeMm(finding.atMm - zone.startMm))}
-      </h2>
+      <h2>{say.fromTheHeel(spoken(finding.kind), finding.atMm - zone.startMm)}</h2>
       {sized && (
         <DepthChoice
           legend={say.depthAbout}

@@ -70,7 +70,7 @@ export function StripWalk(props: {
         <p className="max-w-[34ch] text-soft">{say.tapTheStripWhereYou(spoken(kind))}</p>
         <div className="w-36">
           <LimitedMeasureField
-            label={say.fromTheHeel2}
+            label={say.fromTheHeelField}
             quantity="length"
             min={zone.startMm}
             max={zone.endMm}

@@ -3,7 +3,7 @@ import { inspectWords as say } from './words/inspectWords';
 import { Said } from '../../ui/Term';
 import type { DamageChoice, EdgeVerdict } from '../../core/inspection';
 import type { DamageWay } from '../../domain/terms';
-import { deg, minutes, minutesSpan, sentence, steel } from '../../ui/format';
+import { minutes, minutesSpan, sentence } from '../../ui/format';
 import { leftDamageWords } from '../../ui/words/leftDamageWords';
 import { heavierWords, lighterWords, verdictReason } from './words/verdictWords';
 
@@ -102,9 +102,9 @@ function DamageTable(props: {
             <td>
               {wornOut
                 ? say.takesNothingGoneAfterAbout(wornOut.touchUps)
-                : say.leaves(
-                    steel(steelMm3),
-                    facet ? say.aFacetAt(deg(facet.angleDeg)) : say.nothingToSee,
+                : say.takesAndLeaves(
+                    steelMm3,
+                    facet ? say.aFacetAt(facet.angleDeg) : say.nothingToSee,
                   )}
             </td>
           </tr>

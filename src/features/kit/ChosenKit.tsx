@@ -17,7 +17,7 @@ import type { CarryPlace } from '../../domain/terms';
 import type { Helper } from '../../domain/shelf';
 import type { Trip } from '../../domain/trip';
 import type { TripStep } from '../../live';
-import { grams, listed, minutes } from '../../ui/format';
+import { listed } from '../../ui/format';
 import { needWords, stepWords, timesWords } from './words/kitVerdicts';
 import { CoverTable } from './CoverTable';
 import { FRONTIER_HEIGHT } from './frontierHeight';
@@ -127,7 +127,7 @@ function Frontier({ kit, solution }: { kit: ChosenKitOnFrontier; solution: KitSo
       <FrontierChart
         kits={shown}
         at={at}
-        says={say.about2(grams(totals.grams), minutes(totals.minutes), kit.serves)}
+        says={say.kitInShort(totals.grams, totals.minutes, kit.serves)}
         onChoose={(next) => kit.ask(points[next]!.grams)}
       />
       <p className="text-[0.9rem] text-soft">{say.minutesOverTheTripOn}</p>

@@ -15,7 +15,6 @@ import type { Trip } from '../../domain/trip';
 import type { TripStep } from '../../live';
 import { goesAlong } from '../../domain/tripDays';
 import { Folded } from '../../ui/forms/Folded';
-import { minutes } from '../../ui/format';
 import { WorkProgress } from '../../ui/WorkProgress';
 import { kitFailureWords } from './words/kitVerdicts';
 import { ChosenKit } from './ChosenKit';
@@ -62,7 +61,7 @@ export function KitBoard(props: BoardProps) {
           holds={[
             `${counted.tool(going)}`,
             trip.work.length > 0 ? say.byTheWorkOfIts : say.eachEdgeOnce,
-            say.touchUpsUpTo(minutes(trip.minutesPerTouchUp)),
+            say.touchUpsUpTo(trip.minutesPerTouchUp),
             trip.kit.covers.map(spoken).join(', ') || say.edgesAlone,
           ].join(' · ')}
         >

@@ -14,8 +14,6 @@ import type { Trip } from '../../domain/trip';
 import type { TripStep } from '../../live';
 import { CheckField, LimitedNumberField, SelectField } from '../../ui/forms/fields';
 import { LimitedMeasureField } from '../../ui/forms/MeasureField';
-import { chipDepth } from '../../ui/format';
-
 /** Depths of chip (mm) that each edge may be prepared for where no work is painted. */
 const CHIPS_MM = [0, PRIORS.chipMedianMm.value, PRIORS.deepChipMm.value];
 
@@ -82,7 +80,7 @@ export default function KitSettings(props: {
             value={String(trip.chipDepthMm)}
             options={CHIPS_MM.map((depthMm) => [
               String(depthMm),
-              depthMm === 0 ? say.noChip : say.aChipOfOnEach(chipDepth(depthMm)),
+              depthMm === 0 ? say.noChip : say.aChipOfOnEach(depthMm),
             ])}
             onChange={({ target }) =>
               onChange((own) => ({ ...own, chipDepthMm: Number(target.value) }))

@@ -2,7 +2,7 @@ import { kitWords as say } from './words/kitWords';
 import { maxIndex } from 'd3-array';
 import { eveningWork, type KitSolution } from '../../core/kit';
 import type { Trip, Carried } from '../../domain/trip';
-import { grams, minutes, sentence } from '../../ui/format';
+import { grams } from '../../ui/format';
 import { needWords } from './words/kitVerdicts';
 import type { ChosenKit } from './useChosenKit';
 import type { ShownKits } from './useKits';
@@ -25,8 +25,8 @@ export function KitSums(props: {
         {grams(totals.grams)}
       </p>
       <p className="mt-1">
-        <b>{say.about(minutes(totals.minutes))}</b>{' '}
-        {say.toTheTargetsInA(trip.days, minutes(totals.minutes / trip.days), serves)}
+        <b>{say.about(totals.minutes)}</b>{' '}
+        {say.toTheTargetsInA(trip.days, totals.minutes / trip.days, serves)}
         {!solution.proven && say.notProven}
       </p>
       <TightestEvening kit={kit} trip={trip} solution={solution} />
@@ -60,15 +60,13 @@ function TightestEvening({
   const [own, most] = [evenings[day]!, trip.minutesPerEvening];
   const name = say.evening(day + 1);
   if (own <= most) {
-    return (
-      <p className="mt-1 text-[0.95rem]">{say.theTightestOf(name, minutes(own), minutes(most))}</p>
-    );
+    return <p className="mt-1 text-[0.95rem]">{say.theTightestOf(name, own, most)}</p>;
   }
   const heaviest = eveningWork(solution, kit.kit, day)[0];
   return (
     <p className="field-error mt-1">
-      {say.cannotBeKeptOf(sentence(name), minutes(own), minutes(most))}
-      {heaviest && say.dropThereLess(needWords(heaviest.need), minutes(heaviest.minutes))}
+      {say.cannotBeKeptOf(name, own, most)}
+      {heaviest && say.dropThereLess(needWords(heaviest.need), heaviest.minutes)}
     </p>
   );
 }

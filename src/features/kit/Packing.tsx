@@ -45,8 +45,8 @@ export function Packing(props: {
       <div className="flex flex-wrap items-baseline gap-x-6">
         <h2>
           {packed === carried.length
-            ? say.packed(grams(sum(carried, massOf)))
-            : say.ofPackedInAll(packed, carried.length, grams(sum(carried, massOf)))}
+            ? say.packed(sum(carried, massOf))
+            : say.thingsPacked(packed, carried.length, sum(carried, massOf))}
         </h2>
         <Link
           href={`/kit/card${tripQuery(trip.id)}`}

@@ -7,7 +7,6 @@ import type { ReactNode } from 'react';
 import { thingPrice, type KitSolution } from '../../core/kit';
 import { CARRY_PLACES, type CarryPlace } from '../../domain/terms';
 import type { Trip } from '../../domain/trip';
-import { minutes } from '../../ui/format';
 import { needWords } from './words/kitVerdicts';
 import { pastUse } from './things';
 
@@ -117,9 +116,9 @@ function priceWords(
   const words = carried.has(item)
     ? lost > 0
       ? say.loseItAndNothingIn(lostWords)
-      : say.loseItAndTheTrip(minutes(worth))
+      : say.loseItAndTheTrip(worth)
     : lost > 0
       ? say.itWouldServe(lostWords)
-      : say.itWouldSave(minutes(worth));
+      : say.itWouldSave(worth);
   return `${words}${used ? `; ${used}` : ''}.`;
 }

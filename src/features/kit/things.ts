@@ -57,5 +57,5 @@ export function pastUse(trips: readonly Trip[], itemId: string): string | null {
   if (went.length === 0) return null;
   const used = went.filter((thing) => thing.used).length;
   const times = (count: number): string => timesWords(count);
-  return say.carriedUsed(times(went.length), times(used));
+  return say.carriedAndUsed(times(went.length), times(used));
 }

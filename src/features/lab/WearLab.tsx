@@ -3,7 +3,7 @@
 import { apexAngle } from '../../core/edge';
 import type { Habit, HabitYears, WearOfYears, YearShape } from '../../core/lab';
 import { edgeName } from '../../domain/edgeName';
-import { day, deg, fineMm, mm, rounded, um } from '../../ui/format';
+import { deg, fineMm, mm } from '../../ui/format';
 import { QUESTION_WORDS } from '../../ui/words/labWords';
 import { HABIT_WORDS, habitEnds, wearCatch, wearTitle, wearWords as say } from './words';
 import { LabFrame } from './LabFrame';
@@ -28,11 +28,7 @@ export function WearLab(props: { lab: Lab; wear: WearOfYears | null; answers: Sh
             <WearTable wear={wear} />
             <p className="text-[0.92rem] text-soft">
               {say.drawn}{' '}
-              {say.pace(
-                rounded(wear.touchUpsPerYear, 0),
-                um(1000 * wear.pace.recessionMm),
-                wear.isUsualPace,
-              )}{' '}
+              {say.pace(wear.touchUpsPerYear, 1000 * wear.pace.recessionMm, wear.isUsualPace)}{' '}
               {say.stropped} {say.banded} {wear.ahead.degreeLower ? '' : say.noRoom}
             </p>
           </>
@@ -50,7 +46,7 @@ function Sections({ wear }: { wear: WearOfYears }) {
     <div>
       <Row
         name={past.length > 1 ? say.log : say.rack}
-        line={past.length > 1 ? say.fromLog(day(since)) : say.nothingKnown}
+        line={past.length > 1 ? say.fromLog(since) : say.nothingKnown}
         shapes={past}
         view={view}
       />
@@ -78,8 +74,8 @@ function Row(props: {
         {line && <p className="text-soft">{line}</p>}
         <p className="ml-auto">
           <b className="sign text-xl">{deg(last.zone.facet?.angleDeg ?? apexAngle(last.zone))}</b>{' '}
-          {say.line(mm(last.faceMm), fineMm(last.thicknessAt1Mm))}
-          {goneMm > 0.0005 ? `, ${say.shorterBy(fineMm(goneMm))}` : ''}
+          {say.line(last.faceMm, last.thicknessAt1Mm)}
+          {goneMm > 0.0005 ? `, ${say.shorterBy(goneMm)}` : ''}
         </p>
       </div>
       <YearSections shapes={shapes} view={view} />

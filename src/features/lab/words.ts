@@ -1,3 +1,4 @@
+import * as format from '../../ui/format';
 import type { Habit, HabitYears, WearOfYears } from '../../core/lab/index';
 import { fineMm, mm } from '../../ui/format';
 import { counted } from '../../ui/words/counted';
@@ -6,7 +7,7 @@ import { counted } from '../../ui/words/counted';
 export const wearWords = {
   log: 'Your log',
   rack: 'Today',
-  fromLog: (since: string) => `since ${since}`,
+  fromLog: (day: string) => `since ${format.day(day)}`,
   nothingKnown: 'The log does not tell yet how it was before.',
   ahead: 'Ten years on',
   drawn: 'One side of the edge. Dotted: first. A hairline for each year. Full: last.',
@@ -19,15 +20,16 @@ export const wearWords = {
   notInTen: 'not in ten years',
   neverThinned: 'not thinned in ten years',
   noRoom: 'A degree lower there is no room between edge and shoulder.',
-  pace: (aYear: string, each: string, isUsual: boolean) =>
+  pace: (touchUpsPerYear: number, recessionMm: number, isUsual: boolean) =>
     isUsual
-      ? `Your log shows no pace yet: counted by a usual ${aYear} touch-ups a year, each ${each} off the edge.`
-      : `By your log: ${aYear} touch-ups a year, each ${each} off the edge.`,
+      ? `Your log shows no pace yet: counted by a usual ${format.rounded(touchUpsPerYear, 0)} touch-ups a year, each ${format.um(recessionMm)} off the edge.`
+      : `By your log: ${format.rounded(touchUpsPerYear, 0)} touch-ups a year, each ${format.um(recessionMm)} off the edge.`,
   stropped: 'Strop more: every second touch-up is left to the strop.',
   banded: 'Narrow bands: every touch-up 3° above the face.',
-  line: (face: string, thick: string) => `face ${face}, ${thick} at 1 mm`,
+  line: (faceMm: number, widthMm: number) =>
+    `face ${format.mm(faceMm)}, ${format.fineMm(widthMm)} at 1 mm`,
   ends: (thinned: string, steel: string) => `${thinned}; steel for ${steel}`,
-  shorterBy: (by: string) => `${by} shorter`,
+  shorterBy: (goneMm: number) => `${format.fineMm(goneMm)} shorter`,
 };
 
 export const HABIT_WORDS: Record<Habit, string> = {

@@ -10,7 +10,7 @@ import { seenApex } from '../../core/sharpness';
 import type { Session } from '../../domain/session';
 import type { Tool } from '../../domain/tool';
 import { useRecord, useRecords, useTester } from '../../live';
-import { day, deg, minutes, um } from '../../ui/format';
+import { day, deg, minutes } from '../../ui/format';
 import Link from '../../ui/Link';
 import { testWords, workedEdge, WORK_WORDS } from '../../ui/words/entryWords';
 import { WORK_MARK_WORDS, WorkSign } from '../../ui/WorkSign';
@@ -130,7 +130,7 @@ function linesOf(
       : `${value > 0 ? '+' : '−'}${Math.round(100 * Math.abs(value))} %`;
   const apex = (seen: Session['before']): string => {
     const found = seenApex(byTester(seen));
-    return found ? say.about(testWords(seen), um(found.apexRadiusUm)) : say.notTested;
+    return found ? say.about(testWords(seen), found.apexRadiusUm) : say.notTested;
   };
   return [
     line(

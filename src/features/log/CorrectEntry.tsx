@@ -16,7 +16,6 @@ import {
 } from '../../live';
 import { TypedNumberField, SelectField, TextField } from '../../ui/forms/fields';
 import { ObservationFields } from '../../ui/ObservationFields';
-import { day } from '../../ui/format';
 import { Fault } from '../../ui/Fault';
 import { LeftHere } from '../../ui/LeftHere';
 import { failureWords } from '../../ui/words/failureWords';
@@ -48,7 +47,7 @@ function useCorrection(session: Session): DraftState<Correction> {
       },
     },
     {
-      title: () => say.correctingTheEntryOf(day(session.startedAt)),
+      title: () => say.correctingTheEntryOf(session.startedAt),
       href: `/log/entry?id=${session.id}`,
     },
   );
@@ -117,7 +116,7 @@ export function CorrectEntry({ session, zone }: { session: Session; zone: Zone |
                 value={draft[side]}
                 onChange={(seen) => change({ [side]: seen })}
                 zone={zone}
-                legend={say.itPassed2(spoken(side))}
+                legend={say.testPassedOn(spoken(side))}
               />
             </details>
           ))}

@@ -6,7 +6,7 @@ import type { Observation } from '../../domain/session';
 import type { Tool, Zone } from '../../domain/tool';
 import { useTester } from '../../live';
 import { EdgeStrip } from '../../ui/edge-strip/EdgeStrip';
-import { placeMm, sentence, um } from '../../ui/format';
+import { placeMm } from '../../ui/format';
 import { testWords } from '../../ui/words/entryWords';
 
 /** An edge as it stood at one moment of an entry. */
@@ -35,11 +35,7 @@ export function EntryEdge(props: {
       />
       <p className="text-soft">
         {apex
-          ? say.anApexOfAboutTarget(
-              sentence(spoken(word)),
-              um(apex.apexRadiusUm),
-              um(zone.targetApexUm),
-            )
+          ? say.anApexOfAboutTarget(spoken(word), apex.apexRadiusUm, zone.targetApexUm)
           : say.notTested}
       </p>
     </section>

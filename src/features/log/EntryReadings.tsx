@@ -34,7 +34,7 @@ export function EntryReadings({ session }: { session: Session }) {
             ))}
             {step.burrWalks.map(({ strokes, side, felt }) => (
               <li key={`${strokes} ${side}`}>
-                {say.afterBurrOnTheIn(
+                {say.burrAfterStrokes(
                   strokes,
                   spoken(side),
                   felt.filter(Boolean).length,

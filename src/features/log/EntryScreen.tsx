@@ -18,7 +18,7 @@ import {
 } from '../../live';
 import { Share } from '../../ui/Share';
 import { NotesField } from '../../ui/forms/fields';
-import { day, sentence, listed } from '../../ui/format';
+import { day, sentence } from '../../ui/format';
 import { fileWord, saveMarkdown } from '../../ui/logText/saveMarkdown';
 import { MicronRuler } from '../../ui/ruler/MicronRuler';
 import { stepItems } from '../../ui/ruler/stepItems';
@@ -85,7 +85,7 @@ export function EntryScreen() {
           className="btn btn-outline"
           onClick={() => void saveEntry(session, tool, tripName)}
         >
-          {say.saveAsMarkdown2}
+          {say.saveEntryAsMarkdown}
         </button>
         <Share
           title={titles.entry(workedEdge(session, tool), day(session.startedAt))}
@@ -129,7 +129,7 @@ interface EntryProps {
 }
 
 function EntryHead({ session, tool, tripName }: EntryProps) {
-  const place = session.where === 'bench' ? say.atTheBench2 : say.onTheTrail2;
+  const place = session.where === 'bench' ? say.workedAtTheBench : say.workedOnTheTrail;
   return (
     <div className="flex flex-wrap items-baseline gap-x-5">
       <TabTitle>{titles.entry(workedEdge(session, tool), day(session.startedAt))}</TabTitle>
@@ -202,7 +202,7 @@ function EntryInLab(props: { session: Session; zone: Zone; shelf: Shelf }) {
   return (
     <div className="mt-2 flex flex-wrap items-center gap-x-4">
       <LabLink toolId={session.toolId} zoneId={zone.id} question="steps" played={played} />
-      {unknown.length > 0 && <p className="text-soft">{say.notPlayed(listed(unknown))}</p>}
+      {unknown.length > 0 && <p className="text-soft">{say.notPlayed(unknown)}</p>}
     </div>
   );
 }

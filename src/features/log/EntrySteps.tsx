@@ -3,7 +3,7 @@ import { SideScroll } from '../../ui/SideScroll';
 import { forceInWords } from '../../core/wear';
 import type { Session } from '../../domain/session';
 import { isSpineTask } from '../../domain/terms';
-import { countSpan, deg, minutes } from '../../ui/format';
+import { countSpan, minutes } from '../../ui/format';
 import { spoken } from '../../ui/words/closedWords';
 import { testWords } from '../../ui/words/entryWords';
 
@@ -47,7 +47,7 @@ export function EntrySteps({ session }: { session: Session }) {
                   ? say.notSaid
                   : isSpineTask(step.task)
                     ? 'square'
-                    : say.perSide(deg(step.angleDeg))}
+                    : say.perSide(step.angleDeg)}
               </td>
               <td>
                 {byGuide

@@ -16,7 +16,6 @@ import {
   useWorkedTools,
   useZoneStates,
 } from '../../live';
-import { day, minutes } from '../../ui/format';
 import { logTitle } from '../../ui/words/logWords';
 import { chartHeight } from './chart/chartHeight';
 import { findRows, type Span } from './logFilter';
@@ -176,18 +175,13 @@ function Found(props: {
     <div className="mt-2 flex flex-wrap items-baseline gap-x-6">
       <p role="status" className="text-lg">
         {span && (
-          <b>
-            {say.toWord(
-              day(new Date(span[0]).toISOString()),
-              day(new Date(span[1]).toISOString()),
-            )}{' '}
-          </b>
+          <b>{say.toWord(new Date(span[0]).toISOString(), new Date(span[1]).toISOString())} </b>
         )}
         {isWhole
           ? say.inAll(
               count,
               found.length < of ? of : null,
-              minutes(sum(found, (row) => row.minutes)),
+              sum(found, (row) => row.minutes),
             )
           : say.theLatestTheRestIs}
       </p>

@@ -14,7 +14,6 @@ import {
   type ReactNode,
   type RefObject,
 } from 'react';
-import { day } from '../../ui/format';
 import { COLUMN_SHARES, shownClass, logColumns, logFeatures } from './logColumns';
 import type { LogRow } from './logRows';
 
@@ -180,7 +179,7 @@ function CompareBox(props: {
       <input
         type="checkbox"
         className="checkbox"
-        aria-label={say.compareOf(row.toolName, day(row.startedAt))}
+        aria-label={say.compareOf(row.toolName, row.startedAt)}
         checked={compared.includes(row.id)}
         onChange={() => onCompare(row.id)}
       />

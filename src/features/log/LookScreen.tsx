@@ -58,7 +58,7 @@ function Look({ look, tools }: { look: Inspection; tools: readonly Tool[] }) {
     'corrected look',
     look.id,
     { draft: look, when: dayIn(look.at) },
-    { title: () => say.correctingTheLookOf(day(look.at)), href: `/log/look?id=${look.id}` },
+    { title: () => say.correctingTheLookOf(look.at), href: `/log/look?id=${look.id}` },
   );
   const { draft, when } = left.value;
   const setDraft = (next: Inspection): void => left.change({ draft: next, when });
@@ -68,9 +68,9 @@ function Look({ look, tools }: { look: Inspection; tools: readonly Tool[] }) {
   return (
     <>
       <TabTitle>{titles.entry(tool && zone ? edgeName(tool, zone) : '', day(look.at))}</TabTitle>
-      <h1>{tool && zone ? edgeName(tool, zone) : say.aToolTakenDown2}</h1>
+      <h1>{tool && zone ? edgeName(tool, zone) : say.toolTakenDownHeading}</h1>
       <p className="text-lg text-soft">
-        {say.lookedAtOn(day(look.at), seenInWords(look.seen), checkWords(look))}
+        {say.lookedAtOn(look.at, seenInWords(look.seen), checkWords(look))}
       </p>
       <form
         noValidate

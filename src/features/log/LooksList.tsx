@@ -25,7 +25,7 @@ export function LooksList({ tools }: { tools: readonly Tool[] }) {
     <details className="mt-6 border-y border-rule">
       <summary className="min-h-12 cursor-pointer py-3">
         <b>{say.looksAndTests}</b>{' '}
-        <span className="text-soft">{say.betweenTouchUps(sorted.length)}</span>
+        <span className="text-soft">{say.looksBetweenTouchUps(sorted.length)}</span>
       </summary>
       <ul>
         {sorted.slice(0, shown).map((look) => (

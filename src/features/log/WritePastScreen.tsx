@@ -127,7 +127,7 @@ function StepFields(props: {
       {steps.fields.map((field, i) => (
         <div key={field.id} className="grid items-start gap-4 sm:grid-cols-[2fr_1fr_1fr_auto]">
           <SelectField
-            label={say.step2(i + 1)}
+            label={say.stepNumber(i + 1)}
             options={things.map(({ id, name }) => [id, name] as const)}
             error={errors.steps?.[i]?.itemId?.message}
             {...register(`steps.${i}.itemId`)}

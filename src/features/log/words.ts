@@ -1,8 +1,10 @@
+import * as format from '../../ui/format';
 import { plural } from '../../ui/words/plural';
 
 /** What these screens say. */
 export const logWords = {
-  notPlayed: (names: string) => `Not played: ${names}, by feel or no longer on the shelf.`,
+  notPlayed: (names: readonly string[]) =>
+    `Not played: ${format.listed(names)}, by feel or no longer on the shelf.`,
   then: ', then ',
   theDayMustNotLie: 'Give a day of the calendar that is not in the future.',
   mustBeAtLeast: 'must be at least ${min}',
@@ -39,9 +41,9 @@ export const logWords = {
   after: 'After',
   entries: 'Entries',
   compare: 'Compare',
-  compareOf: (toolName: string, day: string) => `Compare ${toolName} of ${day}`,
+  compareOf: (toolName: string, day: string) => `Compare ${toolName} of ${format.day(day)}`,
   looksAndTests: 'Looks and tests',
-  betweenTouchUps: (length: number) => `${plural(length, 'look')} between touch-ups`,
+  looksBetweenTouchUps: (looks: number) => `${plural(looks, 'look')} between touch-ups`,
   moreLook: 'more look',
   log: 'Log',
   theLinesOfTheEdges: 'The lines of the edges follow when the log is read.',
@@ -51,15 +53,15 @@ export const logWords = {
   nothingYetATouchUp:
     'Nothing yet. A touch-up that is finished in the guide writes itself in here.',
   beginOne: 'Begin one',
-  toWord: (day: string, day2: string) => `${day} to ${day2}:`,
-  inAll: (entries: string, of: number | null, minutes: string) =>
-    `${entries}${of === null ? '' : ` of ${of}`}, ${minutes} in all`,
+  toWord: (day: string, dayToo: string) => `${format.day(day)} to ${format.day(dayToo)}:`,
+  inAll: (entries: string, of: number | null, minutes: number) =>
+    `${entries}${of === null ? '' : ` of ${of}`}, ${format.minutes(minutes)} in all`,
   theLatestTheRestIs: 'The latest; the rest is being read.',
   allDays: 'All days',
   oneIsChosenChooseAnother: 'One is chosen: choose another to compare it with.',
   compareTheseTwo: 'Compare these two',
-  anApexOfAboutTarget: (sentence: string, um: string, um2: string) =>
-    `${sentence}: an apex of about ${um}, target ${um2}`,
+  anApexOfAboutTarget: (spoken: string, apexRadiusUm: number, targetApexUm: number) =>
+    `${format.sentence(spoken)}: an apex of about ${format.um(apexRadiusUm)}, target ${format.um(targetApexUm)}`,
   notTested: 'not tested',
   twoEntriesAreNeeded: 'Two entries are needed',
   oneOfThemIsGone: 'One of them is gone.',
@@ -72,7 +74,8 @@ export const logWords = {
   timeAgainst: (percent: number, isMore: boolean) =>
     `The newer one took ${percent} % ${isMore ? 'more' : 'less'} time`,
   theSame: 'the same',
-  about: (testWords: string, um: string) => `${testWords}, about ${um}`,
+  about: (testWords: string, apexRadiusUm: number) =>
+    `${testWords}, about ${format.um(apexRadiusUm)}`,
   strokesASide: 'Strokes a side',
   plannedASide: 'Planned a side',
   noPlan: 'no plan',
@@ -86,12 +89,12 @@ export const logWords = {
   minutes: 'Minutes',
   whichEdge: 'Which edge',
   aToolTakenDown: 'a tool taken down',
-  correctingTheEntryOf: (day: string) => `correcting the entry of ${day}`,
+  correctingTheEntryOf: (day: string) => `correcting the entry of ${format.day(day)}`,
   correctWhatWasWrittenDown: 'Correct what was written down',
   atTheBench: 'At the bench',
   onTheTrail: 'On the trail',
   itPassed: (side: string) => `It passed, ${side}:`,
-  itPassed2: (side: string) => `It passed, ${side}`,
+  testPassedOn: (side: string) => `It passed, ${side}`,
   saveTheCorrection: 'Save the correction',
   theEntryIsCorrected: 'The entry is corrected.',
   countedIn: 'Counted in',
@@ -99,21 +102,21 @@ export const logWords = {
   looksOn: (abrasiveName: string) => `Looks on ${abrasiveName}`,
   afterInk: (strokes: number, inkWords: string) =>
     `after ${plural(strokes, 'stroke')}: ink ${inkWords}`,
-  afterBurrOnTheIn: (strokes: number, side: string, length: number, length2: number) =>
-    `after ${plural(strokes, 'stroke')}: burr on the ${side} in ${length} of ${length2} parts`,
+  burrAfterStrokes: (strokes: number, side: string, partsFelt: number, parts: number) =>
+    `after ${plural(strokes, 'stroke')}: burr on the ${side} in ${partsFelt} of ${parts} parts`,
   steps: 'Steps',
   step: 'Step',
   hand: 'Hand',
   testAtItsEnd: 'Test at its end',
   leftOut: (skipped: string) => `left out: ${skipped}`,
-  perSide: (deg: string) => `${deg} per side`,
+  perSide: (angleDeg: number) => `${format.deg(angleDeg)} per side`,
   theEntryIsTakenDown: 'The entry is taken down.',
   theLadderAsItWas: 'The ladder as it was walked',
-  saveAsMarkdown2: 'Save as Markdown',
+  saveEntryAsMarkdown: 'Save as Markdown',
   takeThisEntryDown: 'Take this entry down',
   noSuchEntryHere: 'No such entry here',
-  atTheBench2: 'at the bench',
-  onTheTrail2: 'on the trail',
+  workedAtTheBench: 'at the bench',
+  workedOnTheTrail: 'on the trail',
   writtenDownAfterwards: ', written down afterwards',
   writingANoteInThe: 'writing a note in the log',
   note: 'Note',
@@ -121,10 +124,10 @@ export const logWords = {
   thereIsNoSuchLook: 'There is no such look here',
   itMayBeTakenDown: 'It may be taken down, or on another device.',
   toTheLog: 'To the log',
-  correctingTheLookOf: (day: string) => `correcting the look of ${day}`,
-  aToolTakenDown2: 'A tool taken down',
+  correctingTheLookOf: (day: string) => `correcting the look of ${format.day(day)}`,
+  toolTakenDownHeading: 'A tool taken down',
   lookedAtOn: (day: string, seenInWords: string, checkWords: string) =>
-    `Looked at on ${day}: ${seenInWords}${checkWords}`,
+    `Looked at on ${format.day(day)}: ${seenInWords}${checkWords}`,
   theFinestTestThatIt: 'The finest test that it passed',
   notes: 'Notes',
   takeItDown: 'Take it down',
@@ -144,7 +147,7 @@ export const logWords = {
   itPassedAfter: 'It passed, after',
   writeItIntoTheLog: 'Write it into the log',
   whatWithInOrder: 'What with, in order',
-  step2: (value: number) => `Step ${value}`,
+  stepNumber: (step: number) => `Step ${step}`,
   aSide: 'a side',
   min: 'min',
   takeOut: 'Take out',

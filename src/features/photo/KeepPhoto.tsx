@@ -8,7 +8,6 @@ import { stampNow } from '../../domain/clock';
 import { PHOTO_STAGES, type PhotoScale } from '../../domain/photo';
 import { usePhotoActs, useStore, useToolLog, useUndoable, type PhotoOf } from '../../live';
 import { Fault } from '../../ui/Fault';
-import { day } from '../../ui/format';
 import { photoKeptWords } from '../../ui/words/photoKeptWords';
 import { photoWords as say } from './words';
 import type { Picture } from './picture';
@@ -81,7 +80,7 @@ function usePlaces(need: EdgeNeed, lookId: string | null): PhotoPlace[] {
   if (look) places.push([say.withLook, { ...of, entry: { store: 'inspections', id: look } }]);
   for (const stage of work ? PHOTO_STAGES : [])
     places.push([
-      say.withWork(day(work!.startedAt), photoKeptWords.stages[stage]),
+      say.withWork(work!.startedAt, photoKeptWords.stages[stage]),
       { ...of, entry: { store: 'sessions', id: work!.id }, stage },
     ]);
   return places;

@@ -35,7 +35,7 @@ export function PhotoFigures(props: {
         {edge && (
           <Figure
             name={say.edge}
-            value={say.plusMinus(mm(edge.mm), edge.sdMm === null ? null : mm(edge.sdMm))}
+            value={say.measureWithSpread(mm(edge.mm), edge.sdMm === null ? null : mm(edge.sdMm))}
             was={mm(tool.edgeLengthMm)}
             keep={
               isOne && fits.edge && edge.sdMm !== null
@@ -48,7 +48,7 @@ export function PhotoFigures(props: {
         {angle && (
           <Figure
             name={say.angle}
-            value={say.plusMinus(
+            value={say.measureWithSpread(
               deg(angle.angleDeg),
               Number.isFinite(angle.sdDeg) ? deg(angle.sdDeg) : null,
             )}
@@ -92,14 +92,14 @@ export function PhotoFigures(props: {
 }
 
 function length({ mm: value, sdMm }: PhotoLength): string {
-  return say.plusMinus(fineMm(value), sdMm === null ? null : fineMm(sdMm));
+  return say.measureWithSpread(fineMm(value), sdMm === null ? null : fineMm(sdMm));
 }
 
 function leanWords({ isTiltSeen, tiltDeg, tiltFloorDeg }: Rim): string {
   if (!isTiltSeen) return say.unseen;
-  if (tiltDeg === 0) return say.flat(deg(Math.ceil(tiltFloorDeg)));
-  if (tiltDeg > TOO_ASKEW_DEG) return say.tooAskew(deg(tiltDeg));
-  return tiltDeg > ASKEW_DEG ? say.flatter(deg(tiltDeg)) : say.askew(deg(tiltDeg));
+  if (tiltDeg === 0) return say.flat(Math.ceil(tiltFloorDeg));
+  if (tiltDeg > TOO_ASKEW_DEG) return say.tooAskew(tiltDeg);
+  return tiltDeg > ASKEW_DEG ? say.flatter(tiltDeg) : say.askew(tiltDeg);
 }
 
 /** The light along the edge: looked for by a tap, each bright stretch to be taken for a glint or not. */
@@ -137,7 +137,7 @@ export function GlintFigures(props: {
     <Figure
       key={glint.fromMm}
       name={say.glint}
-      value={say.stretch(placeMm(glint.fromMm), placeMm(glint.toMm))}
+      value={say.stretch(glint.fromMm, glint.toMm)}
       keep={[say.keepGlint, () => keeps.glint(glint)]}
     />
   ));

@@ -1,3 +1,4 @@
+import * as format from '../../ui/format';
 import type { AngleRefused } from '../../core/measure/index';
 import type { LostWhy } from '../../instruments/index';
 
@@ -70,11 +71,13 @@ export const photoWords = {
     'rim tapped': 'Rim by your taps.',
     rule: 'Scale by the rule.',
   },
-  flat: (floor: string) => `No lean that could be told: less than ${floor}; the ± allows for it.`,
-  askew: (tilt: string) => `The coin leans ${tilt}: allowed for.`,
-  flatter: (tilt: string) => `The coin leans ${tilt}: a flatter photo gives a narrower ±.`,
-  tooAskew: (tilt: string) =>
-    `The coin leans ${tilt}: too much for any ±. Take it from straight above.`,
+  flat: (angleDeg: number) =>
+    `No lean that could be told: less than ${format.deg(angleDeg)}; the ± allows for it.`,
+  askew: (tiltDeg: number) => `The coin leans ${format.deg(tiltDeg)}: allowed for.`,
+  flatter: (tiltDeg: number) =>
+    `The coin leans ${format.deg(tiltDeg)}: a flatter photo gives a narrower ±.`,
+  tooAskew: (tiltDeg: number) =>
+    `The coin leans ${format.deg(tiltDeg)}: too much for any ±. Take it from straight above.`,
   unseen: 'Tilt cannot be seen by so few taps: the ± allows for ten degrees.',
   measured: 'What it measures',
   edge: 'edge',
@@ -83,7 +86,8 @@ export const photoWords = {
   chip: 'chip, deep',
   from: 'from the heel',
   spine: 'spine, thick',
-  plusMinus: (value: string, sd: string | null) => (sd === null ? value : `${value} ± ${sd}`),
+  measureWithSpread: (measure: string, spread: string | null) =>
+    spread === null ? measure : `${measure} ± ${spread}`,
   isIn: 'Saved',
   onTheEdge: 'On the edge',
   heel: 'heel',
@@ -99,7 +103,8 @@ export const photoWords = {
   againstALamp: 'Of a photo against a lamp: a dull apex shines.',
   tooFar: 'Seen from too far for glints: come nearer.',
   noGlint: 'No glint along this edge: nothing shines more than the rest.',
-  stretch: (from: string, to: string) => `${from} to ${to}, from the heel`,
+  stretch: (fromMm: number, toMm: number) =>
+    `${format.placeMm(fromMm)} to ${format.placeMm(toMm)}, from the heel`,
   keepGlint: 'Into a look of today',
   foundKept: 'It stands in a look of today.',
   keepPhoto: 'Save the photo',
@@ -110,7 +115,7 @@ export const photoWords = {
   noScale: 'Mark coin and edge first, and it can stand beside others at one scale.',
   withTool: 'With the tool',
   withLook: 'With today’s look',
-  withWork: (day: string, stage: string) => `With the touch-up of ${day}, ${stage}`,
+  withWork: (day: string, stage: string) => `With the touch-up of ${format.day(day)}, ${stage}`,
   keepScale: 'Save the scale with it',
   scaleKept: 'The picture has its scale.',
   keepAngle: 'Into the tool',

@@ -7,7 +7,7 @@ import type { EdgeJob } from '../../core/jobs';
 import type { Finding } from '../../domain/session';
 import type { DamageWay } from '../../domain/terms';
 import { EdgeStrip } from '../../ui/edge-strip/EdgeStrip';
-import { deg, fineMm, minutesSpan, sentence, steel, yearsAhead } from '../../ui/format';
+import { minutesSpan, sentence, steel, yearsAhead } from '../../ui/format';
 import { ChipSection } from './ChipSection';
 
 /** A chip three ways, side by side: what each takes, what it leaves, and which is chosen. */
@@ -25,7 +25,7 @@ export function DamageWays(props: {
   const shownMm = Math.max(6 * edge.damageDepthMm, 1.7 * widest, 0.8);
   return (
     <section aria-label={say.theChip} className="mt-3">
-      <h2 className="sr-only">{say.theChip2(choices.length)}</h2>
+      <h2 className="sr-only">{say.chipWays(choices.length)}</h2>
       <div className="grid border-y-2 border-rule md:grid-cols-3 md:divide-x md:divide-rule">
         {choices.map((choice) => {
           const isChosen = choice.way === chosen;
@@ -93,18 +93,16 @@ function wholeWords({ plan }: DamageChoice): string {
 /** What a way takes and what it leaves. */
 function damageWords(choice: DamageChoice): string[] {
   const { way, steelMm3, recessionMm, facet, wornOut, plan } = choice;
-  if (way !== 'leave it' && plan.outcome === 'out of reach') return [say.nothingAtHandDoesIt2];
+  if (way !== 'leave it' && plan.outcome === 'out of reach') return [say.wayNotAtHand];
   switch (way) {
     case 'narrow band':
       return [
         steel(steelMm3),
         ...(choice.isNewAngle ? [say.soWideThatItIs] : []),
-        facet
-          ? say.leavesAFacetWideAt(fineMm(facet.widthMm), deg(facet.angleDeg))
-          : say.goesWithTheRoundingNo,
+        facet ? say.leavesAFacetWideAt(facet.widthMm, facet.angleDeg) : say.goesWithTheRoundingNo,
       ];
     case 'whole face':
-      return [steel(steelMm3), say.leavesNothingToSeeThe(fineMm(recessionMm))];
+      return [steel(steelMm3), say.leavesNothingToSeeThe(recessionMm)];
     case 'leave it': {
       const { touchUps, years } = wornOut!;
       const when = years === null ? '' : `, ${yearsAhead(years)}`;

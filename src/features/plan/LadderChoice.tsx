@@ -47,9 +47,9 @@ export function LadderChoice(props: {
     <section aria-label={say.theLadder} className="mt-4">
       <h2>{ladderTitle(plan, ownLadder !== NO_WISHES)}</h2>
       <MicronRuler
-        title={say.theLadder2(
+        title={say.ladderOf(
           plan.steps
-            .map(({ abrasive }) => say.thingAtSize(abrasive.name, um(abrasive.sizeUm)))
+            .map(({ abrasive }) => say.thingAtSize(abrasive.name, abrasive.sizeUm))
             .join(say.then),
         )}
         items={ladderItems(plan.steps)}
@@ -126,9 +126,7 @@ function ladderTitle(plan: JobPlan, isOwn: boolean): string {
   const more = present - quickest.minutes;
   const than = quickest.names.join(say.then);
   const difference =
-    Math.abs(more) < 0.25
-      ? say.aboutAsQuickAs
-      : say.moreOrLessThan(minutes(Math.abs(more)), more > 0);
+    Math.abs(more) < 0.25 ? say.aboutAsQuickAs : say.moreOrLessThan(Math.abs(more), more > 0);
   return isOwn
     ? say.yourOwnLadderThePlans(difference, than)
     : say.theLadderAndKinderTo(difference, than);

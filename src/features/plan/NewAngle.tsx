@@ -9,7 +9,7 @@ import type { JobPlan } from '../../core/jobs';
 import { workingFace } from '../../core/ladder';
 import type { Tool, Zone } from '../../domain/tool';
 import { AngleField } from '../../ui/forms/AngleField';
-import { deg, minutes } from '../../ui/format';
+import { minutes } from '../../ui/format';
 import { Choice } from '../../ui/Choice';
 import { SelectField } from '../../ui/forms/fields';
 import { AIM_GRINDS, jobLink } from '../../ui/jobAddress';
@@ -68,10 +68,10 @@ export default function NewAngle(props: {
       />
       {steeper && zone.microBevel === null && (
         <Choice
-          legend={say.perSide(deg(aim.angleDeg))}
+          legend={say.perSide(aim.angleDeg)}
           options={[
             ['micro-bevel', say.asAMicroBevel(tookWords(planAt({ ...aim, grind: 'micro-bevel' })))],
-            ['as it is', say.theWholeFace2(tookWords(planAt(whole)))],
+            ['as it is', say.wholeFaceTook(tookWords(planAt(whole)))],
           ]}
           chosen={aim.grind}
           onChoose={(grind) => choose({ ...aim, grind: grind as EdgeAim['grind'] })}
@@ -114,7 +114,7 @@ function keyOf({ grind, angleDeg }: EdgeAim): string {
 }
 
 function turnWords(turn: number): string {
-  return say.turnsBy(deg(Math.abs(turn)), turn < 0);
+  return say.turnsBy(Math.abs(turn), turn < 0);
 }
 
 /** What an angle takes, in a word or two. */

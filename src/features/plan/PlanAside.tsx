@@ -9,7 +9,6 @@ import { playedPlan } from '../../core/lab';
 import { wedgeFileName, wedgeFor, wedgeSvg } from '../../formats/wedge';
 import type { Job } from '../../domain/terms';
 import { downloadText } from '../../ui/download';
-import { deg, listed } from '../../ui/format';
 import { HoldDrawing } from '../../ui/section/HoldDrawing';
 import { ReshapedDrawing } from '../../ui/section/ReshapedDrawing';
 import { SectionDrawing } from '../../ui/section/SectionDrawing';
@@ -50,7 +49,7 @@ export default function PlanAside(props: {
               className="link min-h-12"
               onClick={() => downloadText(`${wedgeFileName(tool.name)}.svg`, cheekWedge(hold), SVG)}
             >
-              {say.aWedgeOfToPrint(deg(hold.angleDeg))}
+              {say.aWedgeOfToPrint(hold.angleDeg)}
             </button>
           )}
         </div>
@@ -92,7 +91,7 @@ function holdsOf(
 }
 
 function stepsInWords(numbers: readonly number[]): string {
-  return numbers.length === 1 ? say.oneStep(numbers[0]!) : say.steps2(listed(numbers.map(String)));
+  return numbers.length === 1 ? say.oneStep(numbers[0]!) : say.stepsOfHold(numbers.map(String));
 }
 
 /** The section before and after another angle is ground, and what the tool keeps of it. */
@@ -114,7 +113,7 @@ function Thinned({ need, plan }: { need: LoggedNeed; plan: JobPlan }) {
   const { tool, zone, sessions } = need;
   const { touchUps, lagMm } = bevelDrift(tool, zone, sessions);
   if (touchUps > 0) {
-    return <p>{say.sinceItWasLastGround(touchUps, Math.round(1000 * lagMm))}</p>;
+    return <p>{say.bevelLags(touchUps, Math.round(1000 * lagMm))}</p>;
   }
   const zoneAfter = zoneLeft(plan.steps);
   if (!zoneAfter) return null;

@@ -7,7 +7,7 @@ import { isSpineTask } from '../../domain/terms';
 import type { Zone } from '../../domain/tool';
 import type { LoggedSession } from '../../domain/loggedSession';
 import Link from '../../ui/Link';
-import { sentence, um } from '../../ui/format';
+import { sentence } from '../../ui/format';
 import { underWayWords } from '../../ui/words/underWay';
 import { passesWords } from '../../ui/words/testWords';
 
@@ -76,8 +76,8 @@ function learnedWords({ steps }: JobPlan): string {
 /** Where the steps lead, against what was asked for. */
 export function endWords(plan: JobPlan, zone: Zone): string {
   if (plan.steps.every(({ task }) => isSpineTask(task))) return '';
-  const ends = say.endsAtAbout(um(plan.apexRadiusUm), passesWords(plan.apexRadiusUm));
-  if (plan.shortOf.apex) return say.shortOfItsTarget(ends, um(zone.targetApexUm));
+  const ends = say.endsAtAbout(plan.apexRadiusUm, passesWords(plan.apexRadiusUm));
+  if (plan.shortOf.apex) return say.shortOfItsTarget(ends, zone.targetApexUm);
   if (plan.shortOf.finish) return say.withTheScratchesOfA(ends);
-  return say.target(ends, um(zone.targetApexUm));
+  return say.target(ends, zone.targetApexUm);
 }

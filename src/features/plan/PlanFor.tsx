@@ -14,7 +14,7 @@ import type { Job, Spot } from '../../domain/terms';
 import type { Settings } from '../../domain/settings';
 import type { JobAddress } from '../../ui/jobAddress';
 import { leftDamageWords } from '../../ui/words/leftDamageWords';
-import { chipDepth, spanMm } from '../../ui/format';
+import { spanMm } from '../../ui/format';
 import { StopUse } from '../../ui/StopUse';
 import { useUnderWay } from '../../live';
 import { underWayOn } from '../../ui/words/underWay';
@@ -65,7 +65,7 @@ export function PlanFor(props: PlanProps) {
   return (
     <>
       <div className="mx-auto w-full max-w-[82rem] px-4 pt-3 pb-8 sm:px-8">
-        <Title words={job === 'spine' ? say.spine2(tool.name) : edgeName(tool, zone)}>
+        <Title words={job === 'spine' ? say.spineOf(tool.name) : edgeName(tool, zone)}>
           {!stopped && <JobChoice need={need} chosen={address} />}
         </Title>
         {stopped ? (
@@ -184,10 +184,7 @@ function FromHere(props: {
       )}
       {plan?.leftDamage && (
         <p className="mt-2 border-l-4 border-neutral pl-4">
-          {say.theChipOfStaysMending(
-            chipDepth(plan.leftDamage.depthMm),
-            leftDamageWords(plan.leftDamage),
-          )}
+          {say.theChipOfStaysMending(plan.leftDamage.depthMm, leftDamageWords(plan.leftDamage))}
         </p>
       )}
       {job === 'touch-up' && edge && (

@@ -12,7 +12,7 @@ import type { Observation, Session } from '../../domain/session';
 import type { Tool, Zone } from '../../domain/tool';
 import { AsksChoice } from '../../ui/AsksChoice';
 import { Choice } from '../../ui/Choice';
-import { ago, angleBothWays, chipDepth, minutes, placeMm, sentence, figure } from '../../ui/format';
+import { angleBothWays, minutes, sentence, figure } from '../../ui/format';
 import { useSpotOf } from '../../live';
 import { spotsOut } from '../../domain/spots';
 import { type Spot, WORK_UNITS, type WorkUnit } from '../../domain/terms';
@@ -49,7 +49,7 @@ export function PlanHead(props: HeadProps) {
       <div className="flex flex-wrap gap-x-8 gap-y-1">
         <div>
           <p className="text-[0.92rem] text-soft">
-            {say.ofEdge(kindName(tool.kind), placeMm(zone.endMm - zone.startMm))}
+            {say.ofEdge(kindName(tool.kind), zone.endMm - zone.startMm)}
           </p>
           <p className="figures min-h-8 pointer-coarse:min-h-12 font-semibold">
             <Said>{angleBothWays(workingFace(tool, zone).angleDeg)}</Said>
@@ -93,7 +93,7 @@ function EdgeNow({ zone, observedAt, wishes, onChange }: HeadProps) {
         onChange={(workSince) => onChange({ ...wishes, workSince })}
       />
       <p className="mt-2 text-[0.95rem] text-soft">
-        {observedAt ? say.lastTestedTapATest(ago(observedAt)) : say.thisEdgeHasNeverBeen}
+        {observedAt ? say.lastTestedTapATest(observedAt) : say.thisEdgeHasNeverBeen}
       </p>
     </>
   );
@@ -178,10 +178,10 @@ function nowWords({ tests, findings }: Observation): string {
   const chips = findings.filter(({ kind, leftOnPurpose }) => kind === 'chip' && !leftOnPurpose);
   const deepest = chips.reduce((a, b) => (b.depthMm > (a?.depthMm ?? 0) ? b : a), chips[0]);
   const chip = deepest
-    ? say.at(
+    ? say.deepestAt(
         chips.length > 1 ? say.chipsTheDeepest(chips.length) : spoken('chip'),
-        chipDepth(deepest.depthMm),
-        placeMm(deepest.atMm),
+        deepest.depthMm,
+        deepest.atMm,
       )
     : '';
   const others = [...new Set(findings.map(({ kind }) => kind))]

@@ -15,7 +15,6 @@ import {
   useStandings,
   useToolLog,
 } from '../../live';
-import { ago } from '../../ui/format';
 import { readJob } from '../../ui/jobAddress';
 import { workWithMinutes } from '../../ui/words/needWords';
 import { PlanFor } from './PlanFor';
@@ -67,11 +66,7 @@ function ChooseEdge() {
                     {tools.find(({ id }) => id === session.toolId)?.name ?? say.aToolTakenDown}
                   </span>
                   <span>
-                    {say.stepOfBegun(
-                      session.stepIndex + 1,
-                      session.steps.length,
-                      ago(session.startedAt),
-                    )}
+                    {say.stepBegun(session.stepIndex + 1, session.steps.length, session.startedAt)}
                   </span>
                 </Link>
               </li>

@@ -8,16 +8,7 @@ import { edgeSections, openHeldWays, type LadderStep, type WorkingFace } from '.
 import { forceInWords } from '../../core/wear';
 import type { Tool, Zone } from '../../domain/tool';
 import { Alphabet } from '../../ui/Alphabet';
-import {
-  countSpan,
-  minutes,
-  minutesSpan,
-  ml,
-  newtons,
-  sentence,
-  spanMm,
-  um,
-} from '../../ui/format';
+import { countSpan, minutesSpan, ml, newtons, sentence, spanMm, um } from '../../ui/format';
 import { schoolWords } from '../../ui/schoolWords';
 import { holdLine } from '../../ui/words/holdWords';
 import { stepWords } from '../../ui/words/stepWords';
@@ -50,7 +41,7 @@ export function PlanSteps(props: StepsProps) {
         className={`hidden gap-x-6 text-[0.92rem] text-soft md:grid ${STEP_COLUMNS}`}
       >
         <span>{say.step}</span>
-        <span>{say.strokes2}</span>
+        <span>{say.strokesHeading}</span>
         <span>{say.motionAndForce}</span>
         <span>{say.hold}</span>
         <span>{say.time}</span>
@@ -87,7 +78,7 @@ function Step(props: StepsProps & { step: LadderStep; number: number }) {
             <span className="block text-[0.92rem] font-normal text-soft">
               {say.toWord(spoken(step.task))}
 
-              {step.facet && say.ofWord(step.facet.number, step.facet.of)}
+              {step.facet && say.facetOf(step.facet.number, step.facet.of)}
             </span>
           </span>
         </h3>
@@ -97,7 +88,7 @@ function Step(props: StepsProps & { step: LadderStep; number: number }) {
               countSpan(step.strokesPerSide, step.strokesPerSideLow, step.strokesPerSideHigh),
             )}
           </b>{' '}
-          {fromEnds(step.task) ? say.fromEachEnd : say.aSide2}
+          {fromEnds(step.task) ? say.fromEachEnd : say.aSideUnit}
           {step.passStrokes !== null && (
             <span className="block text-[0.92rem]">
               {say.heelToToe(passWords(step.strokesPerSide / step.passStrokes))}
@@ -125,7 +116,7 @@ function Step(props: StepsProps & { step: LadderStep; number: number }) {
           <b>{minutesSpan(step)}</b>
         </p>
         <p className="text-[0.95rem]">
-          <span className="sr-only md:hidden">{say.doneWhen2} </span>
+          <span className="sr-only md:hidden">{say.doneWhenSign} </span>
           <Said>{doneWhen[0]!}</Said>
         </p>
       </div>
@@ -181,7 +172,7 @@ function MoreOfStep(props: StepsProps & { step: LadderStep; number: number }) {
         {say.signsCautionsAndWorkingOf(number)}
       </summary>
       <p>
-        <b>{say.doneWhen2}</b> <Said>{doneWhen.join('; ')}</Said>.
+        <b>{say.doneWhenSign}</b> <Said>{doneWhen.join('; ')}</Said>.
       </p>
       {step.sections > 1 && (
         <p>
@@ -220,22 +211,22 @@ function PlanEnd({ plan, zone }: { plan: JobPlan; zone: Zone }) {
         <Said>{endWords(plan, zone)}</Said>
       </p>
       {quickest && quickest.minutes < plan.minutes && (
-        <p>{say.theQuickestIs(quickest.names.join(say.then), minutes(quickest.minutes))}</p>
+        <p>{say.quickestLadder(quickest.names.join(say.then), quickest.minutes)}</p>
       )}
       {missingStone && (
         <p>
           {missingStone.owned
-            ? say.whatWouldHelpMostLies(missingStone.owned, um(missingStone.sizeUm))
-            : say.theStoneThatYouLack(um(missingStone.sizeUm))}
+            ? say.whatWouldHelpMostLies(missingStone.owned, missingStone.sizeUm)
+            : say.theStoneThatYouLack(missingStone.sizeUm)}
           {missingStone.savesMinutes === null
             ? say.itWouldBringTheEdge
-            : say.itWouldSaveAbout(minutes(missingStone.savesMinutes))}
+            : say.itWouldSaveAbout(missingStone.savesMinutes)}
         </p>
       )}
       {plan.leftOut.length > 0 && (
         <details>
           <summary className="inline-flex min-h-12 cursor-pointer items-center underline underline-offset-4">
-            {say.onTheShelfLeftOut(plan.leftOut.length)}
+            {say.thingsLeftOut(plan.leftOut.length)}
           </summary>
           <LeftOut plan={plan} />
         </details>

@@ -55,7 +55,9 @@ export default function Sitting(props: {
                 )
               }
             />
-            {say.too(need.tool.id === tool.id ? need.zone.name : edgeName(need.tool, need.zone))}{' '}
+            {say.edgeToo(
+              need.tool.id === tool.id ? need.zone.name : edgeName(need.tool, need.zone),
+            )}{' '}
             <span className="figures">{minutes(own.minutes)}</span>
           </label>
         ))}
@@ -73,8 +75,8 @@ export default function Sitting(props: {
 
 function titleOf(count: number, together: number, saved: number): string {
   if (count === 1) return say.inOneSittingTakeOthers;
-  const less = saved > 0 ? say.lessThanOneByOne(minutes(saved)) : '';
-  return say.inOneSitting2(count, minutes(together - saved), less);
+  const less = saved > 0 ? say.lessThanOneByOne(saved) : '';
+  return say.edgesInOneSitting(count, together - saved, less);
 }
 
 function movedBefore(keys: readonly string[], key: string, before: string): string[] {

@@ -87,7 +87,7 @@ function Row(props: {
       </span>
       <span className="figures min-w-0 leading-tight">
         <b>{edgeName(tool, zone)}</b>
-        {say.aSide3(step.strokesPerSide)}
+        {say.strokesASideOf(step.strokesPerSide)}
         {hold && (
           <span className="block text-[0.95rem]">
             {heldAt(hold)}, {holdHeadline(hold.guide).toLowerCase()}

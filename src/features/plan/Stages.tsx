@@ -43,7 +43,7 @@ function stageWords({ name, steps, firstStep }: Stage, zone: Zone): string[] {
   const numbers =
     steps.length === 1
       ? say.stepNumber(firstStep)
-      : say.stepsTo(firstStep, firstStep + steps.length - 1);
+      : say.stepsFromTo(firstStep, firstStep + steps.length - 1);
   if (name === 'chips out') {
     const { startMm, endMm } = first!.stretch ?? zone;
     return [things, `${strokes(first!)}, ${spanMm(startMm, endMm)}; ${numbers}`];

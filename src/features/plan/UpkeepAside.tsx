@@ -11,7 +11,7 @@ import type { EdgeJob } from '../../core/jobs';
 import { stropOutlooks, type StropOutlook } from '../../core/ladder';
 import { gramsFromApex } from '../../core/sharpness';
 import { NO_USE, useNow, useShelf, useSurfaceUse } from '../../live';
-import { sentence, um } from '../../ui/format';
+import { um } from '../../ui/format';
 import { passesWords } from '../../ui/words/testWords';
 import type { LoggedNeed } from './loggedNeed';
 import { UpkeepDays } from './UpkeepDays';
@@ -69,7 +69,7 @@ export default function UpkeepAside({ need, edge }: { need: LoggedNeed; edge: Ed
                   <td>
                     {bestStrokes <= MOST_STROKES
                       ? `${um(bestUm)}, ${passesWords(bestUm)}`
-                      : say.afterASideAStone(um(radiusUm(MOST_STROKES)), MOST_STROKES / 2)}
+                      : say.stoneIsQuickerThanStrop(radiusUm(MOST_STROKES), MOST_STROKES / 2)}
                   </td>
                 </tr>
               ))}
@@ -83,12 +83,12 @@ export default function UpkeepAside({ need, edge }: { need: LoggedNeed; edge: Ed
 
 function keptWords({ withDays, withoutDays, strops }: ReturnType<typeof upkeepAnswer>): string {
   if (withDays !== null && withoutDays !== null) {
-    return say.keptUpItGoesBetween(Math.round(withDays), Math.round(withoutDays));
+    return say.daysKeptUpAndNot(Math.round(withDays), Math.round(withoutDays));
   }
   if (withDays !== null) {
-    return say.keptUpItGoesBetween2(Math.round(withDays));
+    return say.daysKeptUp(Math.round(withDays));
   }
-  return strops === 0 ? say.stropItNowAndThen : say.keptUpSoFarThe(timesWords(strops));
+  return strops === 0 ? say.stropItNowAndThen : say.keptUpSoFar(timesWords(strops));
 }
 
 /** How old a strop is, as an object: five ages, its own marked, each with what it asks for. */
@@ -101,7 +101,7 @@ function Age({ stropId, now }: { stropId: string; now: string }) {
   const { age, strokes, days } = stropAge(other ?? strop, uses.get(stropId), now);
   return (
     <section>
-      <h3>{say.is(sentence(strop.name), spoken(age))}</h3>
+      <h3>{say.is(strop.name, spoken(age))}</h3>
       <p className="figures text-soft">
         {say.sinceItWasLoaded(strokes)}
         {days !== null && `, ${counted.day(days)}`}

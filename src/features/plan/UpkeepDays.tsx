@@ -43,10 +43,10 @@ export function UpkeepDays({ answer, now }: { answer: UpkeepAnswer; now: string 
       viewBox={`0 0 ${width} ${HEIGHT}`}
       fontSize={14}
       role="img"
-      aria-label={say.lastStoneDaysAgoStrops(
+      aria-label={say.lastStoneAndStrops(
         -last,
         since.length,
-        next === null ? '' : say.theNextStoneInAbout(Math.round(next)),
+        next === null ? '' : say.nextStoneIn(Math.round(next)),
       )}
     >
       <line x1={x(last)} x2={x(0)} y1={LINE_Y} y2={LINE_Y} stroke="var(--ink)" strokeWidth={3} />
@@ -75,7 +75,7 @@ export function UpkeepDays({ answer, now }: { answer: UpkeepAnswer; now: string 
       {next !== null && square(next, false)}
       {next !== null && (
         <text x={x(next)} y={HEIGHT - 6} textAnchor="end">
-          {next > 0 ? say.stoneIn(Math.round(next)) : say.aStoneIsDue}
+          {next > 0 ? say.stoneInDays(Math.round(next)) : say.aStoneIsDue}
         </text>
       )}
     </svg>

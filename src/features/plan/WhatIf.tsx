@@ -54,7 +54,7 @@ export default function WhatIf(props: {
               ))}
             </tbody>
           </table>
-          {others.length === 0 && <p className="mt-2">{say.withWhatIsAtHand2}</p>}
+          {others.length === 0 && <p className="mt-2">{say.noOtherWayAtHand}</p>}
         </SideScroll>
       )}
     </details>

@@ -4,7 +4,7 @@ import { zoneLeft, type JobPlan } from '../../core/jobs';
 import { workingFace } from '../../core/ladder';
 import type { Job } from '../../domain/terms';
 import type { Tool } from '../../domain/tool';
-import { deg, fineMm, minutes, minutesSpan, mm, sentence } from '../../ui/format';
+import { minutes, minutesSpan, sentence } from '../../ui/format';
 import { helpfulStoneWords } from './words/helpfulStoneWords';
 import { stagesOf } from './stages';
 
@@ -62,15 +62,15 @@ function outOfReachWords(job: Job, { noRoom, missingStone, tooLongMinutes }: Job
   if (noRoom) {
     return noRoom.behindDeg === null
       ? say.noRoomLessThanHalf
-      : say.noRoomTheFacesBehind(deg(noRoom.behindDeg));
+      : say.noRoomTheFacesBehind(noRoom.behindDeg);
   }
   if (tooLongMinutes === null && !missingStone) return JOB_WORDS[job].outOfReach;
   const now =
     tooLongMinutes === null
       ? say.nothingAtHandDoesIt
-      : say.withWhatIsAtHand(sentence(minutes(tooLongMinutes)));
+      : say.withWhatIsAtHand(minutes(tooLongMinutes));
   if (!missingStone) return say.workForASmith(now);
-  return say.withWord(now, minutes(missingStone.minutes), helpfulStoneWords(missingStone));
+  return say.withWord(now, missingStone.minutes, helpfulStoneWords(missingStone));
 }
 
 /** What the start of a job says: the first of its stages, where there are several. */
@@ -87,9 +87,9 @@ export function keepsWords({ steps }: JobPlan, tool: Tool): string | null {
   const face = zone.facet ?? { angleDeg, faceWidthMm };
   const shape =
     arcRadiusMm !== null && !zone.facet
-      ? say.anArcOfRadius(mm(arcRadiusMm))
-      : say.aFaceWide(fineMm(face.faceWidthMm));
-  return say.theToolThenKeepsPer(deg(face.angleDeg), shape, mm(zone.shoulderThicknessMm));
+      ? say.anArcOfRadius(arcRadiusMm)
+      : say.aFaceWide(face.faceWidthMm);
+  return say.theToolThenKeepsPer(face.angleDeg, shape, zone.shoulderThicknessMm);
 }
 
 /** The plan of a job in one line; null where the edge has to be tested first. */

@@ -3,7 +3,7 @@ import { planWords as say } from './words/planWords';
 import type { LadderStep, WorkingFace } from '../../core/ladder';
 import { PRIORS } from '../../core/priors';
 import { isSpineTask } from '../../domain/terms';
-import { deg, fineMm, mm, newtons, ratio, um, rounded, times } from '../../ui/format';
+import { fineMm, ratio, times } from '../../ui/format';
 import type { WorkingLine } from '../../ui/Working';
 
 /** The sums behind one step, in words and numbers. */
@@ -28,7 +28,7 @@ function counted(step: LadderStep): WorkingLine[] {
       what: say.strokes,
       formula:
         step.task === 'strop'
-          ? say.timesTheBurrsDecayOr(PRIORS.closingDecays.value, learned(step))
+          ? say.closingStrokes(PRIORS.closingDecays.value, learned(step))
           : say.aUsualCountNothingIs,
       answer: say.aSide(step.strokesPerSide),
     },
@@ -51,9 +51,8 @@ function steelFormula(step: LadderStep): string {
 
 /** What the log and the practised hold make of the strokes. */
 function learned({ learnedFactor, learnedSteps, heldFactor }: LadderStep): string {
-  const byLog =
-    learnedSteps > 0 ? say.learnedFromOfYourSteps(rounded(learnedFactor, 2), learnedSteps) : '';
-  const byHold = Math.abs(heldFactor - 1) >= 0.005 ? say.byYourHold(rounded(heldFactor, 2)) : '';
+  const byLog = learnedSteps > 0 ? say.learnedFromOfYourSteps(learnedFactor, learnedSteps) : '';
+  const byHold = Math.abs(heldFactor - 1) >= 0.005 ? say.byYourHold(heldFactor) : '';
   return `${byLog}${byHold}`;
 }
 
@@ -63,11 +62,7 @@ function removal(step: LadderStep, face: WorkingFace): WorkingLine[] {
       what: say.bandUnderTheStroke,
       formula: isSpineTask(step.task)
         ? say.theThicknessOfTheSpine
-        : say.perSideOverMmOf(
-            spoken(face.toolForm),
-            deg(step.angleDeg),
-            Math.round(face.edgeLengthMm),
-          ),
+        : say.faceWorked(spoken(face.toolForm), step.angleDeg, Math.round(face.edgeLengthMm)),
       answer: fineMm(step.contactWidthMm),
     },
     {
@@ -77,20 +72,16 @@ function removal(step: LadderStep, face: WorkingFace): WorkingLine[] {
     },
     {
       what: say.wearRate,
-      formula: say.onHrcInCarbides(
-        um(step.abrasive.sizeUm),
+      formula: say.abrasiveOnSteel(
+        step.abrasive.sizeUm,
         Math.round(face.hardnessHrc),
         spoken(face.carbide),
       ),
-      answer: say.mmNM(times(step.wearRate)),
+      answer: say.mmNM(step.wearRate),
     },
     {
       what: say.strokes,
-      formula: say.steelWearRateHalfOn(
-        newtons(step.forceN),
-        mm(step.strokeLengthMm),
-        learned(step),
-      ),
+      formula: say.steelWearRateHalfOn(step.forceN, step.strokeLengthMm, learned(step)),
       answer: say.aSide(step.strokesPerSide),
     },
   ];

@@ -32,7 +32,7 @@ export function ClockNotice() {
         </>
       ) : (
         <>
-          <p className="min-w-0 flex-1 basis-72">{say.theClockOfThisDevice(day(spell.from))}</p>
+          <p className="min-w-0 flex-1 basis-72">{say.theClockOfThisDevice(spell.from)}</p>
           <div className="w-48">
             <TextField
               label={say.theFirstWasReallyOn}

@@ -8,7 +8,7 @@ import type { EdgeNeed } from '../../core/inspection';
 import type { Trip } from '../../domain/trip';
 import { dayOfTrip, tripDayOf } from '../../domain/tripDays';
 import { useCare, useNow } from '../../live';
-import { minutes, shortDay, shortWeekday } from '../../ui/format';
+import { shortDay, shortWeekday } from '../../ui/format';
 import Link from '../../ui/Link';
 import { gateWork } from './gateWork';
 import { clockNow } from '../../domain/clock';
@@ -65,7 +65,7 @@ export default function Gate({ trip, needs }: { trip: Trip; needs: readonly Edge
       </table>
       <p className="px-2 py-2 font-semibold">
         {/* Nothing is summed up before all of it is read: a figure that grows is none. */}
-        {care && (lines.length === 0 ? say.nothingItMayGo : say.aboutSo(minutes(total)))}
+        {care && (lines.length === 0 ? say.nothingItMayGo : say.aboutSo(total))}
         {away > 0 && <span className="block font-normal text-soft">{say.inWord(away)}</span>}
       </p>
     </section>

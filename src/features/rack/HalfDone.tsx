@@ -1,7 +1,6 @@
 import { rackWords as say } from './words';
 import { X } from 'lucide-react';
 import Link from '../../ui/Link';
-import { leftWhen } from '../../ui/format';
 import type { HalfDoneThings } from '../../live';
 
 /** What was left half done, each a way to go on with it; nothing where all is done. */
@@ -16,7 +15,7 @@ export function HalfDone({ drafts, forget }: HalfDoneThings) {
         {drafts.map(({ key, title, href, at }) => (
           <li key={key} className="flex items-center gap-2">
             <Link href={href} className="link inline-flex min-h-12 min-w-0 flex-1 items-center">
-              {say.youWere(title, leftWhen(at))}
+              {say.youWere(title, at)}
             </Link>
             <button
               type="button"

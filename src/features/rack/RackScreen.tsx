@@ -22,7 +22,7 @@ import {
 import type { Trip } from '../../domain/trip';
 import { nextTrip, openTrips, tripDayOf, tripPhase, tripUnderWay } from '../../domain/tripDays';
 import { tripQuery } from '../../ui/useChosenTrip';
-import { chipDepth, dayAhead, minutes, placeMm, sentence, day } from '../../ui/format';
+import { dayAhead, minutes } from '../../ui/format';
 import { stopWords } from '../../ui/words/stopWords';
 import { ClockNotice } from './ClockNotice';
 import { HalfDone } from './HalfDone';
@@ -126,7 +126,7 @@ function Reminders({ halfDone, copies }: { halfDone: HalfDoneThings; copies: Cop
 function CountingTonight({ trip }: { trip: Trip }) {
   return (
     <div className="mx-auto w-full max-w-[82rem] px-4 py-3 sm:px-8">
-      <h1>{say.dayOf2(trip.name, tripDayOf(trip, clockNow()) + 1, trip.days)}</h1>
+      <h1>{say.tripAndDay(trip.name, tripDayOf(trip, clockNow()) + 1, trip.days)}</h1>
       <p role="status" className="mt-2">
         {say.countingWhatTonightNeedsWith}
       </p>
@@ -148,16 +148,12 @@ function NextWork({ need }: { need: EdgeNeed | undefined }) {
   const chip = state.findings.find(({ kind, leftOnPurpose }) => kind === 'chip' && !leftOnPurpose);
   const reason =
     stops.length > 0
-      ? say.doNotUseOrSharpen(sentence(stopWords(stops)))
+      ? say.doNotUseOrSharpen(stopWords(stops))
       : chip
-        ? say.chipFromItsHeelThe(
-            chipDepth(chip.depthMm),
-            placeMm(chip.atMm - zone.startMm),
-            spoken(state.word),
-          )
+        ? say.chipFromItsHeelThe(chip.depthMm, chip.atMm - zone.startMm, spoken(state.word))
         : state.word === 'unknown'
           ? say.itHasNeverBeenTested
-          : say.theEdgeIsAboutTimes(
+          : say.edgeIsTimesAsRound(
               spoken(state.word),
               Math.round(state.apex!.apexRadiusUm / zone.targetApexUm),
             );
@@ -167,7 +163,7 @@ function NextWork({ need }: { need: EdgeNeed | undefined }) {
         <h2>{say.nextFor(workInWords(need).toLowerCase(), tool.name, zoneName)}</h2>
         <p className="hidden max-w-[46ch] text-soft sm:block">{reason}</p>
         <Link href={touchUpLink(need)} className="btn btn-primary ml-auto px-7 text-lg">
-          {plan?.outcome === 'planned' ? say.start(minutes(plan.minutes)) : say.lookAtIt}
+          {plan?.outcome === 'planned' ? say.start(plan.minutes) : say.lookAtIt}
         </Link>
       </div>
     </ActionBar>
@@ -197,7 +193,7 @@ function Lost({ had }: { had: Had }) {
   return (
     <section className="mx-auto w-full max-w-3xl px-4 py-12 sm:px-8">
       <h1>{say.whatWasHereIsGone}</h1>
-      <p className="mt-3 max-w-[60ch] text-lg">{say.hungHereOnABrowser(had.tools, day(had.at))}</p>
+      <p className="mt-3 max-w-[60ch] text-lg">{say.hungHereOnABrowser(had.tools, had.at)}</p>
       <p className="mt-5">
         <Link href="/data" className="btn btn-primary px-7 text-lg">
           {say.bringInACopy}
@@ -216,7 +212,7 @@ function CopyDue({ copies }: { copies: Copies }) {
       aria-label={say.copyDue}
       className="mx-auto flex w-full max-w-[82rem] flex-wrap items-center gap-x-4 border-b border-rule px-4 py-1 sm:px-8"
     >
-      <p>{last ? say.theLastCopyOutsideThis(day(last.at), since) : say.thereIsNoCopyOf}</p>
+      <p>{last ? say.theLastCopyOutsideThis(last.at, since) : say.thereIsNoCopyOf}</p>
       <button type="button" className="btn btn-outline" onClick={() => attempt(hand('share'))}>
         {say.makeACopy}
       </button>

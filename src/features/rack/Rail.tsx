@@ -10,8 +10,6 @@ import { useWidth } from '../../ui/useWidth';
 import { HangingSection } from '../../ui/section/HangingSection';
 import { ToolLabel } from './ToolLabel';
 import { sortedOut, type RackProps } from './rackProps';
-import { placeMm } from '../../ui/format';
-
 const Gate = dynamic(() => import('./Gate'), { ssr: false });
 
 /** Height kept for the hanging tools, in pixels. */
@@ -111,7 +109,7 @@ function ScaleRule({ scale }: { scale: number }) {
           fill="none"
         />
       </svg>
-      <span className="figures text-[0.95rem]">{say.allToolsToOneScale(placeMm(100))}</span>
+      <span className="figures text-[0.95rem]">{say.allToolsToOneScale(100)}</span>
     </div>
   );
 }

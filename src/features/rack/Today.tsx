@@ -21,7 +21,7 @@ import { edgeName } from '../../domain/edgeName';
 import type { Tool } from '../../domain/tool';
 import { dayOfTrip, tripDayOf } from '../../domain/tripDays';
 import { useForecast, useNow, useSessionsBetween, useStandings, type TripOut } from '../../live';
-import { chipDepth, minutes, placeMm, shortDay, shortWeekday } from '../../ui/format';
+import { minutes } from '../../ui/format';
 import Link from '../../ui/Link';
 import { tonightLink, TonightLines } from '../../ui/TonightLines';
 import { tripQuery } from '../../ui/useChosenTrip';
@@ -57,9 +57,7 @@ export function Today({ out, tools }: { out: TripOut; tools: readonly Tool[] }) 
     <>
       <div className="mx-auto w-full max-w-[82rem] px-4 py-3 sm:px-8">
         <div className="flex flex-wrap items-baseline gap-x-6">
-          <h1>
-            {first ? say.tonightFirst(minutes(total), nameOf(first)) : say.nothingTonightWipeAndDry}
-          </h1>
+          <h1>{first ? say.tonightFirst(total, nameOf(first)) : say.nothingTonightWipeAndDry}</h1>
           <p className="text-soft">
             <Link
               href={`/trip${tripQuery(trip.id)}`}
@@ -67,12 +65,7 @@ export function Today({ out, tools }: { out: TripOut; tools: readonly Tool[] }) 
             >
               {trip.name}
             </Link>
-            {say.dayOf(
-              today + 1,
-              trip.days,
-              shortWeekday(dayOfTrip(trip, today)),
-              shortDay(dayOfTrip(trip, today)),
-            )}
+            {say.dayOfTrip(today + 1, trip.days, dayOfTrip(trip, today), dayOfTrip(trip, today))}
           </p>
         </div>
         <div className="mt-1 grid gap-x-10 gap-y-3 lg:grid-cols-2">
@@ -82,7 +75,7 @@ export function Today({ out, tools }: { out: TripOut; tools: readonly Tool[] }) 
           </div>
           <div>
             <h2 className="border-b-2 border-ink">
-              {say.tonightOf(minutes(total), minutes(trip.minutesPerEvening))}
+              {say.tonightOf(total, trip.minutesPerEvening)}
             </h2>
             <ul>
               <TonightLines lines={lines} nameOf={nameOf} spot={spot} />
@@ -124,7 +117,7 @@ function TodayBar(props: {
         </button>
         {first && (
           <Link href={tonightLink(first, spot)} className="btn btn-primary ml-auto px-7 text-lg">
-            {say.start(minutes(first.minutes))}
+            {say.start(first.minutes)}
           </Link>
         )}
       </div>
@@ -160,7 +153,7 @@ function DamageLine({ need }: { need: EdgeNeed }) {
   return (
     <li className="border-b border-rule py-2">
       <b>{edgeName(tool, zone)}</b>
-      {chip && say.at(spoken(chip.kind), chipDepth(chip.depthMm), placeMm(chip.atMm))}:{' '}
+      {chip && say.at(spoken(chip.kind), chip.depthMm, chip.atMm)}:{' '}
       {workInWords(need).toLowerCase()}
       {need.plan?.outcome === 'planned' && `, ${minutes(need.plan.minutes)}`}
     </li>

@@ -1,3 +1,4 @@
+import * as format from '../../ui/format';
 import { plural } from '../../ui/words/plural';
 
 /** What these screens say. */
@@ -24,22 +25,22 @@ export const rackWords = {
     '. New entries are dated after it. Set the clock of the device and open this again; or, if it is right, bring back what is dated ahead.',
   theClockIsRight: 'The clock is right',
   theClockOfThisDevice: (day: string) =>
-    `The clock of this device was behind: entries from ${day} on are dated too early.`,
+    `The clock of this device was behind: entries from ${format.day(day)} on are dated too early.`,
   theFirstWasReallyOn: 'The first was really on',
   setThemRight: 'Set them right',
   leaveThem: 'Leave them',
   copyDue: 'Copy due',
   theLastCopyOutsideThis: (day: string, since: number) =>
-    `The last copy outside this browser is of ${day}, ${plural(since, 'entry', 'entries')} ago.`,
+    `The last copy outside this browser is of ${format.day(day)}, ${plural(since, 'entry', 'entries')} ago.`,
   thereIsNoCopyOf: 'There is no copy of this outside the browser, and a browser may be cleared.',
   makeACopy: 'Make a copy',
   keepCopiesByThemselves: 'Keep copies by themselves',
   whatWasHereIsGone: 'What was here is gone from this browser',
   hungHereOnABrowser: (tools: number, day: string) =>
-    `${plural(tools, 'tool')} hung here on ${day}. A browser that is cleared, or short of space, removes what pages have stored; nothing of it was sent anywhere.`,
+    `${plural(tools, 'tool')} hung here on ${format.day(day)}. A browser that is cleared, or short of space, removes what pages have stored; nothing of it was sent anywhere.`,
   bringInACopy: 'Bring in a copy',
   halfDone: 'Half done',
-  youWere: (title: string, leftWhen: string) => `You were ${title}, ${leftWhen}`,
+  youWere: (title: string, at: string) => `You were ${title}, ${format.leftWhen(at)}`,
   forget: (title: string) => `Forget ${title}`,
   ofThem: (count: number) => `, ${count} of them`,
   onSHandle: (name: string) => `, on ${name}’s handle`,
@@ -52,8 +53,8 @@ export const rackWords = {
   min: 'min',
   nothingItMayGo: 'Nothing: it may go',
   inWord: (away: number) => `in ${plural(away, 'day')}`,
-  allToolsToOneScale: (placeMm: string) =>
-    `${placeMm}; all tools to one scale, their sections to another`,
+  allToolsToOneScale: (placeMm: number) =>
+    `${format.placeMm(placeMm)}; all tools to one scale, their sections to another`,
   theRackIsEmptyHang: 'The rack is empty: hang your own tools.',
   sampleData: 'Sample data',
   aSampleCrewsTools: 'A sample crew’s tools.',
@@ -61,8 +62,7 @@ export const rackWords = {
   tryAnythingNothingLeavesThis: 'Try anything; nothing leaves this device.',
   startEmpty: 'Start empty',
   dismissThisNotice: 'Dismiss this notice',
-  tellingTheHoursOfDay: (value: number, name: string) =>
-    `telling the hours of day ${value} of ${name}`,
+  tellingTheHoursOfDay: (day: number, name: string) => `telling the hours of day ${day} of ${name}`,
   todaysHours: 'Today’s hours',
   nothingWasPlannedForToday: 'Nothing was planned for today.',
   paintWhatWasDone: 'Paint what was done',
@@ -77,17 +77,20 @@ export const rackWords = {
   tonightWithIt: 'tonight with it',
   tomorrow: 'Tomorrow',
   nothingIsLikely: 'Nothing is likely.',
-  tonightFirst: (minutes: string, nameOf: string) => `Tonight ${minutes}, ${nameOf} first`,
+  tonightFirst: (minutes: number, edge: string) =>
+    `Tonight ${format.minutes(minutes)}, ${edge} first`,
   nothingTonightWipeAndDry: 'Nothing tonight: wipe and dry the edges, leave them alone',
-  dayOf: (value: number, days: number, shortWeekday: string, shortDay: string) =>
-    `, day ${value} of ${days}, ${shortWeekday} ${shortDay}`,
-  tonightOf: (minutes: string, minutes2: string) => `Tonight, ${minutes} of ${minutes2}`,
+  dayOfTrip: (day: number, days: number, dayOfTrip: Date | number, dayOfTripToo: Date | number) =>
+    `, day ${day} of ${days}, ${format.shortWeekday(dayOfTrip)} ${format.shortDay(dayOfTripToo)}`,
+  tonightOf: (minutes: number, minutesPerEvening: number) =>
+    `Tonight, ${format.minutes(minutes)} of ${format.minutes(minutesPerEvening)}`,
   leaveTheEdgesAlone: 'Leave the edges alone.',
   notInYet1Min: 'not in yet, 1 min',
-  start: (minutes: string) => `Start, ${minutes}`,
+  start: (minutes: number) => `Start, ${format.minutes(minutes)}`,
   seenToday: 'Seen today',
   noteDamage: 'Note damage',
-  at: (kind: string, chipDepth: string, placeMm: string) => `, ${kind} ${chipDepth} at ${placeMm}`,
+  at: (kind: string, depthMm: number, atMm: number) =>
+    `, ${kind} ${format.chipDepth(depthMm)} at ${format.placeMm(atMm)}`,
   yourRack: 'Your rack',
   whatItsDaysNeed: 'What its days need',
   noEdgeNeedsWorkLeave: 'No edge needs work: leave them alone.',
@@ -95,26 +98,26 @@ export const rackWords = {
     `${plural(tools, 'tool needs', 'tools need')} work${time === null ? '' : `, ${time} in all`}.`,
   backFromLookTheTools: (name: string) => `Back from ${name}: look the tools through`,
   layOutMore: 'Lay out more',
-  dayOf2: (name: string, value: number, days: number) => `${name}, day ${value} of ${days}`,
+  tripAndDay: (name: string, day: number, days: number) => `${name}, day ${day} of ${days}`,
   countingWhatTonightNeedsWith: 'Counting what tonight needs, with what is at hand …',
   underWay: 'under way',
   fromTomorrow: 'from tomorrow',
-  doNotUseOrSharpen: (sentence: string) => `${sentence}: do not use or sharpen it.`,
-  chipFromItsHeelThe: (chipDepth: string, placeMm: string, word: string) =>
-    `${chipDepth} chip ${placeMm} from its heel; the edge is ${word}.`,
+  doNotUseOrSharpen: (stopWords: string) =>
+    `${format.sentence(stopWords)}: do not use or sharpen it.`,
+  chipFromItsHeelThe: (depthMm: number, startMm: number, word: string) =>
+    `${format.chipDepth(depthMm)} chip ${format.placeMm(startMm)} from its heel; the edge is ${word}.`,
   itHasNeverBeenTested: 'It has never been tested.',
-  theEdgeIsAboutTimes: (word: string, round: number) =>
-    `The edge is ${word}: about ${round} times as round as its target.`,
+  edgeIsTimesAsRound: (word: string, times: number) =>
+    `The edge is ${word}: about ${times} times as round as its target.`,
   doThisNext: 'Do this next',
-  nextFor: (toLowerCase: string, name: string, zoneName: string) =>
-    `Next: ${toLowerCase} for ${name}${zoneName}`,
+  nextFor: (work: string, name: string, zoneName: string) => `Next: ${work} for ${name}${zoneName}`,
   lookAtIt: 'Look at it',
   layOutWhatYouHave: 'Lay out what you have',
   tapTheToolsAndThe:
     'Tap the tools and the stones that you own. No measures are needed: usual ones stand in until you know better. The next screen says what to do with the worst edge, with what, and about how long it takes.',
   learnOnACheapKnife: 'Learn on a cheap knife; files and very coarse paper take steel quickly.',
   bringInAFileOr: 'Bring in a file, or the sample crew',
-  aboutSo: (time: string) => `about ${time}`,
+  aboutSo: (minutes: number) => `about ${format.minutes(minutes)}`,
   soManyMore: (more: number) => `${more} more`,
   fromDay: (day: string) => `from ${day}`,
   edgesStay: (edges: number) => `${edges === 1 ? '1 edge stays' : `${edges} edges stay`}`,

@@ -76,7 +76,7 @@ export function AbrasiveForm(props: ShelfFormProps<Abrasive>) {
               faces.append(newFace(faces.fields.length === 1 ? say.otherSide : say.thirdSide))
             }
           >
-            {say.itHasASide(faces.fields.length === 1 ? 'second' : 'third')}
+            {say.hasOneMoreSide(faces.fields.length === 1 ? 'second' : 'third')}
           </button>
         )}
         {faces.fields.length > 1 && (

@@ -10,7 +10,7 @@ import type { LadderStone } from '../../core/ladder';
 import { ABRASIVE_FORMS, type AbrasiveForm } from '../../domain/terms';
 import { useJob, startCandidateWorth } from '../../live';
 import { LimitedNumberField, SelectField, wordOptions } from '../../ui/forms/fields';
-import { listed, minutes, um } from '../../ui/format';
+import { um } from '../../ui/format';
 import { spoken } from '../../ui/words/closedWords';
 
 const OFFERED = [
@@ -94,9 +94,9 @@ function bringsWords(
   if (usedFor.length === 0) return say.wouldBringNothingNoPlan(what);
   const saves =
     savesMinutes >= 0.05
-      ? say.wouldSaveOver(minutes(savesMinutes), usedFor.length)
-      : say.wouldServeAndSaveNext(usedFor.length);
-  const reaches = onlyFor.length > 0 ? say.andBringToAFinish(listed(onlyFor)) : '';
+      ? say.wouldSaveOver(savesMinutes, usedFor.length)
+      : say.wouldServeEdges(usedFor.length);
+  const reaches = onlyFor.length > 0 ? say.andBringToAFinish(onlyFor) : '';
   const keener = keenerOn.length > 0 ? say.andLeaveKeener(keenerOn.length) : '';
   return `${what} ${saves}${reaches}${keener}.`;
 }

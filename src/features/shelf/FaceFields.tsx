@@ -9,7 +9,7 @@ import type { Abrasive } from '../../domain/shelf';
 import { UNKNOWN_SIZES } from '../../domain/usualThings';
 import { FACE_STATES, NAMED_GRADES } from '../../domain/terms';
 import { NumberField, SelectField, TextField, wordOptions } from '../../ui/forms/fields';
-import { um, rounded, sentence } from '../../ui/format';
+import { sentence } from '../../ui/format';
 import { familyName } from '../../ui/words/familyName';
 import { optionalNumber } from './optionalNumber';
 import { SCALE_OPTIONS } from './scaleNames';
@@ -30,9 +30,13 @@ export function FaceFields(props: {
   const path = `faces.${index}` as const;
   return (
     <fieldset className="grid gap-4 border-t border-rule pt-3 sm:grid-cols-3">
-      <legend className="sr-only">{say.side(index + 1)}</legend>
+      <legend className="sr-only">{say.sideNumber(index + 1)}</legend>
       {twoSided && (
-        <TextField label={say.side2} error={errors?.name?.message} {...register(`${path}.name`)} />
+        <TextField
+          label={say.sideHeading}
+          error={errors?.name?.message}
+          {...register(`${path}.name`)}
+        />
       )}
       <SelectField label={say.abrasive} options={FAMILY_OPTIONS} {...register(`${path}.family`)} />
       <SelectField
@@ -135,7 +139,7 @@ function Density({ form, index }: { form: UseFormReturn<Abrasive>; index: number
           className="link mt-1 min-h-12 text-left"
           onClick={() => setValue(path, Number(measured.toFixed(2)), { shouldValidate: true })}
         >
-          {say.byItsWeightAndMeasures(rounded(measured, 2), um(sizeAt(measured)))}
+          {say.byItsWeightAndMeasures(measured, sizeAt(measured))}
         </button>
       )}
     </div>

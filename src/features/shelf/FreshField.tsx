@@ -5,7 +5,6 @@ import { shelfWords, shelfWords as say } from './words';
 import { sum } from 'd3-array';
 import { useController, type Control, type FieldPath, type FieldValues } from 'react-hook-form';
 import { strokesSince, type SurfaceUse } from '../../core/log';
-import { day } from '../../ui/format';
 import { stampNow } from '../../domain/clock';
 
 /** Since when a surface serves, what was done on it since, and the way to say that it is fresh now. */
@@ -51,5 +50,5 @@ function freshWords(
           counted.stroke(strokes),
           counted.touchUp(Math.max(...uses.map((use) => use?.uses.length ?? 0))),
         );
-  return since === null ? shelfWords.inAll(work) : shelfWords.lastSince(done, day(since), work);
+  return since === null ? shelfWords.inAll(work) : shelfWords.lastSince(done, since, work);
 }

@@ -40,7 +40,7 @@ export function GradeConverter() {
             <p className="text-soft">{say.beyondThePublishedStandardThe}</p>
           )}
           <MicronRuler
-            title={say.nearestPrintedGradesTo(um(answer.sizeUm))}
+            title={say.nearestPrintedGradesTo(answer.sizeUm)}
             items={equivalentGrades({ sizeUm: answer.sizeUm }).map((e) => ({
               id: e.scale,
               name: `${SCALE_NAMES[e.scale]} ${e.grade}`,

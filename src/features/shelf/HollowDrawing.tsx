@@ -1,6 +1,6 @@
 import { shelfWords as say } from './words';
 import { dishAngleError } from '../../core/edge';
-import { deg, fineMm, mm } from '../../ui/format';
+import { fineMm, mm } from '../../ui/format';
 
 const WIDTH = 300;
 const BASE = 62;
@@ -23,15 +23,15 @@ export function HollowDrawing(props: {
   const tilt = Math.min(24, angleDeg * larger);
   const words =
     kind === 'hollow stone'
-      ? say.theEdgeMeetsItSteeper(deg(angleDeg))
-      : say.theStropComesUpSteeper(deg(angleDeg));
+      ? say.theEdgeMeetsItSteeper(angleDeg)
+      : say.theStropComesUpSteeper(angleDeg);
   return (
     <figure className="max-w-md">
       <svg
         viewBox={`-24 0 ${WIDTH + 48} 106`}
         className="block w-full"
         role="img"
-        aria-label={say.drawnTimesAsDeepAs(words, Math.round(larger))}
+        aria-label={say.drawnTimesAsDeep(words, Math.round(larger))}
       >
         <path
           d={`M0,${BASE}Q${WIDTH / 2},${BASE + 2 * depth} ${WIDTH},${BASE}${kind === 'hollow stone' ? `V${BASE + 34}H0Z` : ''}`}
@@ -49,7 +49,7 @@ export function HollowDrawing(props: {
           </g>
         ))}
         <text x={WIDTH / 2} y={BASE - 8} textAnchor="middle" fontSize={13} fill="var(--ink)">
-          {say.over(kind === 'hollow stone' ? fineMm(sagMm) : mm(sagMm), mm(lengthMm))}
+          {say.hollowOver(kind === 'hollow stone' ? fineMm(sagMm) : mm(sagMm), lengthMm)}
         </text>
       </svg>
       <figcaption className="text-[0.95rem]">

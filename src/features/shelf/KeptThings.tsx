@@ -86,5 +86,5 @@ export function RowButton({ name, onClick }: { name: string; onClick: () => void
 }
 
 export function weight(record: Pick<Kept, 'massG' | 'carriedAnyway'>): string {
-  return record.carriedAnyway ? say.carriedAnyway2 : grams(record.massG);
+  return record.carriedAnyway ? say.carriedAnywayMark : grams(record.massG);
 }

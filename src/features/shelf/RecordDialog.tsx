@@ -122,9 +122,9 @@ function Reaches(props: { faces: readonly LadderAbrasive[]; tools: readonly Tool
   const reached = edges.length - [...missed.values()].flat().length;
   return (
     <div className="mt-2 border-l-4 border-rule pl-4">
-      <p className="font-semibold">{say.worksOf(reached, edges.length)}</p>
+      <p className="font-semibold">{say.worksEdges(reached, edges.length)}</p>
       {[...missed].map(([why, names]) => (
-        <p key={why}>{say.not(names.join(', '), why)}</p>
+        <p key={why}>{say.doesNotWork(names.join(', '), why)}</p>
       ))}
     </div>
   );

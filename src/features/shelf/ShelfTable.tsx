@@ -5,7 +5,7 @@ import { strokesSince } from '../../core/log';
 import type { Shelf } from '../../core/ladder';
 import type { Helper } from '../../domain/shelf';
 import { NO_USE, useSurfaceUse } from '../../live';
-import { day, mm, um } from '../../ui/format';
+import { um } from '../../ui/format';
 import { spoken } from '../../ui/words/closedWords';
 import { ThingDrawing } from '../../ui/things/ThingDrawing';
 import { KeptThings } from './KeptThings';
@@ -56,8 +56,8 @@ export function ShelfTable(props: {
               ...otherFaces.map((face) =>
                 say.otherFace(spoken(face.surface), compoundName(face.compoundId)),
               ),
-              sagMm > 0 && say.sagsBy(mm(sagMm)),
-              loadedAt && say.loadedSince(day(loadedAt), strokes),
+              sagMm > 0 && say.sagsBy(sagMm),
+              loadedAt && say.loadedSince(loadedAt, strokes),
               freshLeft !== null && say.freshLeft(freshLeft),
             ];
           }}

@@ -11,7 +11,7 @@ import { NO_USE, useSurfaceUse } from '../../live';
 import { CheckField, NumberField } from '../../ui/forms/fields';
 import { Folded } from '../../ui/forms/Folded';
 import { FormMeasure } from '../../ui/forms/FormMeasure';
-import { fineMm, ml, eitherOf } from '../../ui/format';
+import { eitherOf } from '../../ui/format';
 import { FreshField } from './FreshField';
 import { HollowDrawing } from './HollowDrawing';
 import { optionalNumber } from './optionalNumber';
@@ -34,7 +34,7 @@ export function StoneMore({ form }: { form: UseFormReturn<Abrasive> }) {
     <Folded
       title={say.wearWaterWhatItGoes}
       holds={[
-        dishMm > 0 ? say.hollowBy(fineMm(dishMm)) : 'flat',
+        dishMm > 0 ? say.hollowBy(dishMm) : 'flat',
         freshLeft !== null && say.freshLeft(freshLeft),
         greased ? say.anOilStone : eitherOf(lubricants.map((kind) => spoken(kind))),
       ]
@@ -61,7 +61,7 @@ export function StoneMore({ form }: { form: UseFormReturn<Abrasive> }) {
         <NumberField
           label={say.waterItSoaksUp}
           unit={say.ml}
-          hint={say.eachUseLeftEmptyAs(ml(soakMl({ ...item, soakMl: null })))}
+          hint={say.eachUseLeftEmptyAs(soakMl({ ...item, soakMl: null }))}
           error={errors.soakMl?.message}
           {...register('soakMl', optionalNumber)}
         />

@@ -7,7 +7,7 @@ import { strokesSince, type SurfaceUse } from '../../core/log';
 import { isOilStone, lubricantsOf } from '../../domain/lubricantsOf';
 import type { Abrasive, Face } from '../../domain/shelf';
 import { gradeText } from '../../formats/shelf/gradeText';
-import { fineMm, ml, sentence, um } from '../../ui/format';
+import { sentence, um } from '../../ui/format';
 import { spoken } from '../../ui/words/closedWords';
 import { ThingDrawing } from '../../ui/things/ThingDrawing';
 import { ListHeading, RowButton, weight } from './KeptThings';
@@ -91,13 +91,13 @@ function stateWords(record: Abrasive, uses: ReadonlyMap<string, SurfaceUse>): st
     return use ? strokesSince(use) : 0;
   });
   return [
-    dishMm > 0 && say.hollowBy(fineMm(dishMm)),
+    dishMm > 0 && say.hollowBy(dishMm),
     ...faces.map(({ name, state }) => {
       const remedy = REMEDY[state];
       return remedy && (faces.length > 1 ? `${name} ${remedy}` : remedy);
     }),
     isOilStone(record) && say.anOilStone,
-    soaksMl > 0 && say.soaksUp(ml(soaksMl)),
+    soaksMl > 0 && say.soaksUp(soaksMl),
     freshLeft !== null && say.freshLeft(freshLeft),
     strokes > 0 && `${counted.stroke(strokes)}${record.freshAt ? say.sinceItWasFresh : ''}`,
   ]

@@ -10,7 +10,6 @@ import { NO_USE, useSurfaceUse } from '../../live';
 import { NumberField, SelectField, TextField, wordOptions } from '../../ui/forms/fields';
 import { Folded } from '../../ui/forms/Folded';
 import { FormMeasure } from '../../ui/forms/FormMeasure';
-import { mm } from '../../ui/format';
 import { FreshField } from './FreshField';
 import { HollowDrawing } from './HollowDrawing';
 import { optionalNumber } from './optionalNumber';
@@ -69,7 +68,7 @@ export function StropForm(props: ShelfFormProps<Strop> & { compounds: readonly C
             className="btn btn-ghost"
             onClick={() => others.append({ surface: 'leather', compoundId: null, loadedAt: null })}
           >
-            {say.itHasAFace(others.fields.length === 0 ? 'second' : 'third')}
+            {say.hasOneMoreFace(others.fields.length === 0 ? 'second' : 'third')}
           </button>
         )}
         {others.fields.length > 0 && (
@@ -141,7 +140,7 @@ function StropMore({ form }: { form: UseFormReturn<Strop> }) {
     <Folded
       title={say.widthSagWhatIsLeft}
       holds={[
-        sagMm > 0 ? say.sagsBy(mm(sagMm)) : say.liesFlat,
+        sagMm > 0 ? say.sagsBy(sagMm) : say.liesFlat,
         freshLeft !== null && say.freshLeft(freshLeft),
       ]
         .filter(Boolean)
@@ -156,7 +155,7 @@ function StropMore({ form }: { form: UseFormReturn<Strop> }) {
           name="widthMm"
           optional
         />
-        <FormMeasure label={say.sagsBy2} quantity="length" control={control} name="sagMm" />
+        <FormMeasure label={say.sagsByHeading} quantity="length" control={control} name="sagMm" />
         <NumberField
           label={say.freshFacesOrStretchesLeft}
           hint={say.ofWoodOrClothEmpty}

@@ -76,7 +76,7 @@ function Mapped(props: { table: Table; shelf: ShelfThings; onClose: () => void }
     [table, mapping, shelf],
   );
   const takeIn = async (): Promise<void> => {
-    const words = say.takenIn(things.length);
+    const words = say.thingsTakenIn(things.length);
     try {
       await undoable(
         words,
@@ -104,7 +104,7 @@ function Mapped(props: { table: Table; shelf: ShelfThings; onClose: () => void }
           disabled={problems.length > 0}
           onClick={() => void takeIn()}
         >
-          {say.takeIn(things.length)}
+          {say.takeInThings(things.length)}
         </button>
         <button type="button" className="btn btn-ghost" onClick={onClose}>
           {say.cancel}
@@ -144,7 +144,7 @@ function Columns(props: {
     <fieldset className="grid gap-4">
       <legend className="mb-2 font-semibold">{say.whichColumnIsWhich}</legend>
       <div className="grid gap-4 sm:grid-cols-3">{FIRST_COLUMNS.map(field)}</div>
-      <Folded title={say.theOtherColumns} holds={say.ofFoundByTheirHeadings(found, rest.length)}>
+      <Folded title={say.theOtherColumns} holds={say.columnsFoundByHeading(found, rest.length)}>
         <div className="grid gap-4 sm:grid-cols-3">{rest.map(field)}</div>
       </Folded>
     </fieldset>
@@ -162,7 +162,7 @@ function Problems({ problems }: { problems: readonly FileProblem[] }) {
           </li>
         ))}
       </ul>
-      {problems.length > SHOWN && <p>{say.andMore(problems.length - SHOWN)}</p>}
+      {problems.length > SHOWN && <p>{say.andMoreProblems(problems.length - SHOWN)}</p>}
     </section>
   );
 }
@@ -181,7 +181,7 @@ function Preview({ things }: { things: readonly ReadThing[] }) {
       <table className="table-plain">
         <thead>
           <tr>
-            <th className="number">{say.line2}</th>
+            <th className="number">{say.lineHeading}</th>
             <th>{say.name}</th>
             <th className="number">{say.weight}</th>
             <th>{say.becomes}</th>
@@ -202,7 +202,7 @@ function Preview({ things }: { things: readonly ReadThing[] }) {
           ))}
         </tbody>
       </table>
-      {things.length > SHOWN && <p>{say.andMore2(things.length - SHOWN)}</p>}
+      {things.length > SHOWN && <p>{say.andMoreThings(things.length - SHOWN)}</p>}
     </section>
   );
 }

@@ -9,7 +9,7 @@ import type { ZoneState } from '../../core/inspection';
 import { type ThingWorth, rackRound, type RackRound } from '../../core/kit';
 import type { Hand, Shelf } from '../../core/ladder';
 import { Choice } from '../../ui/Choice';
-import { listed, minutes } from '../../ui/format';
+import { minutes } from '../../ui/format';
 import { failureWords } from '../../ui/words/failureWords';
 import { TEST_WORDS } from '../../ui/words/testWords';
 import { WorkProgress } from '../../ui/WorkProgress';
@@ -17,7 +17,7 @@ import { Candidate } from './Candidate';
 const ROUNDS = [
   ['tired', say.everyEdgeALittleTired],
   ['worn', say.everyEdgeWornByA],
-  ['chipped', say.aChipOf025],
+  ['chipped', say.chipInEachEdge],
 ] as const;
 type Round = (typeof ROUNDS)[number][0];
 /** How many times as round as it should be each edge is, and how deep its chip. */
@@ -111,7 +111,7 @@ function Adds({ worth, names }: { worth: readonly ThingWorth[]; names: Map<strin
 /** Minutes that a thing saves, or that it asks for. */
 function savesWords(savesMinutes: number): string {
   if (Math.abs(savesMinutes) < 0.05) return '–';
-  return savesMinutes > 0 ? minutes(savesMinutes) : say.takes(minutes(-savesMinutes));
+  return savesMinutes > 0 ? minutes(savesMinutes) : say.takes(-savesMinutes);
 }
 
 /** What edges would miss without a thing: their finish, or a finer test. */
@@ -121,9 +121,9 @@ function missesWords(
 ): string {
   const less = keenerOn.filter(({ edge }) => !onlyFor.includes(edge));
   return [
-    onlyFor.length > 0 && say.wouldMissTheTarget(listed(onlyFor)),
+    onlyFor.length > 0 && say.wouldMissTheTarget(onlyFor),
     less.length === 1 && say.wouldEndLessKeen(less[0]!.edge, TEST_WORDS[less[0]!.otherwise]),
-    less.length > 1 && say.wouldEndLessKeen2(less.length),
+    less.length > 1 && say.edgesWouldEndLessKeen(less.length),
   ]
     .filter(Boolean)
     .join('; ');

@@ -16,11 +16,11 @@ export const SCALE_NAMES: Record<Scale, string> = {
 
 export const SCALE_OPTIONS: readonly (readonly [Scale, string])[] = [
   ['micron', say.mAsPrinted],
-  ['fepa-p', say.pEuropeanPaperIso6344],
-  ['fepa-f', say.fBondedStonesIso8486],
-  ['cami', say.camiAmericanPaperAnsiB74],
+  ['fepa-p', say.gradeOfEuropeanPaper],
+  ['fepa-f', say.gradeOfBondedStones],
+  ['cami', say.gradeOfAmericanPaper],
   ['jis', say.jisWaterStonesJisR],
-  ['mesh', say.diamondMeshUpTo600],
+  ['mesh', say.gradeByDiamondMesh],
   ['natural', say.naturalStoneOrFileBy],
   ['density', say.naturalStoneByDensityIn],
   ['range', say.unknownARangeOfM],

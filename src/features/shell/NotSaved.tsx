@@ -47,7 +47,7 @@ function Waiting({ state }: { state: SaveState }) {
     >
       <div className="mx-auto flex max-w-[82rem] flex-wrap items-center gap-x-4 px-4 py-1 sm:px-8">
         <p className="min-w-0 flex-1 basis-64 leading-tight">
-          <b>{say.notSaved2(waiting.length)}</b> {error && failureWords(error)}{' '}
+          <b>{say.recordsNotSaved(waiting.length)}</b> {error && failureWords(error)}{' '}
           {isKept ? say.itWaitsOnThisDevice : say.itWaitsInThisTab}
         </p>
         <button

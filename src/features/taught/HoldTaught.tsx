@@ -17,7 +17,7 @@ export function HoldTaught(props: {
     <section aria-label={say.hold} className="mt-6">
       <div className="flex items-baseline gap-4 border-b-2 border-ink">
         <h2 className="flex-1">
-          {hold ? say.yourHandWobblesBy(deg(hold.wobble.value)) : say.yourHoldIsNotKnown}
+          {hold ? say.yourHandWobblesBy(hold.wobble.value) : say.yourHoldIsNotKnown}
         </h2>
         {hold && (
           <button
@@ -54,7 +54,7 @@ export function HoldTaught(props: {
 }
 
 function handWords(hand: LearnedHold['hands']['left']): string {
-  return hand ? say.handIs(deg(hand.wobbleDeg), steeper(hand.steeper)) : say.notTold;
+  return hand ? say.handIs(hand.wobbleDeg, steeper(hand.steeper)) : say.notTold;
 }
 
 function steeper(figure: HeldFigure | null): string {

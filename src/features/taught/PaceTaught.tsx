@@ -60,7 +60,7 @@ function paceTitle(known: readonly { motion: Motion; learned: Learned }[]): stri
   const share = best.learned.factor - 1;
   if (Math.abs(share) < NOTABLE) return taughtWords.yourGoAtThePace(spoken(best.motion));
   const size = Math.round(100 * Math.abs(share));
-  return taughtWords.yourAreThanSet(
+  return taughtWords.paceAgainstSet(
     spoken(best.motion),
     size,
     share > 0 ? taughtWords.quicker : taughtWords.slower,

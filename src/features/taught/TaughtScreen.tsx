@@ -6,7 +6,7 @@ import { useEdgeNeeds, useHand, useSettings, useTaught, useChangeSettings } from
 import type { EdgeNeed } from '../../core/inspection';
 import type { TaughtThing } from '../../core/log';
 import { PRIORS } from '../../core/priors';
-import { um, minutes } from '../../ui/format';
+import { um } from '../../ui/format';
 import { Alphabet } from '../../ui/Alphabet';
 import { Working } from '../../ui/Working';
 import { HoldTaught } from './HoldTaught';
@@ -105,13 +105,15 @@ function Row(props: {
       </p>
       <p className="text-[0.95rem]">
         {fromWords(thing)}
-        {drift && <b className="block">{say.last(drift.steps, Math.round(100 * drift.factor))}</b>}
+        {drift && (
+          <b className="block">{say.lastSteps(drift.steps, Math.round(100 * drift.factor))}</b>
+        )}
       </p>
       {steps.length > 0 ? (
         <button
           type="button"
           className="link min-h-12"
-          aria-label={say.forget2(abrasive.name)}
+          aria-label={say.forgetAll(abrasive.name)}
           onClick={() => void onForget(abrasive.id, abrasive.name)}
         >
           {say.forget}
@@ -164,13 +166,13 @@ function TeachesMost(props: { needs: readonly EdgeNeed[]; things: readonly Taugh
       <div className="mx-auto flex max-w-[82rem] flex-wrap items-center gap-x-6 gap-y-2 px-4 py-3 sm:px-8">
         <h2>{say.teachesMostNextThe(thing.abrasive.name)}</h2>
         <p className="figures hidden text-soft sm:block">
-          {say.itStandsAtOneMore(percent(sdLn), need.tool.name, percent(after))}
+          {say.oneMoreSessionNarrows(percent(sdLn), need.tool.name, percent(after))}
         </p>
         <Link
           className="btn btn-primary ml-auto px-7 text-lg"
           href={jobLink({ toolId: need.tool.id, zoneId: need.zone.id, job: need.job })}
         >
-          {say.start(minutes(need.plan!.minutes))}
+          {say.start(need.plan!.minutes)}
         </Link>
       </div>
     </ActionBar>

@@ -25,7 +25,7 @@ export function taughtTitle(things: readonly TaughtThing[]): string {
       ? [say.theFewer(least.abrasive.name, percent(1 - least.now.factor))]
       : []),
   ];
-  if (parts.length > 0) return say.inYourHandThanThe(parts.join(', '));
+  if (parts.length > 0) return say.strokesInYourHand(parts.join(', '));
   return told.length > 0 ? say.yourHandDoesWhatThe : say.yourLogHasTaughtLittle;
 }
 

@@ -9,12 +9,12 @@ export function taughtWorking() {
   return [
     {
       what: say.oneStep,
-      formula: say.itsLooksABurrInk(sd('signSdLn'), sd('testYesSdLn')),
+      formula: say.spreadOfLooks(sd('signSdLn'), sd('testYesSdLn')),
       answer: say.spreadByAndByTwice(sd('stepSdLn')),
     },
     {
       what: say.familiesAndThingsTogether,
-      formula: say.aFamilysStrokesOverThe(sd('familySdLn'), sd('thingSdLn')),
+      formula: say.spreadOfFamilies(sd('familySdLn'), sd('thingSdLn')),
       answer: say.bothFromAllStepsAt(sd('thingFloorSdLn')),
     },
     {

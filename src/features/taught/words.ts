@@ -1,3 +1,4 @@
+import * as format from '../../ui/format';
 import { plural } from '../../ui/words/plural';
 
 /** What these screens say. */
@@ -5,20 +6,20 @@ export const taughtWords = {
   theTakesMoreStrokes: (name: string, percent: string) =>
     `the ${name} takes ${percent} more strokes`,
   theFewer: (name: string, percent: string) => `the ${name} ${percent} fewer`,
-  inYourHandThanThe: (join: string) => `In your hand ${join} than the model plans`,
+  strokesInYourHand: (comparisons: string) => `In your hand ${comparisons} than the model plans`,
   yourHandDoesWhatThe: 'Your hand does what the model plans',
   yourLogHasTaughtLittle:
     'Your log has taught little yet: three touch-ups with one stone are enough',
   itsLikeNoneOfIts: 'its like, none of its own',
   noneYet: 'none yet',
   oneStep: 'One step',
-  itsLooksABurrInk: (sd: string, sd2: string) =>
-    `its looks (a burr, ink, a test, its end) say from how many strokes on it was done: a sign to ±${sd}, a test to ±${sd2}, all in ln`,
+  spreadOfLooks: (signSpread: string, testSpread: string) =>
+    `its looks (a burr, ink, a test, its end) say from how many strokes on it was done: a sign to ±${signSpread}, a test to ±${testSpread}, all in ln`,
   spreadByAndByTwice: (sd: string) =>
     `spread by ${sd}, and by twice what was unsure of the edge before it`,
   familiesAndThingsTogether: 'Families and things together',
-  aFamilysStrokesOverThe: (sd: string, sd2: string) =>
-    `a family’s strokes over the model’s: 0 ± ${sd} before anything is known; each thing’s around its family’s: ± ${sd2}`,
+  spreadOfFamilies: (familySpread: string, thingSpread: string) =>
+    `a family’s strokes over the model’s: 0 ± ${familySpread} before anything is known; each thing’s around its family’s: ± ${thingSpread}`,
   bothFromAllStepsAt: (sd: string) =>
     `both from all steps at once; a thing is never surer than ±${sd}`,
   against: 'Against',
@@ -38,12 +39,12 @@ export const taughtWords = {
   hold: 'Hold',
   yourHold: 'your hold',
   forgetTheHold: 'Forget the hold',
-  yourHandWobblesBy: (deg: string) => `Your hand wobbles by ${deg}`,
+  yourHandWobblesBy: (angleDeg: number) => `Your hand wobbles by ${format.deg(angleDeg)}`,
   yourHoldIsNotKnown: 'Your hold is not known yet',
   freehand: 'Wobble, freehand',
   onTheBevel: 'Wobble, on the bevel',
   hands: { left: 'Left hand', right: 'Right hand' },
-  handIs: (wobble: string, lean: string) => `wobble ${wobble}, ${lean}`,
+  handIs: (wobbleDeg: number, lean: string) => `wobble ${format.deg(wobbleDeg)}, ${lean}`,
   backStrokes: 'Back strokes',
   notTold: 'not told',
   steeperBy: (size: string) => `steeper by ${size}`,
@@ -56,13 +57,13 @@ export const taughtWords = {
     'Strokes a minute, turning the tool over included; dashed is what you have set.',
   yourPaceIsNotKnown: 'Your pace is not known yet',
   yourGoAtThePace: (spoken: string) => `Your ${spoken} go at the pace you set`,
-  yourAreThanSet: (spoken: string, size: number, value: string) =>
-    `Your ${spoken} are ${size} % ${value} than set`,
+  paceAgainstSet: (motion: string, percent: number, comparison: string) =>
+    `Your ${motion} are ${percent} % ${comparison} than set`,
   teachesMostNext: 'Teaches most next',
   teachesMostNextThe: (name: string) => `Teaches most next: the ${name}`,
-  itStandsAtOneMore: (percent: string, name: string, percent2: string) =>
-    `It stands at ${percent}; one more session on ${name} makes that ${percent2}.`,
-  start: (minutes: string) => `Start, ${minutes}`,
+  oneMoreSessionNarrows: (spread: string, toolName: string, spreadAfter: string) =>
+    `It stands at ${spread}; one more session on ${toolName} makes that ${spreadAfter}.`,
+  start: (minutes: number) => `Start, ${format.minutes(minutes)}`,
   none: 'none',
   whatYourLogHasTaught: (finished: number) =>
     `What your log has taught it, from ${plural(finished, 'session')}. Every plan, rack minute, verdict, kit and price of a school uses these figures.`,
@@ -74,8 +75,8 @@ export const taughtWords = {
   theWedgeIsWhereTwo: (stepsDrawn: number) =>
     `The wedge is where two in three fall, after each of your latest ${stepsDrawn} steps from left to right; a ring is one step, a cross one that nobody looked at, or that says nothing of its strokes; dashed is the plan, the lines beyond it half and twice.`,
   n100PlannedBecome: '100 planned become',
-  last: (steps: number, round: number) => `last ${steps}: ${round}`,
-  forget2: (name: string) => `Forget ${name}`,
+  lastSteps: (steps: number, percent: number) => `last ${steps}: ${percent}`,
+  forgetAll: (name: string) => `Forget ${name}`,
   quicker: 'quicker',
   slower: 'slower',
 };

@@ -15,7 +15,7 @@ import {
 } from '../../core/edge';
 import { toolForm, workingFace } from '../../core/ladder';
 import type { Tool, Zone } from '../../domain/tool';
-import { deg, sentence, mm } from '../../ui/format';
+import { deg, sentence } from '../../ui/format';
 import Link from '../../ui/Link';
 import { angleLink, coachLink, photoLink } from '../../ui/links';
 import { NumberField } from '../../ui/forms/fields';
@@ -42,9 +42,9 @@ export function AngleFinder(props: { tool: Tool; zone: Zone; index: number }) {
       </summary>
       <p role="status" className="mb-2 text-lg">
         {together
-          ? say.perSideGiveOrTake(
-              deg(together.angleDeg),
-              deg(together.errorDeg),
+          ? say.angleGiveOrTake(
+              together.angleDeg,
+              together.errorDeg,
               found.length > 1
                 ? together.agree
                   ? say.theMethodsAgree
@@ -182,18 +182,18 @@ function WedgePrint({ tool, zone }: { tool: Tool; zone: Zone }) {
   const svg = wedgeSvg(wedge);
   return (
     <section className="mt-6">
-      <h3>{say.aWedgeForPerSide(deg(angleDeg))}</h3>
+      <h3>{say.aWedgeForPerSide(angleDeg)}</h3>
       <p className="text-soft">
-        {say.mmLongHighPrintAt(
+        {say.wedgeToPrint(
           wedge.baseMm,
-          mm(wedge.heightMm),
+          wedge.heightMm,
           toolForm(tool.kind) === 'axe' ? say.laidOnTheCheekThe : say.underTheBladesFace,
         )}
       </p>
       {/* eslint-disable-next-line @next/next/no-img-element -- a data URL drawn in the page */}
       <img
         className="mt-2 max-w-full border border-rule bg-white"
-        alt={say.wedgeOfWithACheck(deg(angleDeg))}
+        alt={say.wedgeOfWithACheck(angleDeg)}
         src={`data:image/svg+xml,${encodeURIComponent(svg)}`}
       />
       <div className="mt-3 flex flex-wrap gap-3">

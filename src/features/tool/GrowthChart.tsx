@@ -3,7 +3,6 @@
 import { toolWords as say } from './words/toolWords';
 import { scaleLinear } from 'd3-scale';
 import type { Thickening } from '../../core/edge';
-import { fineMm } from '../../ui/format';
 import { unitOf } from '../../ui/forms/measures';
 import { AxisLines, Course, FootAxis, Label, Level, LevelAxis, Plot, ticksOf } from '../../ui/plot';
 import { isImperial, MM_PER_INCH } from '../../ui/units';
@@ -14,9 +13,9 @@ export function growthTitle(
   steelTouchUps: number,
 ): string {
   if (touchUpsLeft > steelTouchUps) return say.itWillNotNeedThinning;
-  if (touchUpsLeft === 0) return say.pastItsLimitOfThinning(fineMm(faceLimitMm));
+  if (touchUpsLeft === 0) return say.pastItsLimitOfThinning(faceLimitMm);
   if (!Number.isFinite(touchUpsLeft)) return say.theWorkedFaceDoesNot;
-  return say.untilTheWorkedFaceReaches(touchUpsLeft, fineMm(faceLimitMm));
+  return say.untilTheWorkedFaceReaches(touchUpsLeft, faceLimitMm);
 }
 
 /** How the worked face widens with every touch-up, past and to come, until it needs thinning. */

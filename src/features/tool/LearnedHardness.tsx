@@ -3,7 +3,6 @@
 import { toolWords } from './words/toolWords';
 import { useStandings } from '../../live';
 import type { Tool } from '../../domain/tool';
-import { rounded } from '../../ui/format';
 
 /** What the strokes of the log say of a steel that is known as a range only. */
 export function LearnedHardness({ tool }: { tool: Tool }) {
@@ -13,7 +12,7 @@ export function LearnedHardness({ tool }: { tool: Tool }) {
   return (
     <p>
       {toolWords.yourLogNarrowsTheHardness}{' '}
-      <b className="figures">{toolWords.toHrc2(rounded(lowHrc, 1), rounded(highHrc, 1))}</b>
+      <b className="figures">{toolWords.hardnessFromTo(lowHrc, highHrc)}</b>
       {toolWords.fromOnStonesPlansGo(steps)}
     </p>
   );

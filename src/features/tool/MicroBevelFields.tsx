@@ -4,7 +4,6 @@ import { toolWords as say } from './words/toolWords';
 import { useFormContext, useWatch } from 'react-hook-form';
 import { microBevelCost, USUAL_MICRO_BEVEL, type MicroBevelCost } from '../../core/schools';
 import type { Tool, Zone } from '../../domain/tool';
-import { deg, fineMm, thinMm, volume } from '../../ui/format';
 import { AngleField } from '../../ui/forms/AngleField';
 import { CheckField } from '../../ui/forms/fields';
 import { FormMeasure } from '../../ui/forms/FormMeasure';
@@ -63,17 +62,15 @@ export function MicroBevelFields({ index, drawn }: { index: number; drawn: Tool 
 
 function costInWords(cost: MicroBevelCost, isSet: boolean): string {
   const { thicknessMm } = cost;
-  const which = isSet
-    ? say.itCosts
-    : say.oneOfAndWouldCost(deg(cost.angleDeg), fineMm(cost.faceWidthMm));
-  return say.ofEdgeAndOfSteel(
+  const which = isSet ? say.itCosts : say.oneOfAndWouldCost(cost.angleDeg, cost.faceWidthMm);
+  return say.microBevelCosts(
     which,
-    fineMm(cost.recessionMm),
-    volume(cost.steelMm3),
+    cost.recessionMm,
+    cost.steelMm3,
     cost.strokesPerSide,
     isSet ? 'is' : say.wouldBe,
-    thinMm(thicknessMm.with),
-    fineMm(0.25),
-    thinMm(thicknessMm.without),
+    thicknessMm.with,
+    0.25,
+    thicknessMm.without,
   );
 }

@@ -10,7 +10,7 @@ import { useHand, useShelf } from '../../live';
 import { schoolNoteWords } from './words/schoolNotes';
 import { SCHOOL_QUESTIONS, SCHOOLS, type SchoolQuestion } from '../../domain/schools';
 import type { Tool, Zone } from '../../domain/tool';
-import { minutes, sentence, um } from '../../ui/format';
+import { sentence } from '../../ui/format';
 import { SelectField } from '../../ui/forms/fields';
 
 const QUESTIONS: Record<SchoolQuestion, string> = {
@@ -61,7 +61,7 @@ export function SchoolFields({ tool, zone }: { tool: Tool; zone: Zone }) {
               aria-label={say.whatItCosts(QUESTIONS[question])}
               onClick={() => setOpen(open === question ? null : question)}
             >
-              {say.whatItCosts2}
+              {say.whatItCostsHeading}
             </button>
             {open === question && shelf && hand && (
               <Costs question={question} tool={tool} zone={zone} shelf={shelf} hand={hand} />
@@ -91,11 +91,7 @@ function Costs(props: {
         >
           {sentence(answer)}:{' '}
           {touchUp
-            ? say.strokesASideApex(
-                minutes(touchUp.minutes),
-                touchUp.strokesPerSide,
-                um(touchUp.apexRadiusUm),
-              )
+            ? say.strokesASideApex(touchUp.minutes, touchUp.strokesPerSide, touchUp.apexRadiusUm)
             : say.nothingAtHandWorksIt}
           .{note && <span className="block font-normal">{schoolNoteWords(note)}</span>}
         </li>

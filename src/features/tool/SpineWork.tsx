@@ -20,11 +20,11 @@ export function SpineWork({ tool, use }: { tool: Tool; use: Tool['spine']['use']
   return (
     <div className="flex flex-wrap items-center gap-3">
       <p>
-        {say.knucklesFaceTheSharpEdge(
+        {say.knucklesFaceTheEdge(
           use === 'square scraper'
             ? say.aCrispSquareSpineStrop
             : left > 0
-              ? say.byTheLogTheHook(timesWords(left))
+              ? say.hookCanBeRaised(timesWords(left))
               : say.fileTheSpineSquareAnd,
         )}
       </p>

@@ -28,7 +28,7 @@ import { thickening } from '../../core/edge';
 import { steelLeft, zoneNow } from '../../core/inspection';
 import { faceLimitMm } from '../../core/jobs';
 import { workingFace } from '../../core/ladder';
-import { mm, yearsAhead, rounded } from '../../ui/format';
+import { yearsAhead } from '../../ui/format';
 import { LabLink } from '../../ui/LabLink';
 import { GrowthChart, growthTitle } from './GrowthChart';
 
@@ -227,11 +227,11 @@ function SteelLeft({ tool, zone }: { tool: Tool; zone: Zone }) {
       <h2>{title}</h2>
       <GrowthChart growth={growth} title={title} />
       <p>
-        {say.ofSteelLeftAboveWhat(mm(budget.leftMm), budget.touchUps)}
+        {say.ofSteelLeftAboveWhat(budget.leftMm, budget.touchUps)}
 
         {pace.touchUpsPerYear > 0 && `, ${yearsAhead(budget.years)}`}
-        {say.eachTakesM(
-          rounded(1000 * pace.recessionMm, 0),
+        {say.eachTouchUpTakes(
+          1000 * pace.recessionMm,
           pace.touchUps > 0 ? say.fromOfYourOwn(pace.touchUps) : say.aUsualValueUntilYour,
         )}
       </p>

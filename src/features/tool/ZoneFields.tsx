@@ -10,7 +10,6 @@ import { CheckField, SelectField, TextField, wordOptions } from '../../ui/forms/
 import { Folded } from '../../ui/forms/Folded';
 import { FormMeasure } from '../../ui/forms/FormMeasure';
 import { AsksChoice } from '../../ui/AsksChoice';
-import { deg, fineMm } from '../../ui/format';
 import { spoken } from '../../ui/words/closedWords';
 import { AngleField } from '../../ui/forms/AngleField';
 import { AngleFields } from './AngleFields';
@@ -31,7 +30,7 @@ export function ZoneFields({ index, drawn }: { index: number; drawn: Tool }) {
       <div className="grid gap-4 sm:grid-cols-3">
         <TextField label={say.name} error={errors?.name?.message} {...register(`${path}.name`)} />
         <FormMeasure
-          label={say.fromTheHeel2}
+          label={say.fromTheHeelField}
           quantity="length"
           control={control}
           name={`${path}.startMm`}
@@ -85,11 +84,7 @@ function FacetLeft(props: { facet: NonNullable<Zone['facet']>; onGone: () => voi
   const { facet, onGone } = props;
   return (
     <p className="flex flex-wrap items-center gap-3">
-      {say.aFacetOfAtPer(
-        fineMm(facet.faceWidthMm),
-        deg(facet.angleDeg),
-        facet.kept ? 'kept' : say.toBeBlendedIn,
-      )}
+      {say.facetAt(facet.faceWidthMm, facet.angleDeg, facet.kept ? 'kept' : say.toBeBlendedIn)}
       <button type="button" className="btn btn-outline" onClick={onGone}>
         {say.itIsGone}
       </button>
@@ -99,9 +94,9 @@ function FacetLeft(props: { facet: NonNullable<Zone['facet']>; onGone: () => voi
 
 /** Past which width the zone needs thinning: as the person says, or as is usual. */
 function limitWords(tool: Tool, zone: Zone): string {
-  if (zone.faceLimitMm !== null) return say.thinPast(fineMm(zone.faceLimitMm));
+  if (zone.faceLimitMm !== null) return say.thinPast(zone.faceLimitMm);
   const usualMm = faceLimitMm(tool, zone);
-  return usualMm === null ? say.noLimitSet : say.thinPastAsIsUsual(fineMm(usualMm));
+  return usualMm === null ? say.noLimitSet : say.thinPastAsIsUsual(usualMm);
 }
 
 /** What is seldom measured: the contour, the faces behind, the limit past which the zone is thinned. */
@@ -114,7 +109,7 @@ function BehindFields({ index, zone, drawn }: { index: number; zone: Zone; drawn
       title={say.contourFacesBehindThinning}
       holds={[
         spoken(zone.contour),
-        say.behindPerSide(deg(zone.primaryAngleDeg)),
+        say.behindPerSide(zone.primaryAngleDeg),
         limitWords(drawn, zone),
       ].join(' · ')}
       hasError={Boolean(errors?.primaryAngleDeg ?? errors?.faceLimitMm)}

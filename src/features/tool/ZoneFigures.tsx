@@ -46,11 +46,11 @@ export function ZoneFigures(props: {
     ...(grownMm > face.faceWidthMm + 0.005
       ? [[say.workedFaceNowByThe, fineMm(grownMm)] as [string, string]]
       : []),
-    [say.thickAt(fineMm(0.25)), fineMm(profileThickness(profile, 0.25))],
-    [say.thickAt2(mm(1)), fineMm(profileThickness(profile, 1))],
+    [say.thickAt(0.25), fineMm(profileThickness(profile, 0.25))],
+    [say.thickAtDistance(1), fineMm(profileThickness(profile, 1))],
     [
       say.apexRadiusTested,
-      state?.apex ? say.fromTo(um(state.apex.lowUm), um(state.apex.highUm)) : say.notTested,
+      state?.apex ? say.fromTo(state.apex.lowUm, state.apex.highUm) : say.notTested,
     ],
     [say.apexRadiusTarget, um(zone.targetApexUm)],
     [
@@ -103,7 +103,7 @@ export function ZoneFigures(props: {
 
 /** How far touch-ups have left a flat bevel behind, and how much steeper its apex stands. */
 function driftWords({ touchUps, lagMm, steeperDeg }: BevelDrift): string {
-  return say.inApexAboutSteeper(um(1000 * lagMm), touchUps, deg(steeperDeg));
+  return say.inApexAboutSteeper(1000 * lagMm, touchUps, steeperDeg);
 }
 
 function working(tool: Tool, zone: Zone): WorkingLine[] {
@@ -112,18 +112,14 @@ function working(tool: Tool, zone: Zone): WorkingLine[] {
   if (face.angleDeg > flatAngle(tool)) {
     lines.push({
       what: say.spineLift,
-      formula: say.widthSinHalfTheSpine(
-        tool.bladeWidthMm,
-        deg(face.angleDeg),
-        tool.spineThicknessMm / 2,
-      ),
+      formula: say.spineLiftWorking(tool.bladeWidthMm, face.angleDeg, tool.spineThicknessMm / 2),
       answer: mm(spineLift({ ...tool, angleDeg: face.angleDeg })),
     });
   }
   if (zone.grind !== 'convex') {
     lines.push({
       what: say.bevelFace,
-      formula: say.halfTheThicknessAtThe(zone.shoulderThicknessMm / 2, deg(zone.bevelAngleDeg)),
+      formula: say.faceWidthWorking(zone.shoulderThicknessMm / 2, zone.bevelAngleDeg),
       answer: fineMm(bevelFaceWidthMm(zone)),
     });
   }
@@ -137,8 +133,8 @@ function working(tool: Tool, zone: Zone): WorkingLine[] {
       what: say.costOfTheMicroBevel,
       formula: say.faceSinSinInDepth(
         zone.microBevel.faceWidthMm,
-        deg(zone.microBevel.angleDeg),
-        deg(zone.bevelAngleDeg),
+        zone.microBevel.angleDeg,
+        zone.bevelAngleDeg,
       ),
       answer: fineMm(recessionMm),
     });

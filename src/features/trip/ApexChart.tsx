@@ -13,7 +13,7 @@ import {
   type TripProblem,
 } from '../../core/trip';
 import type { TripTask } from '../../domain/tripTasks';
-import { um, mm, times } from '../../ui/format';
+import { um, times } from '../../ui/format';
 import { Band, Course, Level, LevelAxis, Plot, ticksAt } from '../../ui/plot';
 import { edgeTitle } from '../../ui/words/tripWords';
 import { DAY_HOURS } from './paint';
@@ -54,7 +54,7 @@ export default function ApexChart(props: {
   const highestUm = max([4 * targetUm, ...edge.days.map(({ evening }) => evening.high)])!;
   const needUm = min(work, (job) => job.needUm);
   const spoken = edge.days.map(({ day, evening }) =>
-    say.aboutByEvening(dayName(day), um(evening.median)),
+    say.aboutByEvening(dayName(day), evening.median),
   );
   return (
     <section aria-label={say.throughTheTrip(name)}>
@@ -99,7 +99,7 @@ export default function ApexChart(props: {
             ))}
             {needUm !== undefined && (
               <Level frame={frame} at={y(needUm)} strokeWidth={0} end="right">
-                {say.target(um(needUm))}
+                {say.target(needUm)}
               </Level>
             )}
             {['mid-job', 'evening'].map((lane, i) => (
@@ -172,7 +172,7 @@ function Chances(props: { chances: EdgeDay['midJob']; isNarrow: boolean; x: numb
       />
       <text x={x + 26 + i * RUNG_PX} y={y}>
         {Math.round(10 * chances[rung])}
-        {!isNarrow && say.in103}
+        {!isNarrow && say.inTen}
       </text>
     </g>
   ));
@@ -196,13 +196,13 @@ function EdgeWorking(props: {
   return (
     <Working lines={edgeWorking(edge, problem, tasks)}>
       <p className="mt-2 max-w-[70ch] text-[0.95rem]">
-        {say.twoInThreeOfSuch(
+        {say.whatRunsAssume(
           spells > 0 ? say.learnedFromOfWorkIn(spells) : say.usualRatesNoSpellOf,
-          times(Math.exp(sdLn)),
+          Math.exp(sdLn),
           factorOf('daySdLn'),
           factorOf('hoursSdLn'),
           factorOf('effortSdLn'),
-          mm(PRIORS.chipMedianMm.value),
+          PRIORS.chipMedianMm.value,
           problem.runs,
         )}
       </p>

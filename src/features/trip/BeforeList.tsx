@@ -6,7 +6,7 @@ import { careOrders, type CareRow } from '../../core/care';
 import { edgeName } from '../../domain/edgeName';
 import { useCareActs } from '../../live';
 import Link from '../../ui/Link';
-import { listed, minutes, ml } from '../../ui/format';
+import { listed, minutes } from '../../ui/format';
 import { stopWords } from '../../ui/words/stopWords';
 import { careGroupReason, careGroupTitle } from '../../ui/words/careWords';
 import { DoneListLine, HomeLines, ListHeading } from '../../ui/ListLine';
@@ -49,9 +49,7 @@ export function BeforeList(props: ListProps) {
       )}
       {thirsty.length > 0 && (
         <p className="field-error mt-1">
-          {say.tooThirstyForTheWater(
-            thirsty.map(({ name, waterMl }) => say.aUse(name, ml(waterMl))).join('; '),
-          )}
+          {say.tooThirsty(thirsty.map(({ name, waterMl }) => say.aUse(name, waterMl)).join('; '))}
         </p>
       )}
       {lying.length > 0 && (
@@ -78,10 +76,13 @@ export function CareLines({ care }: { care: readonly CareRow[] }) {
       <button
         type="button"
         className="btn btn-outline min-w-24"
-        aria-label={say.done(careGroupTitle(rows), minutes(sum(rows, (row) => row.minutes)))}
+        aria-label={say.done(
+          careGroupTitle(rows),
+          sum(rows, (row) => row.minutes),
+        )}
         onClick={() => void acts.done(rows, '')}
       >
-        {say.done2}
+        {say.doneMark}
       </button>
     </li>
   ));

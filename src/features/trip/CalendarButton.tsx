@@ -9,7 +9,6 @@ import { edgeName } from '../../domain/edgeName';
 import type { Tool } from '../../domain/tool';
 import type { Trip } from '../../domain/trip';
 import { dayOfTrip } from '../../domain/tripDays';
-import { minutes } from '../../ui/format';
 import { saveCalendar } from '../../ui/saveCalendar';
 import { workInWords } from '../../ui/words/needWords';
 import { edgeNames, type EdgeNamer } from '../../ui/words/edgeNames';
@@ -41,7 +40,7 @@ function linesOf(trip: Trip, plan: MaintenancePlan, nameOf: EdgeNamer) {
   return [
     {
       id: `trip ${trip.id} before`,
-      title: say.edgesBefore(trip.name, minutes(home)),
+      title: say.edgesBefore(trip.name, home),
       details: plan.home.map(
         ({ need }) => `${edgeName(need.tool, need.zone)}: ${workInWords(need)}`,
       ),
@@ -57,9 +56,9 @@ function linesOf(trip: Trip, plan: MaintenancePlan, nameOf: EdgeNamer) {
     },
     ...plan.out.map((out) => ({
       id: `trip ${trip.id} evening ${out.day}`,
-      title: say.edgesThisEveningAbout(minutes(out.eveningMinutes.median)),
+      title: say.edgesThisEveningAbout(out.eveningMinutes.median),
       details: out.evening.map((line) =>
-        say.in104(nameOf(line), spoken(line.rung), Math.round(10 * line.chance)),
+        say.rungLikelyFor(nameOf(line), spoken(line.rung), Math.round(10 * line.chance)),
       ),
       startsOn: day(out.day),
     })),

@@ -54,7 +54,7 @@ export function CellStepper(props: {
       {task ? (
         <>
           <Steps
-            what={say.forWord(spokenText(task.name), tool.name, dayName)}
+            what={say.taskForTool(spokenText(task.name), tool.name, dayName)}
             isEmpty={!job}
             onStep={step}
           >
@@ -146,7 +146,7 @@ function PerHour(props: { unit: string; perHour: number; onChange: (perHour: num
   return (
     <div className="hidden w-36 sm:block">
       <LimitedNumberField
-        label={say.anHour3(unit)}
+        label={say.unitAnHour(unit)}
         min={0.01}
         max={10_000}
         value={perHour}

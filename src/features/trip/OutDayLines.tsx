@@ -11,7 +11,7 @@ import {
 import type { Spot } from '../../domain/terms';
 import { TonightLines } from '../../ui/TonightLines';
 import Link from '../../ui/Link';
-import { listed, minutes } from '../../ui/format';
+import { minutes } from '../../ui/format';
 import { jobLink } from '../../ui/jobAddress';
 import { chanceWords, spreadWords } from '../../ui/words/tripWords';
 import type { EdgeNamer } from '../../ui/words/edgeNames';
@@ -56,7 +56,7 @@ export function OutDayLines(props: {
       ))}
       {midJob.length > 0 && (
         <p className="text-[0.95rem]">
-          {say.inMidJob2}{' '}
+          {say.inMidJobHeading}{' '}
           {midJob.map((line, i) => (
             <span key={`${line.edgeId} ${line.rung}`}>
               {i > 0 && ', '}
@@ -93,7 +93,7 @@ export function Tonight(props: {
   return (
     <section aria-label={say.tonight} className="mt-3 border-y-2 border-ink bg-base-200 px-3 py-2">
       <div className="flex flex-wrap items-baseline justify-between gap-x-4">
-        <h2>{say.tonight2(dayName)}</h2>
+        <h2>{say.tonightOfDay(dayName)}</h2>
         <span className="figures text-lg">{minutes(sum(lines, (line) => line.minutes))}</span>
       </div>
       <ul>
@@ -106,7 +106,7 @@ export function Tonight(props: {
             key={`${line.edgeId} ${line.rung}`}
             mark={<RungMark rung={line.rung} chance={line.chance} />}
             name={nameOf(line)}
-            says={say.inMidJob3(spoken(line.rung), chanceWords(line.chance))}
+            says={say.rungInMidJob(spoken(line.rung), chanceWords(line.chance))}
             link={fieldLink(line, 'belt')}
             minutes={minutes(line.minutes)}
           />
@@ -131,8 +131,8 @@ function OverTheEvening({ day, nameOf }: { day: OutDay; nameOf: EdgeNamer }) {
   });
   return (
     <p className="field-error">
-      {say.overTheEvening(minutes(day.overMinutes))}
-      {named.length > 0 && say.leaveNoWorkForIt(listed(named))}
+      {say.overTheEvening(day.overMinutes)}
+      {named.length > 0 && say.leaveNoWorkForIt(named)}
     </p>
   );
 }

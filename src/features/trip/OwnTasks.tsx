@@ -107,8 +107,8 @@ function OwnTaskLine(props: {
         onValue={(dullingUmPerHour) => onChange({ ...task, dullingUmPerHour })}
       />
       <LimitedNumberField
-        label={say.chips2}
-        unit={say.anHour4}
+        label={say.chipsField}
+        unit={say.anHourUnit}
         min={0}
         max={10}
         value={task.chipsPerHour}

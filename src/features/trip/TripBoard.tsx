@@ -210,7 +210,7 @@ function ForecastState({ shown }: { shown: ShownForecast }) {
         {error
           ? failureWords(error)
           : answer
-            ? say.mediansPriorsWhereYourLog(answer.forecast.runs, isWhole ? '' : say.moreToCome)
+            ? say.runsBehindForecast(answer.forecast.runs, isWhole ? '' : say.moreToCome)
             : say.lookingAhead}
       </p>
       <SavedWord word={saved} />

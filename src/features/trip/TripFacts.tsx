@@ -8,8 +8,6 @@ import { stoneWaterMl } from '../../core/trip';
 import type { Tool } from '../../domain/tool';
 import type { Trip } from '../../domain/trip';
 import { Folded } from '../../ui/forms/Folded';
-import { minutes, ml } from '../../ui/format';
-
 const TripForms = dynamic(() => import('./TripForms'), { ssr: false });
 
 /** What a trip is, in a line; behind it the forms that say so. */
@@ -28,12 +26,9 @@ export function TripFacts(props: {
         climate.map(spoken).join(', ') || tripWords.anyWeather,
         nights === 'at home'
           ? tripWords.eveningsAtHome
-          : tripWords.ofADayForStones(
-              ml(stoneWaterMl(props.trip)),
-              ml(props.trip.waterAtHandMlPerDay),
-            ),
-        tripWords.anEvening(minutes(minutesPerEvening)),
-        tripWords.inMidJob4(midJobStops, kit.midJobFromBelt ? tripWords.fromTheBelt : ''),
+          : tripWords.ofADayForStones(stoneWaterMl(props.trip), props.trip.waterAtHandMlPerDay),
+        tripWords.anEvening(minutesPerEvening),
+        tripWords.stopsInMidJob(midJobStops, kit.midJobFromBelt ? tripWords.fromTheBelt : ''),
         ...(people.length > 0 ? [people.join(', ')] : []),
       ].join(' · ')}
     >

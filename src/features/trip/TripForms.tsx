@@ -166,7 +166,7 @@ function Policy({ trip, onChange }: FormProps) {
     <div className="grid gap-4 sm:grid-cols-4">
       <LimitedNumberField
         label={say.stropFrom}
-        unit={say.target2}
+        unit={say.timesTarget}
         min={1}
         max={20}
         value={policy.stropAt}
@@ -174,7 +174,7 @@ function Policy({ trip, onChange }: FormProps) {
       />
       <LimitedNumberField
         label={say.stoneFrom}
-        unit={say.target2}
+        unit={say.timesTarget}
         min={1}
         max={50}
         value={policy.stoneAt}

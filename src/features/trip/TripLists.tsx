@@ -11,7 +11,7 @@ import {
   type Spread,
 } from '../../core/trip';
 import { tasksOfTrip } from '../../domain/tripTasks';
-import { minutes, ml, listed } from '../../ui/format';
+import { minutes, listed } from '../../ui/format';
 import { Working } from '../../ui/Working';
 import { setWords, spreadWords } from '../../ui/words/tripWords';
 import { BeforeList, CareLines } from './BeforeList';
@@ -104,17 +104,17 @@ function DaysWorking({ plan, forecast, nameOf, dayName }: ListProps) {
         {
           what: say.midJob(dayName(day)),
           formula: shares(day, 'midJob'),
-          answer: say.halfOfThemUnder(minutes(midJobMinutes.mean), minutes(midJobMinutes.median)),
+          answer: say.halfOfThemUnder(midJobMinutes.mean, midJobMinutes.median),
         },
         {
           what: say.evening(dayName(day)),
           formula: shares(day, 'eveningWork'),
-          answer: say.halfOfThemUnder(minutes(eveningMinutes.mean), minutes(eveningMinutes.median)),
+          answer: say.halfOfThemUnder(eveningMinutes.mean, eveningMinutes.median),
         },
       ])}
     >
       <p className="mt-2 text-[0.95rem]">
-        {say.theChanceOfEachKind(minutes(forecast.minutes.mean), minutes(forecast.minutes.median))}
+        {say.theChanceOfEachKind(forecast.minutes.mean, forecast.minutes.median)}
       </p>
     </Working>
   );
@@ -130,7 +130,7 @@ function WaterOfDays({ days, atHandMl }: { days: readonly OutDay[]; atHandMl: nu
   if (most < 1) return null;
   return (
     <p className={most > atHandMl ? 'field-error mt-2' : 'mt-2 text-[0.95rem] text-soft'}>
-      {say.stonesNeedUpToOf(ml(most), ml(atHandMl))}
+      {say.stonesNeedUpToOf(most, atHandMl)}
       {most > atHandMl && say.useAFileADry}
     </p>
   );
@@ -197,7 +197,7 @@ function BackList(props: ListProps) {
         {!isOver && rusting.length > 0 && (
           <li className="border-b border-rule py-2">
             <b>{listed(rusting.map(nameOfTool))}</b> {say.willRustThereWipeFrom}
-            {some.length > 0 && say.aLittle(listed(some.map(nameOfTool)))}
+            {some.length > 0 && say.aLittle(some.map(nameOfTool))}
           </li>
         )}
         {isOver ? (
@@ -225,5 +225,5 @@ function BackList(props: ListProps) {
 /** What of the things that went along was used. */
 function Used({ trip: { carried } }: { trip: Trip }) {
   const used = carried.filter((thing) => thing.used).length;
-  return <p className="mt-2 text-soft">{say.ofThingsThatWentAlong(used, carried.length)}</p>;
+  return <p className="mt-2 text-soft">{say.thingsUsedOfCarried(used, carried.length)}</p>;
 }

@@ -3,13 +3,13 @@ import { tripWords as say } from './words';
 import { PRIORS } from '../../core/priors';
 import type { EdgeCosts, EdgeForecast, TripProblem } from '../../core/trip';
 import type { TripTask } from '../../domain/tripTasks';
-import { deg, minutes, ml, times, um } from '../../ui/format';
+import { minutes, times, um } from '../../ui/format';
 import { plural } from '../../ui/words/plural';
 import type { WorkingLine } from '../../ui/Working';
 import { taskName } from './taskWords';
 
-const CHIPS_FORMULA = say.rateAngleEHrc(
-  deg(PRIORS.chipReferenceDeg.value),
+const CHIPS_FORMULA = say.chipRateByAngleAndHardness(
+  PRIORS.chipReferenceDeg.value,
   PRIORS.chipReferenceHrc.value,
   PRIORS.chipFoldHrc.value,
 );
@@ -37,7 +37,7 @@ export function edgeWorking(
     },
     {
       what: say.stropAndStoneFrom,
-      formula: say.andTargetOf(policy.stropAt, policy.stoneAt, um(targetUm)),
+      formula: say.andTargetOf(policy.stropAt, policy.stoneAt, targetUm),
       answer: `${um(policy.stropAt * targetUm)}, ${um(policy.stoneAt * targetUm)}`,
     },
     ...(isSamePrice
@@ -46,7 +46,9 @@ export function edgeWorking(
     {
       what: say.aChipDayByDay,
       formula: say.n1EChipsAnHour,
-      answer: say.in10(edge.days.map(({ chipChance }) => Math.round(10 * chipChance)).join(', ')),
+      answer: say.chancesInTen(
+        edge.days.map(({ chipChance }) => Math.round(10 * chipChance)).join(', '),
+      ),
     },
     ...(own.copies > 1
       ? [
@@ -61,17 +63,17 @@ export function edgeWorking(
       ? [
           {
             what: say.goneHomeByTheEnd,
-            formula: say.aChipOfOrDeeper(um(1000 * policy.goHomeMm)),
-            answer: say.in102(Math.round(10 * (edge.days.at(-1)?.homeChance ?? 0))),
+            formula: say.aChipOfOrDeeper(1000 * policy.goHomeMm),
+            answer: say.chanceInTen(Math.round(10 * (edge.days.at(-1)?.homeChance ?? 0))),
           },
         ]
       : []),
     {
       what: say.overTheWholeTrip,
-      formula: say.strokesASideOfWater(
+      formula: say.strokesAndWater(
         Math.round(edge.strokesPerSide.low),
         Math.round(edge.strokesPerSide.high),
-        ml(edge.waterMl.median),
+        edge.waterMl.median,
       ),
       answer: plural(Math.round(edge.passes.median), say.passOnCompound, say.passesOnCompound),
     },
@@ -89,17 +91,17 @@ function taskLines(
   return [
     {
       what: say.dulling(name),
-      formula: say.mAnHourSteelYour(rate, times(steel), times(learnedFactor)),
-      answer: say.anHour(um(wear.umPerHour)),
+      formula: say.mAnHourSteelYour(rate, steel, learnedFactor),
+      answer: say.anHour(wear.umPerHour),
     },
     {
       what: say.chips(name),
       formula: CHIPS_FORMULA,
-      answer: say.anHour2(times(wear.chipsPerHour)),
+      answer: say.timesAnHour(wear.chipsPerHour),
     },
     {
       what: say.whatItNeeds(name),
-      formula: say.theLargerOfWhatThe(PRIORS.needOverTarget.value),
+      formula: say.largerOfNeedAndTarget(PRIORS.needOverTarget.value),
       answer: um(needUm),
     },
   ];
@@ -112,13 +114,13 @@ function priceLines(when: string, { worn, chipped }: EdgeCosts): WorkingLine[] {
   }
   return [
     ...worn.map((point) => ({
-      what: say.aTouchUpAt(when, um(point.apexUm)),
-      formula: say.aSideTo(spoken(point.rung), Math.round(point.strokesPerSide), um(point.endUm)),
+      what: say.aTouchUpAt(when, point.apexUm),
+      formula: say.rungWithEnd(spoken(point.rung), Math.round(point.strokesPerSide), point.endUm),
       answer: minutes(point.minutes),
     })),
     ...chipped.map((point) => ({
-      what: say.aChipOf(when, um(1000 * point.chipMm)),
-      formula: say.aSide(spoken(point.rung), Math.round(point.strokesPerSide)),
+      what: say.aChipOf(when, 1000 * point.chipMm),
+      formula: say.rungWithStrokes(spoken(point.rung), Math.round(point.strokesPerSide)),
       answer: minutes(point.minutes),
     })),
   ];

@@ -1,98 +1,104 @@
+import * as format from '../../ui/format';
 import { plural } from '../../ui/words/plural';
 
 /** What these screens say. */
 export const tripWords = {
   workOfAnotherList: 'work of another list',
-  rateAngleEHrc: (deg: string, value: number, value2: number) =>
-    `rate × (${deg}/angle)² × e^((HRC − ${value})/${value2})`,
+  chipRateByAngleAndHardness: (angleDeg: number, referenceHrc: number, foldHrc: number) =>
+    `rate × (${format.deg(angleDeg)}/angle)² × e^((HRC − ${referenceHrc})/${foldHrc})`,
   asItWasLastSeen: 'as it was last seen',
   leavesHomeAt: 'leaves home at',
   byItsLastTest: 'by its last test',
   theEndOfItsLadder: 'the end of its ladder, or its target',
   stropAndStoneFrom: 'strop and stone from',
-  andTargetOf: (stropAt: number, stoneAt: number, um: string) =>
-    `${stropAt} and ${stoneAt} × target of ${um}`,
+  andTargetOf: (stropAt: number, stoneAt: number, targetUm: number) =>
+    `${stropAt} and ${stoneAt} × target of ${format.um(targetUm)}`,
   inMidJob: 'in mid-job, ',
   inTheEvening: 'in the evening, ',
   aChipDayByDay: 'a chip, day by day',
   n1EChipsAnHour: '1 − e^(−chips an hour × hours), over the spread of hours',
-  in10: (join: string) => `${join} in 10`,
+  chancesInTen: (chances: string) => `${chances} in 10`,
   swapsDayByDay: 'swaps, day by day',
   ofAlikeTheNextOne: (copies: number) => `of ${copies} alike, the next one as each is dull`,
   goneHomeByTheEnd: 'gone home by the end',
-  aChipOfOrDeeper: (um: string) => `a chip of ${um} or deeper`,
-  in102: (round: number) => `${round} in 10`,
+  aChipOfOrDeeper: (goHomeMm: number) => `a chip of ${format.um(goHomeMm)} or deeper`,
+  chanceInTen: (chance: number) => `${chance} in 10`,
   overTheWholeTrip: 'over the whole trip',
-  strokesASideOfWater: (round: number, round2: number, ml: string) =>
-    `${round}–${round2} strokes a side, ${ml} of water`,
+  strokesAndWater: (lowStrokes: number, highStrokes: number, volumeMl: number) =>
+    `${lowStrokes}–${highStrokes} strokes a side, ${format.ml(volumeMl)} of water`,
   passOnCompound: 'pass on compound',
   passesOnCompound: 'passes on compound',
   dulling: (name: string) => `${name}, dulling`,
-  mAnHourSteelYour: (rate: number, times: string, times2: string) =>
-    `${rate} µm an hour × steel ${times} × your log ${times2}`,
-  anHour: (um: string) => `${um} an hour`,
+  mAnHourSteelYour: (rate: number, factor: number, factorToo: number) =>
+    `${rate} µm an hour × steel ${format.times(factor)} × your log ${format.times(factorToo)}`,
+  anHour: (sizeUm: number) => `${format.um(sizeUm)} an hour`,
   chips: (name: string) => `${name}, chips`,
-  anHour2: (times: string) => `${times} an hour`,
+  timesAnHour: (factor: number) => `${format.times(factor)} an hour`,
   whatItNeeds: (name: string) => `${name}, what it needs`,
-  theLargerOfWhatThe: (value: number) => `the larger of what the work needs and ${value} × target`,
+  largerOfNeedAndTarget: (times: number) =>
+    `the larger of what the work needs and ${times} × target`,
   aTouchUp: (when: string) => `${when}a touch-up`,
   nothingAtHandWorksIt: 'nothing at hand works it',
-  aTouchUpAt: (when: string, um: string) => `${when}a touch-up at ${um}`,
-  aSideTo: (rung: string, round: number, um: string) =>
-    `${rung}, ${plural(round, 'stroke')} a side, to ${um}`,
-  aChipOf: (when: string, um: string) => `${when}a chip of ${um}`,
-  aSide: (rung: string, round: number) => `${rung}, ${plural(round, 'stroke')} a side`,
+  aTouchUpAt: (when: string, apexUm: number) => `${when}a touch-up at ${format.um(apexUm)}`,
+  rungWithEnd: (rung: string, strokes: number, endUm: number) =>
+    `${rung}, ${plural(strokes, 'stroke')} a side, to ${format.um(endUm)}`,
+  aChipOf: (when: string, chipMm: number) => `${when}a chip of ${format.um(chipMm)}`,
+  rungWithStrokes: (rung: string, strokes: number) =>
+    `${rung}, ${plural(strokes, 'stroke')} a side`,
   brush: 'Brush',
   gentlestOnTheEdgeFirst: ', gentlest on the edge first',
   tapForAnHourMore: 'tap for an hour more, drag for several; keys 1–8,',
   rubsOut: 'rubs out,',
   copiesTheDayOn: 'copies the day on',
-  forWord: (name: string, name2: string, dayName: string) => `${name} for ${name2}, ${dayName}`,
+  taskForTool: (task: string, toolName: string, dayName: string) =>
+    `${task} for ${toolName}, ${dayName}`,
   byUnit: (unit: string) => `By ${unit}`,
   byHours: 'By hours',
   clear: 'Clear',
   copyDayOn: 'Copy day on',
   undo: 'Undo',
-  anHour3: (unit: string) => `${unit} an hour`,
+  unitAnHour: (unit: string) => `${unit} an hour`,
   less: (what: string) => `Less ${what}`,
   more: (what: string) => `More ${what}`,
   moreToCome: ', more to come',
-  mediansPriorsWhereYourLog: (runs: number, value: string) =>
-    `${plural(runs, 'run')}${value}; medians, priors where your log does not say.`,
+  runsBehindForecast: (runs: number, more: string) =>
+    `${plural(runs, 'run')}${more}; medians, priors where your log does not say.`,
   lookingAhead: 'Looking ahead …',
   forecast: 'Forecast',
   stop: 'Stop',
   allRuns: 'All runs',
   nothingInTheLog: 'nothing in the log',
   nothingLikelyInTheEvening: 'nothing likely in the evening',
-  inMidJob2: 'In mid-job:',
+  inMidJobHeading: 'In mid-job:',
   tonight: 'Tonight',
-  tonight2: (dayName: string) => `Tonight, ${dayName}`,
-  inMidJob3: (rung: string, chanceWords: string) => `${rung} in mid-job, ${chanceWords}`,
+  tonightOfDay: (dayName: string) => `Tonight, ${dayName}`,
+  rungInMidJob: (rung: string, chanceWords: string) => `${rung} in mid-job, ${chanceWords}`,
   nothingMoreIsLikelyTonight: 'Nothing more is likely tonight.',
   nothingIsLikelyTonightWipe:
     'Nothing is likely tonight: wipe and dry the edges, and leave them alone.',
-  overTheEvening: (minutes: string) => `${minutes} over the evening.`,
-  leaveNoWorkForIt: (listed: string) => ` Leave ${listed}: no work for it on the next day.`,
+  overTheEvening: (overMinutes: number) => `${format.minutes(overMinutes)} over the evening.`,
+  leaveNoWorkForIt: (names: readonly string[]) =>
+    ` Leave ${format.listed(names)}: no work for it on the next day.`,
   learnedFromOfWorkIn: (spells: number) =>
     `Learned from ${plural(spells, 'spell')} of work in your log`,
   usualRatesNoSpellOf: 'Usual rates: no spell of work in your log says otherwise yet',
-  twoInThreeOfSuch: (
-    value: string,
-    times: string,
-    factorOf: string,
-    factorOf2: string,
-    factorOf3: string,
-    mm: string,
+  whatRunsAssume: (
+    learned: string,
+    factor: number,
+    daySpread: string,
+    hoursSpread: string,
+    effortSpread: string,
+    chipMm: number,
     runs: number,
   ) =>
-    `${value}; two in three of such tools within a factor of ${times}. Days differ by${factorOf}, hours by ${factorOf2}, effort by ${factorOf3}. Chips are log-normal, ${mm} in the middle. The same ${plural(runs, 'run')} of chance for every change that you make.`,
-  aboutByEvening: (dayName: string, um: string) => `${dayName}: about ${um} by evening`,
+    `${learned}; two in three of such tools within a factor of ${format.times(factor)}. Days differ by${daySpread}, hours by ${hoursSpread}, effort by ${effortSpread}. Chips are log-normal, ${format.mm(chipMm)} in the middle. The same ${plural(runs, 'run')} of chance for every change that you make.`,
+  aboutByEvening: (dayName: string, sizeUm: number) =>
+    `${dayName}: about ${format.um(sizeUm)} by evening`,
   throughTheTrip: (name: string) => `${name} through the trip`,
-  target: (um: string) => `target ${um}`,
+  target: (needUm: number) => `target ${format.um(needUm)}`,
   lineTheMiddleCourseOf: (runs: number) =>
     `Line: the middle course of ${plural(runs, 'run')}. Band: two in three. Circle: strop; square: stone; triangle: file, with their chances in ten; hollow under five.`,
-  in103: ' in 10',
+  inTen: ' in 10',
   whichEdge: 'Which edge',
   workOfYourOwn: 'Work of your own',
   aNameForIt: 'A name for it',
@@ -103,8 +109,8 @@ export const tripWords = {
   needsAnEdgeAsFor: 'Needs an edge as for',
   dullsBy: 'Dulls by',
   mAnHour: 'µm an hour',
-  chips2: 'Chips',
-  anHour4: 'an hour',
+  chipsField: 'Chips',
+  anHourUnit: 'an hour',
   remove: (name: string) => `Remove ${name}`,
   peopleWithCommasBetween: 'People, with commas between',
   whoIsNamedCarriesTools: 'Who is named carries tools of their own; the rest is everybody’s.',
@@ -135,7 +141,7 @@ export const tripWords = {
   min: 'min',
   stopsInMidJobA: 'Stops in mid-job, a tool and day',
   stropFrom: 'Strop from',
-  target2: '× target',
+  timesTarget: '× target',
   stoneFrom: 'Stone from',
   grindChipsOutFrom: 'Grind chips out from',
   mm: 'mm',
@@ -144,42 +150,43 @@ export const tripWords = {
   theTrip: 'The trip',
   anyWeather: 'any weather',
   eveningsAtHome: 'evenings at home',
-  ofADayForStones: (ml: string, ml2: string) => `${ml} of ${ml2} a day for stones`,
-  anEvening: (minutes: string) => `${minutes} an evening`,
+  ofADayForStones: (stoneWaterMl: number, volumeMl: number) =>
+    `${format.ml(stoneWaterMl)} of ${format.ml(volumeMl)} a day for stones`,
+  anEvening: (minutesPerEvening: number) => `${format.minutes(minutesPerEvening)} an evening`,
   fromTheBelt: ', from the belt',
-  inMidJob4: (midJobStops: number, value: string) =>
-    `${plural(midJobStops, 'stop')} in mid-job${value}`,
+  stopsInMidJob: (stops: number, where: string) => `${plural(stops, 'stop')} in mid-job${where}`,
   beforeYouGo: 'Before you go',
   nothingThatYouOwnWorks: 'Nothing that you own works',
   whatWould: 'What would',
   stopUse: (stopWords: string) => `stop use, ${stopWords}`,
   goesToASmith: 'goes to a smith',
-  aUse: (name: string, ml: string) => `${name}, ${ml} a use`,
-  tooThirstyForTheWater: (join: string) => `Too thirsty for the water of a day: ${join}.`,
-  nothingFlatToLayOn: (join: string) => `Nothing flat to lay on: ${join}.`,
-  done: (careGroupTitle: string, minutes: string) => `${careGroupTitle}, ${minutes}: done`,
-  done2: 'Done',
+  aUse: (name: string, waterMl: number) => `${name}, ${format.ml(waterMl)} a use`,
+  tooThirsty: (uses: string) => `Too thirsty for the water of a day: ${uses}.`,
+  nothingFlatToLayOn: (things: string) => `Nothing flat to lay on: ${things}.`,
+  done: (careGroupTitle: string, minutes: number) =>
+    `${careGroupTitle}, ${format.minutes(minutes)}: done`,
+  doneMark: 'Done',
   whenYouAreBack: 'When you are back',
   lookedThroughOnReturn: 'Looked through on return.',
   lookTheToolsThroughFrom: 'Look the tools through: from the last day on.',
   lookTheToolsThrough: 'Look the tools through',
   willRustThereWipeFrom:
     'will rust there: wipe from spine toward edge each evening, dry, a thin film of oil, wax or fat; out of wet leather.',
-  aLittle: (listed: string) => ` ${listed} a little.`,
-  ofThingsThatWentAlong: (d: number, length: number) =>
-    `${d} of ${length} things that went along were used.`,
+  aLittle: (names: readonly string[]) => ` ${format.listed(names)} a little.`,
+  thingsUsedOfCarried: (used: number, carried: number) =>
+    `${used} of ${carried} things that went along were used.`,
   notTickedWhilePackingSo: 'Not ticked while packing, so not counted on:',
   tickWhatIsHere: 'Tick what is here',
   outThere: 'Out there',
   outThereByTheLog: 'Out there, by the log',
   midJob: (dayName: string) => `${dayName}, mid-job`,
-  halfOfThemUnder: (minutes: string, minutes2: string) =>
-    `${minutes}, half of them under ${minutes2}`,
+  halfOfThemUnder: (minutes: number, minutesToo: number) =>
+    `${format.minutes(minutes)}, half of them under ${format.minutes(minutesToo)}`,
   evening: (dayName: string) => `${dayName}, evening`,
-  theChanceOfEachKind: (minutes: string, minutes2: string) =>
-    `The chance of each kind of work times its minutes when it comes; the working of an edge stands under its chart. In sum ${minutes} on average, half of all trips under ${minutes2}.`,
-  stonesNeedUpToOf: (ml: string, ml2: string) =>
-    `Stones need up to ${ml} of the ${ml2} that they have a day.`,
+  theChanceOfEachKind: (minutes: number, minutesToo: number) =>
+    `The chance of each kind of work times its minutes when it comes; the working of an edge stands under its chart. In sum ${format.minutes(minutes)} on average, half of all trips under ${format.minutes(minutesToo)}.`,
+  stonesNeedUpToOf: (volumeMl: number, atHandMl: number) =>
+    `Stones need up to ${format.ml(volumeMl)} of the ${format.ml(atHandMl)} that they have a day.`,
   useAFileADry:
     ' Use a file, a dry diamond or a strop those days, or set more water aside for them.',
   hardlyAny: 'hardly any',
@@ -204,9 +211,12 @@ export const tripWords = {
   workByToolAndDay: 'Work by tool and day',
   tool: 'Tool',
   intoACalendar: 'Into a calendar',
-  edgesBefore: (name: string, minutes: string) => `Edges before ${name}: ${minutes}`,
-  edgesThisEveningAbout: (minutes: string) => `Edges this evening: about ${minutes}`,
-  in104: (nameOf: string, rung: string, round: number) => `${nameOf}: ${rung}, ${round} in 10`,
+  edgesBefore: (name: string, minutes: number) =>
+    `Edges before ${name}: ${format.minutes(minutes)}`,
+  edgesThisEveningAbout: (minutes: number) =>
+    `Edges this evening: about ${format.minutes(minutes)}`,
+  rungLikelyFor: (edge: string, rung: string, chance: number) =>
+    `${edge}: ${rung}, ${chance} in 10`,
   tapADayToPaint: 'Tap a day to paint it by hours or by number.',
   otherTrips: 'Other trips',
   trip: 'Trip',

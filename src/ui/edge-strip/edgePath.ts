@@ -2,7 +2,6 @@ import { uiPartsWords as say } from '../words/partsWords';
 import { spoken } from '../words/closedWords';
 import type { EdgeWord } from '../../core/inspection';
 import type { Finding } from '../../domain/session';
-import { placeMm } from '../format';
 
 /** How the line of an edge is drawn: shape and weight tell the state before colour does. */
 interface Stroke {
@@ -78,7 +77,7 @@ export function describeEdge(
 ): string {
   return stretches
     .map(({ name, word, findings }) => {
-      const seen = findings.map((f) => say.findingAt(spoken(f.kind), placeMm(f.atMm))).join(', ');
+      const seen = findings.map((f) => say.findingAt(spoken(f.kind), f.atMm)).join(', ');
       return `${name}: ${word === 'unknown' ? say.notTested : spoken(word)}${seen ? `, ${seen}` : ''}`;
     })
     .join('; ');

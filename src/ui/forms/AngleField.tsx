@@ -3,7 +3,7 @@
 import { spoken } from '../words/closedWords';
 import { uiFormsWords as say } from '../words/formsWords';
 import { useId, useState } from 'react';
-import { deg, figure } from '../format';
+import { figure } from '../format';
 import { typedNumber } from '../units';
 import { fieldMessage } from './fields';
 import { ANGLES_KEY, usePreference } from '../preferences';
@@ -29,7 +29,7 @@ export function AngleField(props: {
   const current = typed ?? figure(shown);
   const perSide = typedNumber(current) / times;
   const fits = perSide >= min && perSide <= max;
-  const message = error ?? (fits ? undefined : say.mustBeFromTo2(min * times, max * times));
+  const message = error ?? (fits ? undefined : say.angleMustBeFromTo(min * times, max * times));
   return (
     <div className="grid content-start gap-1">
       <label htmlFor={id}>
@@ -55,7 +55,7 @@ export function AngleField(props: {
         <span className="text-soft">°</span>
       </span>
       <p id={`${id}-other`} className="text-[0.92rem] text-soft">
-        {way === 'inclusive' ? say.perSide2(deg(valueDeg)) : say.inclusive(deg(2 * valueDeg))}{' '}
+        {way === 'inclusive' ? say.perSideAngle(valueDeg) : say.inclusive(2 * valueDeg)}{' '}
         <button
           type="button"
           className="link min-h-8 pointer-coarse:min-h-12"
@@ -64,7 +64,7 @@ export function AngleField(props: {
             setWay(way === 'inclusive' ? 'per side' : 'inclusive');
           }}
         >
-          {say.typeIt(spoken(way === 'inclusive' ? 'per side' : 'inclusive'))}
+          {say.typeItAs(spoken(way === 'inclusive' ? 'per side' : 'inclusive'))}
         </button>
       </p>
       {message && (

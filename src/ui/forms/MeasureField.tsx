@@ -60,7 +60,7 @@ export function LimitedMeasureField(
   return (
     <MeasureField
       {...props}
-      error={refused ? say.mustBeFromTo3(min, max) : undefined}
+      error={refused ? say.measureMustBeFromTo(min, max) : undefined}
       onValue={(next) => {
         const fits = next >= min && next <= max;
         setRefused(!fits);

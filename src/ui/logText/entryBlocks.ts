@@ -4,7 +4,7 @@ import { sum } from 'd3-array';
 import type { LoggedSession } from '../../domain/loggedSession';
 import type { Tool } from '../../domain/tool';
 import type { MarkdownBlock } from '../../formats/markdown';
-import { chipDepth, day, minutes, placeMm } from '../format';
+import { day, minutes } from '../format';
 import { testWords, workedEdge, WORK_WORDS } from '../words/entryWords';
 
 /** One entry of the log as a text. */
@@ -55,9 +55,7 @@ function stepTable(steps: LoggedSession['steps']): MarkdownBlock {
 /** What was seen at a look, in one line. */
 export function seenWords(seen: LoggedSession['before']): string {
   const found = seen.findings.map(({ kind, atMm, depthMm }) =>
-    depthMm > 0
-      ? say.ofAt(spoken(kind), chipDepth(depthMm), placeMm(atMm))
-      : say.findingAt(spoken(kind), placeMm(atMm)),
+    depthMm > 0 ? say.ofAt(spoken(kind), depthMm, atMm) : say.findingAt(spoken(kind), atMm),
   );
   return [testWords(seen), ...found].join('; ');
 }

@@ -31,10 +31,10 @@ export function seasonBlocks(input: {
   const edges = [...new Set(own.map(nameOf))].sort();
   const onTrips = trips.filter(({ id }) => own.some(({ tripId }) => tripId === id));
   return [
-    { heading: say.fromTo(day(first.startedAt), day(last.startedAt)), level: 1 },
+    { heading: say.fromTo(first.startedAt, last.startedAt), level: 1 },
     {
       facts: [
-        [say.entries, say.inAll(own.length, minutes(timeOf(own)))],
+        [say.entries, say.entriesInAll(own.length, timeOf(own))],
         ...(onTrips.length > 0
           ? [[say.trips, onTrips.map(({ name }) => name).join(', ')] as const]
           : []),

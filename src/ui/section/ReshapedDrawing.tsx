@@ -4,7 +4,6 @@ import { uiSectionWords as say } from '../words/sectionWords';
 import { useId } from 'react';
 import type { ProfilePoint, Reshaped } from '../../core/edge';
 import type { LadderStep } from '../../core/ladder';
-import { deg, fineMm, mm } from '../format';
 import { useWidth } from '../useWidth';
 import { scaleBar } from './drawing';
 
@@ -56,7 +55,7 @@ export function ReshapedDrawing({
       height={HEIGHT}
       viewBox={`0 0 ${width} ${HEIGHT}`}
       role="img"
-      aria-label={say.theSectionAsPlannedPer(deg(zoneAfter.bevelAngleDeg), fineMm(recessionMm))}
+      aria-label={say.theSectionAsPlannedPer(zoneAfter.bevelAngleDeg, recessionMm)}
     >
       <pattern
         id={hatch}
@@ -115,7 +114,7 @@ function Words(props: { recessionMm: number; middle: number; scale: number; widt
       </text>
       {recessionMm >= 0.005 && (
         <text x={width - 8} y={middle + 5} textAnchor="end">
-          {say.back(mm(recessionMm))}
+          {say.back(recessionMm)}
         </text>
       )}
     </g>

@@ -4,7 +4,7 @@ import { uiSectionWords as say } from '../words/sectionWords';
 import { useId, useState } from 'react';
 import { profileThickness, sectionProfile, type ProfilePoint } from '../../core/edge';
 import type { Tool, Zone } from '../../domain/tool';
-import { deg, fineMm, mm } from '../format';
+import { fineMm, mm } from '../format';
 import { useWidth } from '../useWidth';
 import { roundedSide, scaleBar, sectionViews, type SectionView } from './drawing';
 
@@ -51,8 +51,8 @@ export function SectionDrawing(props: {
         role="img"
         aria-label={say.sectionPerSideThickA(
           view.label,
-          deg(zone.bevelAngleDeg),
-          fineMm(profileThickness(profile, 0.25)),
+          zone.bevelAngleDeg,
+          profileThickness(profile, 0.25),
         )}
       >
         <clipPath id={bandId}>
@@ -158,12 +158,12 @@ function AngleMark({ zone, width }: { zone: Zone; width: number }) {
   const micro = zone.microBevel;
   const behind =
     zone.grind === 'convex'
-      ? say.arcToAtTheCheek(deg(zone.bevelAngleDeg), deg(zone.primaryAngleDeg))
-      : say.bevelPerSide(deg(zone.bevelAngleDeg));
+      ? say.arcToAtTheCheek(zone.bevelAngleDeg, zone.primaryAngleDeg)
+      : say.bevelPerSide(zone.bevelAngleDeg);
   return (
     <g fontSize={16} className="figures">
       <text x={10} y={22} fontWeight={640}>
-        {micro ? say.microBevelPerSide(deg(micro.angleDeg), fineMm(micro.faceWidthMm)) : behind}
+        {micro ? say.microBevelPerSide(micro.angleDeg, micro.faceWidthMm) : behind}
       </text>
       {micro && (
         <text x={10} y={44}>
@@ -171,7 +171,7 @@ function AngleMark({ zone, width }: { zone: Zone; width: number }) {
         </text>
       )}
       <text x={width - 8} y={22} textAnchor="end" fill="var(--soft)">
-        {say.inclusive(deg(2 * (micro?.angleDeg ?? zone.bevelAngleDeg)))}
+        {say.inclusive(2 * (micro?.angleDeg ?? zone.bevelAngleDeg))}
       </text>
     </g>
   );
@@ -201,7 +201,10 @@ function Thickness(props: {
               stroke="none"
               fill="var(--ink)"
             >
-              {say.at(fineMm(thicknessMm), distanceMm < 1 ? fineMm(distanceMm) : mm(distanceMm))}
+              {say.thickAtDistance(
+                thicknessMm,
+                distanceMm < 1 ? fineMm(distanceMm) : mm(distanceMm),
+              )}
             </text>
           </g>
         );

@@ -1,3 +1,5 @@
+import * as format from '../format';
+
 /** What these screens say. */
 export const uiLogTextWords = {
   atTheBench: 'at the bench',
@@ -15,11 +17,12 @@ export const uiLogTextWords = {
   plannedASide: 'Planned a side',
   leftOut: (skipped: string) => `left out: ${skipped}`,
   noPlan: 'no plan',
-  ofAt: (kind: string, chipDepth: string, placeMm: string) =>
-    `${kind} of ${chipDepth} at ${placeMm}`,
+  ofAt: (kind: string, depthMm: number, atMm: number) =>
+    `${kind} of ${format.chipDepth(depthMm)} at ${format.placeMm(atMm)}`,
   noEntries: 'No entries',
   entries: 'Entries',
-  inAll: (length: number, minutes: string) => `${length}, ${minutes} in all`,
+  entriesInAll: (entries: number, minutes: number) =>
+    `${entries}, ${format.minutes(minutes)} in all`,
   trips: 'Trips',
   whatEachEdgeGot: 'What each edge got',
   edge: 'Edge',
@@ -34,6 +37,6 @@ export const uiLogTextWords = {
   log: 'Log',
   looksBetween: 'Looks between',
   seen: 'Seen',
-  findingAt: (kind: string, place: string) => `${kind} at ${place}`,
-  fromTo: (from: string, to: string) => `${from} to ${to}`,
+  findingAt: (kind: string, atMm: number) => `${kind} at ${format.placeMm(atMm)}`,
+  fromTo: (day: string, dayToo: string) => `${format.day(day)} to ${format.day(dayToo)}`,
 };

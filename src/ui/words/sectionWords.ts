@@ -1,18 +1,23 @@
+import * as format from '../format';
+
 /** What these screens say. */
 export const uiSectionWords = {
   wholeBlade: 'whole blade',
   perSide: 'per side',
-  sectionPerSideThickA: (label: string, deg: string, fineMm: string) =>
-    `Section, ${label}: ${deg} per side, ${fineMm} thick a quarter of a millimetre behind the edge`,
+  sectionPerSideThickA: (label: string, bevelAngleDeg: number, widthMm: number) =>
+    `Section, ${label}: ${format.deg(bevelAngleDeg)} per side, ${format.fineMm(widthMm)} thick a quarter of a millimetre behind the edge`,
   dashedAsItIs: 'dashed: as it is',
   zoom: 'Zoom',
-  arcToAtTheCheek: (deg: string, deg2: string) => `arc, ${deg} to ${deg2} at the cheek`,
-  bevelPerSide: (deg: string) => `bevel ${deg} per side`,
-  microBevelPerSide: (deg: string, fineMm: string) => `micro-bevel ${deg} per side, ${fineMm}`,
-  inclusive: (deg: string) => `inclusive ${deg}`,
-  at: (fineMm: string, value: string) => `${fineMm} at ${value}`,
-  theSectionAsPlannedPer: (deg: string, fineMm: string) =>
-    `The section as planned: ${deg} per side, the apex ${fineMm} further back`,
+  arcToAtTheCheek: (bevelAngleDeg: number, primaryAngleDeg: number) =>
+    `arc, ${format.deg(bevelAngleDeg)} to ${format.deg(primaryAngleDeg)} at the cheek`,
+  bevelPerSide: (bevelAngleDeg: number) => `bevel ${format.deg(bevelAngleDeg)} per side`,
+  microBevelPerSide: (angleDeg: number, faceWidthMm: number) =>
+    `micro-bevel ${format.deg(angleDeg)} per side, ${format.fineMm(faceWidthMm)}`,
+  inclusive: (angleDeg: number) => `inclusive ${format.deg(angleDeg)}`,
+  thickAtDistance: (thicknessMm: number, distance: string) =>
+    `${format.fineMm(thicknessMm)} at ${distance}`,
+  theSectionAsPlannedPer: (bevelAngleDeg: number, recessionMm: number) =>
+    `The section as planned: ${format.deg(bevelAngleDeg)} per side, the apex ${format.fineMm(recessionMm)} further back`,
   dottedAsItIsHatched: 'dotted: as it is; hatched: taken',
-  back: (mm: string) => `${mm} back`,
+  back: (recessionMm: number) => `${format.mm(recessionMm)} back`,
 };

@@ -26,7 +26,7 @@ export const shellWords = {
   savedMeanwhile: 'saved meanwhile: ',
   saveThese: 'Save these',
   notSaved: 'Not saved',
-  notSaved2: (length: number) => `Not saved: ${plural(length, 'record')}.`,
+  recordsNotSaved: (records: number) => `Not saved: ${plural(records, 'record')}.`,
   itWaitsOnThisDevice: 'It waits on this device until the page is opened again.',
   itWaitsInThisTab: 'It waits in this tab only: save it as a file before you close it.',
   saveAsAFile: 'Save as a file',

@@ -1,3 +1,4 @@
+import * as format from '../../../ui/format';
 import { plural } from '../../../ui/words/plural';
 
 /** What these screens say. */
@@ -19,7 +20,8 @@ export const guideWords = {
   theBurrOff: 'The burr off',
   feelAcrossFromSpineTo: 'Feel across, from spine to edge, never along it: a wire edge cuts.',
   takenOffBy: 'Taken off by',
-  perSide: (deg: string, holdInShort: string) => `${deg} per side. ${holdInShort}`,
+  perSide: (steepDeg: number, holdInShort: string) =>
+    `${format.deg(steepDeg)} per side. ${holdInShort}`,
   alternate432And:
     'Alternate 4, 3, 2 and 1 a side at the same angle, each round lighter, the last with the tool’s own weight.',
   twoFeatherLightStrokesA: (steep: string) =>
@@ -54,21 +56,21 @@ export const guideWords = {
   goneToTheEdge: 'gone to the edge',
   leftAtTheEdge: 'left at the edge',
   glint: 'Glint',
-  ofStrokesLeaveThe: (value: number, value2: number, abrasiveName: string) =>
-    `${value} of ${value2} strokes: leave the ${abrasiveName}?`,
+  leaveStoneEarly: (done: number, planned: number, abrasiveName: string) =>
+    `${done} of ${planned} strokes: leave the ${abrasiveName}?`,
   goOnWithAnotherThing: 'Go on with another thing; the rest is planned anew from the last test',
   then: (abrasiveName: string) => `, then ${abrasiveName}`,
   thisStep: (abrasiveName: string) => `This step: ${abrasiveName}`,
   shareTheStrokesBetweenThe: 'Share the strokes between the sides; the count turns over with you',
   countByABeatEach: 'Count by a beat: each click is a stroke, until you pause',
-  aMinute: (value: string, round: number) => `${value}, ${round} a minute`,
+  motionWithPace: (motion: string, strokes: number) => `${motion}, ${strokes} a minute`,
   calledWhenASideIs: 'Called when a side is done, by',
   leaveThisStepOutBecause: 'Leave this step out, because',
   stepBackTo: (abrasiveName: string) => `Step back to ${abrasiveName}`,
   leftOut: (skipped: string) => `left out: ${skipped}`,
   iCountInA: 'I count in a',
   ofSoManyStrokes: 'of so many strokes',
-  thisStep2: 'This step',
+  thisStepHeading: 'This step',
   byStrokes: 'by strokes',
   byFeelAClockNo: 'by feel: a clock, no count',
   testIt: 'Test it',
@@ -76,16 +78,18 @@ export const guideWords = {
   wipeItFirstFromSpine: 'Wipe it first, from spine toward edge.',
   itMeetsItsTargetStop: 'It meets its target: stop there.',
   finishHere: 'Finish here',
-  about: (um: string, replace: string, um2: string) => `About ${um} (${replace}–${um2})`,
-  itMeetsItsTargetStop2: (about: string, um: string) =>
-    `${about}: it meets its target (${um}). Stop there.`,
+  apexAbout: (apexRadiusUm: number, low: string, highUm: number) =>
+    `About ${format.um(apexRadiusUm)} (${low}–${format.um(highUm)})`,
+  apexMeetsTarget: (about: string, targetApexUm: number) =>
+    `${about}: it meets its target (${format.um(targetApexUm)}). Stop there.`,
   worseThanBeforeInkThe: (about: string) =>
     `${about}, worse than before. Ink the edge and look before you go on.`,
   noBetterThanBeforeBeyond: (about: string) =>
     `${about}, no better than before beyond its scatter. Ink the edge and look before you go on.`,
   improvingCarryOn: 'Improving: carry on.',
   carryOn: 'Carry on.',
-  target: (about: string, um: string, value: string) => `${about}; target ${um}. ${value}`,
+  apexAgainstTarget: (about: string, targetApexUm: number, verdict: string) =>
+    `${about}; target ${format.um(targetApexUm)}. ${verdict}`,
   measuredNowAsPlannedUnless: 'Measured now, as planned unless you say otherwise',
   widthOfTheEdgeBevel: 'Width of the edge bevel',
   angleOfTheCheek: 'Angle of the cheek',
@@ -99,18 +103,18 @@ export const guideWords = {
     'Wipe and dry it, a thin film of oil, wax or fat on carbon steel, clean hands before food. Keep swarf out of food and eyes.',
   backToTheStrokes: 'Back to the strokes',
   writeItIntoTheLog: 'Write it into the log',
-  theFinestTestItPasses2: 'The finest test it passes at the end',
+  finestTestAtTheEnd: 'The finest test it passes at the end',
   theArcIsGroundIn:
     'The arc is ground in part: its measures stay as they were. Measure its angle again before the next touch-up, or go on with the facets that are left.',
-  itHasLeftAFacet: (fineMm: string, deg: string) =>
-    `It has left a facet ${fineMm} wide at ${deg} per side`,
+  itHasLeftAFacet: (faceWidthMm: number, angleDeg: number) =>
+    `It has left a facet ${format.fineMm(faceWidthMm)} wide at ${format.deg(angleDeg)} per side`,
   blendItNextTime: 'Blend it next time',
   keepItAsAMicro: 'Keep it as a micro-bevel',
   theDrawingAndTheNext: 'The drawing and the next plan go by it.',
   stillToBeSeen: 'Still to be seen?',
-  fromTheHeelOfThe: (sentence: string, placeMm: string, stillDeep: string) =>
-    `${sentence} ${placeMm} from the heel of the stretch${stillDeep}`,
-  deep: (chipDepth: string) => `, ${chipDepth} deep`,
+  fromTheHeelOfThe: (spoken: string, startMm: number, stillDeep: string) =>
+    `${format.sentence(spoken)} ${format.placeMm(startMm)} from the heel of the stretch${stillDeep}`,
+  deep: (depthMm: number) => `, ${format.chipDepth(depthMm)} deep`,
   now: (edgeName: string) => `Now ${edgeName}.`,
   wash: 'Wash',
   brushAndRinseLayIt: 'brush and rinse; lay it flat to dry',
@@ -122,12 +126,12 @@ export const guideWords = {
   dryFirstThenIn: 'dry first, then in',
   thenPutItAway: 'Then put it away',
   oneEdge: 'One edge',
-  inWord: (value: string, minutes: string) => `${value} in ${minutes}:`,
+  edgesDoneIn: (edges: string, minutes: number) => `${edges} in ${format.minutes(minutes)}:`,
   aToolTakenDown: 'a tool taken down',
   next: (name: string) => `Next: ${name}`,
   toTheRack: 'To the rack',
   inTheLog: ': in the log',
-  behindTheEdge: (placeMm: string) => ` ${placeMm} behind the edge`,
+  behindTheEdge: (leverMm: number) => ` ${format.placeMm(leverMm)} behind the edge`,
   toolBraced: ', tool braced',
   coins: (others: string) => `; coins ${others}`,
   countAStrokeSide: (side: string, count: number) => `Count a stroke: ${side} side, ${count}`,
@@ -142,22 +146,23 @@ export const guideWords = {
     `${passWords}, heel to toe, of ${passStrokes} each`,
   thisSideHasItsStrokes: 'This side has its strokes: turn it over.',
   inkItAndLookDo: 'Ink it and look: do the strokes reach the edge?',
-  firstASideFromAt: (strokesPerSide: number, spanMm: string, deg: string) =>
-    `First ${strokesPerSide} a side from ${spanMm}, at ${deg} per side. `,
-  nowTheRestOfThe: (deg: string) => `Now the rest of the edge, at ${deg} per side. `,
+  firstASideFromAt: (strokesPerSide: number, spanMm: string, angleDeg: number) =>
+    `First ${strokesPerSide} a side from ${spanMm}, at ${format.deg(angleDeg)} per side. `,
+  nowTheRestOfThe: (angleDeg: number) =>
+    `Now the rest of the edge, at ${format.deg(angleDeg)} per side. `,
   sectionOfALittleOver: (section: number, sections: number, spanMm: string) =>
     `Section ${section} of ${sections}, ${spanMm}, a little over the next. `,
   theNextGoes: (way: string) => `; the next goes ${way}`,
   pastThePlan: ', past the plan',
-  setMoreThenTurnOver: (value: number, past: string, left: number, next: string) =>
-    `set ${value}${past}: ${left} more, then turn over${next}`,
+  setThenTurnOver: (set: number, past: string, left: number, next: string) =>
+    `set ${set}${past}: ${left} more, then turn over${next}`,
   even: ': even',
-  moreOnThe: (plural2: string, value: string) => `: ${plural2} more on the ${value}`,
-  firstFromAsDrawnThen: (spanMm: string, deg: string) =>
-    `First from ${spanMm} as drawn; then the rest of the edge at ${deg} per side.`,
+  moreOnTheSide: (strokes: string, side: string) => `: ${strokes} more on the ${side}`,
+  firstFromAsDrawnThen: (spanMm: string, thenDeg: number) =>
+    `First from ${spanMm} as drawn; then the rest of the edge at ${format.deg(thenDeg)} per side.`,
   listenAndFeel: 'Listen and feel',
-  about2: (sentence: string, newtons: string, value: string) =>
-    `${sentence}, about ${newtons}; ${value}.`,
+  forceAndLubricant: (force: string, forceN: number, lubricant: string) =>
+    `${format.sentence(force)}, about ${format.newtons(forceN)}; ${lubricant}.`,
   bothSidesDoneGoOn: 'Both sides done: go on',
   thisSideDone: 'This side done',
   startTheClock: 'Start the clock',
@@ -175,31 +180,32 @@ export const guideWords = {
   turnItOver: 'Turn it over',
   nextStep: 'Next step',
   spine: (name: string) => `${name}, spine`,
-  stepOfTo: (value: number, length: number, abrasiveName: string, task: string) =>
-    `step ${value} of ${length}, ${abrasiveName}, to ${task}`,
+  stepOfLadder: (step: number, steps: number, abrasiveName: string, task: string) =>
+    `step ${step} of ${steps}, ${abrasiveName}, to ${task}`,
   left: (minutesLeft: string) => `${minutesLeft} left`,
   leave: 'Leave',
-  ladderAtStepOf: (value: number, length: number) =>
-    `Ladder, at step ${value} of ${plural(length, 'step')}`,
+  ladderAtStep: (step: number, steps: number) =>
+    `Ladder, at step ${step} of ${plural(steps, 'step')}`,
   allGone: 'all gone',
   goneAtTheEdgeOnly: 'gone at the edge only',
   whatInkSays: 'What ink says',
   rightSo: 'right so',
-  secondsOfUsuallyTo: (floor: number, round: number, round2: number) =>
-    `${floor} seconds of usually ${round} to ${round2}`,
+  secondsOfUsual: (seconds: number, lowSeconds: number, highSeconds: number) =>
+    `${seconds} seconds of usually ${lowSeconds} to ${highSeconds}`,
   heel: 'heel',
-  doneS: (other: string, round: number) => `${other} done, ${round} s`,
-  usuallySASide: (round: number, round2: number) => `usually ${round}–${round2} s a side`,
+  sideDoneAfter: (side: string, seconds: number) => `${side} done, ${seconds} s`,
+  usualSecondsASide: (lowSeconds: number, highSeconds: number) =>
+    `usually ${lowSeconds}–${highSeconds} s a side`,
   whyItMayBeStuck: 'Why it may be stuck',
   itTakesLongerThanIt: 'It takes longer than it should',
-  carryOn2: 'Carry on',
+  carryOnButton: 'Carry on',
   thereIsNoSuchTouch: 'There is no such touch-up here',
   itMayBeOnAnother: 'It may be on another device, or its tool was taken down.',
   chooseAnEdge: 'Choose an edge',
   whatWasCountedSoFar: 'What was counted so far is saved.',
   doneAndNotSavedYet: 'Done, and not saved yet',
   theEntryOpensAsSoon: 'The entry opens as soon as it is saved: see above what hinders it.',
-  setOf: (name: string, strokes: number) => `${name} of ${strokes}`,
+  setOf: (name: string, strokes: number) => `${format.sentence(name)} of ${strokes}`,
   noGlint: 'none',
   someGlint: 'some',
   fromSpan: (span: string) => `from ${span}`,

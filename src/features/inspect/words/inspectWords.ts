@@ -1,3 +1,4 @@
+import * as format from '../../../ui/format';
 import { plural } from '../../../ui/words/plural';
 
 /** What these screens say. */
@@ -5,14 +6,14 @@ export const inspectWords = {
   theLookIsSavedWhat: 'The look is saved; what was found stays on the strip.',
   undo: 'Undo',
   angle: 'Angle',
-  angle2: (adviceWords: string) => `Angle: ${adviceWords}`,
-  planPerSide: (deg: string) => `Plan ${deg} per side`,
+  angleAdvice: (advice: string) => `Angle: ${advice}`,
+  planPerSide: (angleDeg: number) => `Plan ${format.deg(angleDeg)} per side`,
   planAMicroBevel: 'Plan a micro-bevel',
   noneChosen: 'none chosen',
-  forWhichWork: (value: string) => `For which work: ${value}`,
+  forWhichWork: (tasks: string) => `For which work: ${tasks}`,
   whatEachAngleCosts: 'What each angle costs',
   perSide: 'Per side',
-  thickAt: (fineMm: string) => `Thick at ${fineMm}`,
+  thickAt: (widthMm: number) => `Thick at ${format.fineMm(widthMm)}`,
   wearAsChips: 'Wear, as chips',
   bite: 'Bite',
   toGrindAway: 'To grind away',
@@ -26,7 +27,8 @@ export const inspectWords = {
   blade: 'Blade',
   straightness: 'Straightness',
   temper: 'Temper',
-  fromTheHeel: (sentence: string, placeMm: string) => `${sentence}, ${placeMm} from the heel`,
+  fromTheHeel: (spoken: string, startMm: number) =>
+    `${format.sentence(spoken)}, ${format.placeMm(startMm)} from the heel`,
   depthAbout: 'Depth, about',
   onWhichSideItStands: 'On which side it stands',
   acrossTheBevel: 'Across the bevel',
@@ -38,7 +40,7 @@ export const inspectWords = {
   whatYouSee: 'What you see',
   tapTheStripWhereYou: (spoken: string) =>
     `Tap the strip where you see the ${spoken}, or give its place:`,
-  fromTheHeel2: 'From the heel',
+  fromTheHeelField: 'From the heel',
   putItThere: 'Put it there',
   atThe: (name: string) => `At the ${name}`,
   onTheStrip: 'On the strip',
@@ -59,7 +61,7 @@ export const inspectWords = {
   byTheLastTest: (word: string) => `${word}, by the last test`,
   theFinestTestItPasses: 'The finest test it passes there',
   itShaves: 'It shaves',
-  readHere: (join: string) => `Read here: ${join}.`,
+  readHere: (grams: string) => `Read here: ${grams}.`,
   singleReadingsScatterTakeThree: 'Single readings scatter: take three. ',
   takeTheLastOneBack: 'Take the last one back',
   verdict: 'Verdict',
@@ -68,9 +70,9 @@ export const inspectWords = {
   theChipThreeWays: 'The chip, three ways',
   takesNothingGoneAfterAbout: (touchUps: number) =>
     `takes nothing, gone after about ${plural(touchUps, 'touch-up')}`,
-  aFacetAt: (deg: string) => `a facet at ${deg}`,
+  aFacetAt: (angleDeg: number) => `a facet at ${format.deg(angleDeg)}`,
   nothingToSee: 'nothing to see',
-  leaves: (steel: string, value: string) => `${steel}, leaves ${value}`,
+  takesAndLeaves: (steelMm3: number, facet: string) => `${format.steel(steelMm3)}, leaves ${facet}`,
   everyRungForThisEdge: 'Every rung for this edge, lightest first',
   lookingAt: (edgeName: string, seenInWords: string) => `looking at ${edgeName}, ${seenInWords}`,
   inspect: 'Inspect',

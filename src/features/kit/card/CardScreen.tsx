@@ -136,7 +136,7 @@ function SideFiles({ sides }: { sides: readonly Side[] }) {
 function NoCard() {
   return (
     <section className="mx-auto w-full max-w-3xl px-4 py-6 sm:px-8">
-      <h1>{say.fieldCard2}</h1>
+      <h1>{say.fieldCardHeading}</h1>
       <p className="mt-2">
         {say.itBelongsToATrip}{' '}
         <Link href="/trip" className="link">

@@ -14,7 +14,7 @@ import type { Tool, Zone } from '../../../domain/tool';
 import type { Trip } from '../../../domain/trip';
 import { dayOfTrip, tripPhase } from '../../../domain/tripDays';
 import type { Finding } from '../../../domain/session';
-import { deg, fineMm, grams, listed, placeMm, shortDay } from '../../../ui/format';
+import { deg, grams, shortDay } from '../../../ui/format';
 import { holdHeadline, holdInShort } from '../../../ui/words/holdWords';
 import { GROUPS } from '../things';
 import { cardPages } from './cardPages';
@@ -168,10 +168,10 @@ function row(edge: EdgeNeed, input: CardInput): CardRowData {
     angleDeg: hold.angleDeg,
     holds: guide,
     hold: isTilted ? holdHeadline(guide) : holdInShort(guide),
-    perSide: isTilted ? say.perSideReadBack(placeMm(guide.leverMm)) : say.perSide,
+    perSide: isTilted ? say.perSideReadBack(guide.leverMm) : say.perSide,
     lines: lines.map(({ line, hold: own }) => ({
       ...line,
-      angle: own && own.angleDeg !== hold.angleDeg ? say.atAngle(deg(own.angleDeg)) : '',
+      angle: own && own.angleDeg !== hold.angleDeg ? say.atAngle(own.angleDeg) : '',
     })),
     watch: [zone.noImpacts ? say.noImpactsHere : '', note].filter(Boolean).join(' '),
   };
@@ -247,10 +247,10 @@ function cautions(edges: readonly EdgeNeed[], coinThicknessMm: number): string[]
     edges.filter(({ stops }) => stops.length > 0).map(({ tool }) => tool.name),
   );
   return [
-    say.crackOrLooseHeadStop(stopped.size > 0 ? say.mustNotBeUsed(listed([...stopped])) : ''),
+    say.crackOrLooseHeadStop(stopped.size > 0 ? say.mustNotBeUsed([...stopped]) : ''),
     say.firmSeatGoodLightNobody,
     say.belowAndBehindTheFace,
     say.theNumberIsStrokesOn,
-    say.coinToolsEachToIts(fineMm(coinThicknessMm)),
+    say.coinToolsEachToIts(coinThicknessMm),
   ];
 }

@@ -1,23 +1,26 @@
+import * as format from '../../../ui/format';
+
 /** What these screens say. */
 export const kitCardWords = {
   edgesAndPacking: 'Edges and packing',
   asPromisedOnLeaving: 'as promised on leaving',
   notTested: 'not tested',
-  perSideReadBack: (placeMm: string) => `per side, read ${placeMm} back`,
+  perSideReadBack: (leverMm: number) => `per side, read ${format.placeMm(leverMm)} back`,
   perSide: 'per side',
   noImpactsHere: 'No impacts here.',
   takeTheNextOneTouch: 'take the next one, touch up in the evening',
   leaveItForHome: 'leave it, for home',
   leaveIt: 'leave it',
-  mustNotBeUsed: (listed: string) => ` ${listed} must not be used.`,
-  crackOrLooseHeadStop: (value: string) => `Crack or loose head: stop.${value}`,
+  mustNotBeUsed: (names: readonly string[]) => ` ${format.listed(names)} must not be used.`,
+  crackOrLooseHeadStop: (stopped: string) => `Crack or loose head: stop.${stopped}`,
   firmSeatGoodLightNobody:
     'Firm seat, good light, nobody in reach, dressing at hand. Glove on the holding hand; fingers',
   belowAndBehindTheFace:
     'below and behind the face. Strop on a board. Wipe from spine toward edge. Never catch a tool.',
   theNumberIsStrokesOn:
     'The number is strokes on each side: guesses, half to double; stop when the sign is there.',
-  coinToolsEachToIts: (fineMm: string) => `Coin ${fineMm}. Tools each to its own scale.`,
+  coinToolsEachToIts: (coinThicknessMm: number) =>
+    `Coin ${format.fineMm(coinThicknessMm)}. Tools each to its own scale.`,
   then: ', then ',
   watchFor: (what: string) => `Watch: ${what}`,
   watch: 'Watch',
@@ -28,11 +31,11 @@ export const kitCardWords = {
   twoSidesOnASheet: 'two sides on a sheet of A4',
   printTheCard: 'Print the card',
   backToTheKit: 'Back to the kit',
-  sideAsSvg: (value: number) => `Side ${value} as SVG`,
-  fieldCard2: 'Field card',
+  sideAsSvg: (side: number) => `Side ${side} as SVG`,
+  fieldCardHeading: 'Field card',
   itBelongsToATrip: 'It belongs to a trip.',
   planOne: 'Plan one',
-  atAngle: (deg: string) => `at ${deg}`,
+  atAngle: (angleDeg: number) => `at ${format.deg(angleDeg)}`,
   everybody: 'everybody',
   side: (side: number) => `side ${side}`,
   fromTo: (from: string, to: string) => `${from} to ${to}`,

@@ -1,3 +1,4 @@
+import * as format from '../../../ui/format';
 import { plural } from '../../../ui/words/plural';
 
 /** What these screens say. */
@@ -6,7 +7,7 @@ export const kitWords = {
   inThePack: 'In the pack',
   atBaseCamp: 'At base camp',
   inTheVehicle: 'In the vehicle',
-  carriedUsed: (times: string, times2: string) => `carried ${times}, used ${times2}`,
+  carriedAndUsed: (carried: string, used: string) => `carried ${carried}, used ${used}`,
   noEdgeUnserved: 'no edge unserved',
   whatCoversWhat: 'What covers what',
   minutesEachTimeByThe:
@@ -20,18 +21,18 @@ export const kitWords = {
   gramsOfTheKit: 'Grams of the kit',
   outThereClosingStropsAnd: 'Out there, closing strops and all:',
   counting: 'counting …',
-  about: (minutes: string) => `About ${minutes}`,
-  toTheTargetsInA: (days: number, minutes: string, serves: string) =>
-    `to the targets in ${plural(days, 'day')}, ${minutes} a day; ${serves}.`,
+  about: (minutes: number) => `About ${format.minutes(minutes)}`,
+  toTheTargetsInA: (days: number, minutes: number, serves: string) =>
+    `to the targets in ${plural(days, 'day')}, ${format.minutes(minutes)} a day; ${serves}.`,
   notProven: ' Not proven.',
   thisIsTheKitThat: 'This is the kit that goes along.',
   backToTheKitThat: 'Back to the kit that goes along',
-  theTightestOf: (name: string, minutes: string, minutes2: string) =>
-    `The tightest, ${name}: ${minutes} of ${minutes2}.`,
-  cannotBeKeptOf: (sentence: string, minutes: string, minutes2: string) =>
-    `${sentence} cannot be kept: ${minutes} of ${minutes2}.`,
-  dropThereLess: (needWords: string, minutes: string) =>
-    ` Drop ${needWords} there: ${minutes} less.`,
+  theTightestOf: (name: string, minutes: number, minutesToo: number) =>
+    `The tightest, ${name}: ${format.minutes(minutes)} of ${format.minutes(minutesToo)}.`,
+  cannotBeKeptOf: (name: string, minutes: number, minutesToo: number) =>
+    `${format.sentence(name)} cannot be kept: ${format.minutes(minutes)} of ${format.minutes(minutesToo)}.`,
+  dropThereLess: (needWords: string, minutes: number) =>
+    ` Drop ${needWords} there: ${format.minutes(minutes)} less.`,
   nothingFitsYourLimitsWith: 'Nothing fits your limits with what is held in.',
   theBestWithinYourLimits: 'The best within your limits.',
   backToTheBestWithin: 'Back to the best within your limits',
@@ -54,11 +55,12 @@ export const kitWords = {
   keepOut: 'Keep out',
   packThisKit: 'Pack this kit',
   loseItAndNothingIn: (lostWords: string) => `Lose it, and nothing in the kit serves ${lostWords}`,
-  loseItAndTheTrip: (minutes: string) => `Lose it, and the trip takes ${minutes} more`,
+  loseItAndTheTrip: (minutes: number) =>
+    `Lose it, and the trip takes ${format.minutes(minutes)} more`,
   itWouldServe: (lostWords: string) => `It would serve ${lostWords}`,
-  itWouldSave: (minutes: string) => `It would save ${minutes}`,
-  about2: (grams: string, minutes: string, serves: string) =>
-    `${grams}, about ${minutes}, ${serves}`,
+  itWouldSave: (minutes: number) => `It would save ${format.minutes(minutes)}`,
+  kitInShort: (massG: number, minutes: number, serves: string) =>
+    `${format.grams(massG)}, about ${format.minutes(minutes)}, ${serves}`,
   minutesOverTheTripOn:
     'Minutes over the trip, on a scale of ratios. Squares are kits that no other kit beats; those above the line will likely leave an edge unserved. Arrow keys go from one to the next.',
   inTheVehicleBesideIt: 'In the vehicle beside it, not carried:',
@@ -67,9 +69,9 @@ export const kitWords = {
   unpacked: 'Unpacked.',
   undo: 'Undo',
   packing: 'Packing',
-  packed: (grams: string) => `Packed: ${grams}`,
-  ofPackedInAll: (packed: number, length: number, grams: string) =>
-    `${packed} of ${plural(length, 'thing')} packed, ${grams} in all`,
+  packed: (massG: number) => `Packed: ${format.grams(massG)}`,
+  thingsPacked: (packed: number, carried: number, massG: number) =>
+    `${packed} of ${plural(carried, 'thing')} packed, ${format.grams(massG)} in all`,
   fieldCardAndPackingList: 'Field card and packing list',
   unpackAndChooseAnew: 'Unpack, and choose anew',
   aThingThatIsGone: 'a thing that is gone',
@@ -85,7 +87,7 @@ export const kitWords = {
   aLadderThatTakesLonger: 'A ladder that takes longer is a job for the bench.',
   readyToGrindOut: 'Ready to grind out',
   noChip: 'no chip',
-  aChipOfOnEach: (chipDepth: string) => `a chip of ${chipDepth} on each edge`,
+  aChipOfOnEach: (depthMm: number) => `a chip of ${format.chipDepth(depthMm)} on each edge`,
   n0SetsNoLimitThe: '0 sets no limit. The evenings and the water of the trip bind as well.',
   toolsThatTravel: 'Tools that travel',
   stopUse: 'stop use',
@@ -95,7 +97,8 @@ export const kitWords = {
   whatIsAskedOfIt: 'What is asked of it',
   byTheWorkOfIts: 'by the work of its days',
   eachEdgeOnce: 'each edge once',
-  touchUpsUpTo: (minutes: string) => `touch-ups up to ${minutes}`,
+  touchUpsUpTo: (minutesPerTouchUp: number) =>
+    `touch-ups up to ${format.minutes(minutesPerTouchUp)}`,
   edgesAlone: 'edges alone',
   notProvenYetTheSearch: 'Not proven yet: the search goes on …',
   weighingEverySetThatWorks: 'Weighing every set that works …',

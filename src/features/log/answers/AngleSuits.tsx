@@ -1,7 +1,7 @@
 import { logAnswersWords as say } from './words';
 import { sum } from 'd3-array';
 import type { DamageByAngle, EdgeAnswers } from '../../../core/answers';
-import { chipDepth, day, deg } from '../../../ui/format';
+import { chipDepth, day } from '../../../ui/format';
 import type { EdgeNamer } from '../../../ui/words/edgeNames';
 import { Answer, AnswerTable } from './Answer';
 
@@ -35,8 +35,8 @@ export function AngleSuits({
           damage.stays.map((stay) => (
             <tr key={`${nameOf(edge)} ${stay.from}`}>
               <td className="font-semibold">{nameOf(edge)}</td>
-              <td className="number">{say.perSide(deg(stay.angleDeg))}</td>
-              <td>{stay.to ? say.fromTo(day(stay.from), day(stay.to)) : day(stay.from)}</td>
+              <td className="number">{say.perSide(stay.angleDeg)}</td>
+              <td>{stay.to ? say.fromTo(stay.from, stay.to) : day(stay.from)}</td>
               <td className="number">{stay.touchUps}</td>
               <td>{foundWords(stay)}</td>
               <td className="number">{stay.deepestMm > 0 ? chipDepth(stay.deepestMm) : '–'}</td>
@@ -62,8 +62,8 @@ function foundWords({ found }: Stay): string {
 /** What the log says of the present angle, in a few words. */
 function suitsWords({ stays, advice }: DamageByAngle): string {
   const { move, changeDeg, reason } = advice;
-  if (move === 'steeper') return say.tooThinSteeperOrA(deg(changeDeg));
-  if (move === 'flatter') return say.hasRoomCouldGoFlatter(deg(-changeDeg));
+  if (move === 'steeper') return say.tooThinSteeperOrA(changeDeg);
+  if (move === 'flatter') return say.hasRoomCouldGoFlatter(-changeDeg);
   if (move === 'thin') return say.suitsTheShouldersNeedThinning;
   if (reason.kind === 'open chip') return say.notToBlameForThe;
   return stays.at(-1)!.found.work === 0 ? say.suitsSoFar : say.keepItAndLookOn;
@@ -80,8 +80,8 @@ function titleOf(
   if (mended) {
     const { stays } = mended.damage;
     const [before, now] = [stays.at(-2)!, stays.at(-1)!];
-    return say.chippedAtWorkAtPer(nameOf(mended.edge), deg(before.angleDeg), deg(now.angleDeg));
+    return say.chippedAtAngle(nameOf(mended.edge), before.angleDeg, now.angleDeg);
   }
   const thin = rows.find(({ damage }) => damage.advice.move === 'steeper');
-  return thin ? say.isTooThinForIts(nameOf(thin.edge)) : say.everyAngleSuitsItsWork;
+  return thin ? say.tooThinForItsWork(nameOf(thin.edge)) : say.everyAngleSuitsItsWork;
 }

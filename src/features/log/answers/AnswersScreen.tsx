@@ -16,7 +16,7 @@ import { INK_WORDS } from '../../../ui/words/inkWords';
 import { percent } from '../../../ui/words/logWords';
 import { Answer, AnswerTable } from './Answer';
 import { counted } from '../../../ui/words/counted';
-import { grams, listed, minutes, rounded, mm, yearsAhead } from '../../../ui/format';
+import { grams, minutes, rounded, mm, yearsAhead } from '../../../ui/format';
 import { Bar } from '../../../ui/plot';
 import { sum } from 'd3-array';
 
@@ -76,7 +76,7 @@ function BalanceAnswer({ balance }: { balance: SideBalance }) {
   const lean = Math.abs(now - 0.5) < 0.01 ? null : now > 0.5 ? 'left' : 'right';
   return (
     <Answer
-      title={say.ofTheStrokesOnThe(
+      title={say.strokesOnTheLeft(
         better ? say.yourSidesHaveEvenedOut : say.yourSidesAreNoMore,
         percent(then),
         percent(now),
@@ -84,7 +84,7 @@ function BalanceAnswer({ balance }: { balance: SideBalance }) {
       behind={say.fromOfTwentyStrokesAnd(steps)}
     >
       <p className="mt-1">
-        {say.oneStepStraysFromA(percent(offNow), percent(offThen))}{' '}
+        {say.oneStepStrays(percent(offNow), percent(offThen))}{' '}
         {lean && say.youStillFavourTheSide(spoken(lean))}
       </p>
     </Answer>
@@ -96,7 +96,7 @@ function HoldAnswer({ hold }: { hold: HoldByInk }) {
   const { then, now, fault, looks } = hold;
   return (
     <Answer
-      title={say.inkWasGoneToThe(percent(now), percent(then))}
+      title={say.inkGoneShare(percent(now), percent(then))}
       behind={say.fromAtInkInThe(looks)}
     >
       {fault && <p className="mt-1">{say.whereItWasNotIt(INK_WORDS[fault])}</p>}
@@ -158,7 +158,10 @@ function titleOf(earned: readonly EarnedGrams[]): string {
         : say.nothingThatWasCarriedSaved;
   const title = first.charAt(0).toUpperCase() + first.slice(1);
   if (idle.length === 0) return `${title}.`;
-  return say.wasNeverUsed(title, listed(idle.map(({ name }) => name)));
+  return say.wasNeverUsed(
+    title,
+    idle.map(({ name }) => name),
+  );
 }
 
 /** Steel that each touch-up takes, in a year, and what is left. */
@@ -169,9 +172,9 @@ function SteelTaken({ edges, nameOf }: { edges: readonly EdgeAnswers[]; nameOf: 
   const touchUps = sum(rows, ({ steel }) => steel.pace.touchUps);
   return (
     <Answer
-      title={say.losesMostSteelMA(
+      title={say.losesMostSteel(
         nameOf(most.edge),
-        rounded(1000 * perYearMm(most.steel), 0),
+        1000 * perYearMm(most.steel),
         yearsWords(most.steel.years),
       )}
       behind={say.fromTheRecessionThatEach(touchUps)}

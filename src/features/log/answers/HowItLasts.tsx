@@ -4,7 +4,7 @@ import { counted } from '../../../ui/words/counted';
 import { logAnswersWords as say } from './words';
 import type { EdgeAnswers } from '../../../core/answers';
 import type { TripTask } from '../../../domain/tripTasks';
-import { deg, sentence, rounded } from '../../../ui/format';
+import { sentence, rounded } from '../../../ui/format';
 import type { EdgeNamer } from '../../../ui/words/edgeNames';
 import { Answer, AnswerTable } from './Answer';
 
@@ -26,7 +26,7 @@ export function HowItLasts(props: {
   );
   return (
     <Answer
-      title={say.lastsOfUntilItIs(
+      title={say.edgeLasts(
         nameOf(longest.edge),
         hours(longest.lasts.untilTired),
         taskName(longest.lasts.taskId),
@@ -49,7 +49,7 @@ export function HowItLasts(props: {
             <td>{taskName(lasts.taskId)}</td>
             <td>{lasts.finish ? sentence(spoken(lasts.finish)) : say.notKnown}</td>
             <td className="number">
-              {lasts.angleDeg === null ? say.notKnown : say.perSide(deg(lasts.angleDeg))}
+              {lasts.angleDeg === null ? say.notKnown : say.perSide(lasts.angleDeg)}
             </td>
             <td className="number">
               {lasts.isAtLeast && say.atLeast}

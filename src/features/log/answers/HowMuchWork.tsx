@@ -28,7 +28,7 @@ export function HowMuchWork(props: {
     >
       {plans && (
         <p className="mt-1">
-          {say.ofThePlannedStrokesIt(
+          {say.shareOfPlannedStrokes(
             percent(plans.first.times),
             month(plans.first.from),
             percent(plans.latest.times),
@@ -43,7 +43,7 @@ export function HowMuchWork(props: {
             [say.strokesASideThen, true],
             [say.now, true],
             [say.timeThen, true],
-            [say.now2, true],
+            [say.timeNow, true],
             [say.entries, true],
           ]}
         >
@@ -51,7 +51,7 @@ export function HowMuchWork(props: {
             <tr key={nameOf(edge)}>
               <td className="font-semibold">{nameOf(edge)}</td>
               <td>
-                {say.toWord(
+                {say.workFromTestToTest(
                   WORK_MARK_WORDS[effort.mark],
                   TEST_WORDS[effort.before],
                   TEST_WORDS[effort.after],

@@ -17,19 +17,16 @@ export function TesterAnswer({ learned }: { learned: TesterLearned }) {
   if (!scale) {
     return (
       <Answer
-        title={say.moreOfGramsAndA(FEWEST_PAIRS - pairs.length)}
-        behind={say.soFarUntilTenStand(pairs.length, USUAL_TESTER.restG, USUAL_TESTER.eachG)}
+        title={say.morePairsKnowTester(FEWEST_PAIRS - pairs.length)}
+        behind={say.usualTesterUntilTenPairs(pairs.length, USUAL_TESTER.restG, USUAL_TESTER.eachG)}
       />
     );
   }
   const most = Math.max(...pairs.map((pair) => pair.grams), gramsAt(USUAL_TESTER, 8));
   return (
     <Answer
-      title={say.yourForceTesterReadsWhere(
-        grams(gramsAt(scale, 1)),
-        grams(gramsAt(USUAL_TESTER, 1)),
-      )}
-      behind={say.fromOfGramsAndA(pairs.length, scale.restG.toFixed(0), scale.eachG.toFixed(0))}
+      title={say.yourForceTesterReadsWhere(gramsAt(scale, 1), gramsAt(USUAL_TESTER, 1))}
+      behind={say.ownTesterFromPairs(pairs.length, scale.restG.toFixed(0), scale.eachG.toFixed(0))}
     >
       <Plot
         height={190}

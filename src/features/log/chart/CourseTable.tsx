@@ -26,7 +26,7 @@ export function CourseTable({ tool, edges }: { tool: Tool; edges: LogAnswers['ed
         const zone = tool.zones.find(({ id }) => id === zoneId);
         return zone && rounder ? (
           <p key={zoneId}>
-            {say.rounderThanAskedOfDays(
+            {say.rounderThanTargetDays(
               edgeName(tool, zone),
               Math.round(rounder.rounder),
               Math.round(rounder.of),

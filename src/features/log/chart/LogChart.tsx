@@ -7,7 +7,6 @@ import { WORK_MARKS, type EdgeStory, type LogAnswers } from '../../../core/answe
 import type { ZoneState } from '../../../core/inspection';
 import type { Tool } from '../../../domain/tool';
 import type { Trip } from '../../../domain/trip';
-import { listed } from '../../../ui/format';
 import { useWidth } from '../../../ui/useWidth';
 import { WORK_MARK_WORDS, WorkSign } from '../../../ui/WorkSign';
 import type { Span } from '../logFilter';
@@ -86,7 +85,7 @@ export default function LogChart(props: ChartProps) {
         <span />
         <TimeBrush x={x} width={width} whole={whole} span={span} onSpan={onSpan} />
         <span className="hidden text-[0.95rem] text-soft lg:block">
-          {idle.length > 0 && say.noTouchUpYet(listed(idle.map(({ name }) => name)))}
+          {idle.length > 0 && say.noTouchUpYet(idle.map(({ name }) => name))}
         </span>
       </div>
       <div className="flex flex-wrap items-baseline gap-x-6">

@@ -1,10 +1,12 @@
+import * as format from '../../../ui/format';
+
 /** What these screens say. */
 export const logChartWords = {
   toWord: (from: string, to: string) => `: ${from} to ${to}`,
   entriesOf: (name: string) => `Entries of ${name}`,
   asATable: (name: string) => `${name} as a table`,
-  rounderThanAskedOfDays: (edgeName: string, round: number, round2: number) =>
-    `${edgeName}: rounder than asked ${round} of ${round2} days.`,
+  rounderThanTargetDays: (edge: string, rounderDays: number, days: number) =>
+    `${edge}: rounder than asked ${rounderDays} of ${days} days.`,
   theCourseAsATable: 'The course, as a table',
   day: 'Day',
   work: 'Work',
@@ -14,8 +16,8 @@ export const logChartWords = {
   entriesFrom: 'Entries from',
   entriesUntil: 'Entries until',
   whatTheMarksSay: 'What the marks say',
-  noTouchUpYet: (listed: string) => `No touch-up yet: ${listed}`,
+  noTouchUpYet: (names: readonly string[]) => `No touch-up yet: ${format.listed(names)}`,
   fewerTools: 'Fewer tools',
-  allTools: (length: number) => `All ${length} tools`,
+  allTools: (tools: number) => `All ${tools} tools`,
   dottedAskedOfItShaded: 'dotted: asked of it, shaded where rounder',
 };

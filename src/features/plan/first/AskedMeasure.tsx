@@ -8,7 +8,7 @@ import { testOfWord, type OpenMeasure } from '../../../core/rough';
 import { UNKNOWN_SIZES, type Fineness } from '../../../domain/usualThings';
 import { useShelf, newOne, tripIdAt, useStore, useUndoable } from '../../../live';
 import { SmallStrip } from '../../../ui/edge-strip/SmallStrip';
-import { chipDepth, fineMm, placeMm } from '../../../ui/format';
+import { chipDepth, placeMm } from '../../../ui/format';
 import Link from '../../../ui/Link';
 import { firstAnswer } from '../words/firstAnswerWords';
 
@@ -43,7 +43,7 @@ export function AskedMeasure(props: { open: OpenMeasure; need: LoggedNeed; coinM
     <section className="mt-3 border-t border-rule pt-2">
       <h2>{firstAnswer.helpsMost(measure, thing?.name ?? '')}</h2>
       {measure.kind === 'damage' && (
-        <p className="text-[0.95rem] text-soft">{firstAnswer.coin(fineMm(coinMm))}</p>
+        <p className="text-[0.95rem] text-soft">{firstAnswer.coin(coinMm)}</p>
       )}
       <div className="mt-1 flex flex-wrap gap-2">
         {measure.kind === 'damage' &&
@@ -54,7 +54,7 @@ export function AskedMeasure(props: { open: OpenMeasure; need: LoggedNeed; coinM
                 depthMm === 0
                   ? firstAnswer.noChip
                   : i === CHIPS_MM.length - 1
-                    ? firstAnswer.overDeep(chipDepth(depthMm))
+                    ? firstAnswer.overDeep(depthMm)
                     : chipDepth(depthMm)
               }
               onTap={() => void tell.chip(i === CHIPS_MM.length - 1 ? 2.5 : depthMm)}
@@ -121,7 +121,7 @@ function LengthAnswer({ usualMm, onTell }: { usualMm: number; onTell: (mm: numbe
       <Answer words={firstAnswer.shorter} onTap={() => setMm(Math.max(20, mm - STEP_MM))} />
       <output className="figures sign w-20 text-center text-xl">{placeMm(mm)}</output>
       <Answer words={firstAnswer.longer} onTap={() => setMm(Math.min(1000, mm + STEP_MM))} />
-      <Answer words={firstAnswer.saveLength(placeMm(mm))} onTap={() => onTell(mm)} />
+      <Answer words={firstAnswer.saveLength(mm)} onTap={() => onTell(mm)} />
     </div>
   );
 }

@@ -1,3 +1,4 @@
+import * as format from '../../../ui/format';
 import type { JobPlan } from '../../../core/jobs/index';
 import type { UnknownMeasure } from '../../../core/rough/index';
 import { minutes } from '../../../ui/format';
@@ -41,14 +42,14 @@ export const firstAnswer = {
   toShelf: 'Look at the shelf',
   helpsMost: (measure: UnknownMeasure, name: string) =>
     `One measure helps most: ${ASKED[measure.kind](name)}`,
-  coin: (thicknessMm: string) => `the edge of a coin, ${thicknessMm}, for size`,
+  coin: (coinMm: number) => `the edge of a coin, ${format.fineMm(coinMm)}, for size`,
   noChip: 'none',
-  overDeep: (depth: string) => `over ${depth}`,
+  overDeep: (depthMm: number) => `over ${format.chipDepth(depthMm)}`,
   skip: 'I do not know',
   measureAngle: 'Measure the angle: three ways, with a ruler',
   longer: 'longer',
   shorter: 'shorter',
-  saveLength: (length: string) => `It is ${length}`,
+  saveLength: (placeMm: number) => `It is ${format.placeMm(placeMm)}`,
   saved: 'Saved.',
 };
 

@@ -1,3 +1,4 @@
+import * as format from '../../../ui/format';
 import { plural } from '../../../ui/words/plural';
 
 /** What these screens say. */
@@ -26,25 +27,25 @@ export const planWords = {
   thisSpineIsPlainIt: 'This spine is plain: it needs no work.',
   whatTheSpineNeedsIs: 'What the spine needs is not at hand.',
   noRoomLessThanHalf: 'No room: less than half of the blade would be left.',
-  noRoomTheFacesBehind: (deg: string) =>
-    `No room: the faces behind the edge stand at ${deg} themselves.`,
+  noRoomTheFacesBehind: (behindDeg: number) =>
+    `No room: the faces behind the edge stand at ${format.deg(behindDeg)} themselves.`,
   nothingAtHandDoesIt: 'Nothing at hand does it',
-  withWhatIsAtHand: (sentence: string) => `${sentence} with what is at hand`,
+  withWhatIsAtHand: (minutes: string) => `${format.sentence(minutes)} with what is at hand`,
   workForASmith: (now: string) => `${now}: work for a smith.`,
-  withWord: (now: string, minutes: string, helpfulStoneWords: string) =>
-    `${now}; ${minutes} with ${helpfulStoneWords}.`,
+  withWord: (now: string, minutes: number, helpfulStoneWords: string) =>
+    `${now}; ${format.minutes(minutes)} with ${helpfulStoneWords}.`,
   start: (name: string) => `Start: ${name}`,
-  anArcOfRadius: (mm: string) => `an arc of ${mm} radius`,
-  aFaceWide: (fineMm: string) => `a face ${fineMm} wide`,
-  theToolThenKeepsPer: (deg: string, shape: string, mm: string) =>
-    `The tool then keeps ${deg} per side, ${shape}, ${mm} thick at the shoulder. Every touch-up after it is held so.`,
+  anArcOfRadius: (arcRadiusMm: number) => `an arc of ${format.mm(arcRadiusMm)} radius`,
+  aFaceWide: (faceWidthMm: number) => `a face ${format.fineMm(faceWidthMm)} wide`,
+  theToolThenKeepsPer: (angleDeg: number, shape: string, shoulderThicknessMm: number) =>
+    `The tool then keeps ${format.deg(angleDeg)} per side, ${shape}, ${format.mm(shoulderThicknessMm)} thick at the shoulder. Every touch-up after it is held so.`,
   nameTheAngleThePlan: 'Name the angle: the plan follows.',
   testTheEdgeThePlan: 'Test the edge: the plan follows.',
   jump: 'Jump',
   sizeOfTheStepBefore: 'size of the step before ÷ size of this one',
   strokes: 'Strokes',
-  timesTheBurrsDecayOr: (value: number, learned: string) =>
-    `${value} times the burr’s decay, or the strop’s best count where that is less${learned}`,
+  closingStrokes: (decays: number, learned: string) =>
+    `${decays} times the burr’s decay, or the strop’s best count where that is less${learned}`,
   aUsualCountNothingIs: 'a usual count: nothing is ground away, so nothing is computed',
   aSide: (strokesPerSide: number) => `${strokesPerSide} a side`,
   thicknessLengthOfTheStretch: 'thickness × length of the stretch × depth',
@@ -56,33 +57,35 @@ export const planWords = {
     'both sides: length × ½ width² × sin of half the step, twice over, and the rounding',
   fourTimesLengthAreaOf:
     'four times length × area of the band next to the apex: shift × width, less what a wobbling hand misses',
-  learnedFromOfYourSteps: (rounded: string, learnedSteps: number) =>
-    ` × ${rounded}, learned from ${learnedSteps} of your steps`,
-  byYourHold: (factor: string) => ` × ${factor} by your practised wobble`,
+  learnedFromOfYourSteps: (learnedFactor: number, learnedSteps: number) =>
+    ` × ${format.rounded(learnedFactor, 2)}, learned from ${learnedSteps} of your steps`,
+  byYourHold: (heldFactor: number) =>
+    ` × ${format.rounded(heldFactor, 2)} by your practised wobble`,
   bandUnderTheStroke: 'Band under the stroke',
   theThicknessOfTheSpine: 'the thickness of the spine',
-  perSideOverMmOf: (toolForm: string, deg: string, round: number) =>
-    `${toolForm}, ${deg} per side, over ${round} mm of edge`,
+  faceWorked: (toolForm: string, angleDeg: number, edgeMm: number) =>
+    `${toolForm}, ${format.deg(angleDeg)} per side, over ${edgeMm} mm of edge`,
   steelToRemove: 'Steel to remove',
   wearRate: 'Wear rate',
-  onHrcInCarbides: (um: string, round: number, carbide: string) =>
-    `${um} on ${round} HRC, ${carbide} in carbides`,
-  mmNM: (times: string) => `${times} mm³/(N·m)`,
-  steelWearRateHalfOn: (newtons: string, mm: string, learned: string) =>
-    `steel ÷ (wear rate × ${newtons} × ${mm})${learned}, half on each side`,
+  abrasiveOnSteel: (sizeUm: number, hardnessHrc: number, carbide: string) =>
+    `${format.um(sizeUm)} on ${hardnessHrc} HRC, ${carbide} in carbides`,
+  mmNM: (factor: number) => `${format.times(factor)} mm³/(N·m)`,
+  steelWearRateHalfOn: (forceN: number, strokeLengthMm: number, learned: string) =>
+    `steel ÷ (wear rate × ${format.newtons(forceN)} × ${format.mm(strokeLengthMm)})${learned}, half on each side`,
   itIsUnderWayAlready: 'It is under way already: go on there.',
   theChip: 'The chip',
-  theChip2: (length: number) => `The chip, ${plural(length, 'way')}`,
+  chipWays: (ways: number) => `The chip, ${plural(ways, 'way')}`,
   wholeTouchUp: (wholeWords: string) => `whole touch-up ${wholeWords}`,
   usualHere: 'usual here',
   n0Min: '0 min',
   notNeeded: 'not needed',
-  nothingAtHandDoesIt2: 'nothing at hand does it',
+  wayNotAtHand: 'nothing at hand does it',
   soWideThatItIs: 'so wide that it is a new angle',
-  leavesAFacetWideAt: (fineMm: string, deg: string) =>
-    `leaves a facet ${fineMm} wide at ${deg} per side: keep it, or blend it next time`,
+  leavesAFacetWideAt: (widthMm: number, angleDeg: number) =>
+    `leaves a facet ${format.fineMm(widthMm)} wide at ${format.deg(angleDeg)} per side: keep it, or blend it next time`,
   goesWithTheRoundingNo: 'goes with the rounding: no facet',
-  leavesNothingToSeeThe: (fineMm: string) => `leaves nothing to see; the edge is ${fineMm} shorter`,
+  leavesNothingToSeeThe: (recessionMm: number) =>
+    `leaves nothing to see; the edge is ${format.fineMm(recessionMm)} shorter`,
   goneAfterAbout: (touchUps: number, when: string) =>
     `gone after about ${plural(touchUps, 'touch-up')}${when}`,
   catchesThereUntilThen: 'catches there until then',
@@ -93,20 +96,22 @@ export const planWords = {
   usualValuesUntilYourOwn: 'usual values, until your own log narrows them',
   withItsLike: ' with its like',
   theRestNotYet: '; the rest not yet',
-  learnedFromYourLog: (join: string, rest: string) => `Learned from your log: ${join}${rest}`,
-  endsAtAbout: (um: string, passesWords: string) => `Ends at about ${um}: ${passesWords}`,
+  learnedFromYourLog: (things: string, rest: string) => `Learned from your log: ${things}${rest}`,
+  endsAtAbout: (apexRadiusUm: number, passesWords: string) =>
+    `Ends at about ${format.um(apexRadiusUm)}: ${passesWords}`,
   withTheScratchesOfA: (ends: string) =>
     `${ends}, with the scratches of a coarser stone than its work likes.`,
-  target: (ends: string, um: string) => `${ends}; target ${um}.`,
+  target: (ends: string, targetApexUm: number) => `${ends}; target ${format.um(targetApexUm)}.`,
   workSinceIfYouKnow: 'Work since, if you know it',
   inWord: 'In',
-  ofEdge: (name: string, placeMm: string) => `${name}, ${placeMm} of edge`,
+  ofEdge: (name: string, startMm: number) => `${name}, ${format.placeMm(startMm)} of edge`,
   now: 'now',
   forWord: 'for',
   where: 'where',
   noImpactsHereThisStretch: 'No impacts here: this stretch must never hit anything hard.',
   whatIsTheFinestTest: 'What is the finest test it passes now?',
-  lastTestedTapATest: (ago: string) => `Last tested ${ago}. Tap a test if it has changed.`,
+  lastTestedTapATest: (since: string) =>
+    `Last tested ${format.ago(since)}. Tap a test if it has changed.`,
   thisEdgeHasNeverBeen: 'This edge has never been tested: test it before you grind.',
   finishThisTime: 'Finish this time',
   whereAreYou: 'Where are you?',
@@ -115,13 +120,13 @@ export const planWords = {
   byWhatHasAlong: (name: string) => ` By what ${name} has along.`,
   nothingThereWorksIt: 'nothing there works it',
   leaveItAlone: 'leave it alone',
-  chipsTheDeepest: (length: number) => `${length} chips, the deepest`,
-  at: (value: string, chipDepth: string, placeMm: string) =>
-    `, ${value} ${chipDepth} at ${placeMm}`,
+  chipsTheDeepest: (chips: number) => `${chips} chips, the deepest`,
+  deepestAt: (damage: string, depthMm: number, atMm: number) =>
+    `, ${damage} ${format.chipDepth(depthMm)} at ${format.placeMm(atMm)}`,
   notTested: 'not tested',
   theLadder: 'The ladder',
   then: ', then ',
-  theLadder2: (join: string) => `The ladder: ${join}`,
+  ladderOf: (things: string) => `The ladder: ${things}`,
   chooseYourOwnTakeA: 'Choose your own: take a stone in or out',
   stonesAndStropsThatFit: 'Stones and strops that fit',
   beginWith: 'Begin with',
@@ -142,54 +147,58 @@ export const planWords = {
   fallsShort: ', falls short',
   steps: 'Steps',
   step: 'step',
-  strokes2: 'strokes',
+  strokesHeading: 'strokes',
   motionAndForce: 'motion and force',
   hold: 'hold',
   time: 'time',
   doneWhen: 'done when',
   toWord: (task: string) => `to ${task}`,
-  ofWord: (number: number, value: number) => `, ${number} of ${value}`,
+  facetOf: (facet: number, facets: number) => `, ${facet} of ${facets}`,
   about: (countSpan: string) => `about ${countSpan}`,
   fromEachEnd: 'from each end',
-  aSide2: 'a side',
+  aSideUnit: 'a side',
   heelToToe: (passWords: string) => `${passWords}, heel to toe`,
   ofThemFrom: (strokesPerSide: number, spanMm: string) =>
     `${strokesPerSide} of them from ${spanMm}`,
-  doneWhen2: 'Done when',
+  doneWhenSign: 'Done when',
   or: (heldWords: string) => `or ${heldWords}`,
   signsCautionsAndWorkingOf: (number: number) => `Signs, cautions and working of step ${number}`,
-  inSectionsHeelToTip: (sections: number, join: string) =>
-    `In ${sections} sections, heel to tip, each a little over the next: ${join}.`,
-  theQuickestIs: (join: string, minutes: string) => `The quickest is ${join}: ${minutes}.`,
-  whatWouldHelpMostLies: (owned: string, um: string) =>
-    `What would help most lies elsewhere: ${owned}, ${um}`,
-  theStoneThatYouLack: (um: string) => `The stone that you lack most here: ${um}`,
+  inSectionsHeelToTip: (sections: number, spans: string) =>
+    `In ${sections} sections, heel to tip, each a little over the next: ${spans}.`,
+  quickestLadder: (things: string, minutes: number) =>
+    `The quickest is ${things}: ${format.minutes(minutes)}.`,
+  whatWouldHelpMostLies: (owned: string, sizeUm: number) =>
+    `What would help most lies elsewhere: ${owned}, ${format.um(sizeUm)}`,
+  theStoneThatYouLack: (sizeUm: number) =>
+    `The stone that you lack most here: ${format.um(sizeUm)}`,
   itWouldBringTheEdge: '; it would bring the edge all the way.',
-  itWouldSaveAbout: (minutes: string) => `; it would save about ${minutes}.`,
-  onTheShelfLeftOut: (length: number) => `${plural(length, 'thing')} on the shelf left out`,
-  aWedgeOfToPrint: (deg: string) => `a wedge of ${deg}, to print`,
+  itWouldSaveAbout: (savesMinutes: number) =>
+    `; it would save about ${format.minutes(savesMinutes)}.`,
+  thingsLeftOut: (things: number) => `${plural(things, 'thing')} on the shelf left out`,
+  aWedgeOfToPrint: (angleDeg: number) => `a wedge of ${format.deg(angleDeg)}, to print`,
   orLayAPrintedWedge: (byShadow: string) =>
     `${byShadow} Or lay a printed wedge on that face, and the stone upon it.`,
-  steps2: (listed: string) => `Steps ${listed}`,
+  stepsOfHold: (names: readonly string[]) => `Steps ${format.listed(names)}`,
   theArcByFacetsEach: 'The arc by facets, each with its own hold',
-  turnsBy: (deg: string, isFlatter: boolean) => `${deg} ${isFlatter ? 'flatter' : 'steeper'}`,
+  turnsBy: (angleDeg: number, isFlatter: boolean) =>
+    `${format.deg(angleDeg)} ${isFlatter ? 'flatter' : 'steeper'}`,
   scrape: 'scrape',
   asPlanned: 'As planned',
-  sinceItWasLastGround: (touchUps: number, round: number) =>
-    `${plural(touchUps, 'touch-up')} since it was last ground flat: the bevel lags ${round} µm behind its apex. The angle stays as it is.`,
+  bevelLags: (touchUps: number, lagUm: number) =>
+    `${plural(touchUps, 'touch-up')} since it was last ground flat: the bevel lags ${lagUm} µm behind its apex. The angle stays as it is.`,
   notDueTheWorkedFace:
     'Not due: the worked face is within its limit. Every thinning takes steel that never comes back.',
   asPlannedDashedAsIt: 'As planned; dashed, as it is',
-  gramsByStrokesOn: (join: string) => `Grams by strokes on ${join}`,
+  gramsByStrokesOn: (strops: string) => `Grams by strokes on ${strops}`,
   grams: 'grams',
   strokesOverBothSides: 'strokes over both sides',
   noStoneHasBeenOn: 'No stone has been on it in the log yet.',
-  theNextStoneInAbout: (round: number) => `, the next stone in about ${round} days`,
-  lastStoneDaysAgoStrops: (value: number, length: number, value2: string) =>
-    `Last stone ${value} days ago, ${length} strops since${value2}`,
+  nextStoneIn: (days: number) => `, the next stone in about ${days} days`,
+  lastStoneAndStrops: (daysAgo: number, strops: number, next: string) =>
+    `Last stone ${daysAgo} days ago, ${strops} strops since${next}`,
   today: 'today',
-  stoneDaysAgo: (value: number) => `stone, ${value} days ago`,
-  stoneIn: (round: number) => `stone in ${round}`,
+  stoneDaysAgo: (daysAgo: number) => `stone, ${daysAgo} days ago`,
+  stoneInDays: (days: number) => `stone in ${days}`,
   aStoneIsDue: 'a stone is due',
   rubOn: 'rub on',
   rubCompoundOnOrStrop: 'Rub compound on, or strop on the bare face.',
@@ -204,18 +213,17 @@ export const planWords = {
   bestASide: 'Best a side',
   comesTo: 'Comes to',
   noneSoSoon: 'none so soon',
-  afterASideAStone: (um: string, value: number) =>
-    `${um} after ${value} a side: a stone is quicker`,
-  keptUpItGoesBetween: (round: number, round2: number) =>
-    `Kept up it goes ${plural(round, 'day')} between stones, else ${round2}`,
-  keptUpItGoesBetween2: (round: number) =>
-    `Kept up it goes ${plural(round, 'day')} between stones; nothing to compare yet`,
+  stoneIsQuickerThanStrop: (radiusUm: number, strokesPerSide: number) =>
+    `${format.um(radiusUm)} after ${strokesPerSide} a side: a stone is quicker`,
+  daysKeptUpAndNot: (withDays: number, withoutDays: number) =>
+    `Kept up it goes ${plural(withDays, 'day')} between stones, else ${withoutDays}`,
+  daysKeptUp: (withDays: number) =>
+    `Kept up it goes ${plural(withDays, 'day')} between stones; nothing to compare yet`,
   stropItNowAndThen: 'Strop it now and then: the log will say how long that keeps the stone away',
-  keptUpSoFarThe: (value: string) =>
-    `Kept up ${value} so far: the log needs two between two stones`,
-  is: (sentence: string, age: string) => `${sentence} is ${age}`,
+  keptUpSoFar: (times: string) => `Kept up ${times} so far: the log needs two between two stones`,
+  is: (name: string, age: string) => `${format.sentence(name)} is ${age}`,
   sinceItWasLoaded: (strokes: number) => `${plural(strokes, 'stroke')} since it was loaded`,
-  shinyFromAbout: (round: number) => `; shiny from about ${round}`,
+  shinyFromAbout: (strokes: number) => `; shiny from about ${strokes}`,
   whatIf: 'What if',
   anotherFinishOneStoneLess: 'another finish, one stone, less steel: side by side',
   otherWays: 'Other ways',
@@ -226,7 +234,7 @@ export const planWords = {
   finish: 'Finish',
   steel: 'Steel',
   water: 'Water',
-  withWhatIsAtHand2: 'With what is at hand there is no other way.',
+  noOtherWayAtHand: 'With what is at hand there is no other way.',
   asItIs: 'as it is',
   take: (name: string) => `Take: ${name}`,
   takeIt: 'Take it',
@@ -242,7 +250,7 @@ export const planWords = {
   stages: 'Stages',
   safeToLeaveAfterAny:
     'Safe to leave after any stage: the tool keeps what has been ground by then.',
-  stepsTo: (firstStep: number, value: number) => `steps ${firstStep} to ${value}`,
+  stepsFromTo: (firstStep: number, lastStep: number) => `steps ${firstStep} to ${lastStep}`,
   blendTheWholeArcAfter: (arcFacets: number) =>
     `Blend the whole arc after each stone, in ${arcFacets} passes from apex to shoulder`,
   theGrindItHas: 'the grind it has',
@@ -252,9 +260,9 @@ export const planWords = {
   aSmallBevelOnThe: 'a small bevel on the taper',
   newAngle: 'New angle',
   flatterOrSteeper: 'Flatter or steeper',
-  perSide: (deg: string) => `${deg} per side`,
+  perSide: (angleDeg: number) => `${format.deg(angleDeg)} per side`,
   asAMicroBevel: (tookWords: string) => `as a micro-bevel: ${tookWords}`,
-  theWholeFace2: (tookWords: string) => `the whole face: ${tookWords}`,
+  wholeFaceTook: (tookWords: string) => `the whole face: ${tookWords}`,
   grind: 'Grind',
   angleAtTheApex: 'Angle at the apex',
   testItFirst: 'test it first',
@@ -264,38 +272,39 @@ export const planWords = {
   wetOnce: ', wet once',
   thenPutItAway: 'Then put it away',
   washDryWaxSheathA: 'Wash, dry, wax, sheath: a tap each when the last edge is done.',
-  aSide3: (strokesPerSide: number) => `, ${strokesPerSide} a side`,
+  strokesASideOf: (strokesPerSide: number) => `, ${strokesPerSide} a side`,
   earlier: 'earlier',
   inOneSitting: 'In one sitting',
-  too: (value: string) => `${value} too,`,
+  edgeToo: (edge: string) => `${edge} too,`,
   inOneSittingTakeOthers: 'In one sitting: take others along',
-  lessThanOneByOne: (minutes: string) => `, ${minutes} less than one by one`,
-  inOneSitting2: (count: number, minutes: string, less: string) =>
-    `${plural(count, 'edge')} in one sitting: ${minutes}${less}`,
-  spine2: (name: string) => `${name}, spine`,
+  lessThanOneByOne: (minutes: number) => `, ${format.minutes(minutes)} less than one by one`,
+  edgesInOneSitting: (count: number, minutes: number, less: string) =>
+    `${plural(count, 'edge')} in one sitting: ${format.minutes(minutes)}${less}`,
+  spineOf: (name: string) => `${name}, spine`,
   stopUse: 'Stop use.',
   anotherEdge: 'Another edge',
   whatIsAtHandWould: 'What is at hand would take too long.',
   theSpineIsWorkedAt: (spanMm: string) =>
     `The spine is worked at ${spanMm} from the heel, and the edge stays covered.`,
-  theChipOfStaysMending: (chipDepth: string, leftDamageWords: string) =>
-    `The chip of ${chipDepth} stays: mending it here takes too long. It goes ${leftDamageWords}.`,
+  theChipOfStaysMending: (depthMm: number, leftDamageWords: string) =>
+    `The chip of ${format.chipDepth(depthMm)} stays: mending it here takes too long. It goes ${leftDamageWords}.`,
   touchUp: 'Touch-up',
   underWay: 'Under way',
   aToolTakenDown: 'a tool taken down',
-  stepOfBegun: (value: number, length: number, ago: string) =>
-    `step ${value} of ${length}, begun ${ago}`,
+  stepBegun: (step: number, steps: number, since: string) =>
+    `step ${step} of ${steps}, begun ${format.ago(since)}`,
   whichEdge: 'Which edge?',
   nothingHangsOnTheRack: 'Nothing hangs on the rack yet.',
   layOutWhatYouHave: 'Lay out what you have',
   noWater: 'none',
   aboutSo: (span: string) => (/^\d/.test(span) ? `about ${span}` : span),
-  thingAtSize: (name: string, um: string) => `${name} at ${um}`,
-  moreOrLessThan: (minutes: string, isMore: boolean) =>
-    `${minutes} ${isMore ? 'more' : 'less'} than`,
+  thingAtSize: (name: string, sizeUm: number) => `${name} at ${format.um(sizeUm)}`,
+  moreOrLessThan: (minutes: number, isMore: boolean) =>
+    `${format.minutes(minutes)} ${isMore ? 'more' : 'less'} than`,
   oneStep: (step: number) => `Step ${step}`,
   learnedFrom: (name: string, steps: string) => `${name} from ${steps}`,
-  shortOfItsTarget: (ends: string, um: string) => `${ends}. Short of its target, ${um}.`,
+  shortOfItsTarget: (ends: string, targetApexUm: number) =>
+    `${ends}. Short of its target, ${format.um(targetApexUm)}.`,
   edgeEarlier: (edge: string) => `${edge} earlier`,
   stepNumber: (step: number) => `step ${step}`,
 };

@@ -1,3 +1,4 @@
+import * as format from '../../../ui/format';
 import { plural } from '../../../ui/words/plural';
 
 /** What these screens say. */
@@ -6,19 +7,20 @@ export const toolWords = {
   practiseIt: 'Practise the hold',
   withThePhonesLevel: 'With the level in the phone',
   phoneTilt: 'tilt of a phone',
-  aWedgeForPerSide: (deg: string) => `A wedge for ${deg} per side`,
+  aWedgeForPerSide: (angleDeg: number) => `A wedge for ${format.deg(angleDeg)} per side`,
   laidOnTheCheekThe: 'laid on the cheek, the stone upon it',
   underTheBladesFace: 'under the blade’s face',
-  mmLongHighPrintAt: (baseMm: number, mm: string, value: string) =>
-    `${baseMm} mm long, ${mm} high, ${value}. Print at 100 % and lay a ruler on its check ruler.`,
-  wedgeOfWithACheck: (deg: string) => `Wedge of ${deg} with a check ruler of 50 mm`,
+  wedgeToPrint: (baseMm: number, heightMm: number, whereLaid: string) =>
+    `${baseMm} mm long, ${format.mm(heightMm)} high, ${whereLaid}. Print at 100 % and lay a ruler on its check ruler.`,
+  wedgeOfWithACheck: (angleDeg: number) =>
+    `Wedge of ${format.deg(angleDeg)} with a check ruler of 50 mm`,
   downloadToPrintSvg: 'Download to print (SVG)',
   downloadAsASolidStl: 'Download as a solid (STL)',
   angleFinder: 'Angle finder',
   theMethodsAgree: '; the methods agree.',
   theMethodsDoNotAgree: '; the methods do not agree: measure again.',
-  perSideGiveOrTake: (deg: string, deg2: string, value: string) =>
-    `${deg} per side, give or take ${deg2}${value}`,
+  angleGiveOrTake: (angleDeg: number, errorDeg: number, agreement: string) =>
+    `${format.deg(angleDeg)} per side, give or take ${format.deg(errorDeg)}${agreement}`,
   fillInWhatYouCan: 'Fill in what you can measure; two ways are better than one.',
   useItForThisStretch: 'Use it for this stretch',
   aScandiBevelOverTime: 'A scandi bevel over time',
@@ -40,24 +42,26 @@ export const toolWords = {
   schools: 'Schools',
   whereGoodPeopleDisagreeThe: 'Where good people disagree. The plan follows your answers.',
   whatItCosts: (questions: string) => `What it costs: ${questions}`,
-  whatItCosts2: 'What it costs',
-  strokesASideApex: (minutes: string, strokesPerSide: number, um: string) =>
-    `${minutes}, ${strokesPerSide} strokes a side, apex ${um}`,
+  whatItCostsHeading: 'What it costs',
+  strokesASideApex: (minutes: number, strokesPerSide: number, apexRadiusUm: number) =>
+    `${format.minutes(minutes)}, ${strokesPerSide} strokes a side, apex ${format.um(apexRadiusUm)}`,
   nothingAtHandWorksIt: 'nothing at hand works it',
   itWillNotNeedThinning: 'It will not need thinning while its steel lasts',
-  pastItsLimitOfThinning: (fineMm: string) => `Past its limit of ${fineMm}: thinning is due`,
+  pastItsLimitOfThinning: (faceLimitMm: number) =>
+    `Past its limit of ${format.fineMm(faceLimitMm)}: thinning is due`,
   theWorkedFaceDoesNot: 'The worked face does not grow: no thinning ahead',
-  untilTheWorkedFaceReaches: (touchUpsLeft: number, fineMm: string) =>
-    `${plural(touchUpsLeft, 'touch-up')} until the worked face reaches ${fineMm}`,
+  untilTheWorkedFaceReaches: (touchUpsLeft: number, faceLimitMm: number) =>
+    `${plural(touchUpsLeft, 'touch-up')} until the worked face reaches ${format.fineMm(faceLimitMm)}`,
   touchUpsFromNow: 'touch-ups from now',
   face: (unitOf: string) => `face, ${unitOf}`,
   thinHere: 'thin here',
   now: 'now',
-  ofSteelLeftAboveWhat: (mm: string, touchUps: number) =>
-    `${mm} of steel left above what must remain: about ${plural(touchUps, 'touch-up')}`,
+  ofSteelLeftAboveWhat: (leftMm: number, touchUps: number) =>
+    `${format.mm(leftMm)} of steel left above what must remain: about ${plural(touchUps, 'touch-up')}`,
   fromOfYourOwn: (touchUps: number) => `from ${touchUps} of your own`,
   aUsualValueUntilYour: 'a usual value until your log says',
-  eachTakesM: (rounded: string, value: string) => `. Each takes ${rounded} µm, ${value}.`,
+  eachTouchUpTakes: (recessionMm: number, source: string) =>
+    `. Each takes ${format.rounded(recessionMm, 0)} µm, ${source}.`,
   noting: (name: string, seenInWords: string) => `noting ${name}, ${seenInWords}`,
   savedOnTheStrip: 'Saved on the strip.',
   undo: 'Undo',
@@ -73,13 +77,15 @@ export const toolWords = {
   theToolToScale: 'The tool, to scale',
   notTested: 'not tested',
   yourLogNarrowsTheHardness: 'Your log narrows the hardness to',
-  toHrc2: (rounded: string, rounded2: string) => `${rounded} to ${rounded2} HRC`,
+  hardnessFromTo: (lowHrc: number, highHrc: number) =>
+    `${format.rounded(lowHrc, 1)} to ${format.rounded(highHrc, 1)} HRC`,
   fromOnStonesPlansGo: (steps: number) =>
     `, from ${plural(steps, 'step')} on stones. Plans go by that.`,
   aCrispSquareSpineStrop: 'A crisp square spine: strop it, and stone it only if it has rounded.',
-  byTheLogTheHook: (value: string) => `By the log the hook can be raised ${value} more.`,
+  hookCanBeRaised: (times: string) => `By the log the hook can be raised ${times} more.`,
   fileTheSpineSquareAnd: 'File the spine square and stone it and both faces before the next hook.',
-  knucklesFaceTheSharpEdge: (value: string) => `${value} Knuckles face the sharp edge: cover it.`,
+  knucklesFaceTheEdge: (spineWork: string) =>
+    `${spineWork} Knuckles face the sharp edge: cover it.`,
   tool: 'Tool',
   name: 'Name',
   edgeLength: 'Edge length',
@@ -155,21 +161,22 @@ export const toolWords = {
   itsAngle: 'Its angle',
   itsFace: 'Its face',
   itCosts: 'It costs',
-  oneOfAndWouldCost: (deg: string, fineMm: string) => `One of ${deg} and ${fineMm} would cost`,
+  oneOfAndWouldCost: (angleDeg: number, faceWidthMm: number) =>
+    `One of ${format.deg(angleDeg)} and ${format.fineMm(faceWidthMm)} would cost`,
   wouldBe: 'would be',
-  ofEdgeAndOfSteel: (
+  microBevelCosts: (
     which: string,
-    fineMm: string,
-    volume: string,
+    recessionMm: number,
+    steelMm3: number,
     strokesPerSide: number,
-    value: string,
-    thinMm: string,
-    fineMm2: string,
-    thinMm2: string,
+    verb: string,
+    withMm: number,
+    backMm: number,
+    withoutMm: number,
   ) =>
-    `${which} ${fineMm} of edge and ${volume} of steel, some ${strokesPerSide} strokes a side on a 25 µm diamond. The edge ${value} ${thinMm} thick ${fineMm2} back, in place of ${thinMm2}: stronger, with less bite.`,
+    `${which} ${format.fineMm(recessionMm)} of edge and ${format.volume(steelMm3)} of steel, some ${strokesPerSide} strokes a side on a 25 µm diamond. The edge ${verb} ${format.thinMm(withMm)} thick ${format.fineMm(backMm)} back, in place of ${format.thinMm(withoutMm)}: stronger, with less bite.`,
   stretchMeasured: 'Stretch, measured',
-  fromTheHeel2: 'From the heel',
+  fromTheHeelField: 'From the heel',
   upTo: 'Up to',
   grind: 'Grind',
   stockThickness: 'Stock thickness',
@@ -177,14 +184,14 @@ export const toolWords = {
   hollowedOnAWheelOf: 'Hollowed on a wheel of radius',
   noImpactsHereThisStretch: 'No impacts here: this stretch must never hit anything hard',
   toBeBlendedIn: 'to be blended in',
-  aFacetOfAtPer: (fineMm: string, deg: string, value: string) =>
-    `A facet of ${fineMm} at ${deg} per side, ${value}.`,
+  facetAt: (faceWidthMm: number, angleDeg: number, fate: string) =>
+    `A facet of ${format.fineMm(faceWidthMm)} at ${format.deg(angleDeg)} per side, ${fate}.`,
   itIsGone: 'It is gone',
-  thinPast: (fineMm: string) => `thin past ${fineMm}`,
+  thinPast: (faceLimitMm: number) => `thin past ${format.fineMm(faceLimitMm)}`,
   noLimitSet: 'no limit set',
-  thinPastAsIsUsual: (fineMm: string) => `thin past ${fineMm}, as is usual`,
+  thinPastAsIsUsual: (usualMm: number) => `thin past ${format.fineMm(usualMm)}, as is usual`,
   contourFacesBehindThinning: 'Contour, faces behind, thinning',
-  behindPerSide: (deg: string) => `${deg} behind, per side`,
+  behindPerSide: (primaryAngleDeg: number) => `${format.deg(primaryAngleDeg)} behind, per side`,
   contour: 'Contour',
   facesBehind: 'Faces behind',
   thinPastAFaceOf: 'Thin past a face of',
@@ -194,23 +201,23 @@ export const toolWords = {
   heldBy: 'Held by',
   workedFace: 'Worked face',
   workedFaceNowByThe: 'Worked face now, by the log',
-  thickAt: (fineMm: string) => `Thick at ${fineMm}`,
-  thickAt2: (mm: string) => `Thick at ${mm}`,
+  thickAt: (widthMm: number) => `Thick at ${format.fineMm(widthMm)}`,
+  thickAtDistance: (lengthMm: number) => `Thick at ${format.mm(lengthMm)}`,
   apexRadiusTested: 'Apex radius, tested',
   apexRadiusTarget: 'Apex radius, target',
   measured: 'Measured',
   notYetUsualForIts: 'not yet: usual for its kind',
   bevelBehindItsApex: 'Bevel behind its apex',
   measuresOfThisStretch: 'Measures of this stretch',
-  inApexAboutSteeper: (um: string, touchUps: number, deg: string) =>
-    `${um} in ${plural(touchUps, 'touch-up')}, apex about ${deg} steeper`,
-  widthSinHalfTheSpine: (bladeWidthMm: number, deg: string, value: number) =>
-    `width ${bladeWidthMm} × sin ${deg} − half the spine ${value} × cos ${deg}`,
-  halfTheThicknessAtThe: (value: number, deg: string) =>
-    `half the thickness at the shoulder ${value} ÷ sin ${deg}`,
+  inApexAboutSteeper: (lagMm: number, touchUps: number, steeperDeg: number) =>
+    `${format.um(lagMm)} in ${plural(touchUps, 'touch-up')}, apex about ${format.deg(steeperDeg)} steeper`,
+  spineLiftWorking: (bladeWidthMm: number, angleDeg: number, halfSpineMm: number) =>
+    `width ${bladeWidthMm} × sin ${format.deg(angleDeg)} − half the spine ${halfSpineMm} × cos ${format.deg(angleDeg)}`,
+  faceWidthWorking: (halfThicknessMm: number, bevelAngleDeg: number) =>
+    `half the thickness at the shoulder ${halfThicknessMm} ÷ sin ${format.deg(bevelAngleDeg)}`,
   costOfTheMicroBevel: 'Cost of the micro-bevel',
-  faceSinSinInDepth: (faceWidthMm: number, deg: string, deg2: string) =>
-    `face ${faceWidthMm} × sin(${deg} − ${deg2}) ÷ sin ${deg2}, in depth of edge`,
+  faceSinSinInDepth: (faceWidthMm: number, angleDeg: number, bevelAngleDeg: number) =>
+    `face ${faceWidthMm} × sin(${format.deg(angleDeg)} − ${format.deg(bevelAngleDeg)}) ÷ sin ${format.deg(bevelAngleDeg)}, in depth of edge`,
   stretches: 'Stretches',
   addAStretch: 'Add a stretch',
   removeThisStretch: 'Remove this stretch',
@@ -228,6 +235,6 @@ export const toolWords = {
   backToTheRack: 'Back to the rack',
   carbidesAre: (carbide: string) => `carbides ${carbide}`,
   stainlessIs: (answer: string) => `stainless: ${answer}`,
-  fromTo: (low: string, high: string) => `${low} to ${high}`,
+  fromTo: (lowUm: number, highUm: number) => `${format.um(lowUm)} to ${format.um(highUm)}`,
   stretchNumber: (number: number) => `stretch ${number}`,
 };

@@ -143,7 +143,7 @@ function CheckIn(props: {
         onChange={(carried) => change((own) => ({ ...own, carried }))}
       />
       <ActionBar className="-mx-4 mt-4 flex flex-wrap items-center gap-x-6 gap-y-2 px-4 py-3 sm:-mx-8 sm:px-8">
-        <p role="status">{say.ofEdgesLookedAt(count, edges.length)}</p>
+        <p role="status">{say.edgesLookedAt(count, edges.length)}</p>
         <button
           type="button"
           className="btn btn-primary ml-auto px-7 text-lg"
@@ -203,7 +203,7 @@ function useCheckIn(trip: Trip) {
       checkedInAt: at,
       updatedAt: at,
     };
-    await undoable(say.backFromNoted(trip.name, looks.length), [
+    await undoable(say.backWithEdgesNoted(trip.name, looks.length), [
       ...inspections.map((record) => newOne('inspections', record)),
       { store: 'trips', id: trip.id, before: trip, after: checkedIn },
     ]);

@@ -44,7 +44,7 @@ export function ThingsBack(props: {
         ))}
       </div>
       <p className="text-soft">
-        {idle.length === 0 ? say.allOfItWasUsed : say.wasNotUsedSoFar(grams(idleGrams))}
+        {idle.length === 0 ? say.allOfItWasUsed : say.wasNotUsedSoFar(idleGrams)}
       </p>
     </fieldset>
   );

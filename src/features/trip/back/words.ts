@@ -1,9 +1,10 @@
+import * as format from '../../../ui/format';
 import { plural } from '../../../ui/words/plural';
 
 /** What these screens say. */
 export const tripBackWords = {
-  backFromNoted: (name: string, length: number) =>
-    `Back from ${name}: ${plural(length, 'edge')} noted.`,
+  backWithEdgesNoted: (name: string, edges: number) =>
+    `Back from ${name}: ${plural(edges, 'edge')} noted.`,
   theFinestTestItPasses: (edgeName: string) => `${edgeName}: the finest test it passes`,
   moreIsWrongWalkThe: 'More is wrong: walk the whole edge, head and handle',
   lookedAlongAndSaved: 'looked along and saved',
@@ -14,7 +15,7 @@ export const tripBackWords = {
   aTool: 'a tool',
   whichOfTheseWereUsed: 'Which of these were used?',
   allOfItWasUsed: 'All of it was used.',
-  wasNotUsedSoFar: (grams: string) => `${grams} was not used, so far as this says.`,
+  wasNotUsedSoFar: (massG: number) => `${format.grams(massG)} was not used, so far as this says.`,
   backFromATrip: 'Back from a trip',
   thisTripIsNotHere: 'This trip is not here any more.',
   chooseAnother: 'Choose another',
@@ -23,6 +24,6 @@ export const tripBackWords = {
   toTheTrip: 'To the trip',
   wipeAndDryEachEdge:
     'Wipe and dry each edge, look along it, test it once. It teaches how fast your work dulls. What you say is saved as you say it.',
-  ofEdgesLookedAt: (count: number, length: number) => `${count} of ${length} edges looked at`,
+  edgesLookedAt: (count: number, edges: number) => `${count} of ${edges} edges looked at`,
   saveItAll: 'Save it all',
 };

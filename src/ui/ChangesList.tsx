@@ -43,10 +43,10 @@ export function ChangesList(props: {
                     <button
                       type="button"
                       className="link min-h-12"
-                      aria-label={say.takeBack(name)}
+                      aria-label={say.takeBackChange(name)}
                       onClick={() => void onTakeBack(entry, change)}
                     >
-                      {say.takeBack2}
+                      {say.takeBack}
                     </button>
                   </li>
                 );

@@ -41,8 +41,8 @@ export const angleWords = {
       `${tilt} from lying flat, and ${taper} half taper`,
   } as Record<TiltZero, (tilt: string, taper: string) => string>,
   turn: 'Turn end for end',
-  turned: (angleDeg: number, angleDegToo: number) =>
-    `Turned end for end: ${format.deg(angleDeg)}, then ${format.deg(angleDegToo)}. The mean of both stands; half of what they part by is in the ±.`,
+  turned: (angleDeg: number, turnedDeg: number) =>
+    `Turned end for end: ${format.deg(angleDeg)}, then ${format.deg(turnedDeg)}. The mean of both stands; half of what they part by is in the ±.`,
   until: (angleDeg: number, method: string, when: string) =>
     `Until now ${format.deg(angleDeg)}, ${method}${when}`,
   on: (day: string) => `, ${format.day(day)}`,

@@ -119,8 +119,7 @@ function PutAwayLine({ each }: { each: PutAway }) {
           <span className="sign text-xl">{title}</span>{' '}
           {listed(each.things.map(({ name }) => name))}
           <span className="block text-[0.95rem] text-soft">
-            {sentence(how)}
-            {isDone && say.inTheLog}
+            {isDone ? say.careInTheLog(how) : sentence(how)}
           </span>
         </span>
       </button>

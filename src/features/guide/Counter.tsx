@@ -62,8 +62,7 @@ export function Counter(props: {
         </span>
       </span>
       <span className="sign text-2xl uppercase">
-        {sideWords(step, side, isAxe)}
-        {paused && say.paused}
+        {paused ? say.pausedAt(sideWords(step, side, isAxe)) : sideWords(step, side, isAxe)}
       </span>
       <span className="flex w-full flex-wrap items-end gap-x-8">
         <span
@@ -176,9 +175,7 @@ function setWords(sets: readonly number[], step: SessionStep, scheme: CountSchem
   if (!hand) return '';
   const left = hand.size - hand.done;
   const way = nextWay(hand.done, scheme);
-  const next = way ? say.theNextGoes(spoken(way)) : '';
-  const past = hand.set >= sets.length ? say.pastThePlan : say.ofSets(sets.length);
-  return say.setThenTurnOver(hand.set + 1, past, left, next);
+  return say.setThenTurnOver(hand.set + 1, sets.length, left, way && spoken(way));
 }
 
 function balanceWords(step: SessionStep): string {

@@ -25,10 +25,14 @@ export function GuideHold(props: Held) {
     <span className="block">
       {guide && (
         <span className="figures block">
-          <span className="sign text-[1.4rem]">
-            {guide.way === 'tilt the stone' ? holdHeadline(guide) : holdInShort(guide)}
-          </span>
-          {guide.way === 'tilt the stone' && guideWords.behindTheEdge(guide.leverMm)}
+          {guide.way === 'tilt the stone' ? (
+            guideWords.tiltBehindTheEdge(
+              <span className="sign text-[1.4rem]">{holdHeadline(guide)}</span>,
+              guide.leverMm,
+            )
+          ) : (
+            <span className="sign text-[1.4rem]">{holdInShort(guide)}</span>
+          )}
         </span>
       )}
       <span className="block">

@@ -35,10 +35,7 @@ export default function LeavePanel(
       <section className="mx-auto grid w-full max-w-3xl flex-1 content-start gap-5 px-4 py-6 sm:px-8">
         <h2>{gate.early ? earlyWords(step) : say.beforeYouLeaveThe(step.abrasiveName)}</h2>
         {gate.first && <ThreeLooks {...props} looks={looks} />}
-        <p className="text-soft">
-          {done > 0 && say.afterBothSidesTogether(done)}
-          {say.askedOnceAtAStep}
-        </p>
+        <p className="text-soft">{done > 0 ? say.askedOnceAfter(done) : say.askedOnceAtAStep}</p>
       </section>
       <ActionRow>
         <button

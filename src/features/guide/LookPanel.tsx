@@ -109,11 +109,7 @@ function InkCheck(props: {
   return (
     <section className="grid gap-4">
       <h2>{say.inkItAndLook}</h2>
-      <p className="max-w-[60ch]">
-        {say.drawAMarkerAlongThe}
-        {spares && say.hereItIsToStay}
-        {say.afterBothSidesTogetherThe(done)}
-      </p>
+      <p className="max-w-[60ch]">{say.inkAndLook(done, spares)}</p>
       <Choice
         legend={say.whereTheInkIs}
         isLegendHidden

@@ -176,8 +176,7 @@ function SwapChoice(props: {
             <span>
               {abrasive.name} <span className="figures font-normal">{um(abrasive.sizeUm)}</span>
               <span className="figures block font-normal">
-                {minutes(rest)}
-                {steps.length > 1 && say.then(steps[1]!.abrasiveName)}
+                {steps.length > 1 ? say.minutesThen(rest, steps[1]!.abrasiveName) : minutes(rest)}
               </span>
             </span>
           </button>

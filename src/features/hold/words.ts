@@ -48,13 +48,13 @@ export const coachWords = {
   bellyLift: 'lifted at belly and tip by',
   bellyMore: 'over the first half of a stroke',
   held: 'on the path',
-  edgeTitle: (name: string, angleDeg: number, angleDegToo: number) =>
-    `So ${name} ends ${format.deg(angleDeg)}, not ${format.deg(angleDegToo)}`,
+  edgeTitle: (toolName: string, angleDeg: number, targetDeg: number) =>
+    `So ${toolName} ends ${format.deg(angleDeg)}, not ${format.deg(targetDeg)}`,
   edgeLine: (strokes: number) => `by the lab, ${strokes} strokes a side in this hand`,
   inTheLab: 'In the lab',
   past: 'Your wobble, set by set',
-  learned: (angleDeg: number, angleDegToo: number, angleDegTooToo: number, sets: number) =>
-    `Plans, forecast and lab now take ${format.deg(angleDeg)} (${format.deg(angleDegToo)} to ${format.deg(angleDegTooToo)}) for your hands, from ${counted.set(sets)}.`,
+  learned: (angleDeg: number, lowDeg: number, highDeg: number, sets: number) =>
+    `Plans, forecast and lab now take ${format.deg(angleDeg)} (${format.deg(lowDeg)} to ${format.deg(highDeg)}) for your hands, from ${counted.set(sets)}.`,
   usual: (wobbleDeg: number) =>
     `Plans, forecast and lab take ${format.deg(wobbleDeg)} until you practise: the usual one.`,
   forget: 'Forget all sets',

@@ -34,8 +34,10 @@ export function WritePastScreen() {
       <h1>{say.writeDownPastWork}</h1>
       {tools.length === 0 || things === 0 ? (
         <p className="mt-3 text-lg">
-          {say.itNeedsAToolOn} <Link href="/">{say.rack}</Link> {say.andWhatItWasDone}{' '}
-          <Link href="/shelf">{say.shelf}</Link> {say.first}
+          {say.pastWorkNeeds(
+            <Link href="/">{say.rack}</Link>,
+            <Link href="/shelf">{say.shelf}</Link>,
+          )}
         </p>
       ) : (
         <PastWorkForm tools={tools} shelf={shelf} chosen={chosen} />

@@ -1,3 +1,5 @@
+import { pieces } from '../../ui/words/pieces';
+import type { ReactNode } from 'react';
 import * as format from '../../ui/format';
 import { plural } from '../../ui/words/plural';
 
@@ -53,7 +55,8 @@ export const logWords = {
   nothingYetATouchUp:
     'Nothing yet. A touch-up that is finished in the guide writes itself in here.',
   beginOne: 'Begin one',
-  toWord: (day: string, dayToo: string) => `${format.day(day)} to ${format.day(dayToo)}:`,
+  toWord: (firstDay: string, lastDay: string) =>
+    `${format.day(firstDay)} to ${format.day(lastDay)}:`,
   inAll: (entries: string, of: number | null, minutes: number) =>
     `${entries}${of === null ? '' : ` of ${of}`}, ${format.minutes(minutes)} in all`,
   theLatestTheRestIs: 'The latest; the rest is being read.',
@@ -134,11 +137,10 @@ export const logWords = {
   theLookIsCorrected: 'The look is corrected.',
   theLookIsTakenDown: 'The look is taken down.',
   writeDownPastWork: 'Write down past work',
-  itNeedsAToolOn: 'It needs a tool on the',
+  pastWorkNeeds: (rack: ReactNode, shelf: ReactNode) =>
+    pieces`It needs a tool on the ${rack} and what it was done with on the ${shelf} first.`,
   rack: 'rack',
-  andWhatItWasDone: 'and what it was done with on the',
   shelf: 'shelf',
-  first: 'first.',
   pastWork: 'past work',
   writingPastWorkIntoThe: 'writing past work into the log',
   forWhatWasDoneWithout:

@@ -1,5 +1,4 @@
 import { guideLink } from '../../ui/links';
-import { counted } from '../../ui/words/counted';
 import { planWords as say } from './words/planWords';
 import { ActionBar } from '../../ui/ActionBar';
 import type { JobPlan } from '../../core/jobs';
@@ -65,12 +64,10 @@ export function PlanBar(props: {
 function learnedWords({ steps }: JobPlan): string {
   const taught = steps.filter(({ learnedSteps }) => learnedSteps > 0);
   if (taught.length === 0) return say.usualValuesUntilYourOwn;
-  const words = taught.map(
-    ({ abrasive, learnedSteps, learnedFrom }) =>
-      `${say.learnedFrom(abrasive.name, counted.step(learnedSteps))}${learnedFrom === 'itself' ? '' : say.withItsLike}`,
+  const words = taught.map(({ abrasive, learnedSteps, learnedFrom }) =>
+    say.learnedFrom(abrasive.name, learnedSteps, learnedFrom !== 'itself'),
   );
-  const rest = taught.length < steps.length ? say.theRestNotYet : '';
-  return say.learnedFromYourLog([...new Set(words)].join(', '), rest);
+  return say.learnedFromYourLog([...new Set(words)].join(', '), taught.length === steps.length);
 }
 
 /** Where the steps lead, against what was asked for. */

@@ -137,7 +137,7 @@ function HeldChoice({ step, face, onHeld }: StepsProps & { step: LadderStep }) {
   const others = openHeldWays(face, abrasive).filter((way) => way !== held);
   return (
     <span className="block">
-      <b>{sentence(HELD_WORDS[held])}</b>
+      <b>{sentence(HELD_WORDS[held])}</b>{' '}
       {others.map((way) => (
         <button
           key={way}
@@ -145,7 +145,7 @@ function HeldChoice({ step, face, onHeld }: StepsProps & { step: LadderStep }) {
           className="link ml-2 min-h-8 pointer-coarse:min-h-12"
           onClick={() => onHeld(abrasive.id, way)}
         >
-          {say.or(HELD_WORDS[way])}
+          {say.orHeld(HELD_WORDS[way])}
         </button>
       ))}
     </span>
@@ -215,12 +215,7 @@ function PlanEnd({ plan, zone }: { plan: JobPlan; zone: Zone }) {
       )}
       {missingStone && (
         <p>
-          {missingStone.owned
-            ? say.whatWouldHelpMostLies(missingStone.owned, missingStone.sizeUm)
-            : say.theStoneThatYouLack(missingStone.sizeUm)}
-          {missingStone.savesMinutes === null
-            ? say.itWouldBringTheEdge
-            : say.itWouldSaveAbout(missingStone.savesMinutes)}
+          {say.missingStone(missingStone.sizeUm, missingStone.owned, missingStone.savesMinutes)}
         </p>
       )}
       {plan.leftOut.length > 0 && (

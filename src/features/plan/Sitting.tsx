@@ -55,10 +55,12 @@ export default function Sitting(props: {
                 )
               }
             />
-            {say.edgeToo(
-              need.tool.id === tool.id ? need.zone.name : edgeName(need.tool, need.zone),
-            )}{' '}
-            <span className="figures">{minutes(own.minutes)}</span>
+            <span>
+              {say.edgeToo(
+                need.tool.id === tool.id ? need.zone.name : edgeName(need.tool, need.zone),
+                <span className="figures">{minutes(own.minutes)}</span>,
+              )}
+            </span>
           </label>
         ))}
       </div>
@@ -75,8 +77,7 @@ export default function Sitting(props: {
 
 function titleOf(count: number, together: number, saved: number): string {
   if (count === 1) return say.inOneSittingTakeOthers;
-  const less = saved > 0 ? say.lessThanOneByOne(saved) : '';
-  return say.edgesInOneSitting(count, together - saved, less);
+  return say.edgesInOneSitting(count, together - saved, saved);
 }
 
 function movedBefore(keys: readonly string[], key: string, before: string): string[] {

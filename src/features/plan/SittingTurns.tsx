@@ -43,8 +43,7 @@ export function SittingTurns(props: {
       {turns.map(({ step, rows }, i) => (
         <li key={i} className="border-t-2 border-neutral pt-1">
           <h3>
-            {sentence(step.abrasive.name)}
-            {step.waterMl > 0 && say.wetOnce}
+            {step.waterMl > 0 ? say.stoneWetOnce(step.abrasive.name) : sentence(step.abrasive.name)}
           </h3>
           {rows.map(({ edge, step: own }, row) => (
             <Row

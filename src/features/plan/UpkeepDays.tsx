@@ -46,7 +46,7 @@ export function UpkeepDays({ answer, now }: { answer: UpkeepAnswer; now: string 
       aria-label={say.lastStoneAndStrops(
         -last,
         since.length,
-        next === null ? '' : say.nextStoneIn(Math.round(next)),
+        next === null ? null : Math.round(next),
       )}
     >
       <line x1={x(last)} x2={x(0)} y1={LINE_Y} y2={LINE_Y} stroke="var(--ink)" strokeWidth={3} />

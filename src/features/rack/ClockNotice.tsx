@@ -22,9 +22,10 @@ export function ClockNotice() {
       {spell.endedAt === null ? (
         <>
           <p className="min-w-0 flex-1 basis-72">
-            {say.thisDevicesClockSays} <b>{day(new Date().toISOString())}</b>
-            {say.andTheNewestEntryIs} <b>{day(spell.from)}</b>
-            {say.newEntriesAreDatedAfter}
+            {say.clockBehindNewestEntry(
+              <b>{day(new Date().toISOString())}</b>,
+              <b>{day(spell.from)}</b>,
+            )}
           </p>
           <button type="button" className="btn btn-outline" onClick={() => void bringBack()}>
             {say.theClockIsRight}

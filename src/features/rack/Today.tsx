@@ -59,13 +59,17 @@ export function Today({ out, tools }: { out: TripOut; tools: readonly Tool[] }) 
         <div className="flex flex-wrap items-baseline gap-x-6">
           <h1>{first ? say.tonightFirst(total, nameOf(first)) : say.nothingTonightWipeAndDry}</h1>
           <p className="text-soft">
-            <Link
-              href={`/trip${tripQuery(trip.id)}`}
-              className="link inline-flex min-h-12 items-center"
-            >
-              {trip.name}
-            </Link>
-            {say.dayOfTrip(today + 1, trip.days, dayOfTrip(trip, today), dayOfTrip(trip, today))}
+            {say.dayOfTrip(
+              <Link
+                href={`/trip${tripQuery(trip.id)}`}
+                className="link inline-flex min-h-12 items-center"
+              >
+                {trip.name}
+              </Link>,
+              today + 1,
+              trip.days,
+              dayOfTrip(trip, today),
+            )}
           </p>
         </div>
         <div className="mt-1 grid gap-x-10 gap-y-3 lg:grid-cols-2">

@@ -21,7 +21,6 @@ export function ToolLabel({ tool, needs }: { tool: Tool; needs: readonly EdgeNee
   const stopped = own.some(({ beyond }) => beyond === 'stop use');
   const word = bluntestWord(own.map(({ state }) => state.word));
   const firstBlade = needs.find((need) => need.tool.id === tool.handleOf);
-  const several = tool.count > 1 ? say.ofThem(tool.count) : '';
   return (
     <div className="min-w-0">
       <h2 className="text-[1.25rem]">
@@ -33,9 +32,7 @@ export function ToolLabel({ tool, needs }: { tool: Tool; needs: readonly EdgeNee
         </Link>
       </h2>
       <p className="-mt-1 mb-2 text-[0.95rem] text-soft">
-        {kindName(tool.kind)}
-        {several}
-        {firstBlade && say.onSHandle(firstBlade.tool.name)}
+        {say.toolInShort(kindName(tool.kind), tool.count, firstBlade?.tool.name ?? null)}
       </p>
       <EdgeStrip edgeLengthMm={tool.edgeLengthMm} stretches={stretches(tool, own)} />
       <p>

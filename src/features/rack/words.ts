@@ -1,3 +1,5 @@
+import { pieces } from '../../ui/words/pieces';
+import type { ReactNode } from 'react';
 import * as format from '../../ui/format';
 import { plural } from '../../ui/words/plural';
 
@@ -19,10 +21,8 @@ export const rackWords = {
   seeToCrayons: 'see to crayons',
   fileSpines: 'file spines',
   theClock: 'The clock',
-  thisDevicesClockSays: 'This device’s clock says',
-  andTheNewestEntryIs: ', and the newest entry is of',
-  newEntriesAreDatedAfter:
-    '. New entries are dated after it. Set the clock of the device and open this again; or, if it is right, bring back what is dated ahead.',
+  clockBehindNewestEntry: (clock: ReactNode, newestEntry: ReactNode) =>
+    pieces`This device’s clock says ${clock}, and the newest entry is of ${newestEntry}. New entries are dated after it. Set the clock of the device and open this again; or, if it is right, bring back what is dated ahead.`,
   theClockIsRight: 'The clock is right',
   theClockOfThisDevice: (day: string) =>
     `The clock of this device was behind: entries from ${format.day(day)} on are dated too early.`,
@@ -42,8 +42,8 @@ export const rackWords = {
   halfDone: 'Half done',
   youWere: (title: string, at: string) => `You were ${title}, ${format.leftWhen(at)}`,
   forget: (title: string) => `Forget ${title}`,
-  ofThem: (count: number) => `, ${count} of them`,
-  onSHandle: (name: string) => `, on ${name}’s handle`,
+  toolInShort: (kind: string, tools: number, handleOf: string | null) =>
+    `${kind}${tools > 1 ? `, ${tools} of them` : ''}${handleOf === null ? '' : `, on ${handleOf}’s handle`}`,
   stopUse: 'stop use',
   notTested: 'not tested',
   noImpacts: ', no impacts',
@@ -80,8 +80,8 @@ export const rackWords = {
   tonightFirst: (minutes: number, edge: string) =>
     `Tonight ${format.minutes(minutes)}, ${edge} first`,
   nothingTonightWipeAndDry: 'Nothing tonight: wipe and dry the edges, leave them alone',
-  dayOfTrip: (day: number, days: number, dayOfTrip: Date | number, dayOfTripToo: Date | number) =>
-    `, day ${day} of ${days}, ${format.shortWeekday(dayOfTrip)} ${format.shortDay(dayOfTripToo)}`,
+  dayOfTrip: (trip: ReactNode, day: number, days: number, date: Date | number) =>
+    pieces`${trip}, day ${day} of ${days}, ${format.shortWeekday(date)} ${format.shortDay(date)}`,
   tonightOf: (minutes: number, minutesPerEvening: number) =>
     `Tonight, ${format.minutes(minutes)} of ${format.minutes(minutesPerEvening)}`,
   leaveTheEdgesAlone: 'Leave the edges alone.',

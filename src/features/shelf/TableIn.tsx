@@ -195,7 +195,7 @@ function Preview({ things }: { things: readonly ReadThing[] }) {
               <td className="number">{grams(record.massG)}</td>
               <td>
                 {isNew
-                  ? say.aNew2(STORE_WORDS[store])
+                  ? say.newThingOfTable(STORE_WORDS[store])
                   : say.changesTheOnTheShelf(STORE_WORDS[store])}
               </td>
             </tr>

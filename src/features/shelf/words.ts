@@ -131,7 +131,7 @@ export const shelfWords = {
   whatComesOfIt: 'What comes of it',
   lineHeading: 'Line',
   becomes: 'Becomes',
-  aNew2: (storeWords: string) => `a new ${storeWords}`,
+  newThingOfTable: (storeWords: string) => `a new ${storeWords}`,
   changesTheOnTheShelf: (storeWords: string) => `changes the ${storeWords} on the shelf`,
   andMoreThings: (things: number) => `and ${plural(things, 'thing')} more.`,
   theShelfAsATable: 'The shelf as a table',

@@ -45,11 +45,7 @@ export function AngleFinder(props: { tool: Tool; zone: Zone; index: number }) {
           ? say.angleGiveOrTake(
               together.angleDeg,
               together.errorDeg,
-              found.length > 1
-                ? together.agree
-                  ? say.theMethodsAgree
-                  : say.theMethodsDoNotAgree
-                : '.',
+              found.length > 1 ? together.agree : null,
             )
           : say.fillInWhatYouCan}{' '}
         {together && (

@@ -11,9 +11,10 @@ export function LearnedHardness({ tool }: { tool: Tool }) {
   const { lowHrc, highHrc, steps } = learned;
   return (
     <p>
-      {toolWords.yourLogNarrowsTheHardness}{' '}
-      <b className="figures">{toolWords.hardnessFromTo(lowHrc, highHrc)}</b>
-      {toolWords.fromOnStonesPlansGo(steps)}
+      {toolWords.logNarrowsHardness(
+        <b className="figures">{toolWords.hardnessFromTo(lowHrc, highHrc)}</b>,
+        steps,
+      )}
     </p>
   );
 }

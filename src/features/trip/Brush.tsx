@@ -18,13 +18,8 @@ export function Brush(props: {
   return (
     <fieldset className="min-w-0 sm:mb-2">
       <legend className="sr-only flex-wrap justify-between gap-x-6 sm:not-sr-only sm:flex sm:w-full">
-        <span>
-          <b>{say.brush}</b>
-          {say.gentlestOnTheEdgeFirst}
-        </span>
-        <span className="text-soft">
-          {say.tapForAnHourMore} <b>x</b> {say.rubsOut} <b>d</b> {say.copiesTheDayOn}
-        </span>
+        <span>{say.brushFromGentlest(<b>{say.brush}</b>)}</span>
+        <span className="text-soft">{say.brushByKeys(<b>x</b>, <b>d</b>)}</span>
       </legend>
       <div className="mt-1 flex gap-1 overflow-x-auto sm:flex-wrap">
         {brushes.map(({ id, name }) => (

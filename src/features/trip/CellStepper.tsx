@@ -1,5 +1,6 @@
 'use client';
 
+import { countedUnits } from '../../ui/words/counted';
 import { spokenText } from '../../ui/words/closedWords';
 import { StepButton } from '../../ui/StepButton';
 import { tripWords as say } from './words';
@@ -58,7 +59,7 @@ export function CellStepper(props: {
             isEmpty={!job}
             onStep={step}
           >
-            {isCounted ? `${amount} ${spokenText(usual.unit)}` : `${hoursWords(job?.hours ?? 0)} h`}
+            {isCounted ? countedUnits(amount, usual.unit) : `${hoursWords(job?.hours ?? 0)} h`}
           </Steps>
           {usual && (
             <UnitSwitch

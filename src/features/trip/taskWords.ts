@@ -1,3 +1,4 @@
+import { countedUnits } from '../../ui/words/counted';
 import { spokenText } from '../../ui/words/closedWords';
 import { tripWords as say } from './words';
 import type { TripWork } from '../../domain/trip';
@@ -19,5 +20,5 @@ export function taskName(tasks: readonly TripTask[], id: string): string {
 export function jobWords(tasks: readonly TripTask[], { taskId, hours, counted }: TripWork): string {
   const unit = tasks.find(({ id }) => id === taskId)?.counted?.unit;
   const words = `${taskName(tasks, taskId)} ${hoursWords(hours)}`;
-  return counted && unit ? `${words} (${counted.amount} ${spokenText(unit)})` : words;
+  return counted && unit ? `${words} (${countedUnits(counted.amount, unit)})` : words;
 }

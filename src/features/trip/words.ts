@@ -1,3 +1,5 @@
+import { pieces } from '../../ui/words/pieces';
+import type { ReactNode } from 'react';
 import * as format from '../../ui/format';
 import { plural } from '../../ui/words/plural';
 
@@ -29,8 +31,8 @@ export const tripWords = {
   passOnCompound: 'pass on compound',
   passesOnCompound: 'passes on compound',
   dulling: (name: string) => `${name}, dulling`,
-  mAnHourSteelYour: (rate: number, factor: number, factorToo: number) =>
-    `${rate} µm an hour × steel ${format.times(factor)} × your log ${format.times(factorToo)}`,
+  mAnHourSteelYour: (rate: number, steelFactor: number, logFactor: number) =>
+    `${rate} µm an hour × steel ${format.times(steelFactor)} × your log ${format.times(logFactor)}`,
   anHour: (sizeUm: number) => `${format.um(sizeUm)} an hour`,
   chips: (name: string) => `${name}, chips`,
   timesAnHour: (factor: number) => `${format.times(factor)} an hour`,
@@ -45,11 +47,10 @@ export const tripWords = {
   aChipOf: (when: string, chipMm: number) => `${when}a chip of ${format.um(chipMm)}`,
   rungWithStrokes: (rung: string, strokes: number) =>
     `${rung}, ${plural(strokes, 'stroke')} a side`,
+  brushFromGentlest: (brush: ReactNode) => pieces`${brush}, gentlest on the edge first`,
   brush: 'Brush',
-  gentlestOnTheEdgeFirst: ', gentlest on the edge first',
-  tapForAnHourMore: 'tap for an hour more, drag for several; keys 1–8,',
-  rubsOut: 'rubs out,',
-  copiesTheDayOn: 'copies the day on',
+  brushByKeys: (wipe: ReactNode, copy: ReactNode) =>
+    pieces`tap for an hour more, drag for several; keys 1–8, ${wipe} rubs out, ${copy} copies the day on`,
   taskForTool: (task: string, toolName: string, dayName: string) =>
     `${task} for ${toolName}, ${dayName}`,
   byUnit: (unit: string) => `By ${unit}`,
@@ -180,11 +181,11 @@ export const tripWords = {
   outThere: 'Out there',
   outThereByTheLog: 'Out there, by the log',
   midJob: (dayName: string) => `${dayName}, mid-job`,
-  halfOfThemUnder: (minutes: number, minutesToo: number) =>
-    `${format.minutes(minutes)}, half of them under ${format.minutes(minutesToo)}`,
+  halfOfThemUnder: (meanMinutes: number, medianMinutes: number) =>
+    `${format.minutes(meanMinutes)}, half of them under ${format.minutes(Math.max(1, medianMinutes))}`,
   evening: (dayName: string) => `${dayName}, evening`,
-  theChanceOfEachKind: (minutes: number, minutesToo: number) =>
-    `The chance of each kind of work times its minutes when it comes; the working of an edge stands under its chart. In sum ${format.minutes(minutes)} on average, half of all trips under ${format.minutes(minutesToo)}.`,
+  theChanceOfEachKind: (meanMinutes: number, medianMinutes: number) =>
+    `The chance of each kind of work times its minutes when it comes; the working of an edge stands under its chart. In sum ${format.minutes(meanMinutes)} on average, half of all trips under ${format.minutes(Math.max(1, medianMinutes))}.`,
   stonesNeedUpToOf: (volumeMl: number, atHandMl: number) =>
     `Stones need up to ${format.ml(volumeMl)} of the ${format.ml(atHandMl)} that they have a day.`,
   useAFileADry:

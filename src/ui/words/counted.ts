@@ -1,3 +1,4 @@
+import { spokenText } from './closedWords';
 import { plural } from './plural';
 
 /** A count with its noun. */
@@ -20,6 +21,14 @@ export const counted = {
   entry: (count: number) => plural(count, 'entry', 'entries'),
   stretch: (count: number) => plural(count, 'stretch', 'stretches'),
 };
+
+/** What work is counted in, where the one differs from the many. */
+const ONE: Record<string, string> = { pegs: 'peg', animals: 'animal', posts: 'post' };
+
+/** An amount of what work is counted in, as the domain names it: 1 peg, 6 pegs, 2 fish. */
+export function countedUnits(amount: number, unit: string): string {
+  return plural(amount, ONE[unit] ?? spokenText(unit), spokenText(unit));
+}
 
 /** How often: never, once, twice, 5 times. */
 export function timesWords(count: number): string {

@@ -136,12 +136,12 @@ export const QUESTION_WORDS: Record<LabQuestionId, string> = {
 
 /** What a dose curve runs over. */
 export const DOSE_WORDS: Record<DoseOf, { axis: string; value: (value: number) => string }> = {
-  wobbleDeg: { axis: 'wobble', value: (value) => deg(value) },
-  holdDeg: { axis: 'hold, per side', value: (value) => deg(value) },
-  aboveDeg: { axis: 'held above the bevel', value: (value) => deg(value) },
-  forceN: { axis: 'force', value: (value) => newtons(value) },
-  leftDeg: { axis: 'left hand steeper by', value: (value) => deg(value) },
-  groundDeg: { axis: 'ground at, per side', value: (value) => deg(value) },
+  wobbleDeg: { axis: 'wobble', value: deg },
+  holdDeg: { axis: 'hold, per side', value: deg },
+  aboveDeg: { axis: 'held above the bevel', value: deg },
+  forceN: { axis: 'force', value: newtons },
+  leftDeg: { axis: 'left hand steeper by', value: deg },
+  groundDeg: { axis: 'ground at, per side', value: deg },
 };
 
 /** How strokes, angle and grams of one way are told. */
@@ -285,25 +285,25 @@ export const COURSE_WORDS: Record<
   jump: {
     over: 'times as coarse before',
     counts: 'Minutes until its scratches are gone',
-    value: (value) => minutes(value),
+    value: minutes,
     at: (at) => `${figure(Math.round(10 * at) / 10)} ×`,
   },
   strop: {
     over: 'strokes over both sides',
     counts: 'Grams to part the filament',
-    value: (value) => grams(Math.round(value)),
+    value: (readingG) => grams(Math.round(readingG)),
     at: (at) => counted.stroke(Math.round(at)),
   },
   finish: {
     over: 'hours of work',
     counts: 'Apex radius',
-    value: (value) => um(value),
+    value: um,
     at: (at) => `${rounded(at, 1)} h`,
   },
   years: {
     over: 'touch-ups over three seasons',
     counts: 'Width of the worked face',
-    value: (value) => fineMm(value),
+    value: fineMm,
     at: (at) => counted.touchUp(Math.round(at)),
   },
 };

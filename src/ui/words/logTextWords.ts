@@ -38,5 +38,6 @@ export const uiLogTextWords = {
   looksBetween: 'Looks between',
   seen: 'Seen',
   findingAt: (kind: string, atMm: number) => `${kind} at ${format.placeMm(atMm)}`,
-  fromTo: (day: string, dayToo: string) => `${format.day(day)} to ${format.day(dayToo)}`,
+  fromTo: (firstDay: string, lastDay: string) =>
+    `${format.day(firstDay)} to ${format.day(lastDay)}`,
 };

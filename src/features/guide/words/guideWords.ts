@@ -1,3 +1,5 @@
+import { pieces } from '../../../ui/words/pieces';
+import type { ReactNode } from 'react';
 import * as format from '../../../ui/format';
 import { plural } from '../../../ui/words/plural';
 
@@ -33,17 +35,14 @@ export const guideWords = {
   drawTheEdgeOnceAlong:
     'Draw the edge once along its length through soft wood, then two light strokes a side.',
   inkItAndLook: 'Ink it and look',
-  drawAMarkerAlongThe:
-    'Draw a marker along the bevel up to the edge, take two or three strokes, wipe, and look across the light',
-  hereItIsToStay: ': here it is to stay at the very edge',
-  afterBothSidesTogetherThe: (done: number) =>
-    `. After ${plural(done, 'stroke')}, both sides together, the ink is`,
+  inkAndLook: (strokes: number, isToStay: boolean) =>
+    `Draw a marker along the bevel up to the edge, take two or three strokes, wipe, and look across the light${isToStay ? ': here it is to stay at the very edge' : ''}. After ${plural(strokes, 'stroke')}, both sides together, the ink is`,
   whereTheInkIs: 'Where the ink is',
   after: (strokes: number, inkWords: string) => `after ${plural(strokes, 'stroke')}: ${inkWords}`,
   goOnWithThisStep: 'Go on with this step',
   beforeYouLeaveThe: (abrasiveName: string) => `Before you leave the ${abrasiveName}`,
-  afterBothSidesTogether: (done: number) =>
-    `After ${plural(done, 'stroke')}, both sides together. `,
+  askedOnceAfter: (strokes: number) =>
+    `After ${plural(strokes, 'stroke')}, both sides together. Asked once at a step.`,
   askedOnceAtAStep: 'Asked once at a step.',
   allThereNextStep: 'All there: next step',
   leaveItAllTheSame: 'Leave it all the same',
@@ -59,7 +58,8 @@ export const guideWords = {
   leaveStoneEarly: (done: number, planned: number, abrasiveName: string) =>
     `${done} of ${planned} strokes: leave the ${abrasiveName}?`,
   goOnWithAnotherThing: 'Go on with another thing; the rest is planned anew from the last test',
-  then: (abrasiveName: string) => `, then ${abrasiveName}`,
+  minutesThen: (minutes: number, abrasiveName: string) =>
+    `${format.minutes(minutes)}, then ${abrasiveName}`,
   thisStep: (abrasiveName: string) => `This step: ${abrasiveName}`,
   shareTheStrokesBetweenThe: 'Share the strokes between the sides; the count turns over with you',
   countByABeatEach: 'Count by a beat: each click is a stroke, until you pause',
@@ -130,13 +130,14 @@ export const guideWords = {
   aToolTakenDown: 'a tool taken down',
   next: (name: string) => `Next: ${name}`,
   toTheRack: 'To the rack',
-  inTheLog: ': in the log',
-  behindTheEdge: (leverMm: number) => ` ${format.placeMm(leverMm)} behind the edge`,
+  careInTheLog: (care: string) => `${format.sentence(care)}: in the log`,
+  tiltBehindTheEdge: (tilt: ReactNode, leverMm: number) =>
+    pieces`${tilt} ${format.placeMm(leverMm)} behind the edge`,
   toolBraced: ', tool braced',
   coins: (others: string) => `; coins ${others}`,
   countAStrokeSide: (side: string, count: number) => `Count a stroke: ${side} side, ${count}`,
   doneWhen: 'Done when',
-  paused: ', paused',
+  pausedAt: (side: string) => `${side}, paused`,
   sideStandsAt: (other: string) => `${other} side stands at`,
   tapAnywhereHereOrThe: (placeWords: string) =>
     `${placeWords}Tap anywhere here, or the space bar, for each stroke.`,
@@ -152,10 +153,8 @@ export const guideWords = {
     `Now the rest of the edge, at ${format.deg(angleDeg)} per side. `,
   sectionOfALittleOver: (section: number, sections: number, spanMm: string) =>
     `Section ${section} of ${sections}, ${spanMm}, a little over the next. `,
-  theNextGoes: (way: string) => `; the next goes ${way}`,
-  pastThePlan: ', past the plan',
-  setThenTurnOver: (set: number, past: string, left: number, next: string) =>
-    `set ${set}${past}: ${left} more, then turn over${next}`,
+  setThenTurnOver: (set: number, sets: number, left: number, next: string | null) =>
+    `set ${set}${set > sets ? ', past the plan' : ` of ${sets}`}: ${left} more, then turn over${next === null ? '' : `; the next goes ${next}`}`,
   even: ': even',
   moreOnTheSide: (strokes: string, side: string) => `: ${strokes} more on the ${side}`,
   firstFromAsDrawnThen: (spanMm: string, thenDeg: number) =>
@@ -209,6 +208,5 @@ export const guideWords = {
   noGlint: 'none',
   someGlint: 'some',
   fromSpan: (span: string) => `from ${span}`,
-  ofSets: (sets: number) => ` of ${sets}`,
   withLubricant: (lubricant: string) => `with ${lubricant}`,
 };

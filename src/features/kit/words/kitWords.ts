@@ -27,10 +27,10 @@ export const kitWords = {
   notProven: ' Not proven.',
   thisIsTheKitThat: 'This is the kit that goes along.',
   backToTheKitThat: 'Back to the kit that goes along',
-  theTightestOf: (name: string, minutes: number, minutesToo: number) =>
-    `The tightest, ${name}: ${format.minutes(minutes)} of ${format.minutes(minutesToo)}.`,
-  cannotBeKeptOf: (name: string, minutes: number, minutesToo: number) =>
-    `${format.sentence(name)} cannot be kept: ${format.minutes(minutes)} of ${format.minutes(minutesToo)}.`,
+  theTightestOf: (name: string, minutes: number, limitMinutes: number) =>
+    `The tightest, ${name}: ${format.minutes(minutes)} of ${format.minutes(limitMinutes)}.`,
+  cannotBeKeptOf: (name: string, minutes: number, limitMinutes: number) =>
+    `${format.sentence(name)} cannot be kept: ${format.minutes(minutes)} of ${format.minutes(limitMinutes)}.`,
   dropThereLess: (needWords: string, minutes: number) =>
     ` Drop ${needWords} there: ${format.minutes(minutes)} less.`,
   nothingFitsYourLimitsWith: 'Nothing fits your limits with what is held in.',

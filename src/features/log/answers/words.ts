@@ -27,8 +27,8 @@ export const logAnswersWords = {
   notToBlameForThe: 'not to blame for the chip',
   suitsSoFar: 'suits so far',
   keepItAndLookOn: 'keep it and look on',
-  chippedAtAngle: (edge: string, angleDeg: number, angleDegToo: number) =>
-    `${edge} chipped at work at ${format.deg(angleDeg)} per side, and not since ${format.deg(angleDegToo)}.`,
+  chippedAtAngle: (edge: string, beforeDeg: number, nowDeg: number) =>
+    `${edge} chipped at work at ${format.deg(beforeDeg)} per side, and not since ${format.deg(nowDeg)}.`,
   tooThinForItsWork: (edge: string) => `${edge} is too thin for its work.`,
   everyAngleSuitsItsWork: 'Every angle suits its work so far.',
   fromThatOverEveryTouch: (trips: number) =>
@@ -108,8 +108,8 @@ export const logAnswersWords = {
     `${plural(pairs, 'pair')} more of grams and a test, and your own tester is known.`,
   usualTesterUntilTenPairs: (pairs: number, restG: number, eachG: number) =>
     `${plural(pairs, 'pair')} so far. Until ten stand the usual one is taken: ${restG} g and ${eachG} g for each µm to the power of 0.8.`,
-  yourForceTesterReadsWhere: (massG: number, massGToo: number) =>
-    `Your force tester reads ${format.grams(massG)} where newsprint is just push-cut; the usual one reads ${format.grams(massGToo)}.`,
+  yourForceTesterReadsWhere: (ownG: number, usualG: number) =>
+    `Your force tester reads ${format.grams(ownG)} where newsprint is just push-cut; the usual one reads ${format.grams(usualG)}.`,
   ownTesterFromPairs: (pairs: number, restG: string, eachG: string) =>
     `From ${plural(pairs, 'pair')} of grams and a test at one place: ${restG} g and ${eachG} g for each µm to the power of 0.8. Every estimate from grams goes by it.`,
   ringsYourPairsThickYour: 'Rings: your pairs. Thick: your tester. Dotted: the usual one.',
@@ -119,6 +119,7 @@ export const logAnswersWords = {
     'Too little is in it yet. From three touch-ups of one edge on it says how long they lie apart; tests before and after each one make the answers better.',
   noneFits: 'none',
   never: 'never',
-  fromTo: (day: string, dayToo: string) => `${format.day(day)} to ${format.day(dayToo)}`,
+  fromTo: (firstDay: string, lastDay: string) =>
+    `${format.day(firstDay)} to ${format.day(lastDay)}`,
   about: (years: string) => `about ${years}`,
 };

@@ -1,3 +1,5 @@
+import { pieces } from '../../../ui/words/pieces';
+import type { ReactNode } from 'react';
 import * as format from '../../../ui/format';
 import { plural } from '../../../ui/words/plural';
 
@@ -91,12 +93,11 @@ export const planWords = {
   catchesThereUntilThen: 'catches there until then',
   spine: (work: string) => `Spine: ${work}`,
   whichJob: 'Job',
-  theLightest: (text: string) => `${text}, the lightest`,
+  theLightest: (job: string) => `${job}, the lightest`,
   goOnWithIt: 'Go on with it',
   usualValuesUntilYourOwn: 'usual values, until your own log narrows them',
-  withItsLike: ' with its like',
-  theRestNotYet: '; the rest not yet',
-  learnedFromYourLog: (things: string, rest: string) => `Learned from your log: ${things}${rest}`,
+  learnedFromYourLog: (things: string, isAll: boolean) =>
+    `Learned from your log: ${things}${isAll ? '' : '; the rest not yet'}`,
   endsAtAbout: (apexRadiusUm: number, passesWords: string) =>
     `Ends at about ${format.um(apexRadiusUm)}: ${passesWords}`,
   withTheScratchesOfA: (ends: string) =>
@@ -161,19 +162,14 @@ export const planWords = {
   ofThemFrom: (strokesPerSide: number, spanMm: string) =>
     `${strokesPerSide} of them from ${spanMm}`,
   doneWhenSign: 'Done when',
-  or: (heldWords: string) => `or ${heldWords}`,
+  orHeld: (held: string) => `or ${held}`,
   signsCautionsAndWorkingOf: (number: number) => `Signs, cautions and working of step ${number}`,
   inSectionsHeelToTip: (sections: number, spans: string) =>
     `In ${sections} sections, heel to tip, each a little over the next: ${spans}.`,
   quickestLadder: (things: string, minutes: number) =>
     `The quickest is ${things}: ${format.minutes(minutes)}.`,
-  whatWouldHelpMostLies: (owned: string, sizeUm: number) =>
-    `What would help most lies elsewhere: ${owned}, ${format.um(sizeUm)}`,
-  theStoneThatYouLack: (sizeUm: number) =>
-    `The stone that you lack most here: ${format.um(sizeUm)}`,
-  itWouldBringTheEdge: '; it would bring the edge all the way.',
-  itWouldSaveAbout: (savesMinutes: number) =>
-    `; it would save about ${format.minutes(savesMinutes)}.`,
+  missingStone: (sizeUm: number, liesAt: string | null, savesMinutes: number | null) =>
+    `${liesAt === null ? 'The stone that you lack most here' : `What would help most lies elsewhere: ${liesAt}`}${liesAt === null ? ': ' : ', '}${format.um(sizeUm)}; it would ${savesMinutes === null ? 'bring the edge all the way' : `save about ${format.minutes(savesMinutes)}`}.`,
   thingsLeftOut: (things: number) => `${plural(things, 'thing')} on the shelf left out`,
   aWedgeOfToPrint: (angleDeg: number) => `a wedge of ${format.deg(angleDeg)}, to print`,
   orLayAPrintedWedge: (byShadow: string) =>
@@ -193,9 +189,8 @@ export const planWords = {
   grams: 'grams',
   strokesOverBothSides: 'strokes over both sides',
   noStoneHasBeenOn: 'No stone has been on it in the log yet.',
-  nextStoneIn: (days: number) => `, the next stone in about ${days} days`,
-  lastStoneAndStrops: (daysAgo: number, strops: number, next: string) =>
-    `Last stone ${daysAgo} days ago, ${strops} strops since${next}`,
+  lastStoneAndStrops: (daysAgo: number, strops: number, nextDays: number | null) =>
+    `Last stone ${daysAgo} days ago, ${strops} strops since${nextDays === null ? '' : `, the next stone in about ${nextDays} days`}`,
   today: 'today',
   stoneDaysAgo: (daysAgo: number) => `stone, ${daysAgo} days ago`,
   stoneInDays: (days: number) => `stone in ${days}`,
@@ -269,17 +264,16 @@ export const planWords = {
   noRoom: 'no room',
   withAnotherStone: 'with another stone',
   notByHand: 'not by hand',
-  wetOnce: ', wet once',
+  stoneWetOnce: (stoneName: string) => `${format.sentence(stoneName)}, wet once`,
   thenPutItAway: 'Then put it away',
   washDryWaxSheathA: 'Wash, dry, wax, sheath: a tap each when the last edge is done.',
   strokesASideOf: (strokesPerSide: number) => `, ${strokesPerSide} a side`,
   earlier: 'earlier',
   inOneSitting: 'In one sitting',
-  edgeToo: (edge: string) => `${edge} too,`,
+  edgeToo: (edge: string, minutes: ReactNode) => pieces`${edge} too, ${minutes}`,
   inOneSittingTakeOthers: 'In one sitting: take others along',
-  lessThanOneByOne: (minutes: number) => `, ${format.minutes(minutes)} less than one by one`,
-  edgesInOneSitting: (count: number, minutes: number, less: string) =>
-    `${plural(count, 'edge')} in one sitting: ${format.minutes(minutes)}${less}`,
+  edgesInOneSitting: (edges: number, minutes: number, savedMinutes: number) =>
+    `${plural(edges, 'edge')} in one sitting: ${format.minutes(minutes)}${savedMinutes > 0 ? `, ${format.minutes(savedMinutes)} less than one by one` : ''}`,
   spineOf: (name: string) => `${name}, spine`,
   stopUse: 'Stop use.',
   anotherEdge: 'Another edge',
@@ -302,7 +296,8 @@ export const planWords = {
   moreOrLessThan: (minutes: number, isMore: boolean) =>
     `${format.minutes(minutes)} ${isMore ? 'more' : 'less'} than`,
   oneStep: (step: number) => `Step ${step}`,
-  learnedFrom: (name: string, steps: string) => `${name} from ${steps}`,
+  learnedFrom: (thingName: string, steps: number, withItsLike: boolean) =>
+    `${thingName} from ${plural(steps, 'step')}${withItsLike ? ' with its like' : ''}`,
   shortOfItsTarget: (ends: string, targetApexUm: number) =>
     `${ends}. Short of its target, ${format.um(targetApexUm)}.`,
   edgeEarlier: (edge: string) => `${edge} earlier`,

@@ -1,3 +1,5 @@
+import { pieces } from '../../../ui/words/pieces';
+import type { ReactNode } from 'react';
 import * as format from '../../../ui/format';
 import { plural } from '../../../ui/words/plural';
 
@@ -17,10 +19,8 @@ export const toolWords = {
   downloadToPrintSvg: 'Download to print (SVG)',
   downloadAsASolidStl: 'Download as a solid (STL)',
   angleFinder: 'Angle finder',
-  theMethodsAgree: '; the methods agree.',
-  theMethodsDoNotAgree: '; the methods do not agree: measure again.',
-  angleGiveOrTake: (angleDeg: number, errorDeg: number, agreement: string) =>
-    `${format.deg(angleDeg)} per side, give or take ${format.deg(errorDeg)}${agreement}`,
+  angleGiveOrTake: (angleDeg: number, errorDeg: number, agree: boolean | null) =>
+    `${format.deg(angleDeg)} per side, give or take ${format.deg(errorDeg)}${agree === null ? '.' : agree ? '; the methods agree.' : '; the methods do not agree: measure again.'}`,
   fillInWhatYouCan: 'Fill in what you can measure; two ways are better than one.',
   useItForThisStretch: 'Use it for this stretch',
   aScandiBevelOverTime: 'A scandi bevel over time',
@@ -76,11 +76,10 @@ export const toolWords = {
   planATouchUp: 'Plan a touch-up',
   theToolToScale: 'The tool, to scale',
   notTested: 'not tested',
-  yourLogNarrowsTheHardness: 'Your log narrows the hardness to',
+  logNarrowsHardness: (hardness: ReactNode, steps: number) =>
+    pieces`Your log narrows the hardness to ${hardness}, from ${plural(steps, 'step')} on stones. Plans go by that.`,
   hardnessFromTo: (lowHrc: number, highHrc: number) =>
     `${format.rounded(lowHrc, 1)} to ${format.rounded(highHrc, 1)} HRC`,
-  fromOnStonesPlansGo: (steps: number) =>
-    `, from ${plural(steps, 'step')} on stones. Plans go by that.`,
   aCrispSquareSpineStrop: 'A crisp square spine: strop it, and stone it only if it has rounded.',
   hookCanBeRaised: (times: string) => `By the log the hook can be raised ${times} more.`,
   fileTheSpineSquareAnd: 'File the spine square and stone it and both faces before the next hook.',

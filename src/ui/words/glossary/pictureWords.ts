@@ -4,7 +4,7 @@ export const pictureWords = {
   inclusive: 'inclusive',
   hair: 'a hair',
   larger: (times: number) => `${times} times as large`,
-  um: (value: number) => `${value} µm`,
+  um: (sizeUm: number) => `${sizeUm} µm`,
   bluntHere: 'blunt here',
   straight: 'straight',
   outOfTrue: 'out of true',

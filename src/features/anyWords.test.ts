@@ -1,30 +1,26 @@
 import fc from 'fast-check';
-import { asksForWork, adviseAngle, judgeEdge } from '../../core/inspection';
-import { shelfAbrasives, whyUnfit, workingFace } from '../../core/ladder';
-import { schoolCosts } from '../../core/schools';
-import { NO_CHECKS } from '../../domain/observation';
-import { SCHOOL_QUESTIONS, type SchoolQuestion } from '../../domain/schools';
-import { TASKS } from '../../domain/tasks';
-import type { ToolChecks } from '../../domain/session';
-import type { Tool } from '../../domain/tool';
-import { anyLook, anyTool } from '../../testing/anything';
-import { benchWith, usualHand } from '../../testing/bench';
-import { toolOf } from '../../testing/ladderFixtures';
-import { sample } from '../../testing/sample';
-import { sampleStandings } from '../../testing/sampleStandings';
-import { adviceWords, angleReason } from '../../features/inspect/words/angleWords';
-import { edgeStands, workInWords, workWithMinutes } from './needWords';
-import { feelWords } from '../../features/guide/words/feelWords';
-import { schoolNoteWords } from '../../features/tool/words/schoolNotes';
-import { stepWords } from './stepWords';
-import { stopWords } from './stopWords';
-import { unfitWords } from './unfitWords';
-import {
-  heavierWords,
-  lighterWords,
-  verdictReason,
-} from '../../features/inspect/words/verdictWords';
-import { TOOL_KINDS, type ToolKind } from '../../domain/kinds';
+import { asksForWork, adviseAngle, judgeEdge } from '../core/inspection/index';
+import { shelfAbrasives, whyUnfit, workingFace } from '../core/ladder/index';
+import { schoolCosts } from '../core/schools/index';
+import { NO_CHECKS } from '../domain/observation';
+import { SCHOOL_QUESTIONS, type SchoolQuestion } from '../domain/schools';
+import { TASKS } from '../domain/tasks';
+import type { ToolChecks } from '../domain/session';
+import type { Tool } from '../domain/tool';
+import { anyLook, anyTool } from '../testing/anything';
+import { benchWith, usualHand } from '../testing/bench';
+import { toolOf } from '../testing/ladderFixtures';
+import { sample } from '../testing/sample';
+import { sampleStandings } from '../testing/sampleStandings';
+import { adviceWords, angleReason } from './inspect/words/angleWords';
+import { edgeStands, workInWords, workWithMinutes } from '../ui/words/needWords';
+import { feelWords } from './guide/words/feelWords';
+import { schoolNoteWords } from './tool/words/schoolNotes';
+import { stepWords } from '../ui/words/stepWords';
+import { stopWords } from '../ui/words/stopWords';
+import { unfitWords } from '../ui/words/unfitWords';
+import { heavierWords, lighterWords, verdictReason } from './inspect/words/verdictWords';
+import { TOOL_KINDS, type ToolKind } from '../domain/kinds';
 
 jest.setTimeout(60_000);
 

@@ -79,6 +79,18 @@ test('a broken connection says so and is made again by hand', async ({ page }) =
   await expect(page.getByText('Listening.')).toBeVisible();
 });
 
+test('where the application’s server cannot be reached one sentence says so, and the reading is typed', async ({
+  page,
+}) => {
+  await page.route('**/api/instruments/**', (route) => route.abort());
+  await openTest(page);
+  await page.getByRole('button', { name: 'From a simulated tester' }).click();
+  await expect(page.getByText('server, which cannot be reached: type the reading.')).toBeVisible();
+  await page.getByLabel('Or grams, on a tester').fill('150');
+  await page.getByRole('button', { name: 'Put it in' }).click();
+  await expect(page.getByText(/^About/)).toBeVisible();
+});
+
 test('silence is noticed', async ({ page }) => {
   await withFault(page, 'silence');
   await openTest(page);

@@ -1,4 +1,4 @@
-import type { InstrumentKind } from './limits';
+import type { InstrumentKind } from './table';
 import { readLine } from './lines';
 import type { LostWhy, Source } from './source';
 
@@ -15,13 +15,13 @@ const SILENT_AFTER_MS = 6000;
 
 /**
  * Listens to one instrument until it is stopped or lost: settled readings of its own kind go to
- * `onReading`, everything else shows in its state. Returns the way to stop.
+ * `onReading`, in the unit of what it measures; everything else shows in its state. Returns the way to stop.
  */
 export function listen(input: {
   source: Source<string>;
   kind: InstrumentKind;
   onState: (state: InstrumentState) => void;
-  onReading: (grams: number) => void;
+  onReading: (value: number) => void;
 }): () => void {
   const { source, kind, onState, onReading } = input;
   let nonsense = 0;
@@ -42,9 +42,9 @@ export function listen(input: {
       const line = readLine(text);
       const isOurs = line.says === 'reading' && line.reading.kind === kind;
       if (line.says === 'nonsense' || (line.says === 'reading' && !isOurs)) nonsense += 1;
-      const unsettled = isOurs && !line.reading.settled ? line.reading.grams : null;
+      const unsettled = isOurs && !line.reading.settled ? line.reading.value : null;
       onState({ phase: 'listening', unsettled, nonsense });
-      if (isOurs && line.reading.settled) onReading(line.reading.grams);
+      if (isOurs && line.reading.settled) onReading(line.reading.value);
     },
     onLost: (why) => {
       clearTimeout(silence);

@@ -1,6 +1,7 @@
 /** @jest-environment node */
 import { writeLine } from './lines';
 import { SERIAL } from './serial';
+import { INSTRUMENTS } from './table';
 
 /** A port whose cable delivers these pieces, and is then pulled or stays silent. */
 function port(pieces: string[], end: 'pulled' | 'silent') {
@@ -30,7 +31,7 @@ function plug(requestPort: () => Promise<unknown>): void {
   });
 }
 
-const line = writeLine({ kind: 'edge-tester', grams: 151.5, settled: true });
+const line = writeLine({ kind: 'edge-tester', value: 1.486, settled: true }, INSTRUMENTS);
 
 /** Listens until the source ends by itself. */
 function heard(): Promise<{ lines: string[]; why: string; opened: boolean }> {

@@ -4,13 +4,17 @@ import { typedNumber } from './units';
 import { uiPartsWords as say } from './words/partsWords';
 import { useState } from 'react';
 import dynamic from 'next/dynamic';
-import { LIMITS_G } from '../instruments/limits';
+import { INSTRUMENTS, N_PER_GRAM } from '../instruments/table';
 import { NumberField } from './forms/fields';
 
 // Checked lines bring the schemas along: they load after the screen.
 const InstrumentReader = dynamic(() => import('./InstrumentReader'), { ssr: false });
 
-const [LEAST_G, MOST_G] = LIMITS_G['edge-tester'];
+const { least, most } = INSTRUMENTS['edge-tester'];
+const [LEAST_G, MOST_G] = [least, most].map((forceN) => Math.round(forceN / N_PER_GRAM)) as [
+  number,
+  number,
+];
 
 /** A reading of the force tester: typed, or from the tester itself, and put in by a tap or by Enter. */
 export function GramsField(props: {
@@ -49,8 +53,8 @@ export function GramsField(props: {
       </form>
       <InstrumentReader
         kind="edge-tester"
-        around={expectedG}
-        onReading={(reading) => setTyped(String(Math.round(reading)))}
+        around={expectedG && expectedG * N_PER_GRAM}
+        onReading={(forceN) => setTyped(String(Math.round(forceN / N_PER_GRAM)))}
       />
     </div>
   );

@@ -16,9 +16,9 @@ import { useLatest } from './useLatest';
 /** The way to take a reading from an instrument instead of typing it: never required. */
 export default function InstrumentReader(props: {
   kind: InstrumentKind;
-  /** What the simulated one reads around (g); null for its own guess. */
+  /** What the simulated one reads around, in the unit of what it measures; null for its own guess. */
   around: number | null;
-  onReading: (grams: number) => void;
+  onReading: (value: number) => void;
 }) {
   const { kind, around, onReading } = props;
   const { state, connect, disconnect } = useInstrument(kind, onReading);
@@ -56,7 +56,7 @@ export default function InstrumentReader(props: {
 /** Listens to an instrument while the screen that asked for it stands; readings go to `onReading`. */
 function useInstrument(
   kind: InstrumentKind,
-  onReading: (grams: number) => void,
+  onReading: (value: number) => void,
 ): {
   /** Null while nothing is connected. */
   state: InstrumentState | null;
@@ -74,7 +74,7 @@ function useInstrument(
         source,
         kind,
         onState: setState,
-        onReading: (grams) => latest.current(grams),
+        onReading: (value) => latest.current(value),
       });
     },
     [kind, latest],

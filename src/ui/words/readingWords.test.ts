@@ -133,7 +133,7 @@ describe('an instrument', () => {
         ...change,
       });
     expect(say({})).toBe(`Listening. ${INSTRUMENT_WORDS['edge-tester'].toDo}`);
-    expect(say({ unsettled: 143 })).toBe('Coming to rest, 143 g.');
+    expect(say({ unsettled: 1.4024 })).toBe('Coming to rest, 143 g.');
     expect(say({ nonsense: 1 })).toMatch(/1 line of it made no sense and was left out/);
     expect(say({ nonsense: 3 })).toMatch(/3 lines of it made no sense and were left out/);
   });

@@ -1,14 +1,14 @@
 import { number, object, string, ValidationError } from 'yup';
 import { oneOf } from '../../../../domain/fields';
-import { INSTRUMENT_KINDS } from '../../../../instruments';
+import { INSTRUMENT_KINDS, INSTRUMENTS } from '../../../../instruments/table';
 import { FAULTS, simulatedLines } from '../../../../instruments/simulation';
 
 export const dynamic = 'force-dynamic';
 
 const requestSchema = object({
   kind: oneOf(INSTRUMENT_KINDS),
-  /** What it reads around (g). */
-  around: number().min(1).max(10_000).nullable().defined(),
+  /** What it reads around, in the unit of what it measures. */
+  around: number().min(0).max(10_000).nullable().defined(),
   seed: number().integer().min(0).max(4_294_967_295).required(),
   fault: string().oneOf(FAULTS).required(),
 });
@@ -41,7 +41,7 @@ export async function GET(
   if (open >= MOST_OPEN) {
     return Response.json({ message: 'too many instruments are open: close one' }, { status: 429 });
   }
-  return new Response(stream(simulatedLines(asked), request.signal), {
+  return new Response(stream(simulatedLines({ ...asked, table: INSTRUMENTS }), request.signal), {
     headers: { 'Content-Type': 'text/event-stream', 'Cache-Control': 'no-store' },
   });
 }

@@ -1,6 +1,6 @@
 /** Front door of the instruments: what a screen listens to, and nothing of how they speak. */
 export { listen, type InstrumentState } from './listen';
-export { INSTRUMENT_KINDS, INSTRUMENTS, N_PER_GRAM, type InstrumentKind } from './table';
+export type { InstrumentKind } from './table';
 export { paintPhoto, TRIED_SCENE } from './paintedPhoto';
 export { SERIAL } from './serial';
 export { simulated } from './simulated';

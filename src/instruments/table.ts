@@ -8,10 +8,10 @@ export const QUANTITIES = {
   force: { unit: 'N', onLine: { N: 1, g: N_PER_GRAM } },
   mass: { unit: 'g', onLine: { g: 1, kg: 1000 } },
 } as const;
-export type Quantity = keyof typeof QUANTITIES;
+type Quantity = keyof typeof QUANTITIES;
 
 /** One thing that a stand-in says, in the unit of its lines: null for a sign of life. */
-export interface Spoken {
+interface Spoken {
   afterMs: number;
   reads: { value: number; settled: boolean } | null;
 }

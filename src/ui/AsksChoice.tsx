@@ -56,7 +56,7 @@ export function AsksChoice(props: {
         onChoose={pass}
       />
       <p className="figures mt-2 text-[0.95rem] text-soft">
-        {say.thatIsAnApexOf(apexRadiusUm, finishSizeUm)}
+        {say.apexMeans(apexRadiusUm, finishSizeUm)}
       </p>
     </fieldset>
   );

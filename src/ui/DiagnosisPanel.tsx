@@ -98,7 +98,7 @@ function symptomsSeen({ findings, tests }: Observation): SymptomId[] {
 function turnInWords({ turnDeg, liftMm, coins }: Diagnosis, isKnife: boolean): string {
   if (liftMm === null || turnDeg === 0) return '';
   const way = turnDeg > 0 ? 'up' : 'down';
-  const what = isKnife ? say.theSpine : say.theBackEndOfThe;
+  const what = isKnife ? say.theSpine : say.backEndOfStone;
   const part = coins === null ? '' : say.ofYourCoin(coins);
   return `, ${deg(Math.abs(turnDeg))}: ${what} ${mm(Math.abs(liftMm))} ${spoken(way)}${part}`;
 }

@@ -71,7 +71,7 @@ function MendRecord(props: {
         {say.openAndMendIt}
       </summary>
       <NotesField
-        label={say.theRecordAsItIs}
+        label={say.recordAsStored}
         rows={12}
         spellCheck={false}
         className="textarea figures w-full font-mono text-[0.9rem]"

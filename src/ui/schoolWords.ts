@@ -31,10 +31,10 @@ export function schoolWords(
   if (APEX_TASKS.includes(step.task)) {
     words.push(
       burrWhen === 'at every grit'
-        ? uiPartsWords.beforeYouChangeStonesThe(way)
-        : uiPartsWords.theBurrGoesOnceAt(way),
+        ? uiPartsWords.burrGoesBeforeChange(way)
+        : uiPartsWords.burrGoesAtEnd(way),
     );
-    if (scratches === 'unscratched') words.push(uiPartsWords.maskTheFlatBehindThe);
+    if (scratches === 'unscratched') words.push(uiPartsWords.maskTheFlat);
   }
   return words;
 }
@@ -43,5 +43,5 @@ function tipWords(tool: Tool, { angleDeg }: { angleDeg: number }): string {
   const { handleRiseMm, missedDeg } = tipReach({ tool, angleDeg });
   return tool.schools.tip === 'lift the handle'
     ? uiPartsWords.asTheStrokeReachesBelly(handleRiseMm)
-    : uiPartsWords.keepTheWristFlatTo(missedDeg);
+    : uiPartsWords.keepWristFlat(missedDeg);
 }

@@ -120,7 +120,7 @@ function More({ rows, acts }: { rows: CareGroup; acts: CareActs }) {
     <div className="grid gap-4 pb-3 pl-12">
       <div className="grid gap-4 sm:grid-cols-[2fr_1fr]">
         <TextField
-          label={say.noteOrWhyItCan}
+          label={say.noteOrWhyItWaits}
           value={reason}
           maxLength={200}
           onChange={(event) => setReason(event.target.value)}

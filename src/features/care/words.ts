@@ -15,7 +15,7 @@ export const careWords = {
   done: (title: string) => `${title}: done`,
   putOffUntil: (day: string, why: string) => ` Put off until ${format.day(day)}${why}.`,
   else: (day: string) => `else ${format.day(day)}`,
-  noteOrWhyItCan: 'Note, or why it can wait',
+  noteOrWhyItWaits: 'Note, or why it can wait',
   freshOnesLeftThen: 'Fresh ones left after this',
   doneWithThisNote: 'Done, with this note',
   orWait: 'or wait',

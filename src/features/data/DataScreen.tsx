@@ -54,7 +54,7 @@ function UnitsChoice() {
       <h2>{say.units}</h2>
       <div className="mt-2">
         <Choice
-          legend={say.lengthsWeightsAndForcesAre}
+          legend={say.measuresAreShownIn}
           options={[
             ['metric', say.mmGN],
             ['imperial', say.inchesOuncesPoundsForce],
@@ -63,7 +63,7 @@ function UnitsChoice() {
           onChoose={(units) => void change({ units })}
         />
       </div>
-      <p className="mt-2 max-w-[56ch] text-soft">{say.inchesMayBeTypedAs}</p>
+      <p className="mt-2 max-w-[56ch] text-soft">{say.inchesAsFractions}</p>
     </div>
   );
 }
@@ -79,9 +79,7 @@ function StartOver() {
         <button
           type="button"
           className="btn btn-outline"
-          onClick={() =>
-            void undoable(say.theSampleCrewHangsOn, () => loadSample(store, clockNow()))
-          }
+          onClick={() => void undoable(say.sampleCrewHangs, () => loadSample(store, clockNow()))}
         >
           {say.loadTheSampleCrew}
         </button>
@@ -95,7 +93,7 @@ function StartOver() {
           {say.removeEverything}
         </button>
       </div>
-      <p className="mt-2 max-w-[56ch] text-soft">{say.bothTakeThePlaceOf}</p>
+      <p className="mt-2 max-w-[56ch] text-soft">{say.bothReplaceEverything}</p>
     </>
   );
 }
@@ -136,7 +134,7 @@ function StorageState() {
           {say.theBinWhatWasTaken}
         </Link>
       </p>
-      <p className="mt-3">{kept ? say.theBrowserHasPromisedTo : say.theBrowserMayClearIt}</p>
+      <p className="mt-3">{kept ? say.browserKeepsIt : say.browserMayClearIt}</p>
       {kept === false && (
         <button
           type="button"

@@ -20,7 +20,7 @@ export function FilesInAndOut() {
       if (leftOut > 0) void notice(say.leftOutMendOrExport(leftOut));
     } catch (error) {
       const { message } = error as Error;
-      void notice(say.nothingWasExportedReloadThis(message), {
+      void notice(say.exportFailed(message), {
         stays: true,
       });
     }
@@ -58,7 +58,7 @@ export function FilesInAndOut() {
           }}
         />
       </div>
-      <p className="mt-3 max-w-[56ch] text-soft">{say.anImportBringsInAll}</p>
+      <p className="mt-3 max-w-[56ch] text-soft">{say.importIsWhole}</p>
       <CopiesKept onBringIn={importFile} />
       {state && <ImportReport state={state} onAgain={() => importFile(state.file)} />}
     </>
@@ -73,7 +73,7 @@ function CopiesKept({ onBringIn }: { onBringIn: (file: File) => void }) {
   const bringIn = async (): Promise<void> => {
     const file = await copies.newest();
     if (file) onBringIn(file);
-    else void notice(say.thereIsNoCopyIn);
+    else void notice(say.noCopyInFolder);
   };
   return (
     <section className="mt-8" aria-label={say.copies}>
@@ -82,7 +82,7 @@ function CopiesKept({ onBringIn }: { onBringIn: (file: File) => void }) {
         {last ? say.lastCopyOf(last.at, Math.max(0, since)) : say.noneWasMadeYet}
         {folder && say.threeCopiesStandIn(folder.name && ` ${folder.name}`)}
       </p>
-      {folder && may !== 'granted' && <p className="field-error mt-1">{say.theFolderMayNotBe}</p>}
+      {folder && may !== 'granted' && <p className="field-error mt-1">{say.folderIsShut}</p>}
       <div className="mt-2 flex flex-wrap gap-3">
         {folder && may !== 'granted' && (
           <button type="button" className="btn btn-primary" onClick={() => attempt(copies.allow())}>

@@ -34,7 +34,7 @@ function Habits({ settings }: { settings: Settings }) {
   const number = AS_NUMBER;
   const save = handleSubmit(async (edited) => {
     const after = { ...edited, updatedAt: stampNow() };
-    await undoable(say.savedPlansCountWithIt, [
+    await undoable(say.savedAndPlannedWith, [
       { store: 'settings', id: settings.id, before: base, after },
     ]);
     draft.forget();

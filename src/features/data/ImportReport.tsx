@@ -78,7 +78,7 @@ function Merged(props: { name: string; report: MergeReport; onTakeBack: () => vo
         <thead>
           <tr>
             <th>{say.records}</th>
-            <th className="number">{say.newWord}</th>
+            <th className="number">{say.newRecords}</th>
             <th className="number">{say.newerReplaced}</th>
             <th className="number">{say.olderLeft}</th>
           </tr>

@@ -29,12 +29,12 @@ export const dataWords = {
     history: 'changes',
     practices: 'practised sets',
   },
-  newWord: 'New',
+  newRecords: 'New',
   newerReplaced: 'Newer, replaced',
   olderLeft: 'Older, left',
   recordsInFile: (records: number) => `${plural(records, 'record')} in it.`,
   takeTheImportBack: 'Take the import back',
-  thereIsNoCopyIn: 'There is no copy in this folder.',
+  noCopyInFolder: 'There is no copy in this folder.',
   copies: 'Copies',
   copiesOutsideThisBrowser: 'Copies outside this browser',
   lastCopyOf: (day: string, newEntries: number) =>
@@ -42,7 +42,7 @@ export const dataWords = {
   noneWasMadeYet: 'None was made yet.',
   threeCopiesStandIn: (folder: string) =>
     ` Up to three stand in the folder${folder}, the newest in the place of the oldest.`,
-  theFolderMayNotBe: 'The folder may not be written to since this page was opened.',
+  folderIsShut: 'The folder may not be written to since this page was opened.',
   letCopiesGoOn: 'Let copies go on',
   chooseAnotherFolder: 'Choose another folder',
   keepCopiesInAFolder: 'Keep copies in a folder',
@@ -50,35 +50,35 @@ export const dataWords = {
   shareACopy: 'Share a copy',
   leftOutMendOrExport: (leftOut: number) =>
     `${plural(leftOut, 'damaged record')} left out: mend or export what is named here.`,
-  nothingWasExportedReloadThis: (message: string) =>
+  exportFailed: (message: string) =>
     `Nothing was exported: ${message}. Reload this page and export again.`,
   exportEverything: 'Export everything',
   importAFile: 'Import a file',
   fileToImport: 'File to import',
-  anImportBringsInAll:
+  importIsWhole:
     'An import brings in all of a file or nothing of it. Of two versions of one record the newest stays. The file is plain JSON with a published schema.',
   startOver: 'Start over',
-  theSampleCrewHangsOn: 'The sample crew hangs on the rack.',
+  sampleCrewHangs: 'The sample crew hangs on the rack.',
   loadTheSampleCrew: 'Load the sample crew',
   everythingIsRemoved: 'Everything is removed.',
   removeEverything: 'Remove everything',
-  bothTakeThePlaceOf:
+  bothReplaceEverything:
     'Both take the place of all that is here. Export first; Undo shows for a few seconds.',
   units: 'Units',
-  lengthsWeightsAndForcesAre: 'Lengths, weights and forces are shown and typed in',
+  measuresAreShownIn: 'Lengths, weights and forces are shown and typed in',
   mmGN: 'mm, g, N',
   inchesOuncesPoundsForce: 'inches, ounces, pounds-force',
-  inchesMayBeTypedAs:
+  inchesAsFractions:
     'Inches may be typed as fractions. Grains stay in µm, and data files stay metric.',
   stonesFilesAndPapers: 'stones, files and papers',
   looksAtAnEdge: 'looks at an edge',
   whatIsStoredHere: 'What is stored here',
   theBinWhatWasTaken: 'The bin: what was taken down',
-  theBrowserHasPromisedTo: 'The browser has promised to keep it.',
-  theBrowserMayClearIt: 'The browser may clear it when space runs short.',
+  browserKeepsIt: 'The browser has promised to keep it.',
+  browserMayClearIt: 'The browser may clear it when space runs short.',
   askItToKeepEverything: 'Ask it to keep everything',
   settingYourHand: 'setting your hand',
-  savedPlansCountWithIt: 'Saved. Plans count with it from now on.',
+  savedAndPlannedWith: 'Saved. Plans count with it from now on.',
   yourHandAndYourCoin: 'Your hand and your coin',
   yourNameForTheLog: 'Your name, for the log',
   thicknessOfYourCoin: 'Thickness of your coin',

@@ -19,8 +19,8 @@ import { workWithMinutes } from '../../ui/words/needWords';
 import { stampNow } from '../../domain/clock';
 
 const ORDERS: Record<PutAway['doing'], readonly [title: string, how: string]> = {
-  scrub: [say.wash, say.brushAndRinseLayIt],
-  dry: [say.dry, say.fromTheSpineTowardThe],
+  scrub: [say.wash, say.howToWash],
+  dry: [say.dry, say.howToDry],
   film: [say.wax, say.aThinFilmOfWax],
   sheathe: [say.sheath, say.dryFirstThenIn],
 };

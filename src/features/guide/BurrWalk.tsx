@@ -30,7 +30,7 @@ export function BurrWalk(props: {
   return (
     <section className="grid gap-4">
       <h2>{say.feelForTheBurr}</h2>
-      <p className="max-w-[60ch]">{say.drawAFingertipFromThe}</p>
+      <p className="max-w-[60ch]">{say.feelForBurrSafely}</p>
       <Choice
         legend={say.itStandsOnTheSide}
         options={SIDES.map((each) => [each, spoken(each)] as const)}
@@ -78,5 +78,5 @@ export function BurrWalk(props: {
 function walkWords(gaps: readonly { startMm: number; endMm: number }[], owed: number): string {
   if (gaps.length === 0) return say.alongAllOfItTurn;
   const places = gaps.map(({ startMm, endMm }) => spanMm(startMm, endMm)).join(', ');
-  return say.noneYetFromAboutMore(places, owed);
+  return say.burrNotYetAt(places, owed);
 }

@@ -92,7 +92,7 @@ export function Counter(props: {
         />
       )}
       <span className="text-soft">
-        {say.tapAnywhereHereOrThe(placeWords(step, count, zone, scheme))}
+        {say.tapForEachStroke(placeWords(step, count, zone, scheme))}
       </span>
     </button>
   );
@@ -147,17 +147,17 @@ function placeWords(step: SessionStep, count: number, zone: Zone, scheme: CountS
   const { stretch } = step;
   if (stretch && stretch.strokesPerSide < step.plannedPerSide) {
     return count < stretch.strokesPerSide
-      ? say.firstASideFromAt(
+      ? say.stretchFirst(
           stretch.strokesPerSide,
           spanMm(stretch.startMm, stretch.endMm),
           stretch.angleDeg,
         )
-      : say.nowTheRestOfThe(step.angleDeg);
+      : say.restOfEdgeNow(step.angleDeg);
   }
   if (step.sections === 1) return '';
   const { startMm, endMm } = workedStretch(step, count, zone, scheme);
   const section = sectionUnder(step, count, scheme) + 1;
-  return say.sectionOfALittleOver(section, step.sections, spanMm(startMm, endMm));
+  return say.sectionOfEdge(section, step.sections, spanMm(startMm, endMm));
 }
 
 function workedStretch(step: SessionStep, count: number, zone: Zone, scheme: CountScheme) {

@@ -96,7 +96,7 @@ export default function FinishPanel(props: FinishProps) {
             onNote(event.target.value);
           }}
         />
-        <p className="text-soft">{say.wipeAndDryItA}</p>
+        <p className="text-soft">{say.wipeDryAndOil}</p>
       </form>
       <div className="mx-auto w-full max-w-3xl px-4 pb-6 sm:px-8">
         <GuidePictures session={session} tool={tool} stage="after" />
@@ -136,7 +136,7 @@ function EndTest(props: { chosen: EdgeTest['test']; onTest: (reading: EdgeTest) 
 
 /** An arc that was left between two of its facets. */
 function HalfAnArc() {
-  return <p className="border-l-4 border-neutral pl-4">{say.theArcIsGroundIn}</p>;
+  return <p className="border-l-4 border-neutral pl-4">{say.arcGroundInPart}</p>;
 }
 
 /** What becomes of the facet that a narrow band has left. */
@@ -192,7 +192,7 @@ function StillSeen(props: {
             }
           />
 
-          {say.fromTheHeelOfThe(
+          {say.findingFromHeel(
             spoken(finding.kind),
             finding.atMm - zone.startMm,
             stillDeep(remaining, finding),

@@ -136,7 +136,7 @@ function FeelButton(props: {
 }
 
 function nextWords(isDone: boolean, running: boolean, isOtherDone: boolean, other: Side): string {
-  if (isDone) return say.testItFirstIfYou;
-  if (!running) return say.nothingIsCountedOnlyThe;
+  if (isDone) return say.mayTestFirst;
+  if (!running) return say.onlyTimeIsCounted;
   return isOtherDone ? say.thenBothSidesAreDone : say.thenTurnItOver(spoken(other));
 }

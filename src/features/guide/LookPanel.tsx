@@ -63,7 +63,7 @@ function Deburr(props: {
   return (
     <section className="grid gap-3">
       <h2>{say.theBurrOff}</h2>
-      <p className="max-w-[60ch]">{say.feelAcrossFromSpineTo}</p>
+      <p className="max-w-[60ch]">{say.feelAcrossTheEdge}</p>
       <Choice
         legend={say.takenOffBy}
         options={DEBURR_WAYS.map((way) => [way, spoken(way)] as const)}
@@ -82,8 +82,8 @@ function Deburr(props: {
 
 const WORDS: Record<DeburrWay, (steep: string) => string> = {
   'ever lighter strokes': () => say.alternate432And,
-  'feather strokes, steeper': (steep) => say.twoFeatherLightStrokesA(steep),
-  'light reverse strokes': () => say.threeOrFourStrokesA,
+  'feather strokes, steeper': (steep) => say.shearOffBySteepStrokes(steep),
+  'light reverse strokes': () => say.trailingStrokesTakeItOff,
   'left for the strop': () => say.leaveItStandingTheStrop,
   'drawn through soft wood': () => say.drawTheEdgeOnceAlong,
 };

@@ -58,6 +58,6 @@ export function MeasuredAfter() {
 
 /** The angle behind the edge bevel lies between the faces behind it and the edge's own. */
 function fieldsBehind(errors: FieldErrors<Zone>): string | undefined {
-  if (errors.primaryAngleDeg) return say.mustBeMoreThanThe;
-  return errors.microBevel?.angleDeg ? say.mustBeLessThanThe : undefined;
+  if (errors.primaryAngleDeg) return say.mustExceedFaceAngle;
+  return errors.microBevel?.angleDeg ? say.mustStayUnderEdgeAngle : undefined;
 }

@@ -44,7 +44,7 @@ export default function StepPanel(props: {
         <CountedOrFelt step={step} onByFeel={props.onByFeel} />
         <OwnSetFields usualStrokes={setOf(step)} />
         <Choice
-          legend={say.shareTheStrokesBetweenThe}
+          legend={say.shareStrokesBetweenSides}
           options={COUNT_SCHEMES.map((each) => [each, spoken(each)] as const)}
           chosen={scheme}
           onChoose={setScheme}
@@ -84,7 +84,7 @@ function CountingChoices(props: { counting: Counting; pacePerMinute: number }) {
   return (
     <>
       <Choice
-        legend={say.countByABeatEach}
+        legend={say.countByBeat}
         options={BEATS.map(([value, share]) => [
           value,
           share === 0
@@ -104,7 +104,7 @@ function CountingChoices(props: { counting: Counting; pacePerMinute: number }) {
         <p className="text-[0.92rem] text-soft">{earWords.loud}</p>
       </div>
       <Choice
-        legend={say.calledWhenASideIs}
+        legend={say.sideDoneIsCalledBy}
         options={CUES.map((each) => [each, spoken(each)] as const)}
         chosen={cue}
         onChoose={setCue}
@@ -143,7 +143,7 @@ function CountedOrFelt(props: { step: SessionStep; onByFeel: (on: boolean) => vo
       legend={say.thisStepHeading}
       options={[
         ['counted', say.byStrokes],
-        ['felt', say.byFeelAClockNo],
+        ['felt', say.byFeelAndClock],
       ]}
       chosen={step.byFeel ? 'felt' : 'counted'}
       onChoose={(way) => onByFeel(way === 'felt')}

@@ -30,7 +30,7 @@ export function Stuck(props: {
   };
   return (
     <section aria-label={say.whyItMayBeStuck} className="border-l-4 border-blaze pl-4">
-      <h2>{say.itTakesLongerThanIt}</h2>
+      <h2>{say.takesTooLong}</h2>
       <ul>
         {stuckCauses(step).map((cause) => {
           const words = stuckWords(cause, step.kind === 'strop');

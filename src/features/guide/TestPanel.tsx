@@ -148,7 +148,7 @@ function testVerdict(trend: TestTrend, zone: Zone): string {
   if (isKeenEnough(trend, zone)) {
     return say.apexMeetsTarget(about, targetApexUm);
   }
-  if (change === 'worse') return say.worseThanBeforeInkThe(about);
+  if (change === 'worse') return say.worseThanBefore(about);
   if (change === 'same') {
     return say.noBetterThanBeforeBeyond(about);
   }

@@ -79,7 +79,7 @@ export async function finishMeasured(
     { cause: 'touch-up', sessionId: session.id },
   );
   await noteOil(store, session);
-  void notice(facetOnly ? say.theFacetIsSavedWith : say.theNewMeasuresAreSaved, {
+  void notice(facetOnly ? say.facetIsSaved : say.theNewMeasuresAreSaved, {
     action: {
       label: say.undo,
       // The touch-up was done all the same: only the tool goes back.

@@ -65,7 +65,7 @@ export function FindingEditor(props: {
           checked={finding.leftOnPurpose}
           onChange={(event) => onChange({ ...finding, leftOnPurpose: event.target.checked })}
         />
-        {say.leftOnPurposeWornOut}
+        {say.leftOnPurpose}
       </label>
       <div className="flex gap-3">
         <button type="button" className="btn btn-neutral" onClick={onDone}>

@@ -12,7 +12,7 @@ const PLAN_THE_JOB: Record<Job, string> = {
   upkeep: say.planTheStropping,
   thin: say.planTheThinning,
   angle: say.planTheNewAngle,
-  spine: say.planTheWorkOnThe,
+  spine: say.planSpineWork,
 };
 
 /** The verdict in a word, and what to do with it: note the look, or note it and plan the job. */

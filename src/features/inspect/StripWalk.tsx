@@ -67,7 +67,7 @@ export function StripWalk(props: {
       />
       <Strip zone={zone} word={word} findings={findings} places={places} onTap={add} />
       <div className="flex flex-wrap items-end gap-3">
-        <p className="max-w-[34ch] text-soft">{say.tapTheStripWhereYou(spoken(kind))}</p>
+        <p className="max-w-[34ch] text-soft">{say.tapWhereYouSee(spoken(kind))}</p>
         <div className="w-36">
           <LimitedMeasureField
             label={say.fromTheHeelField}

@@ -42,9 +42,7 @@ export function VerdictPanel({
       </p>
       {verdict.job === 'thin' && hold && <p className="mt-1 font-semibold">{sentence(hold)}.</p>}
       {verdict.plan?.leftDamage && (
-        <p className="mt-1">
-          {say.theChipStaysMendingIt(leftDamageWords(verdict.plan.leftDamage))}
-        </p>
+        <p className="mt-1">{say.chipStays(leftDamageWords(verdict.plan.leftDamage))}</p>
       )}
       {notes.map((note) => (
         <p key={note} className="mt-1 font-semibold">

@@ -24,7 +24,7 @@ export function useNoteLook() {
       at,
       notes: '',
     });
-    void notice(say.theLookIsSavedWhat, {
+    void notice(say.lookIsSaved, {
       action: {
         label: say.undo,
         onClick: () => void inspections.remove(id, stampNow()),

@@ -130,7 +130,7 @@ function Frontier({ kit, solution }: { kit: ChosenKitOnFrontier; solution: KitSo
         says={say.kitInShort(totals.grams, totals.minutes, kit.serves)}
         onChoose={(next) => kit.ask(points[next]!.grams)}
       />
-      <p className="text-[0.9rem] text-soft">{say.minutesOverTheTripOn}</p>
+      <p className="text-[0.9rem] text-soft">{say.whatFrontierShows}</p>
     </div>
   );
 }

@@ -33,7 +33,7 @@ export function CoverTable({ solution, kit }: { solution: KitSolution; kit: Carr
   return (
     <section className="mt-6">
       <h2>{say.whatCoversWhat}</h2>
-      <p className="text-[0.95rem] text-soft">{say.minutesEachTimeByThe}</p>
+      <p className="text-[0.95rem] text-soft">{say.whatCoverTableSays}</p>
       <SideScroll label={say.coverTable} className="mt-2 hidden sm:block">
         <table className="table-plain figures">
           <thead>

@@ -60,7 +60,7 @@ export function KitBoard(props: BoardProps) {
           isLazy
           holds={[
             `${counted.tool(going)}`,
-            trip.work.length > 0 ? say.byTheWorkOfIts : say.eachEdgeOnce,
+            trip.work.length > 0 ? say.byWorkOfItsDays : say.eachEdgeOnce,
             say.touchUpsUpTo(trip.minutesPerTouchUp),
             trip.kit.covers.map(spoken).join(', ') || say.edgesAlone,
           ].join(' · ')}
@@ -88,9 +88,9 @@ export function KitBoard(props: BoardProps) {
         <div className="mt-3 flex flex-wrap items-center gap-x-4">
           <p role="status">
             {error
-              ? say.theKitCouldNotBe(kitFailureWords(error))
+              ? say.kitNotPlanned(kitFailureWords(error))
               : solution
-                ? say.stoppedWhatIsFoundSo
+                ? say.stoppedUnproven
                 : say.stopped}
           </p>
           <button type="button" className="btn btn-outline" onClick={again}>

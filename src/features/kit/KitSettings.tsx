@@ -50,19 +50,19 @@ export default function KitSettings(props: {
         onChange={(covers) => changeKit({ covers })}
       />
       <CheckField
-        label={say.workInMidJobIs}
+        label={say.midJobFromBeltAlone}
         checked={kit.midJobFromBelt}
         onChange={({ target }) => changeKit({ midJobFromBelt: target.checked })}
       />
       <GramLimits kit={kit} onChange={changeKit} />
       <div className="grid gap-4 sm:grid-cols-3">
         <LimitedNumberField
-          label={say.aMinuteOfWorkIs}
+          label={say.minuteIsWorth}
           unit="g"
           min={0.01}
           max={1000}
           value={kit.gramsPerMinute}
-          hint={say.theKitShownFirstIs}
+          hint={say.bestTradeIsFirst}
           onValue={(gramsPerMinute) => changeKit({ gramsPerMinute })}
         />
         <LimitedNumberField
@@ -80,7 +80,7 @@ export default function KitSettings(props: {
             value={String(trip.chipDepthMm)}
             options={CHIPS_MM.map((depthMm) => [
               String(depthMm),
-              depthMm === 0 ? say.noChip : say.aChipOfOnEach(depthMm),
+              depthMm === 0 ? say.noChip : say.chipOnEachEdge(depthMm),
             ])}
             onChange={({ target }) =>
               onChange((own) => ({ ...own, chipDepthMm: Number(target.value) }))
@@ -110,7 +110,7 @@ function GramLimits(props: { kit: Trip['kit']; onChange: (part: Partial<Trip['ki
           />
         ))}
       </div>
-      <p className="text-[0.92rem] text-soft">{say.n0SetsNoLimitThe}</p>
+      <p className="text-[0.92rem] text-soft">{say.zeroSetsNoLimit}</p>
     </>
   );
 }
@@ -166,7 +166,7 @@ function Covers(props: {
   const isHeld = (cover: Cover): boolean => coveredBy(cover, shelf, helpers).length > 0;
   return (
     <fieldset>
-      <legend className="font-semibold">{say.whatElseHasToBe}</legend>
+      <legend className="font-semibold">{say.whatElseToCover}</legend>
       <div className="flex flex-wrap gap-x-6">
         {COVERS.map((cover) => (
           <CheckField

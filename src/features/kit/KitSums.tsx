@@ -26,17 +26,17 @@ export function KitSums(props: {
       </p>
       <p className="mt-1">
         <b>{say.about(totals.minutes)}</b>{' '}
-        {say.toTheTargetsInA(trip.days, totals.minutes / trip.days, serves)}
+        {say.minutesADayToTargets(trip.days, totals.minutes / trip.days, serves)}
         {!solution.proven && say.notProven}
       </p>
       <TightestEvening kit={kit} trip={trip} solution={solution} />
       {trip.work.length > 0 && kits.share === null && (
         <OutThere trip={trip} now={now} kit={along} />
       )}
-      {kit.is === 'packed' && <p className="mt-1">{say.thisIsTheKitThat}</p>}
+      {kit.is === 'packed' && <p className="mt-1">{say.thisKitGoesAlong}</p>}
       {kit.is === 'asked for' && kit.isPacked && (
         <button type="button" className="link min-h-12" onClick={() => kit.ask(null)}>
-          {say.backToTheKitThat}
+          {say.backToKitThatGoesAlong}
         </button>
       )}
       {kits.limitsBind && !kit.isPacked && <WithinLimits kit={kit} hasAny={kits.within !== null} />}
@@ -72,7 +72,7 @@ function TightestEvening({
 }
 
 function WithinLimits({ kit, hasAny }: { kit: ChosenKit; hasAny: boolean }) {
-  if (!hasAny) return <p className="mt-1">{say.nothingFitsYourLimitsWith}</p>;
+  if (!hasAny) return <p className="mt-1">{say.nothingFitsLimits}</p>;
   return (
     <p className="mt-1">
       {kit.is === 'within limits' ? (
@@ -103,7 +103,7 @@ function OutThere(props: { trip: Trip; kit: Carried[]; now: string }) {
   if (state.phase === 'failed') return null;
   return (
     <p className="mt-1">
-      {say.outThereClosingStropsAnd}{' '}
+      {say.outThereWithStrops}{' '}
       <b className="figures">{answer ? spreadWords(answer.forecast.minutes) : say.counting}</b>
     </p>
   );

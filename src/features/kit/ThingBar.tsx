@@ -115,7 +115,7 @@ function priceWords(
   const lostWords = lost === 1 ? needWords(unserved[0]!) : counted.need(lost);
   const words = carried.has(item)
     ? lost > 0
-      ? say.loseItAndNothingIn(lostWords)
+      ? say.lostNothingServes(lostWords)
       : say.loseItAndTheTrip(worth)
     : lost > 0
       ? say.itWouldServe(lostWords)

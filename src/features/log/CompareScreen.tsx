@@ -134,7 +134,7 @@ function linesOf(
   };
   return [
     line(
-      say.withWord,
+      say.withThing,
       both(({ steps }) => steps.map((s) => s.abrasiveName).join(say.then)),
     ),
     line(

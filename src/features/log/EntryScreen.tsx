@@ -65,7 +65,7 @@ export function EntryScreen() {
       )}
       <div className="mt-2">
         <MicronRuler
-          title={say.theLadderAsItWas}
+          title={say.ladderAsWalked}
           items={stepItems(session.steps)}
           walk={{ steps: session.steps }}
         />
@@ -169,7 +169,7 @@ function EntryNotes(props: {
   onSave: (notes: string) => Promise<unknown>;
 }) {
   const left = useDraftState('note', props.id, props.notes, {
-    title: () => say.writingANoteInThe,
+    title: () => say.writingANote,
     href: `/log/entry?id=${props.id}`,
   });
   const notes = left.value;

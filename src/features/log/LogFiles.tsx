@@ -78,7 +78,7 @@ export function LogFiles({ rows }: { rows: readonly LogRow[] }) {
           </button>
         )}
         <Link href="/data" className="link inline-flex min-h-12 items-center">
-          {say.bringInATableOf}
+          {say.bringInLogTable}
         </Link>
       </div>
     </section>

@@ -47,7 +47,7 @@ export const LogFilters = memo(function LogFilters(props: {
       </div>
       <details open={more.length > 0 || undefined}>
         <summary className="inline-flex min-h-12 cursor-pointer items-center underline underline-offset-4">
-          {say.byTripThingWorkOr}
+          {say.filterFurther}
         </summary>
         <div className="flex flex-wrap items-end gap-x-4 gap-y-2 pb-1">
           <div className="w-44">{select(say.trip, 'trip', say.anyOrNone, known.trips)}</div>
@@ -57,7 +57,7 @@ export const LogFilters = memo(function LogFilters(props: {
             </div>
           )}
           <div className="w-48">
-            {select(say.withWord, 'abrasive', say.anything, same(known.things))}
+            {select(say.withThing, 'abrasive', say.anything, same(known.things))}
           </div>
           <div className="w-44">
             {select(

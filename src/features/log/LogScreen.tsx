@@ -151,7 +151,7 @@ function Head({ title }: { title: string }) {
 function Nothing() {
   return (
     <p className="mt-3 max-w-[60ch] text-lg">
-      {say.nothingYetATouchUp}{' '}
+      {say.nothingInLogYet}{' '}
       <Link href="/touch-up" className="link">
         {say.beginOne}
       </Link>
@@ -175,7 +175,7 @@ function Found(props: {
     <div className="mt-2 flex flex-wrap items-baseline gap-x-6">
       <p role="status" className="text-lg">
         {span && (
-          <b>{say.toWord(new Date(span[0]).toISOString(), new Date(span[1]).toISOString())} </b>
+          <b>{say.daysFromTo(new Date(span[0]).toISOString(), new Date(span[1]).toISOString())} </b>
         )}
         {isWhole
           ? say.inAll(
@@ -183,7 +183,7 @@ function Found(props: {
               found.length < of ? of : null,
               sum(found, (row) => row.minutes),
             )
-          : say.theLatestTheRestIs}
+          : say.restIsBeingRead}
       </p>
       {onAllDays && (
         <button type="button" className="link min-h-12" onClick={onAllDays}>

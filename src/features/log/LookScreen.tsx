@@ -99,7 +99,7 @@ function Look({ look, tools }: { look: Inspection; tools: readonly Tool[] }) {
         </div>
         {zone && (
           <ObservationFields
-            legend={say.theFinestTestThatIt}
+            legend={say.finestTestPassed}
             value={draft.seen}
             onChange={(seen) => setDraft({ ...draft, seen })}
             zone={zone}

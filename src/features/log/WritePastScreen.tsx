@@ -70,7 +70,7 @@ function PastWorkForm(props: { tools: readonly Tool[]; shelf: Shelf; chosen: str
   const { errors } = formState;
   const draft = useFormDraft(form, say.pastWork, {
     base: formState.defaultValues as PastWork,
-    title: say.writingPastWorkIntoThe,
+    title: say.writingPastWork,
     href: '/log/write',
   });
 

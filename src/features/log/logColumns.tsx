@@ -75,7 +75,7 @@ export const logColumns = column.columns([
     ),
   }),
   column.accessor('where', { header: say.where, sortFn: 'basic' }),
-  column.accessor('abrasives', { header: say.withWord, sortFn: 'basic' }),
+  column.accessor('abrasives', { header: say.withThing, sortFn: 'basic' }),
   column.accessor('strokes', {
     header: say.strokes,
     sortFn: 'basic',

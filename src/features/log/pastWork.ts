@@ -19,13 +19,13 @@ const stepSchema = object({
   minutes: optional(600),
 }).test(
   'something-done',
-  say.enterStrokesASideOr,
+  say.enterStrokesOrMinutes,
   ({ strokesPerSide, minutes }, { path, createError }) =>
     (strokesPerSide ?? 0) > 0 || (minutes ?? 0) > 0
       ? true
       : createError({
           path: `${path}.strokesPerSide`,
-          message: say.enterStrokesASideOr,
+          message: say.enterStrokesOrMinutes,
         }),
 );
 
@@ -36,8 +36,8 @@ const testOrNot = string()
 export const pastWorkSchema = object({
   edge: string().required(say.chooseWhichEdgeItWas),
   day: string()
-    .matches(/^\d{4}-\d{2}-\d{2}$/, say.enterTheDayItWas)
-    .test('not-ahead', say.mustNotLieAheadThis, isPast)
+    .matches(/^\d{4}-\d{2}-\d{2}$/, say.enterTheDay)
+    .test('not-ahead', say.mustNotBeInFuture, isPast)
     .required(),
   where: oneOf(['bench', 'field']),
   steps: array(stepSchema.required()).min(1).max(10).required(),

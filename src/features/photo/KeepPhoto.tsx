@@ -40,7 +40,9 @@ export function KeepPhoto(props: {
   return (
     <section aria-label={say.keepPhoto} className="mt-4">
       <h2>{say.keepPhoto}</h2>
-      <p className="text-[0.92rem] text-soft">{scale?.heel ? say.scaleGoesWithIt : say.noScale}</p>
+      <p className="text-[0.92rem] text-soft">
+        {scale?.heel ? say.scaleAndEdgeGoAlong : say.noScale}
+      </p>
       <div className="mt-2 flex flex-wrap gap-2">
         {picture.kept ? (
           <MeasuredAgain picture={picture} scale={scale} onKept={onKept} />

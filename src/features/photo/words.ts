@@ -111,7 +111,7 @@ export const photoWords = {
   thePhoto: 'the photo',
   one: '1 mm',
   five: '5 mm',
-  scaleGoesWithIt: 'Its scale and its edge go with it: it can stand beside others.',
+  scaleAndEdgeGoAlong: 'Its scale and its edge go with it: it can stand beside others.',
   noScale: 'Mark coin and edge first, and it can stand beside others at one scale.',
   withTool: 'With the tool',
   withLook: 'With today’s look',

@@ -98,11 +98,11 @@ function damageWords(choice: DamageChoice): string[] {
     case 'narrow band':
       return [
         steel(steelMm3),
-        ...(choice.isNewAngle ? [say.soWideThatItIs] : []),
-        facet ? say.leavesAFacetWideAt(facet.widthMm, facet.angleDeg) : say.goesWithTheRoundingNo,
+        ...(choice.isNewAngle ? [say.wideAsNewAngle] : []),
+        facet ? say.leavesFacet(facet.widthMm, facet.angleDeg) : say.leavesNoFacet,
       ];
     case 'whole face':
-      return [steel(steelMm3), say.leavesNothingToSeeThe(recessionMm)];
+      return [steel(steelMm3), say.leavesShorterEdge(recessionMm)];
     case 'leave it': {
       const { touchUps, years } = wornOut!;
       const when = years === null ? '' : `, ${yearsAhead(years)}`;

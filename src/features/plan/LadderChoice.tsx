@@ -57,7 +57,7 @@ export function LadderChoice(props: {
       />
       <details className="mt-1" onToggle={(event) => setOpen(event.currentTarget.open)}>
         <summary className="inline-flex min-h-12 cursor-pointer items-center font-semibold underline underline-offset-4">
-          {say.chooseYourOwnTakeA}
+          {say.chooseYourOwn}
         </summary>
         <ul className="mt-1 flex flex-wrap gap-2" aria-label={say.stonesAndStropsThatFit}>
           {fitting.map(({ change, abrasive }) => (
@@ -129,7 +129,7 @@ function ladderTitle(plan: JobPlan, isOwn: boolean): string {
     Math.abs(more) < 0.25 ? say.aboutAsQuickAs : say.moreOrLessThan(Math.abs(more), more > 0);
   return isOwn
     ? say.yourOwnLadderThePlans(difference, than)
-    : say.theLadderAndKinderTo(difference, than);
+    : say.ladderKinderToEdge(difference, than);
 }
 
 function Toggle(props: {

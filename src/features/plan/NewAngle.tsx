@@ -16,10 +16,10 @@ import { AIM_GRINDS, jobLink } from '../../ui/jobAddress';
 
 const GRIND_WORDS: Record<EdgeAim['grind'], string> = {
   'as it is': say.theGrindItHas,
-  'micro-bevel': say.aMicroBevelAtThe,
+  'micro-bevel': say.grindMicroBevel,
   scandi: say.scandiFlatFromTheStock,
-  convex: say.convexAnArcIntoThe,
-  'secondary-bevel': say.aSmallBevelOnThe,
+  convex: say.grindConvex,
+  'secondary-bevel': say.grindSmallBevel,
 };
 
 const TURNS = [-3, -2, -1, 1, 2, 3];

@@ -102,7 +102,7 @@ function Reground({ need, aim, plan }: { need: LoggedNeed; aim: EdgeAim; plan: J
   const facets = plan.steps.filter(({ task }) => task === 'grind a facet of the arc');
   return (
     <section>
-      <h3>{facets.length > 0 ? say.theArcByFacetsEach : say.asPlanned}</h3>
+      <h3>{facets.length > 0 ? say.arcByFacets : say.asPlanned}</h3>
       <ReshapedDrawing reshaped={reshaped} facets={facets} />
     </section>
   );
@@ -120,7 +120,7 @@ function Thinned({ need, plan }: { need: LoggedNeed; plan: JobPlan }) {
   return (
     <section>
       {need.thinning === null && <p className="mb-3">{say.notDueTheWorkedFace}</p>}
-      <h3>{say.asPlannedDashedAsIt}</h3>
+      <h3>{say.plannedAndPresent}</h3>
       <SectionDrawing tool={tool} zone={zoneAfter} asItIs={zone} apexRadiusUm={plan.apexRadiusUm} />
     </section>
   );

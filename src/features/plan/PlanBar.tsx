@@ -75,6 +75,6 @@ export function endWords(plan: JobPlan, zone: Zone): string {
   if (plan.steps.every(({ task }) => isSpineTask(task))) return '';
   const ends = say.endsAtAbout(plan.apexRadiusUm, passesWords(plan.apexRadiusUm));
   if (plan.shortOf.apex) return say.shortOfItsTarget(ends, zone.targetApexUm);
-  if (plan.shortOf.finish) return say.withTheScratchesOfA(ends);
+  if (plan.shortOf.finish) return say.endsWithCoarserScratches(ends);
   return say.target(ends, zone.targetApexUm);
 }

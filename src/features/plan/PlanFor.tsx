@@ -167,7 +167,7 @@ function FromHere(props: {
   const { job } = address;
   if (job === 'spine') {
     const { startMm, endMm } = spineStretch(tool);
-    return <p className="text-lg">{say.theSpineIsWorkedAt(spanMm(startMm, endMm))}</p>;
+    return <p className="text-lg">{say.spineWorkedAt(spanMm(startMm, endMm))}</p>;
   }
   return (
     <>

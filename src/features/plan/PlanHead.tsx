@@ -58,7 +58,7 @@ export function PlanHead(props: HeadProps) {
         <Fact label={say.now} open={open === 'now'} onToggle={() => toggle('now')}>
           {nowWords(seen)}
         </Fact>
-        <Fact label={say.forWord} open={open === 'for'} onToggle={() => toggle('for')}>
+        <Fact label={say.forTask} open={open === 'for'} onToggle={() => toggle('for')}>
           {asksWords(zone)}
         </Fact>
         <Fact label={say.where} open={open === 'where'} onToggle={() => toggle('where')}>
@@ -217,7 +217,7 @@ function WorkSince(props: {
         onChange={(event) => put(event.target.value, unit)}
       />
       <SelectField
-        label={say.inWord}
+        label={say.inWork}
         value={unit}
         options={WORK_UNITS.map((each) => [each, spoken(each)] as const)}
         onChange={(event) => put(typed, event.target.value as WorkUnit)}

@@ -76,7 +76,7 @@ function Step(props: StepsProps & { step: LadderStep; number: number }) {
             {number}. {sentence(step.abrasive.name)}{' '}
             <span className="font-normal text-soft">{um(step.abrasive.sizeUm)}</span>
             <span className="block text-[0.92rem] font-normal text-soft">
-              {say.toWord(spoken(step.task))}
+              {say.toTask(spoken(step.task))}
 
               {step.facet && say.facetOf(step.facet.number, step.facet.of)}
             </span>
@@ -169,7 +169,7 @@ function MoreOfStep(props: StepsProps & { step: LadderStep; number: number }) {
   return (
     <details>
       <summary className="inline-flex min-h-10 pointer-coarse:min-h-12 cursor-pointer items-center text-[0.95rem] underline underline-offset-4">
-        {say.signsCautionsAndWorkingOf(number)}
+        {say.moreOfStep(number)}
       </summary>
       <p>
         <b>{say.doneWhenSign}</b> <Said>{doneWhen.join('; ')}</Said>.

@@ -76,7 +76,7 @@ export function Planned(props: {
       />
       {isArc && (
         <CheckField
-          label={say.blendTheWholeArcAfter(ARC_FACETS)}
+          label={say.blendArcAfterEachStone(ARC_FACETS)}
           checked={wishes.arcPasses}
           onChange={(event) => onWish({ ...wishes, arcPasses: event.target.checked })}
         />

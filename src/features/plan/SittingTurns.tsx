@@ -62,7 +62,7 @@ export function SittingTurns(props: {
       ))}
       <li className="border-t-2 border-neutral pt-1">
         <h3>{say.thenPutItAway}</h3>
-        <p>{say.washDryWaxSheathA}</p>
+        <p>{say.putAwayInShort}</p>
       </li>
     </ol>
   );

@@ -23,9 +23,9 @@ import { AxisLines, Course, FootAxis, Label, LevelAxis, Plot, ticksOf } from '..
 const AGE_REMEDIES: Record<StropAge, [short: string, full: string]> = {
   bare: [say.rubOn, say.rubCompoundOnOrStrop],
   fresh: [say.thinRub, say.aThinRubIsEnough],
-  grey: [spoken('works'), say.itWorksLeaveItAs],
+  grey: [spoken('works'), say.stropWorks],
   shiny: [say.wipeWarm, say.wipeItWarmItWork],
-  caked: [say.scrape, say.scrapeItThenLoadIt],
+  caked: [say.scrape, say.scrapeThenLoad],
 };
 
 /** What keeping this edge up has done by its own log, how old the strop is, and each strop's best count. */
@@ -83,7 +83,7 @@ export default function UpkeepAside({ need, edge }: { need: LoggedNeed; edge: Ed
 
 function keptWords({ withDays, withoutDays, strops }: ReturnType<typeof upkeepAnswer>): string {
   if (withDays !== null && withoutDays !== null) {
-    return say.daysKeptUpAndNot(Math.round(withDays), Math.round(withoutDays));
+    return say.daysKeptUpOrNot(Math.round(withDays), Math.round(withoutDays));
   }
   if (withDays !== null) {
     return say.daysKeptUp(Math.round(withDays));

@@ -16,7 +16,7 @@ const LINE_Y = 48;
 export function UpkeepDays({ answer, now }: { answer: UpkeepAnswer; now: string }) {
   const { stoneAt, since, withDays, withoutDays } = answer;
   const [ref, width] = useWidth<SVGSVGElement>(420);
-  if (stoneAt === null) return <p className="text-soft">{say.noStoneHasBeenOn}</p>;
+  if (stoneAt === null) return <p className="text-soft">{say.noStoneInLogYet}</p>;
   const day = (at: string): number => differenceInDays(at, now);
   const last = day(stoneAt);
   const next = withDays === null ? null : last + withDays;

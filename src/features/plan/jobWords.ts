@@ -23,7 +23,7 @@ export const JOB_WORDS: Record<Job, JobWords> = {
     choose: say.touchItUp,
     start: say.startTheTouchUp,
     leaveAlone: say.itMeetsItsTargetLeave,
-    outOfReach: say.nothingAtHandWorksThis,
+    outOfReach: say.nothingWorksEdge,
   },
   hone: {
     choose: say.layItStraight,
@@ -40,20 +40,20 @@ export const JOB_WORDS: Record<Job, JobWords> = {
   thin: {
     choose: say.thinIt,
     start: say.startThinning,
-    leaveAlone: say.nothingHasGrownBehindThe,
-    outOfReach: say.nothingAtHandMovesThe,
+    leaveAlone: say.nothingToThin,
+    outOfReach: say.nothingMovesShoulders,
   },
   angle: {
     choose: say.changeTheAngle,
     start: say.startOnTheNewAngle,
-    leaveAlone: say.thatIsTheAngleIt,
-    outOfReach: say.nothingAtHandGrindsThis,
+    leaveAlone: say.angleItHas,
+    outOfReach: say.nothingGrindsSteel,
   },
   spine: {
     choose: say.workOnTheSpine,
     start: say.startOnTheSpine,
-    leaveAlone: say.thisSpineIsPlainIt,
-    outOfReach: say.whatTheSpineNeedsIs,
+    leaveAlone: say.spineIsPlain,
+    outOfReach: say.spineNeedsNotAtHand,
   },
 };
 
@@ -70,7 +70,7 @@ function outOfReachWords(job: Job, { noRoom, missingStone, tooLongMinutes }: Job
       ? say.nothingAtHandDoesIt
       : say.withWhatIsAtHand(minutes(tooLongMinutes));
   if (!missingStone) return say.workForASmith(now);
-  return say.withWord(now, missingStone.minutes, helpfulStoneWords(missingStone));
+  return say.stateMinutesWithStone(now, missingStone.minutes, helpfulStoneWords(missingStone));
 }
 
 /** What the start of a job says: the first of its stages, where there are several. */
@@ -89,7 +89,7 @@ export function keepsWords({ steps }: JobPlan, tool: Tool): string | null {
     arcRadiusMm !== null && !zone.facet
       ? say.anArcOfRadius(arcRadiusMm)
       : say.aFaceWide(face.faceWidthMm);
-  return say.theToolThenKeepsPer(face.angleDeg, shape, zone.shoulderThicknessMm);
+  return say.toolThenKeeps(face.angleDeg, shape, zone.shoulderThicknessMm);
 }
 
 /** The plan of a job in one line; null where the edge has to be tested first. */

@@ -14,7 +14,7 @@ export function stepWorking(step: LadderStep, face: WorkingFace): WorkingLine[] 
       : [
           {
             what: say.jump,
-            formula: say.sizeOfTheStepBefore,
+            formula: say.jumpWorking,
             answer: ratio(step.jumpRatio),
           },
         ];
@@ -29,7 +29,7 @@ function counted(step: LadderStep): WorkingLine[] {
       formula:
         step.task === 'strop'
           ? say.closingStrokes(PRIORS.closingDecays.value, learned(step))
-          : say.aUsualCountNothingIs,
+          : say.usualCount,
       answer: say.aSide(step.strokesPerSide),
     },
   ];
@@ -46,7 +46,7 @@ function steelFormula(step: LadderStep): string {
   if (step.task === 'blend the facet') {
     return say.bothSidesLengthWidthSin;
   }
-  return say.fourTimesLengthAreaOf;
+  return say.microBevelVolume;
 }
 
 /** What the log and the practised hold make of the strokes. */
@@ -81,7 +81,7 @@ function removal(step: LadderStep, face: WorkingFace): WorkingLine[] {
     },
     {
       what: say.strokes,
-      formula: say.steelWearRateHalfOn(step.forceN, step.strokeLengthMm, learned(step)),
+      formula: say.strokesWorking(step.forceN, step.strokeLengthMm, learned(step)),
       answer: say.aSide(step.strokesPerSide),
     },
   ];

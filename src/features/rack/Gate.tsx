@@ -66,7 +66,7 @@ export default function Gate({ trip, needs }: { trip: Trip; needs: readonly Edge
       <p className="px-2 py-2 font-semibold">
         {/* Nothing is summed up before all of it is read: a figure that grows is none. */}
         {care && (lines.length === 0 ? say.nothingItMayGo : say.aboutSo(total))}
-        {away > 0 && <span className="block font-normal text-soft">{say.inWord(away)}</span>}
+        {away > 0 && <span className="block font-normal text-soft">{say.inDays(away)}</span>}
       </p>
     </section>
   );

@@ -128,7 +128,7 @@ function CountingTonight({ trip }: { trip: Trip }) {
     <div className="mx-auto w-full max-w-[82rem] px-4 py-3 sm:px-8">
       <h1>{say.tripAndDay(trip.name, tripDayOf(trip, clockNow()) + 1, trip.days)}</h1>
       <p role="status" className="mt-2">
-        {say.countingWhatTonightNeedsWith}
+        {say.countingTonight}
       </p>
     </div>
   );
@@ -150,7 +150,7 @@ function NextWork({ need }: { need: EdgeNeed | undefined }) {
     stops.length > 0
       ? say.doNotUseOrSharpen(stopWords(stops))
       : chip
-        ? say.chipFromItsHeelThe(chip.depthMm, chip.atMm - zone.startMm, spoken(state.word))
+        ? say.chipAndEdge(chip.depthMm, chip.atMm - zone.startMm, spoken(state.word))
         : state.word === 'unknown'
           ? say.itHasNeverBeenTested
           : say.edgeIsTimesAsRound(
@@ -174,14 +174,14 @@ function EmptyRack() {
   return (
     <section className="mx-auto w-full max-w-3xl px-4 py-12 sm:px-8">
       <h1>{say.layOutWhatYouHave}</h1>
-      <p className="mt-3 max-w-[60ch] text-lg">{say.tapTheToolsAndThe}</p>
+      <p className="mt-3 max-w-[60ch] text-lg">{say.howToLayOut}</p>
       <p className="mt-3 max-w-[60ch] text-soft">{say.learnOnACheapKnife}</p>
       <div className="mt-6 flex flex-wrap gap-3">
         <Link href="/lay-out" className="btn btn-primary">
           {say.layOutWhatYouHave}
         </Link>
         <Link href="/data" className="btn btn-ghost">
-          {say.bringInAFileOr}
+          {say.bringInFileOrSample}
         </Link>
       </div>
     </section>
@@ -212,7 +212,7 @@ function CopyDue({ copies }: { copies: Copies }) {
       aria-label={say.copyDue}
       className="mx-auto flex w-full max-w-[82rem] flex-wrap items-center gap-x-4 border-b border-rule px-4 py-1 sm:px-8"
     >
-      <p>{last ? say.theLastCopyOutsideThis(last.at, since) : say.thereIsNoCopyOf}</p>
+      <p>{last ? say.lastCopyOutside(last.at, since) : say.noCopyOutside}</p>
       <button type="button" className="btn btn-outline" onClick={() => attempt(hand('share'))}>
         {say.makeACopy}
       </button>

@@ -25,7 +25,7 @@ export function SampleNotice() {
       <p className="py-2">
         <span className="sm:hidden">{say.aSampleCrewsTools}</span>
         <span className="hidden sm:inline">{say.theseAreTheSampleTools} </span>
-        <span className="hidden sm:inline">{say.tryAnythingNothingLeavesThis}</span>
+        <span className="hidden sm:inline">{say.tryAnything}</span>
       </p>
       <button type="button" className="link min-h-12 font-bold" onClick={() => void clear()}>
         {say.startEmpty}

@@ -30,9 +30,9 @@ export const rackWords = {
   setThemRight: 'Set them right',
   leaveThem: 'Leave them',
   copyDue: 'Copy due',
-  theLastCopyOutsideThis: (day: string, since: number) =>
+  lastCopyOutside: (day: string, since: number) =>
     `The last copy outside this browser is of ${format.day(day)}, ${plural(since, 'entry', 'entries')} ago.`,
-  thereIsNoCopyOf: 'There is no copy of this outside the browser, and a browser may be cleared.',
+  noCopyOutside: 'There is no copy of this outside the browser, and a browser may be cleared.',
   makeACopy: 'Make a copy',
   keepCopiesByThemselves: 'Keep copies by themselves',
   whatWasHereIsGone: 'What was here is gone from this browser',
@@ -52,14 +52,14 @@ export const rackWords = {
   beforeIt: 'Before it',
   min: 'min',
   nothingItMayGo: 'Nothing: it may go',
-  inWord: (away: number) => `in ${plural(away, 'day')}`,
+  inDays: (away: number) => `in ${plural(away, 'day')}`,
   allToolsToOneScale: (placeMm: number) =>
     `${format.placeMm(placeMm)}; all tools to one scale, their sections to another`,
   theRackIsEmptyHang: 'The rack is empty: hang your own tools.',
   sampleData: 'Sample data',
   aSampleCrewsTools: 'A sample crew’s tools.',
   theseAreTheSampleTools: 'These are the sample tools of the Tarrow Ness path crew.',
-  tryAnythingNothingLeavesThis: 'Try anything; nothing leaves this device.',
+  tryAnything: 'Try anything; nothing leaves this device.',
   startEmpty: 'Start empty',
   dismissThisNotice: 'Dismiss this notice',
   tellingTheHoursOfDay: (day: number, name: string) => `telling the hours of day ${day} of ${name}`,
@@ -99,12 +99,12 @@ export const rackWords = {
   backFromLookTheTools: (name: string) => `Back from ${name}: look the tools through`,
   layOutMore: 'Lay out more',
   tripAndDay: (name: string, day: number, days: number) => `${name}, day ${day} of ${days}`,
-  countingWhatTonightNeedsWith: 'Counting what tonight needs, with what is at hand …',
+  countingTonight: 'Counting what tonight needs, with what is at hand …',
   underWay: 'under way',
   fromTomorrow: 'from tomorrow',
   doNotUseOrSharpen: (stopWords: string) =>
     `${format.sentence(stopWords)}: do not use or sharpen it.`,
-  chipFromItsHeelThe: (depthMm: number, startMm: number, word: string) =>
+  chipAndEdge: (depthMm: number, startMm: number, word: string) =>
     `${format.chipDepth(depthMm)} chip ${format.placeMm(startMm)} from its heel; the edge is ${word}.`,
   itHasNeverBeenTested: 'It has never been tested.',
   edgeIsTimesAsRound: (word: string, times: number) =>
@@ -113,10 +113,10 @@ export const rackWords = {
   nextFor: (work: string, name: string, zoneName: string) => `Next: ${work} for ${name}${zoneName}`,
   lookAtIt: 'Look at it',
   layOutWhatYouHave: 'Lay out what you have',
-  tapTheToolsAndThe:
+  howToLayOut:
     'Tap the tools and the stones that you own. No measures are needed: usual ones stand in until you know better. The next screen says what to do with the worst edge, with what, and about how long it takes.',
   learnOnACheapKnife: 'Learn on a cheap knife; files and very coarse paper take steel quickly.',
-  bringInAFileOr: 'Bring in a file, or the sample crew',
+  bringInFileOrSample: 'Bring in a file, or the sample crew',
   aboutSo: (minutes: number) => `about ${format.minutes(minutes)}`,
   soManyMore: (more: number) => `${more} more`,
   fromDay: (day: string) => `from ${day}`,

@@ -97,7 +97,7 @@ export function FaceFields(props: {
 function UnknownSize({ onSize }: { onSize: (grade: ShelfGrade) => void }) {
   return (
     <p className="flex flex-wrap items-center gap-2 text-[0.95rem] sm:col-span-3">
-      {say.iDoNotKnowIts}
+      {say.numberUnknownFeels}
       {(['coarse', 'medium', 'fine'] as const).map((size) => (
         <button
           key={size}
@@ -129,7 +129,7 @@ function Density({ form, index }: { form: UseFormReturn<Abrasive>; index: number
       <NumberField
         label={say.density}
         unit={say.gMl}
-        hint={say.novaculiteIsRatedByIt}
+        hint={say.novaculiteDensities}
         error={formState.errors.faces?.[index]?.grade?.number?.message}
         {...register(path, optionalNumber)}
       />

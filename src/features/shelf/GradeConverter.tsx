@@ -36,9 +36,7 @@ export function GradeConverter() {
       {'sizeUm' in answer && (
         <>
           <p className="sign figures mt-4 text-3xl">{um(answer.sizeUm)}</p>
-          {isTradeValue({ scale, grade }) && (
-            <p className="text-soft">{say.beyondThePublishedStandardThe}</p>
-          )}
+          {isTradeValue({ scale, grade }) && <p className="text-soft">{say.beyondStandard}</p>}
           <MicronRuler
             title={say.nearestPrintedGradesTo(answer.sizeUm)}
             items={equivalentGrades({ sizeUm: answer.sizeUm }).map((e) => ({

@@ -82,7 +82,7 @@ export function ShelfScreen() {
           <FirstThing />
         ) : (
           <MicronRuler
-            title={say.everythingOnTheShelfBy}
+            title={say.shelfBySize}
             items={items}
             walk={plan ? { steps: walkSteps(plan.steps) } : undefined}
             onPick={open}
@@ -112,7 +112,7 @@ export function ShelfScreen() {
 
 /** What an empty shelf says. */
 function FirstThing() {
-  return <p className="max-w-[60ch] py-6 text-lg">{say.putTheFirstThingOn}</p>;
+  return <p className="max-w-[60ch] py-6 text-lg">{say.putFirstThing}</p>;
 }
 
 /** Whose ladder is drawn on the ruler. */
@@ -195,7 +195,7 @@ function ShelfAsTable({ shelf }: { shelf: ShelfThings }) {
           }}
         />
       </div>
-      <p className="mt-2 max-w-[64ch] text-soft">{say.oneThingARowUnder}</p>
+      <p className="mt-2 max-w-[64ch] text-soft">{say.howTableIsRead}</p>
       {file && <TableIn file={file} shelf={shelf} onClose={() => setFile(null)} />}
     </section>
   );

@@ -32,7 +32,7 @@ export function StoneMore({ form }: { form: UseFormReturn<Abrasive> }) {
   };
   return (
     <Folded
-      title={say.wearWaterWhatItGoes}
+      title={say.moreOfStone}
       holds={[
         dishMm > 0 ? say.hollowBy(dishMm) : 'flat',
         freshLeft !== null && say.freshLeft(freshLeft),
@@ -51,7 +51,7 @@ export function StoneMore({ form }: { form: UseFormReturn<Abrasive> }) {
       <div className="grid gap-4 sm:grid-cols-2">
         <FormMeasure
           label={say.thickness}
-          hint={say.notNeededForAnythingBut}
+          hint={say.whatDensityIsFor}
           quantity="length"
           control={control}
           name="thicknessMm"
@@ -61,13 +61,13 @@ export function StoneMore({ form }: { form: UseFormReturn<Abrasive> }) {
         <NumberField
           label={say.waterItSoaksUp}
           unit={say.ml}
-          hint={say.eachUseLeftEmptyAs(soakMl({ ...item, soakMl: null }))}
+          hint={say.waterEachUse(soakMl({ ...item, soakMl: null }))}
           error={errors.soakMl?.message}
           {...register('soakMl', optionalNumber)}
         />
         <NumberField
           label={say.freshOnesLeft}
-          hint={say.sheetsOrFacesWhereIt}
+          hint={say.sheetsOrFaces}
           error={errors.freshLeft?.message}
           {...register('freshLeft', optionalNumber)}
         />
@@ -98,7 +98,7 @@ function GoesWith({ form, isGreased }: { form: UseFormReturn<Abrasive>; isGrease
   const { errors } = formState;
   return (
     <fieldset>
-      <legend>{say.goesWithNeverMixOn}</legend>
+      <legend>{say.goesWithNeverMix}</legend>
       <div className="flex flex-wrap gap-x-6">
         {LUBRICANT_KINDS.map((kind) => {
           const isLocked = isGreased && !isGreasy(kind);
@@ -121,7 +121,7 @@ function GoesWith({ form, isGreased }: { form: UseFormReturn<Abrasive>; isGrease
           {say.tickAtLeastOneDry}
         </p>
       )}
-      <CheckField label={say.oilOrFatWasOn} {...register('usedWithOil')} />
+      <CheckField label={say.hadOilOrFat} {...register('usedWithOil')} />
       {isGreased && <p id="oil-stone">{say.itStaysAnOilStone}</p>}
     </fieldset>
   );

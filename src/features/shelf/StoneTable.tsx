@@ -37,7 +37,7 @@ export function StoneTable(props: {
             <th className="number">
               <Said>µm</Said>
             </th>
-            <th>{say.withWord}</th>
+            <th>{say.withThing}</th>
             <th className="number">{say.weight}</th>
             <th>{say.livesIn}</th>
           </tr>
@@ -79,7 +79,7 @@ function coarsest({ faces }: Abrasive): number {
 
 const REMEDY: Partial<Record<Face['state'], string>> = {
   loaded: say.loadedScrubIt,
-  glazed: say.glazedRubItOpenOn,
+  glazed: say.glazed,
 };
 
 /** How a stone is: worn hollow, loaded, thirsty, nearly used up, and what it has done. */

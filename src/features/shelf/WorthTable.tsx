@@ -16,7 +16,7 @@ import { WorkProgress } from '../../ui/WorkProgress';
 import { Candidate } from './Candidate';
 const ROUNDS = [
   ['tired', say.everyEdgeALittleTired],
-  ['worn', say.everyEdgeWornByA],
+  ['worn', say.everyEdgeWornADay],
   ['chipped', say.chipInEachEdge],
 ] as const;
 type Round = (typeof ROUNDS)[number][0];

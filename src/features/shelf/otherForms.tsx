@@ -53,12 +53,12 @@ export function CompoundForm(props: ShelfFormProps<Compound>) {
       <NumberField
         label={say.particleSize}
         unit="µm"
-        hint={say.coloursMeanDifferentThingsFrom}
+        hint={say.coloursDiffer}
         error={formState.errors.sizeUm?.message}
         {...register('sizeUm', AS_NUMBER)}
       />
       <p className="flex flex-wrap items-center gap-2 text-[0.95rem]">
-        {say.iDoNotKnowIt}
+        {say.sizeUnknownItIs}
         {Object.entries(COMPOUND_SIZES_UM).map(([name, sizeUm]) => (
           <button
             key={name}

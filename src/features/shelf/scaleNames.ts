@@ -21,7 +21,7 @@ export const SCALE_OPTIONS: readonly (readonly [Scale, string])[] = [
   ['cami', say.gradeOfAmericanPaper],
   ['jis', say.jisWaterStonesJisR],
   ['mesh', say.gradeByDiamondMesh],
-  ['natural', say.naturalStoneOrFileBy],
-  ['density', say.naturalStoneByDensityIn],
+  ['natural', say.gradeByName],
+  ['density', say.gradeByDensity],
   ['range', say.unknownARangeOfM],
 ];

@@ -108,7 +108,7 @@ function ClashDialog(props: {
     sides[keyOf(clash, field)] ?? 'mine';
   return (
     <Dialog wide title={say.changedInTwoPlaces} onClose={onPutOff}>
-      <p className="mt-2">{say.sinceThisWasOpenedThe}</p>
+      <p className="mt-2">{say.changedElsewhere}</p>
       {clashes.map((clash) => (
         <table key={`${clash.store} ${clash.id}`} className="table-plain mt-3 w-full">
           <caption className="text-left font-semibold">{nameOf(clash.id)}</caption>

@@ -12,7 +12,7 @@ export default function RouteError({ error, reset }: { error: Error; reset: () =
   const keep = useKeepRecord();
   return (
     <section role="alert" className="mx-auto w-full max-w-3xl px-4 py-10 sm:px-8">
-      <h1>{say.thisScreenCouldNotBe}</h1>
+      <h1>{say.screenNotDrawn}</h1>
       <p className="mt-3">{say.nothingIsLostYourData(error.message)}</p>
       {unusable.length > 0 && (
         <div className="mt-4">

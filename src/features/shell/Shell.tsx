@@ -95,7 +95,7 @@ function Blocked() {
     <main id="main" className="mx-auto max-w-2xl p-8">
       <h1>{say.anotherTabHoldsAnOlder}</h1>
       <p role="status" className="mt-3">
-        {say.closeTheOtherTabsOf}
+        {say.closeOtherTabs}
       </p>
     </main>
   );
@@ -105,7 +105,7 @@ function StorageFailed({ error: { name, message } }: { error: Error }) {
   const isNewer = name === 'VersionError';
   return (
     <main id="main" className="mx-auto max-w-2xl p-8">
-      <h1>{isNewer ? say.thisDataIsOfA : say.theBrowserDoesNotLet}</h1>
+      <h1>{isNewer ? say.dataOfNewerVersion : say.theBrowserDoesNotLet}</h1>
       <p className="mt-3">{isNewer ? say.thisPageIsAnOlder : say.allowStorage(message)}</p>
     </main>
   );

@@ -38,7 +38,7 @@ export default function ShortcutSheet({ onClose }: { onClose: () => void }) {
           checked={on === 'on'}
           onChange={(event) => setOn(event.target.checked ? 'on' : 'off')}
         />
-        {say.singleKeysWorkOutsideOf}
+        {say.singleKeysWork}
       </label>
       <form method="dialog" className="mt-4">
         <button className="btn btn-neutral">{say.close}</button>

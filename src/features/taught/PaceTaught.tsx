@@ -46,7 +46,7 @@ export function PaceTaught(props: {
           />
         ))}
       </ul>
-      <p className="mt-1 text-[0.92rem] text-soft">{taughtWords.strokesAMinuteTurningThe}</p>
+      <p className="mt-1 text-[0.92rem] text-soft">{taughtWords.paceChartLegend}</p>
     </section>
   );
 }

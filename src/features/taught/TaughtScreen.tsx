@@ -42,7 +42,7 @@ export function TaughtScreen() {
                 {say.backToTheLog}
               </Link>{' '}
               <Link href="/lab" className="link">
-                {say.whatAHandDoes}
+                {say.whatHandDoesInLab}
               </Link>
             </p>
           </div>
@@ -61,7 +61,7 @@ export function TaughtScreen() {
                 <Row key={thing.itemId} thing={thing} most={most} onForget={forget} />
               ))}
             </ul>
-            <p className="mt-2 text-[0.92rem] text-soft">{say.theWedgeIsWhereTwo(STEPS_DRAWN)}</p>
+            <p className="mt-2 text-[0.92rem] text-soft">{say.whatWedgeShows(STEPS_DRAWN)}</p>
             <Working lines={taughtWorking()} />
           </section>
           <div>

@@ -26,7 +26,7 @@ export function taughtTitle(things: readonly TaughtThing[]): string {
       : []),
   ];
   if (parts.length > 0) return say.strokesInYourHand(parts.join(', '));
-  return told.length > 0 ? say.yourHandDoesWhatThe : say.yourLogHasTaughtLittle;
+  return told.length > 0 ? say.handAsPlanned : say.yourLogHasTaughtLittle;
 }
 
 function percent(share: number): string {
@@ -48,6 +48,6 @@ export function fromWords(thing: TaughtThing): string {
   const own = thing.course.length - 1;
   if (own > 0) return counted.session(own);
   return thing.now.sdLn < thing.course[0]!.sdLn || thing.now.factor !== 1
-    ? say.itsLikeNoneOfIts
+    ? say.fromItsLike
     : say.noneYet;
 }

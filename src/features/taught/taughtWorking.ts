@@ -15,12 +15,12 @@ export function taughtWorking() {
     {
       what: say.familiesAndThingsTogether,
       formula: say.spreadOfFamilies(sd('familySdLn'), sd('thingSdLn')),
-      answer: say.bothFromAllStepsAt(sd('thingFloorSdLn')),
+      answer: say.bothAtOnce(sd('thingFloorSdLn')),
     },
     {
       what: say.against,
       formula: say.whatTheModelAloneHad,
-      answer: say.whatWasLearnedBeforeDoes,
+      answer: say.beforeDoesNotShift,
     },
     {
       what: say.notCounted,

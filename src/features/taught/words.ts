@@ -7,10 +7,10 @@ export const taughtWords = {
     `the ${name} takes ${percent} more strokes`,
   theFewer: (name: string, percent: string) => `the ${name} ${percent} fewer`,
   strokesInYourHand: (comparisons: string) => `In your hand ${comparisons} than the model plans`,
-  yourHandDoesWhatThe: 'Your hand does what the model plans',
+  handAsPlanned: 'Your hand does what the model plans',
   yourLogHasTaughtLittle:
     'Your log has taught little yet: three touch-ups with one stone are enough',
-  itsLikeNoneOfIts: 'its like, none of its own',
+  fromItsLike: 'its like, none of its own',
   noneYet: 'none yet',
   oneStep: 'One step',
   spreadOfLooks: (signSpread: string, testSpread: string) =>
@@ -20,11 +20,10 @@ export const taughtWords = {
   familiesAndThingsTogether: 'Families and things together',
   spreadOfFamilies: (familySpread: string, thingSpread: string) =>
     `a family’s strokes over the model’s: 0 ± ${familySpread} before anything is known; each thing’s around its family’s: ± ${thingSpread}`,
-  bothFromAllStepsAt: (sd: string) =>
-    `both from all steps at once; a thing is never surer than ±${sd}`,
+  bothAtOnce: (sd: string) => `both from all steps at once; a thing is never surer than ±${sd}`,
   against: 'Against',
   whatTheModelAloneHad: 'what the model alone had counted, kept with the step when it was planned',
-  whatWasLearnedBeforeDoes: 'what was learned before does not shift what is learned next',
+  beforeDoesNotShift: 'what was learned before does not shift what is learned next',
   notCounted: 'Not counted',
   stepsWithoutAnyLookLeft:
     'steps without any look, left out, begun untested or sharp; usual counts, deburring, closing strops',
@@ -53,8 +52,7 @@ export const taughtWords = {
     `From ${sets} on a lath, the newest most. Plans, forecast, lift and lab take it, as far as your counted steps leave it open.`,
   practiseIt: 'A phone on a lath tells it.',
   toTheCoach: 'To the hold coach',
-  strokesAMinuteTurningThe:
-    'Strokes a minute, turning the tool over included; dashed is what you have set.',
+  paceChartLegend: 'Strokes a minute, turning the tool over included; dashed is what you have set.',
   yourPaceIsNotKnown: 'Your pace is not known yet',
   yourGoAtThePace: (spoken: string) => `Your ${spoken} go at the pace you set`,
   paceAgainstSet: (motion: string, percent: number, comparison: string) =>
@@ -67,12 +65,12 @@ export const taughtWords = {
   none: 'none',
   whatYourLogHasTaught: (finished: number) =>
     `What your log has taught it, from ${plural(finished, 'session')}. Every plan, rack minute, verdict, kit and price of a school uses these figures.`,
-  whatAHandDoes: 'See in the lab what a hand does',
+  whatHandDoesInLab: 'See in the lab what a hand does',
   backToTheLog: 'Back to the log',
   allOfIt: 'all of it',
   forgetAllOfIt: 'Forget all of it',
   strokesByThing: 'Strokes by thing',
-  theWedgeIsWhereTwo: (stepsDrawn: number) =>
+  whatWedgeShows: (stepsDrawn: number) =>
     `The wedge is where two in three fall, after each of your latest ${stepsDrawn} steps from left to right; a ring is one step, a cross one that nobody looked at, or that says nothing of its strokes; dashed is the plan, the lines beyond it half and twice.`,
   n100PlannedBecome: '100 planned become',
   lastSteps: (steps: number, percent: number) => `last ${steps}: ${percent}`,

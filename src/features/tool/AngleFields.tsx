@@ -22,10 +22,10 @@ const METHODS: readonly (readonly [AngleMethod, string])[] = [
 
 const MEASURED: Partial<Record<AngleMethod, { label: string; hint: string }>> = {
   'face-width': { label: say.bevelFace, hint: say.alongTheGroundFaceShoulder },
-  'bevel-height': { label: say.bevelHeight, hint: say.straightUpTheBladeFrom },
+  'bevel-height': { label: say.bevelHeight, hint: say.straightUpTheBlade },
   'spine-lift': {
     label: say.gapUnderTheSpine,
-    hint: say.inkGoneRightToThe,
+    hint: say.inkGoneToApex,
   },
 };
 

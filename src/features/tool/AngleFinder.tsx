@@ -47,7 +47,7 @@ export function AngleFinder(props: { tool: Tool; zone: Zone; index: number }) {
               together.errorDeg,
               found.length > 1 ? together.agree : null,
             )
-          : say.fillInWhatYouCan}{' '}
+          : say.fillInMeasures}{' '}
         {together && (
           <button
             type="button"
@@ -183,7 +183,7 @@ function WedgePrint({ tool, zone }: { tool: Tool; zone: Zone }) {
         {say.wedgeToPrint(
           wedge.baseMm,
           wedge.heightMm,
-          toolForm(tool.kind) === 'axe' ? say.laidOnTheCheekThe : say.underTheBladesFace,
+          toolForm(tool.kind) === 'axe' ? say.laidOnCheek : say.underTheBladesFace,
         )}
       </p>
       {/* eslint-disable-next-line @next/next/no-img-element -- a data URL drawn in the page */}

@@ -51,7 +51,7 @@ export function FinishEndurance({ tool }: { tool: Tool }) {
           ))}
         </tbody>
       </table>
-      <p className="mt-1 text-[0.95rem] text-soft">{say.byTheTestsBeforeAnd}</p>
+      <p className="mt-1 text-[0.95rem] text-soft">{say.whenceDullingIsKnown}</p>
     </section>
   );
 }

@@ -14,7 +14,7 @@ export function growthTitle(
 ): string {
   if (touchUpsLeft > steelTouchUps) return say.itWillNotNeedThinning;
   if (touchUpsLeft === 0) return say.pastItsLimitOfThinning(faceLimitMm);
-  if (!Number.isFinite(touchUpsLeft)) return say.theWorkedFaceDoesNot;
+  if (!Number.isFinite(touchUpsLeft)) return say.faceDoesNotGrow;
   return say.untilTheWorkedFaceReaches(touchUpsLeft, faceLimitMm);
 }
 

@@ -43,7 +43,7 @@ export function SchoolFields({ tool, zone }: { tool: Tool; zone: Zone }) {
       <summary className="sign inline-flex min-h-12 cursor-pointer items-center text-xl underline underline-offset-4">
         {say.schools}
       </summary>
-      <p className="text-soft">{say.whereGoodPeopleDisagreeThe}</p>
+      <p className="text-soft">{say.schoolsInShort}</p>
       <div className="mt-2 grid gap-4 sm:grid-cols-2">
         {SCHOOL_QUESTIONS.map((question) => (
           <div key={question}>

@@ -25,7 +25,7 @@ export function SpineWork({ tool, use }: { tool: Tool; use: Tool['spine']['use']
             ? say.aCrispSquareSpineStrop
             : left > 0
               ? say.hookCanBeRaised(timesWords(left))
-              : say.fileTheSpineSquareAnd,
+              : say.fileSpineFirst,
         )}
       </p>
       {SPINE_WORKS[use].map((work) => (

@@ -88,10 +88,10 @@ export default function ToolEditor({
             <Figures kept={tool} drawn={drawn} index={index} coinThicknessMm={coinThicknessMm} />
           </div>
           <div className="grid content-start gap-8">
-            <PhoneFold id="angle" title={say.angleAndMeasuresOfThe}>
+            <PhoneFold id="angle" title={say.edgeMeasures}>
               <ZoneFields key={index} index={index} drawn={drawn} />
             </PhoneFold>
-            <PhoneFold id="measures" title={say.measuresAndSteelOfThe}>
+            <PhoneFold id="measures" title={say.toolMeasures}>
               <ToolFields tool={tool} />
             </PhoneFold>
             <PhoneFold id="schools" title={say.howYouSharpenIt}>
@@ -227,12 +227,12 @@ function SteelLeft({ tool, zone }: { tool: Tool; zone: Zone }) {
       <h2>{title}</h2>
       <GrowthChart growth={growth} title={title} />
       <p>
-        {say.ofSteelLeftAboveWhat(budget.leftMm, budget.touchUps)}
+        {say.steelLeft(budget.leftMm, budget.touchUps)}
 
         {pace.touchUpsPerYear > 0 && `, ${yearsAhead(budget.years)}`}
         {say.eachTouchUpTakes(
           1000 * pace.recessionMm,
-          pace.touchUps > 0 ? say.fromOfYourOwn(pace.touchUps) : say.aUsualValueUntilYour,
+          pace.touchUps > 0 ? say.fromOfYourOwn(pace.touchUps) : say.usualValue,
         )}
       </p>
       <LabLink toolId={tool.id} zoneId={zone.id} question="wear" />

@@ -243,7 +243,7 @@ function SpineFields() {
       />
       {use === 'burnished hook' && (
         <NumberField
-          label={say.hookCouldBeRaisedWhen}
+          label={say.hookRaisesWhenHung}
           unit={say.times}
           error={formState.errors.spine?.raisingsLeft?.message}
           {...register('spine.raisingsLeft', number)}

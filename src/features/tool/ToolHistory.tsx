@@ -35,7 +35,7 @@ export function ToolHistory({ tool }: { tool: Tool }) {
         <thead>
           <tr>
             <th>{toolWords.day}</th>
-            <th>{toolWords.withWord}</th>
+            <th>{toolWords.withThing}</th>
             <th>{toolWords.itPassedAfter}</th>
           </tr>
         </thead>

@@ -49,7 +49,7 @@ export function ZoneFields({ index, drawn }: { index: number; drawn: Tool }) {
         />
         {zone.grind === 'hollow' && (
           <FormMeasure
-            label={say.hollowedOnAWheelOf}
+            label={say.wheelRadius}
             quantity="length"
             control={control}
             name={`${path}.hollowRadiusMm`}
@@ -200,7 +200,7 @@ function CalliperReading(props: { tool: Tool; zone: Zone; onZone: (zone: Zone) =
       </div>
       {typedMm !== null && measured === null && (
         <p role="alert" className="field-error">
-          {say.atTheseAnglesNothingIs}
+          {say.notSoThickThere}
         </p>
       )}
     </div>

@@ -44,7 +44,7 @@ export function ZoneFigures(props: {
   const figures: [string, string][] = [
     [say.workedFace, fineMm(face.faceWidthMm)],
     ...(grownMm > face.faceWidthMm + 0.005
-      ? [[say.workedFaceNowByThe, fineMm(grownMm)] as [string, string]]
+      ? [[say.workedFaceByLog, fineMm(grownMm)] as [string, string]]
       : []),
     [say.thickAt(0.25), fineMm(profileThickness(profile, 0.25))],
     [say.thickAtDistance(1), fineMm(profileThickness(profile, 1))],
@@ -59,7 +59,7 @@ export function ZoneFigures(props: {
         ? spoken(zone.angleMethod)
         : `${spoken(zone.angleMethod)}, ± ${deg(zone.angleErrorDeg)}`,
     ],
-    [say.measured, zone.measuredAt ? day(zone.measuredAt) : say.notYetUsualForIts],
+    [say.measured, zone.measuredAt ? day(zone.measuredAt) : say.notYetUsual],
     ...(drift.touchUps > 0
       ? [[say.bevelBehindItsApex, driftWords(drift)] as [string, string]]
       : []),

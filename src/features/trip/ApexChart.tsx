@@ -117,7 +117,7 @@ export default function ApexChart(props: {
 }
 
 function Key({ runs }: { runs: number }) {
-  return <p className="text-[0.92rem] text-soft">{say.lineTheMiddleCourseOf(runs)}</p>;
+  return <p className="text-[0.92rem] text-soft">{say.chartLegend(runs)}</p>;
 }
 
 /** A column for each day: its hours of work first, its evening after them. */
@@ -197,7 +197,7 @@ function EdgeWorking(props: {
     <Working lines={edgeWorking(edge, problem, tasks)}>
       <p className="mt-2 max-w-[70ch] text-[0.95rem]">
         {say.whatRunsAssume(
-          spells > 0 ? say.learnedFromOfWorkIn(spells) : say.usualRatesNoSpellOf,
+          spells > 0 ? say.learnedFromSpells(spells) : say.usualRates,
           Math.exp(sdLn),
           factorOf('daySdLn'),
           factorOf('hoursSdLn'),

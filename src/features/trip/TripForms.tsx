@@ -93,17 +93,17 @@ function Camp({ trip, onChange }: FormProps) {
             />
           ))}
           <CheckField
-            label={say.lightToWorkByIn}
+            label={say.lightInEvening}
             checked={hasLight}
             onChange={(event) => onChange({ hasLight: event.target.checked })}
           />
           <CheckField
-            label={say.somethingFlatToLayA}
+            label={say.flatForStone}
             checked={hasFlat}
             onChange={(event) => onChange({ hasFlat: event.target.checked })}
           />
         </div>
-        <p className="text-[0.92rem] text-soft">{say.withoutLightChipsWaitFor}</p>
+        <p className="text-[0.92rem] text-soft">{say.whatDarkAndNoFlatMean}</p>
       </fieldset>
       <Choice
         legend={say.evenings}
@@ -148,7 +148,7 @@ function Limits({ trip, onChange }: Pick<FormProps, 'trip' | 'onChange'>) {
         onValue={(minutesPerEvening) => onChange({ minutesPerEvening })}
       />
       <LimitedNumberField
-        label={say.stopsInMidJobA}
+        label={say.stopsInMidJobADay}
         min={0}
         max={20}
         value={trip.midJobStops}

@@ -130,7 +130,7 @@ function WaterOfDays({ days, atHandMl }: { days: readonly OutDay[]; atHandMl: nu
   if (most < 1) return null;
   return (
     <p className={most > atHandMl ? 'field-error mt-2' : 'mt-2 text-[0.95rem] text-soft'}>
-      {say.stonesNeedUpToOf(most, atHandMl)}
+      {say.waterNeededOf(most, atHandMl)}
       {most > atHandMl && say.useAFileADry}
     </p>
   );
@@ -154,7 +154,7 @@ function LeftUnticked({ trip }: { trip: Trip }) {
   if (things.length === 0) return null;
   return (
     <p className="mt-2">
-      {say.notTickedWhilePackingSo} <b>{listed(things.map(({ name }) => name))}</b>.{' '}
+      {say.notTickedWhilePacking} <b>{listed(things.map(({ name }) => name))}</b>.{' '}
       <Link href={`/kit${tripQuery(trip.id)}`} className="link">
         {say.tickWhatIsHere}
       </Link>
@@ -183,7 +183,7 @@ function BackList(props: ListProps) {
           {trip.checkedInAt ? (
             say.lookedThroughOnReturn
           ) : !mayCheckIn(trip, now) ? (
-            say.lookTheToolsThroughFrom
+            say.lookThroughFrom
           ) : (
             <Link
               href={`/trip/back${tripQuery(trip.id)}`}
@@ -196,7 +196,7 @@ function BackList(props: ListProps) {
         <CareLines care={careAfter} />
         {!isOver && rusting.length > 0 && (
           <li className="border-b border-rule py-2">
-            <b>{listed(rusting.map(nameOfTool))}</b> {say.willRustThereWipeFrom}
+            <b>{listed(rusting.map(nameOfTool))}</b> {say.willRustThere}
             {some.length > 0 && say.aLittle(some.map(nameOfTool))}
           </li>
         )}

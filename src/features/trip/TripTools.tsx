@@ -69,7 +69,7 @@ export function TripTools(props: {
             />
           ))}
         </ul>
-        <p className="text-[0.92rem] text-soft">{say.whatMayBeCarriedWhere}</p>
+        <p className="text-[0.92rem] text-soft">{say.carryLawFirst}</p>
       </fieldset>
     </>
   );

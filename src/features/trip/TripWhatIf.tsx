@@ -27,7 +27,7 @@ export function TripWhatIf(props: WhatIfProps) {
     <details className="border-y border-rule" onToggle={(e) => setOpen(e.currentTarget.open)}>
       <summary className="min-h-12 cursor-pointer py-3">
         <span className="sign text-xl">{say.whatIf}</span>{' '}
-        <span className="text-soft">{say.keenerOrSteeperOneMore(props.tool.name)}</span>
+        <span className="text-soft">{say.whatIfOfTool(props.tool.name)}</span>
       </summary>
       {isOpen && <Outcomes {...props} />}
     </details>

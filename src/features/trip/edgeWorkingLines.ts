@@ -54,7 +54,7 @@ export function edgeWorking(
       ? [
           {
             what: say.swapsDayByDay,
-            formula: say.ofAlikeTheNextOne(own.copies),
+            formula: say.swappedAsDull(own.copies),
             answer: edge.days.map(({ swaps }) => times(swaps)).join(', '),
           },
         ]
@@ -91,7 +91,7 @@ function taskLines(
   return [
     {
       what: say.dulling(name),
-      formula: say.mAnHourSteelYour(rate, steel, learnedFactor),
+      formula: say.dullingRate(rate, steel, learnedFactor),
       answer: say.anHour(wear.umPerHour),
     },
     {
@@ -110,7 +110,9 @@ function taskLines(
 /** What touch-ups and chips take with the things at hand there and then. */
 function priceLines(when: string, { worn, chipped }: EdgeCosts): WorkingLine[] {
   if (worn.length === 0) {
-    return [{ what: say.aTouchUp(when), formula: say.nothingAtHandWorksIt, answer: say.noneWord }];
+    return [
+      { what: say.aTouchUp(when), formula: say.nothingAtHandWorksIt, answer: say.noneOfThem },
+    ];
   }
   return [
     ...worn.map((point) => ({

@@ -21,7 +21,7 @@ export const tripWords = {
   n1EChipsAnHour: '1 − e^(−chips an hour × hours), over the spread of hours',
   chancesInTen: (chances: string) => `${chances} in 10`,
   swapsDayByDay: 'swaps, day by day',
-  ofAlikeTheNextOne: (copies: number) => `of ${copies} alike, the next one as each is dull`,
+  swappedAsDull: (copies: number) => `of ${copies} alike, the next one as each is dull`,
   goneHomeByTheEnd: 'gone home by the end',
   aChipOfOrDeeper: (goHomeMm: number) => `a chip of ${format.um(goHomeMm)} or deeper`,
   chanceInTen: (chance: number) => `${chance} in 10`,
@@ -31,7 +31,7 @@ export const tripWords = {
   passOnCompound: 'pass on compound',
   passesOnCompound: 'passes on compound',
   dulling: (name: string) => `${name}, dulling`,
-  mAnHourSteelYour: (rate: number, steelFactor: number, logFactor: number) =>
+  dullingRate: (rate: number, steelFactor: number, logFactor: number) =>
     `${rate} µm an hour × steel ${format.times(steelFactor)} × your log ${format.times(logFactor)}`,
   anHour: (sizeUm: number) => `${format.um(sizeUm)} an hour`,
   chips: (name: string) => `${name}, chips`,
@@ -80,9 +80,9 @@ export const tripWords = {
   overTheEvening: (overMinutes: number) => `${format.minutes(overMinutes)} over the evening.`,
   leaveNoWorkForIt: (names: readonly string[]) =>
     ` Leave ${format.listed(names)}: no work for it on the next day.`,
-  learnedFromOfWorkIn: (spells: number) =>
+  learnedFromSpells: (spells: number) =>
     `Learned from ${plural(spells, 'spell')} of work in your log`,
-  usualRatesNoSpellOf: 'Usual rates: no spell of work in your log says otherwise yet',
+  usualRates: 'Usual rates: no spell of work in your log says otherwise yet',
   whatRunsAssume: (
     learned: string,
     factor: number,
@@ -97,7 +97,7 @@ export const tripWords = {
     `${dayName}: about ${format.um(sizeUm)} by evening`,
   throughTheTrip: (name: string) => `${name} through the trip`,
   target: (needUm: number) => `target ${format.um(needUm)}`,
-  lineTheMiddleCourseOf: (runs: number) =>
+  chartLegend: (runs: number) =>
     `Line: the middle course of ${plural(runs, 'run')}. Band: two in three. Circle: strop; square: stone; triangle: file, with their chances in ten; hollow under five.`,
   inTen: ' in 10',
   whichEdge: 'Which edge',
@@ -116,8 +116,7 @@ export const tripWords = {
   peopleWithCommasBetween: 'People, with commas between',
   whoIsNamedCarriesTools: 'Who is named carries tools of their own; the rest is everybody’s.',
   toolsThatTravel: 'Tools that travel',
-  whatMayBeCarriedWhere:
-    'What may be carried where differs by place: ask there, local law comes first.',
+  carryLawFirst: 'What may be carried where differs by place: ask there, local law comes first.',
   whoCarries: (name: string) => `Who carries ${name}`,
   aRuleForbidsItThere: 'a rule forbids it there',
   forbiddenThere: 'forbidden there',
@@ -128,9 +127,9 @@ export const tripWords = {
   onFootInAll: 'On foot, in all',
   km: 'km',
   weatherAndPlace: 'Weather and place',
-  lightToWorkByIn: 'light to work by in the evening',
-  somethingFlatToLayA: 'something flat to lay a stone on',
-  withoutLightChipsWaitFor:
+  lightInEvening: 'light to work by in the evening',
+  flatForStone: 'something flat to lay a stone on',
+  whatDarkAndNoFlatMean:
     'Without light chips wait for a stop in mid-job; without something flat bench stones and papers stay unused.',
   evenings: 'Evenings',
   stayOutThere: 'stay out there',
@@ -140,7 +139,7 @@ export const tripWords = {
   waterForStonesADay: 'Water for stones, a day',
   anEveningForEdges: 'An evening for edges',
   min: 'min',
-  stopsInMidJobA: 'Stops in mid-job, a tool and day',
+  stopsInMidJobADay: 'Stops in mid-job, a tool and day',
   stropFrom: 'Strop from',
   timesTarget: '× target',
   stoneFrom: 'Stone from',
@@ -169,14 +168,14 @@ export const tripWords = {
   doneMark: 'Done',
   whenYouAreBack: 'When you are back',
   lookedThroughOnReturn: 'Looked through on return.',
-  lookTheToolsThroughFrom: 'Look the tools through: from the last day on.',
+  lookThroughFrom: 'Look the tools through: from the last day on.',
   lookTheToolsThrough: 'Look the tools through',
-  willRustThereWipeFrom:
+  willRustThere:
     'will rust there: wipe from spine toward edge each evening, dry, a thin film of oil, wax or fat; out of wet leather.',
   aLittle: (names: readonly string[]) => ` ${format.listed(names)} a little.`,
   thingsUsedOfCarried: (used: number, carried: number) =>
     `${used} of ${carried} things that went along were used.`,
-  notTickedWhilePackingSo: 'Not ticked while packing, so not counted on:',
+  notTickedWhilePacking: 'Not ticked while packing, so not counted on:',
   tickWhatIsHere: 'Tick what is here',
   outThere: 'Out there',
   outThereByTheLog: 'Out there, by the log',
@@ -186,14 +185,13 @@ export const tripWords = {
   evening: (dayName: string) => `${dayName}, evening`,
   theChanceOfEachKind: (meanMinutes: number, medianMinutes: number) =>
     `The chance of each kind of work times its minutes when it comes; the working of an edge stands under its chart. In sum ${format.minutes(meanMinutes)} on average, half of all trips under ${format.minutes(Math.max(1, medianMinutes))}.`,
-  stonesNeedUpToOf: (volumeMl: number, atHandMl: number) =>
+  waterNeededOf: (volumeMl: number, atHandMl: number) =>
     `Stones need up to ${format.ml(volumeMl)} of the ${format.ml(atHandMl)} that they have a day.`,
   useAFileADry:
     ' Use a file, a dry diamond or a strop those days, or set more water aside for them.',
   hardlyAny: 'hardly any',
   whatIf: 'What if',
-  keenerOrSteeperOneMore: (name: string) =>
-    `${name} keener or steeper, one more, or without the file`,
+  whatIfOfTool: (name: string) => `${name} keener or steeper, one more, or without the file`,
   counting: 'Counting …',
   whichWay: 'Way',
   minutesInAll: 'Minutes in all',
@@ -232,7 +230,7 @@ export const tripWords = {
   nextTrip: 'Next trip',
   again: (name: string) => `${name}, again`,
   everybody: 'everybody',
-  noneWord: 'none',
+  noneOfThem: 'none',
   clearIt: 'clear',
   ofMinutes: (minutes: number) => ` of ${minutes}`,
   about: (times: string) => `about ${times}`,

@@ -58,7 +58,7 @@ export function seasonBlocks(input: {
     { heading: say.everyEntry, level: 2 },
     {
       table: {
-        heads: [say.day, say.edge, say.work, say.withWord, say.before, say.after, say.note],
+        heads: [say.day, say.edge, say.work, say.withThing, say.before, say.after, say.note],
         rows: own.map((session) => [
           ...[day(session.startedAt), nameOf(session), WORK_WORDS[session.job]],
           session.steps.map(({ abrasiveName }) => abrasiveName).join(say.then),

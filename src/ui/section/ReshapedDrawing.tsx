@@ -55,7 +55,7 @@ export function ReshapedDrawing({
       height={HEIGHT}
       viewBox={`0 0 ${width} ${HEIGHT}`}
       role="img"
-      aria-label={say.theSectionAsPlannedPer(zoneAfter.bevelAngleDeg, recessionMm)}
+      aria-label={say.sectionAsPlanned(zoneAfter.bevelAngleDeg, recessionMm)}
     >
       <pattern
         id={hatch}

@@ -49,7 +49,7 @@ export function SectionDrawing(props: {
         height={HEIGHT}
         viewBox={`0 0 ${width} ${HEIGHT}`}
         role="img"
-        aria-label={say.sectionPerSideThickA(
+        aria-label={say.sectionLabel(
           view.label,
           zone.bevelAngleDeg,
           profileThickness(profile, 0.25),

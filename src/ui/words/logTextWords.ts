@@ -30,7 +30,7 @@ export const uiLogTextWords = {
   itPassedThen: 'It passed then',
   everyEntry: 'Every entry',
   day: 'Day',
-  withWord: 'With',
+  withThing: 'With',
   note: 'Note',
   then: ', then ',
   kind: 'Kind',

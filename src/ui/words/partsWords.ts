@@ -13,7 +13,7 @@ export const uiPartsWords = {
   whatElseDoYouSee: 'What else do you see or feel?',
   spine: 'spine',
   theSpine: 'the spine',
-  theBackEndOfThe: 'the back end of the stone',
+  backEndOfStone: 'the back end of the stone',
   ofYourCoin: (coins: number) => `, ${format.rounded(coins, 1)} of your coin`,
   letTheGo: (name: string) => `Let the ${name} go`,
   tryAgainSimulated: 'Try again: simulated',
@@ -48,15 +48,15 @@ export const uiPartsWords = {
   twoFeatherLightStrokesEdge: 'two feather-light strokes, edge leading, at',
   leaveItForTheStrop: 'leave it for the strop',
   perSide: (shearingDeg: number) => ` ${format.deg(shearingDeg)} per side`,
-  beforeYouChangeStonesThe: (way: string) => `Before you change stones, the burr goes: ${way}.`,
-  theBurrGoesOnceAt: (way: string) => `The burr goes once, at the end: ${way}.`,
-  maskTheFlatBehindThe: 'Mask the flat behind the bevel.',
+  burrGoesBeforeChange: (way: string) => `Before you change stones, the burr goes: ${way}.`,
+  burrGoesAtEnd: (way: string) => `The burr goes once, at the end: ${way}.`,
+  maskTheFlat: 'Mask the flat behind the bevel.',
   asTheStrokeReachesBelly: (handleRiseMm: number) =>
     `As the stroke reaches belly and tip, lift the end of the handle, by ${format.mm(handleRiseMm)} at the tip, so that the bevel keeps its contact.`,
-  keepTheWristFlatTo: (missedDeg: number) =>
+  keepWristFlat: (missedDeg: number) =>
     `Keep the wrist flat to the tip, and press at the shoulder: the bevel lies ${format.deg(missedDeg)} flatter there.`,
   openAndMendIt: 'Open and mend it',
-  theRecordAsItIs: 'The record as it is stored',
+  recordAsStored: 'The record as it is stored',
   line: (line: number, field: string, message: string) => `Line ${line}, ${field}: ${message}`,
   saveItMended: 'Save it mended',
   cannotBeUsed: (name: string) => `${name} cannot be used`,
@@ -93,7 +93,7 @@ export const uiPartsWords = {
   byItsWork: 'By its work',
   orTheTestItMust: 'or the test it must pass:',
   byATest: 'By a test',
-  thatIsAnApexOf: (apexRadiusUm: number, finishSizeUm: number) =>
+  apexMeans: (apexRadiusUm: number, finishSizeUm: number) =>
     `That is an apex of about ${format.um(apexRadiusUm)}, off a last stone of at most ${format.um(finishSizeUm)}.`,
   chooseAJpeg: (message: string) => `${message}. Choose a JPEG or PNG.`,
   isNoPicture: (file: string) => `${file} is not a picture that this browser can read`,

@@ -4,7 +4,7 @@ import * as format from '../format';
 export const uiSectionWords = {
   wholeBlade: 'whole blade',
   perSide: 'per side',
-  sectionPerSideThickA: (label: string, bevelAngleDeg: number, widthMm: number) =>
+  sectionLabel: (label: string, bevelAngleDeg: number, widthMm: number) =>
     `Section, ${label}: ${format.deg(bevelAngleDeg)} per side, ${format.fineMm(widthMm)} thick a quarter of a millimetre behind the edge`,
   dashedAsItIs: 'dashed: as it is',
   zoom: 'Zoom',
@@ -16,7 +16,7 @@ export const uiSectionWords = {
   inclusive: (angleDeg: number) => `inclusive ${format.deg(angleDeg)}`,
   thickAtDistance: (thicknessMm: number, distance: string) =>
     `${format.fineMm(thicknessMm)} at ${distance}`,
-  theSectionAsPlannedPer: (bevelAngleDeg: number, recessionMm: number) =>
+  sectionAsPlanned: (bevelAngleDeg: number, recessionMm: number) =>
     `The section as planned: ${format.deg(bevelAngleDeg)} per side, the apex ${format.fineMm(recessionMm)} further back`,
   dottedAsItIsHatched: 'dotted: as it is; hatched: taken',
   back: (recessionMm: number) => `${format.mm(recessionMm)} back`,

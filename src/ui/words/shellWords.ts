@@ -13,7 +13,7 @@ export const shellWords = {
   lab: 'Lab',
   care: 'Care',
   data: 'Data',
-  thisScreenCouldNotBe: 'This screen could not be drawn',
+  screenNotDrawn: 'This screen could not be drawn',
   nothingIsLostYourData: (message: string) =>
     `${message}. Nothing is lost: your data stand as they were, and the other screens go on.`,
   drawItAgain: 'Draw it again',
@@ -21,7 +21,7 @@ export const shellWords = {
   screens: 'Screens',
   more: 'More …',
   changedInTwoPlaces: 'Changed in two places',
-  sinceThisWasOpenedThe:
+  changedElsewhere:
     'Since this was opened, the same was changed elsewhere. All else is joined; say which of these stands.',
   savedMeanwhile: 'saved meanwhile: ',
   saveThese: 'Save these',
@@ -42,15 +42,15 @@ export const shellWords = {
   keys: 'Keys',
   goTo: 'Go to',
   inTheTouchUpGuide: 'In the touch-up guide',
-  singleKeysWorkOutsideOf: 'Single keys work outside of fields',
+  singleKeysWork: 'Single keys work outside of fields',
   close: 'Close',
   skipToTheScreen: 'Skip to the screen',
   aNewVersionIsReady: 'A new version is ready.',
   reloadToUseIt: 'Reload to use it',
   anotherTabHoldsAnOlder: 'Another tab holds an older version',
-  closeTheOtherTabsOf:
+  closeOtherTabs:
     'Close the other tabs of Open Trail, or reload them; this one goes on by itself. Nothing is lost.',
-  thisDataIsOfA: 'This data is of a newer version of Open Trail',
+  dataOfNewerVersion: 'This data is of a newer version of Open Trail',
   theBrowserDoesNotLet: 'The browser does not let Open Trail store anything',
   thisPageIsAnOlder:
     'This page is an older one than wrote it last. Reload it, and close other tabs of Open Trail, until the newer one opens. Nothing of it is lost or changed.',

@@ -5,30 +5,30 @@ import { plural } from '../../../ui/words/plural';
 
 /** What these screens say. */
 export const guideWords = {
-  theFacetIsSavedWith: 'The facet is saved with its stretch.',
+  facetIsSaved: 'The facet is saved with its stretch.',
   theNewMeasuresAreSaved: 'The new measures are saved.',
   undo: 'Undo',
   finishingTheWorkOn: (name: string) => `finishing the work on ${name}`,
   measuringAfterItsWork: (name: string) => `measuring ${name} after its work`,
   feelForTheBurr: 'Feel for the burr',
-  drawAFingertipFromThe:
+  feelForBurrSafely:
     'Draw a fingertip from the spine off the edge, never along it, or a cotton bud that snags. Tap each part where you feel it.',
   itStandsOnTheSide: 'It stands on the side',
   whereItIsFelt: 'Where it is felt',
   notFeltForYet: 'Not felt for yet.',
   alongAllOfItTurn: 'Along all of it: turn over, or go on to the next step.',
-  noneYetFromAboutMore: (places: string, owed: number) =>
+  burrNotYetAt: (places: string, owed: number) =>
     `None yet from ${places}: about ${owed} more a side there.`,
   theBurrOff: 'The burr off',
-  feelAcrossFromSpineTo: 'Feel across, from spine to edge, never along it: a wire edge cuts.',
+  feelAcrossTheEdge: 'Feel across, from spine to edge, never along it: a wire edge cuts.',
   takenOffBy: 'Taken off by',
   perSide: (steepDeg: number, holdInShort: string) =>
     `${format.deg(steepDeg)} per side. ${holdInShort}`,
   alternate432And:
     'Alternate 4, 3, 2 and 1 a side at the same angle, each round lighter, the last with the tool’s own weight.',
-  twoFeatherLightStrokesA: (steep: string) =>
+  shearOffBySteepStrokes: (steep: string) =>
     `Two feather-light strokes a side, edge leading, at ${steep}. They keep the tooth of this stone and leave a narrow micro-bevel.`,
-  threeOrFourStrokesA:
+  trailingStrokesTakeItOff:
     'Three or four strokes a side, edge trailing, with no more than the tool’s own weight.',
   leaveItStandingTheStrop:
     'Leave it standing: the strop breaks it. If it scores the leather, come back and take it off here.',
@@ -61,10 +61,10 @@ export const guideWords = {
   minutesThen: (minutes: number, abrasiveName: string) =>
     `${format.minutes(minutes)}, then ${abrasiveName}`,
   thisStep: (abrasiveName: string) => `This step: ${abrasiveName}`,
-  shareTheStrokesBetweenThe: 'Share the strokes between the sides; the count turns over with you',
-  countByABeatEach: 'Count by a beat: each click is a stroke, until you pause',
+  shareStrokesBetweenSides: 'Share the strokes between the sides; the count turns over with you',
+  countByBeat: 'Count by a beat: each click is a stroke, until you pause',
   motionWithPace: (motion: string, strokes: number) => `${motion}, ${strokes} a minute`,
-  calledWhenASideIs: 'Called when a side is done, by',
+  sideDoneIsCalledBy: 'Called when a side is done, by',
   leaveThisStepOutBecause: 'Leave this step out, because',
   stepBackTo: (abrasiveName: string) => `Step back to ${abrasiveName}`,
   leftOut: (skipped: string) => `left out: ${skipped}`,
@@ -72,7 +72,7 @@ export const guideWords = {
   ofSoManyStrokes: 'of so many strokes',
   thisStepHeading: 'This step',
   byStrokes: 'by strokes',
-  byFeelAClockNo: 'by feel: a clock, no count',
+  byFeelAndClock: 'by feel: a clock, no count',
   testIt: 'Test it',
   theFinestTestItPasses: 'The finest test it passes now',
   wipeItFirstFromSpine: 'Wipe it first, from spine toward edge.',
@@ -82,7 +82,7 @@ export const guideWords = {
     `About ${format.um(apexRadiusUm)} (${low}–${format.um(highUm)})`,
   apexMeetsTarget: (about: string, targetApexUm: number) =>
     `${about}: it meets its target (${format.um(targetApexUm)}). Stop there.`,
-  worseThanBeforeInkThe: (about: string) =>
+  worseThanBefore: (about: string) =>
     `${about}, worse than before. Ink the edge and look before you go on.`,
   noBetterThanBeforeBeyond: (about: string) =>
     `${about}, no better than before beyond its scatter. Ink the edge and look before you go on.`,
@@ -95,16 +95,16 @@ export const guideWords = {
   angleOfTheCheek: 'Angle of the cheek',
   angleBehindIt: 'Angle behind it',
   thickAtTheShoulder: 'Thick at the shoulder',
-  mustBeMoreThanThe: 'must be more than the angle of the faces behind it',
-  mustBeLessThanThe: 'must be less than the angle of the edge',
+  mustExceedFaceAngle: 'must be more than the angle of the faces behind it',
+  mustStayUnderEdgeAngle: 'must be less than the angle of the edge',
   finish: 'Finish',
   whatToWatchNextTime: 'What to watch next time (optional)',
-  wipeAndDryItA:
+  wipeDryAndOil:
     'Wipe and dry it, a thin film of oil, wax or fat on carbon steel, clean hands before food. Keep swarf out of food and eyes.',
   backToTheStrokes: 'Back to the strokes',
   writeItIntoTheLog: 'Write it into the log',
   finestTestAtTheEnd: 'The finest test it passes at the end',
-  theArcIsGroundIn:
+  arcGroundInPart:
     'The arc is ground in part: its measures stay as they were. Measure its angle again before the next touch-up, or go on with the facets that are left.',
   itHasLeftAFacet: (faceWidthMm: number, angleDeg: number) =>
     `It has left a facet ${format.fineMm(faceWidthMm)} wide at ${format.deg(angleDeg)} per side`,
@@ -112,14 +112,14 @@ export const guideWords = {
   keepItAsAMicro: 'Keep it as a micro-bevel',
   theDrawingAndTheNext: 'The drawing and the next plan go by it.',
   stillToBeSeen: 'Still to be seen?',
-  fromTheHeelOfThe: (spoken: string, startMm: number, stillDeep: string) =>
+  findingFromHeel: (spoken: string, startMm: number, stillDeep: string) =>
     `${format.sentence(spoken)} ${format.placeMm(startMm)} from the heel of the stretch${stillDeep}`,
   deep: (depthMm: number) => `, ${format.chipDepth(depthMm)} deep`,
   now: (edgeName: string) => `Now ${edgeName}.`,
   wash: 'Wash',
-  brushAndRinseLayIt: 'brush and rinse; lay it flat to dry',
+  howToWash: 'brush and rinse; lay it flat to dry',
   dry: 'Dry',
-  fromTheSpineTowardThe: 'from the spine toward the edge',
+  howToDry: 'from the spine toward the edge',
   wax: 'Wax',
   aThinFilmOfWax: 'a thin film of wax, oil or fat',
   sheath: 'Sheath',
@@ -139,7 +139,7 @@ export const guideWords = {
   doneWhen: 'Done when',
   pausedAt: (side: string) => `${side}, paused`,
   sideStandsAt: (other: string) => `${other} side stands at`,
-  tapAnywhereHereOrThe: (placeWords: string) =>
+  tapForEachStroke: (placeWords: string) =>
     `${placeWords}Tap anywhere here, or the space bar, for each stroke.`,
   ofAbout: 'of about',
   aSide: (motionWord: string) => `${motionWord} a side`,
@@ -147,11 +147,11 @@ export const guideWords = {
     `${passWords}, heel to toe, of ${passStrokes} each`,
   thisSideHasItsStrokes: 'This side has its strokes: turn it over.',
   inkItAndLookDo: 'Ink it and look: do the strokes reach the edge?',
-  firstASideFromAt: (strokesPerSide: number, spanMm: string, angleDeg: number) =>
+  stretchFirst: (strokesPerSide: number, spanMm: string, angleDeg: number) =>
     `First ${strokesPerSide} a side from ${spanMm}, at ${format.deg(angleDeg)} per side. `,
-  nowTheRestOfThe: (angleDeg: number) =>
+  restOfEdgeNow: (angleDeg: number) =>
     `Now the rest of the edge, at ${format.deg(angleDeg)} per side. `,
-  sectionOfALittleOver: (section: number, sections: number, spanMm: string) =>
+  sectionOfEdge: (section: number, sections: number, spanMm: string) =>
     `Section ${section} of ${sections}, ${spanMm}, a little over the next. `,
   setThenTurnOver: (set: number, sets: number, left: number, next: string | null) =>
     `set ${set}${set > sets ? ', past the plan' : ` of ${sets}`}: ${left} more, then turn over${next === null ? '' : `; the next goes ${next}`}`,
@@ -165,8 +165,8 @@ export const guideWords = {
   bothSidesDoneGoOn: 'Both sides done: go on',
   thisSideDone: 'This side done',
   startTheClock: 'Start the clock',
-  testItFirstIfYou: 'test it first, if you like',
-  nothingIsCountedOnlyThe: 'nothing is counted: only the time',
+  mayTestFirst: 'test it first, if you like',
+  onlyTimeIsCounted: 'nothing is counted: only the time',
   thenBothSidesAreDone: 'then both sides are done',
   thenTurnItOver: (other: string) => `then turn it over: ${other}`,
   backOne: 'Back one',
@@ -196,7 +196,7 @@ export const guideWords = {
   usualSecondsASide: (lowSeconds: number, highSeconds: number) =>
     `usually ${lowSeconds}–${highSeconds} s a side`,
   whyItMayBeStuck: 'Why it may be stuck',
-  itTakesLongerThanIt: 'It takes longer than it should',
+  takesTooLong: 'It takes longer than it should',
   carryOnButton: 'Carry on',
   thereIsNoSuchTouch: 'There is no such touch-up here',
   itMayBeOnAnother: 'It may be on another device, or its tool was taken down.',

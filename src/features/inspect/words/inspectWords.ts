@@ -3,7 +3,7 @@ import { plural } from '../../../ui/words/plural';
 
 /** What these screens say. */
 export const inspectWords = {
-  theLookIsSavedWhat: 'The look is saved; what was found stays on the strip.',
+  lookIsSaved: 'The look is saved; what was found stays on the strip.',
   undo: 'Undo',
   angle: 'Angle',
   angleAdvice: (advice: string) => `Angle: ${advice}`,
@@ -33,12 +33,12 @@ export const inspectWords = {
   onWhichSideItStands: 'On which side it stands',
   acrossTheBevel: 'Across the bevel',
   whatDidIt: 'What did it',
-  leftOnPurposeWornOut: 'Left on purpose: worn out over later touch-ups',
+  leftOnPurpose: 'Left on purpose: worn out over later touch-ups',
   done: 'Done',
   takeItOffTheStrip: 'Take it off the strip',
   walkTheStrip: 'Walk the strip',
   whatYouSee: 'What you see',
-  tapTheStripWhereYou: (spoken: string) =>
+  tapWhereYouSee: (spoken: string) =>
     `Tap the strip where you see the ${spoken}, or give its place:`,
   fromTheHeelField: 'From the heel',
   putItThere: 'Put it there',
@@ -50,7 +50,7 @@ export const inspectWords = {
   planTheStropping: 'Plan the stropping',
   planTheThinning: 'Plan the thinning',
   planTheNewAngle: 'Plan the new angle',
-  planTheWorkOnThe: 'Plan the work on the spine',
+  planSpineWork: 'Plan the work on the spine',
   leaveItAlone: 'Leave it alone.',
   noteTheLook: 'Save the look',
   stretches: 'Stretches',
@@ -65,7 +65,7 @@ export const inspectWords = {
   singleReadingsScatterTakeThree: 'Single readings scatter: take three. ',
   takeTheLastOneBack: 'Take the last one back',
   verdict: 'Verdict',
-  theChipStaysMendingIt: (leftDamageWords: string) =>
+  chipStays: (leftDamageWords: string) =>
     `The chip stays: mending it here takes too long. It goes ${leftDamageWords}.`,
   theChipThreeWays: 'The chip, three ways',
   takesNothingGoneAfterAbout: (touchUps: number) =>

@@ -250,7 +250,7 @@ function cautions(edges: readonly EdgeNeed[], coinThicknessMm: number): string[]
     say.crackOrLooseHeadStop(stopped.size > 0 ? say.mustNotBeUsed([...stopped]) : ''),
     say.firmSeatGoodLightNobody,
     say.belowAndBehindTheFace,
-    say.theNumberIsStrokesOn,
-    say.coinToolsEachToIts(coinThicknessMm),
+    say.whatStrokesMean,
+    say.coinAndScale(coinThicknessMm),
   ];
 }

@@ -17,9 +17,9 @@ export const kitCardWords = {
     'Firm seat, good light, nobody in reach, dressing at hand. Glove on the holding hand; fingers',
   belowAndBehindTheFace:
     'below and behind the face. Strop on a board. Wipe from spine toward edge. Never catch a tool.',
-  theNumberIsStrokesOn:
+  whatStrokesMean:
     'The number is strokes on each side: guesses, half to double; stop when the sign is there.',
-  coinToolsEachToIts: (coinThicknessMm: number) =>
+  coinAndScale: (coinThicknessMm: number) =>
     `Coin ${format.fineMm(coinThicknessMm)}. Tools each to its own scale.`,
   then: ', then ',
   watchFor: (what: string) => `Watch: ${what}`,

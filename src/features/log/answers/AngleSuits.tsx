@@ -62,10 +62,10 @@ function foundWords({ found }: Stay): string {
 /** What the log says of the present angle, in a few words. */
 function suitsWords({ stays, advice }: DamageByAngle): string {
   const { move, changeDeg, reason } = advice;
-  if (move === 'steeper') return say.tooThinSteeperOrA(changeDeg);
+  if (move === 'steeper') return say.tooThinGoSteeper(changeDeg);
   if (move === 'flatter') return say.hasRoomCouldGoFlatter(-changeDeg);
   if (move === 'thin') return say.suitsTheShouldersNeedThinning;
-  if (reason.kind === 'open chip') return say.notToBlameForThe;
+  if (reason.kind === 'open chip') return say.notToBlameForChip;
   return stays.at(-1)!.found.work === 0 ? say.suitsSoFar : say.keepItAndLookOn;
 }
 

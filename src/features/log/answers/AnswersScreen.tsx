@@ -44,7 +44,7 @@ export function AnswersScreen() {
           {say.backToTheLog}
         </Link>
       </div>
-      {!says && <p className="mt-3 max-w-[60ch] text-lg">{say.tooLittleIsInIt}</p>}
+      {!says && <p className="mt-3 max-w-[60ch] text-lg">{say.tooLittleYet}</p>}
       <HowLong edges={edges} nameOf={nameOf} />
       <HowMuchWork edges={edges} plans={plans} nameOf={nameOf} />
       <HowItLasts edges={edges} tasks={tasks} nameOf={nameOf} />
@@ -77,11 +77,11 @@ function BalanceAnswer({ balance }: { balance: SideBalance }) {
   return (
     <Answer
       title={say.strokesOnTheLeft(
-        better ? say.yourSidesHaveEvenedOut : say.yourSidesAreNoMore,
+        better ? say.yourSidesHaveEvenedOut : say.sidesNoMoreEven,
         percent(then),
         percent(now),
       )}
-      behind={say.fromOfTwentyStrokesAnd(steps)}
+      behind={say.fromLongSteps(steps)}
     >
       <p className="mt-1">
         {say.oneStepStrays(percent(offNow), percent(offThen))}{' '}
@@ -95,11 +95,8 @@ function BalanceAnswer({ balance }: { balance: SideBalance }) {
 function HoldAnswer({ hold }: { hold: HoldByInk }) {
   const { then, now, fault, looks } = hold;
   return (
-    <Answer
-      title={say.inkGoneShare(percent(now), percent(then))}
-      behind={say.fromAtInkInThe(looks)}
-    >
-      {fault && <p className="mt-1">{say.whereItWasNotIt(INK_WORDS[fault])}</p>}
+    <Answer title={say.inkGoneShare(percent(now), percent(then))} behind={say.fromInkLooks(looks)}>
+      {fault && <p className="mt-1">{say.mostOftenInkWas(INK_WORDS[fault])}</p>}
     </Answer>
   );
 }
@@ -117,7 +114,7 @@ function EarnsItsGrams({ earned }: { earned: readonly EarnedGrams[] }) {
           [say.weight, true],
           [say.carriedUsed, true],
           [say.saved, true],
-          [say.forEach100GAnd, false],
+          [say.perHundredGramsAndTrip, false],
           [say.nothingElseCouldDo, true],
         ]}
       >
@@ -177,7 +174,7 @@ function SteelTaken({ edges, nameOf }: { edges: readonly EdgeAnswers[]; nameOf: 
         1000 * perYearMm(most.steel),
         yearsWords(most.steel.years),
       )}
-      behind={say.fromTheRecessionThatEach(touchUps)}
+      behind={say.whenceSteelIsKnown(touchUps)}
     >
       <AnswerTable
         heads={[

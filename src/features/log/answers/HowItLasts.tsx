@@ -31,7 +31,7 @@ export function HowItLasts(props: {
         hours(longest.lasts.untilTired),
         taskName(longest.lasts.taskId),
       )}
-      behind={say.fromLooksBeforeAndAfter}
+      behind={say.whenceEnduranceIsKnown}
     >
       <AnswerTable
         heads={[

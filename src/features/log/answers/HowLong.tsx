@@ -17,10 +17,10 @@ export function HowLong({ edges, nameOf }: { edges: readonly EdgeAnswers[]; name
   const moving = rows.find(({ gaps }) => gaps.trend !== null);
   const title = moving
     ? `${nameOf(moving.edge)} ${storyWords({ kind: 'stones trend', trend: moving.gaps.trend!, days: moving.gaps.days })}`
-    : say.noEdgeAsksSoonerOr;
+    : say.noEdgeAsksSooner;
   const entries = sum(rows, ({ gaps }) => gaps.days.length + 1);
   return (
-    <Answer title={title} behind={say.fromStropsAndStonesAre(entries)}>
+    <Answer title={title} behind={say.whenceGapsAreKnown(entries)}>
       <AnswerTable
         heads={[
           [say.edge, false],

@@ -18,9 +18,9 @@ export function HowMuchWork(props: {
   if (rows.length === 0 && !plans) return null;
   return (
     <Answer
-      title={plans ? `${plansWords(plans)}.` : say.theSameJobThenAnd}
+      title={plans ? `${plansWords(plans)}.` : say.sameJobThenAndNow}
       behind={[
-        plans && say.plansTheFirstFiveOf(plans.steps),
+        plans && say.plansFirstAgainstLast(plans.steps),
         rows.length > 0 && say.theSameJobTouchUps,
       ]
         .filter(Boolean)

@@ -25,7 +25,7 @@ export function TesterAnswer({ learned }: { learned: TesterLearned }) {
   const most = Math.max(...pairs.map((pair) => pair.grams), gramsAt(USUAL_TESTER, 8));
   return (
     <Answer
-      title={say.yourForceTesterReadsWhere(gramsAt(scale, 1), gramsAt(USUAL_TESTER, 1))}
+      title={say.ownTesterAgainstUsual(gramsAt(scale, 1), gramsAt(USUAL_TESTER, 1))}
       behind={say.ownTesterFromPairs(pairs.length, scale.restG.toFixed(0), scale.eachG.toFixed(0))}
     >
       <Plot
@@ -57,7 +57,7 @@ export function TesterAnswer({ learned }: { learned: TesterLearned }) {
           );
         }}
       </Plot>
-      <p className="text-[0.95rem] text-soft">{say.ringsYourPairsThickYour}</p>
+      <p className="text-[0.95rem] text-soft">{say.testerChartLegend}</p>
     </Answer>
   );
 }

@@ -20,11 +20,11 @@ export const logAnswersWords = {
   byMisuse: (misuse: number) => `${misuse} by misuse`,
   asItCame: (factory: number) => `${factory} as it came`,
   ofUnknownCause: (unknown: number) => `${unknown} of unknown cause`,
-  tooThinSteeperOrA: (changeDeg: number) =>
+  tooThinGoSteeper: (changeDeg: number) =>
     `too thin: ${format.deg(changeDeg)} steeper, or a micro-bevel`,
   hasRoomCouldGoFlatter: (angleDeg: number) => `has room: could go ${format.deg(angleDeg)} flatter`,
   suitsTheShouldersNeedThinning: 'suits; the shoulders need thinning',
-  notToBlameForThe: 'not to blame for the chip',
+  notToBlameForChip: 'not to blame for the chip',
   suitsSoFar: 'suits so far',
   keepItAndLookOn: 'keep it and look on',
   chippedAtAngle: (edge: string, beforeDeg: number, nowDeg: number) =>
@@ -37,7 +37,7 @@ export const logAnswersWords = {
   weight: 'Weight',
   carriedUsed: 'Carried, used',
   saved: 'Saved',
-  forEach100GAnd: 'For each 100 g and trip',
+  perHundredGramsAndTrip: 'For each 100 g and trip',
   nothingElseCouldDo: 'Nothing else could do',
   nothingElseCouldDoWhat: (name: string) => `Nothing else could do what ${name} did`,
   earnsItsGramsBest: (name: string) => `${name} earns its grams best`,
@@ -45,22 +45,22 @@ export const logAnswersWords = {
   wasNeverUsed: (title: string, names: readonly string[]) =>
     `${title}; ${format.listed(names)} was never used.`,
   yourSidesHaveEvenedOut: 'Your sides have evened out',
-  yourSidesAreNoMore: 'Your sides are no more even than they were',
+  sidesNoMoreEven: 'Your sides are no more even than they were',
   strokesOnTheLeft: (verdict: string, shareFirst: string, shareNow: string) =>
     `${verdict}: ${shareFirst} of the strokes on the left at first, ${shareNow} now.`,
-  fromOfTwentyStrokesAnd: (steps: number) =>
+  fromLongSteps: (steps: number) =>
     `From ${plural(steps, 'step')} of twenty strokes and more: the older half against the newer.`,
   oneStepStrays: (now: string, first: string) =>
     `One step strays ${now} from a half in the middle, ${first} at first.`,
   youStillFavourTheSide: (lean: string) => `You still favour the ${lean} side.`,
   inkGoneShare: (now: string, first: string) =>
     `Ink was gone to the edge ${now} of the time lately, ${first} at first.`,
-  fromAtInkInThe: (looks: number) =>
+  fromInkLooks: (looks: number) =>
     `From ${plural(looks, 'look')} at ink in the guide: the older half against the newer.`,
-  whereItWasNotIt: (inkWords: string) => `Where it was not, it was most often ${inkWords}.`,
+  mostOftenInkWas: (inkWords: string) => `Where it was not, it was most often ${inkWords}.`,
   edgeLasts: (edge: string, hours: string, task: string) =>
     `${edge} lasts ${hours} of ${task} until it is tired.`,
-  fromLooksBeforeAndAfter:
+  whenceEnduranceIsKnown:
     'From looks before and after painted trips, and from hours noted at a touch-up; from two stretches of mostly one task on. From as keen as asked until tired, at an even rate.',
   task: 'Task',
   finish: 'Finish',
@@ -68,8 +68,8 @@ export const logAnswersWords = {
   stretches: 'Stretches',
   notKnown: 'not known',
   atLeast: 'at least ',
-  noEdgeAsksSoonerOr: 'No edge asks sooner or later than it used to.',
-  fromStropsAndStonesAre: (entries: number) =>
+  noEdgeAsksSooner: 'No edge asks sooner or later than it used to.',
+  whenceGapsAreKnown: (entries: number) =>
     `From ${plural(entries, 'entry', 'entries')}. Strops and stones are said from three entries on, thinnings from two; a trend from five on, where chance makes one in one row of ten at most.`,
   between: 'Between',
   daysEachGap: 'Days, each gap',
@@ -79,8 +79,8 @@ export const logAnswersWords = {
   notSaid: 'not said',
   soonerEachTime: 'sooner each time',
   longerEachTime: 'longer each time',
-  theSameJobThenAnd: 'The same job, then and now.',
-  plansTheFirstFiveOf: (steps: number) =>
+  sameJobThenAndNow: 'The same job, then and now.',
+  plansFirstAgainstLast: (steps: number) =>
     `Plans: the first five of ${plural(steps, 'step')} against the last five.`,
   theSameJobTouchUps:
     'The same job: touch-ups between the same two tests with the same kind of thing, from four on; the older half against the newer.',
@@ -96,7 +96,7 @@ export const logAnswersWords = {
     `${work}: ${before} to ${after}`,
   losesMostSteel: (edge: string, perYearMm: number, years: string) =>
     `${edge} loses most steel, ${format.rounded(perYearMm, 0)} µm a year; what is left lasts ${years}.`,
-  fromTheRecessionThatEach: (touchUps: number) =>
+  whenceSteelIsKnown: (touchUps: number) =>
     `From ${plural(touchUps, 'touch-up')}: the recession that each rounded apex and each chip needed. An edge is said from three touch-ups on.`,
   eachTouchUp: 'Each touch-up',
   withoutChips: 'Without chips',
@@ -108,14 +108,14 @@ export const logAnswersWords = {
     `${plural(pairs, 'pair')} more of grams and a test, and your own tester is known.`,
   usualTesterUntilTenPairs: (pairs: number, restG: number, eachG: number) =>
     `${plural(pairs, 'pair')} so far. Until ten stand the usual one is taken: ${restG} g and ${eachG} g for each µm to the power of 0.8.`,
-  yourForceTesterReadsWhere: (ownG: number, usualG: number) =>
+  ownTesterAgainstUsual: (ownG: number, usualG: number) =>
     `Your force tester reads ${format.grams(ownG)} where newsprint is just push-cut; the usual one reads ${format.grams(usualG)}.`,
   ownTesterFromPairs: (pairs: number, restG: string, eachG: string) =>
     `From ${plural(pairs, 'pair')} of grams and a test at one place: ${restG} g and ${eachG} g for each µm to the power of 0.8. Every estimate from grams goes by it.`,
-  ringsYourPairsThickYour: 'Rings: your pairs. Thick: your tester. Dotted: the usual one.',
+  testerChartLegend: 'Rings: your pairs. Thick: your tester. Dotted: the usual one.',
   whatTheLogAnswers: 'What the log answers',
   backToTheLog: 'Back to the log',
-  tooLittleIsInIt:
+  tooLittleYet:
     'Too little is in it yet. From three touch-ups of one edge on it says how long they lie apart; tests before and after each one make the answers better.',
   noneFits: 'none',
   never: 'never',

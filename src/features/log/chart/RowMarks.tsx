@@ -82,5 +82,5 @@ export function RowMarks(props: {
 function nameOf({ at, mark, before, after }: CourseEntry): string {
   const from = before ? um(before.apexUm) : 'untested';
   const to = after ? um(after.apexUm) : 'untested';
-  return `${day(at)}, ${WORK_MARK_WORDS[mark]}${mark === 'hook' ? '' : say.toWord(from, to)}`;
+  return `${day(at)}, ${WORK_MARK_WORDS[mark]}${mark === 'hook' ? '' : say.fromTestToTest(from, to)}`;
 }

@@ -2,7 +2,7 @@ import * as format from '../../../ui/format';
 
 /** What these screens say. */
 export const logChartWords = {
-  toWord: (from: string, to: string) => `: ${from} to ${to}`,
+  fromTestToTest: (from: string, to: string) => `: ${from} to ${to}`,
   entriesOf: (name: string) => `Entries of ${name}`,
   asATable: (name: string) => `${name} as a table`,
   rounderThanTargetDays: (edge: string, rounderDays: number, days: number) =>

@@ -8,7 +8,7 @@ export const planWords = {
   touchItUp: 'Touch it up',
   startTheTouchUp: 'Start the touch-up',
   itMeetsItsTargetLeave: 'It meets its target: leave it alone.',
-  nothingAtHandWorksThis: 'Nothing at hand works this edge.',
+  nothingWorksEdge: 'Nothing at hand works this edge.',
   layItStraight: 'Lay it straight',
   startHoning: 'Start honing',
   noSmoothSteelOrFine: 'No smooth steel or fine ceramic rod is at hand.',
@@ -18,37 +18,37 @@ export const planWords = {
   noStropAndNoHone: 'No strop and no hone is at hand.',
   thinIt: 'Thin it',
   startThinning: 'Start thinning',
-  nothingHasGrownBehindThe: 'Nothing has grown behind the edge: there is nothing to thin.',
-  nothingAtHandMovesThe: 'Nothing at hand moves the shoulders back and sets the edge again.',
+  nothingToThin: 'Nothing has grown behind the edge: there is nothing to thin.',
+  nothingMovesShoulders: 'Nothing at hand moves the shoulders back and sets the edge again.',
   changeTheAngle: 'Change the angle',
   startOnTheNewAngle: 'Start on the new angle',
-  thatIsTheAngleIt: 'That is the angle it has.',
-  nothingAtHandGrindsThis: 'Nothing at hand grinds this steel and sets the edge again.',
+  angleItHas: 'That is the angle it has.',
+  nothingGrindsSteel: 'Nothing at hand grinds this steel and sets the edge again.',
   workOnTheSpine: 'Work on the spine',
   startOnTheSpine: 'Start on the spine',
-  thisSpineIsPlainIt: 'This spine is plain: it needs no work.',
-  whatTheSpineNeedsIs: 'What the spine needs is not at hand.',
+  spineIsPlain: 'This spine is plain: it needs no work.',
+  spineNeedsNotAtHand: 'What the spine needs is not at hand.',
   noRoomLessThanHalf: 'No room: less than half of the blade would be left.',
   noRoomTheFacesBehind: (behindDeg: number) =>
     `No room: the faces behind the edge stand at ${format.deg(behindDeg)} themselves.`,
   nothingAtHandDoesIt: 'Nothing at hand does it',
   withWhatIsAtHand: (minutes: string) => `${format.sentence(minutes)} with what is at hand`,
   workForASmith: (now: string) => `${now}: work for a smith.`,
-  withWord: (now: string, minutes: number, helpfulStoneWords: string) =>
+  stateMinutesWithStone: (now: string, minutes: number, helpfulStoneWords: string) =>
     `${now}; ${format.minutes(minutes)} with ${helpfulStoneWords}.`,
   start: (name: string) => `Start: ${name}`,
   anArcOfRadius: (arcRadiusMm: number) => `an arc of ${format.mm(arcRadiusMm)} radius`,
   aFaceWide: (faceWidthMm: number) => `a face ${format.fineMm(faceWidthMm)} wide`,
-  theToolThenKeepsPer: (angleDeg: number, shape: string, shoulderThicknessMm: number) =>
+  toolThenKeeps: (angleDeg: number, shape: string, shoulderThicknessMm: number) =>
     `The tool then keeps ${format.deg(angleDeg)} per side, ${shape}, ${format.mm(shoulderThicknessMm)} thick at the shoulder. Every touch-up after it is held so.`,
   nameTheAngleThePlan: 'Name the angle: the plan follows.',
   testTheEdgeThePlan: 'Test the edge: the plan follows.',
   jump: 'Jump',
-  sizeOfTheStepBefore: 'size of the step before ÷ size of this one',
+  jumpWorking: 'size of the step before ÷ size of this one',
   strokes: 'Strokes',
   closingStrokes: (decays: number, learned: string) =>
     `${decays} times the burr’s decay, or the strop’s best count where that is less${learned}`,
-  aUsualCountNothingIs: 'a usual count: nothing is ground away, so nothing is computed',
+  usualCount: 'a usual count: nothing is ground away, so nothing is computed',
   aSide: (strokesPerSide: number) => `${strokesPerSide} a side`,
   thicknessLengthOfTheStretch: 'thickness × length of the stretch × depth',
   bothSidesLengthAreaBetween:
@@ -57,7 +57,7 @@ export const planWords = {
     'both sides: length × area past the chip; the rest of the edge: its rounding, as a band',
   bothSidesLengthWidthSin:
     'both sides: length × ½ width² × sin of half the step, twice over, and the rounding',
-  fourTimesLengthAreaOf:
+  microBevelVolume:
     'four times length × area of the band next to the apex: shift × width, less what a wobbling hand misses',
   learnedFromOfYourSteps: (learnedFactor: number, learnedSteps: number) =>
     ` × ${format.rounded(learnedFactor, 2)}, learned from ${learnedSteps} of your steps`,
@@ -72,7 +72,7 @@ export const planWords = {
   abrasiveOnSteel: (sizeUm: number, hardnessHrc: number, carbide: string) =>
     `${format.um(sizeUm)} on ${hardnessHrc} HRC, ${carbide} in carbides`,
   mmNM: (factor: number) => `${format.times(factor)} mm³/(N·m)`,
-  steelWearRateHalfOn: (forceN: number, strokeLengthMm: number, learned: string) =>
+  strokesWorking: (forceN: number, strokeLengthMm: number, learned: string) =>
     `steel ÷ (wear rate × ${format.newtons(forceN)} × ${format.mm(strokeLengthMm)})${learned}, half on each side`,
   itIsUnderWayAlready: 'It is under way already: go on there.',
   theChip: 'The chip',
@@ -82,11 +82,11 @@ export const planWords = {
   n0Min: '0 min',
   notNeeded: 'not needed',
   wayNotAtHand: 'nothing at hand does it',
-  soWideThatItIs: 'so wide that it is a new angle',
-  leavesAFacetWideAt: (widthMm: number, angleDeg: number) =>
+  wideAsNewAngle: 'so wide that it is a new angle',
+  leavesFacet: (widthMm: number, angleDeg: number) =>
     `leaves a facet ${format.fineMm(widthMm)} wide at ${format.deg(angleDeg)} per side: keep it, or blend it next time`,
-  goesWithTheRoundingNo: 'goes with the rounding: no facet',
-  leavesNothingToSeeThe: (recessionMm: number) =>
+  leavesNoFacet: 'goes with the rounding: no facet',
+  leavesShorterEdge: (recessionMm: number) =>
     `leaves nothing to see; the edge is ${format.fineMm(recessionMm)} shorter`,
   goneAfterAbout: (touchUps: number, when: string) =>
     `gone after about ${plural(touchUps, 'touch-up')}${when}`,
@@ -100,14 +100,14 @@ export const planWords = {
     `Learned from your log: ${things}${isAll ? '' : '; the rest not yet'}`,
   endsAtAbout: (apexRadiusUm: number, passesWords: string) =>
     `Ends at about ${format.um(apexRadiusUm)}: ${passesWords}`,
-  withTheScratchesOfA: (ends: string) =>
+  endsWithCoarserScratches: (ends: string) =>
     `${ends}, with the scratches of a coarser stone than its work likes.`,
   target: (ends: string, targetApexUm: number) => `${ends}; target ${format.um(targetApexUm)}.`,
   workSinceIfYouKnow: 'Work since, if you know it',
-  inWord: 'In',
+  inWork: 'In',
   ofEdge: (name: string, startMm: number) => `${name}, ${format.placeMm(startMm)} of edge`,
   now: 'now',
-  forWord: 'for',
+  forTask: 'for',
   where: 'where',
   noImpactsHereThisStretch: 'No impacts here: this stretch must never hit anything hard.',
   whatIsTheFinestTest: 'What is the finest test it passes now?',
@@ -128,7 +128,7 @@ export const planWords = {
   theLadder: 'The ladder',
   then: ', then ',
   ladderOf: (things: string) => `The ladder: ${things}`,
-  chooseYourOwnTakeA: 'Choose your own: take a stone in or out',
+  chooseYourOwn: 'Choose your own: take a stone in or out',
   stonesAndStropsThatFit: 'Stones and strops that fit',
   beginWith: 'Begin with',
   whatThePlanChooses: 'what the plan chooses',
@@ -140,7 +140,7 @@ export const planWords = {
   aboutAsQuickAs: 'about as quick as',
   yourOwnLadderThePlans: (difference: string, than: string) =>
     `Your own ladder: ${difference} the plan’s, ${than}`,
-  theLadderAndKinderTo: (difference: string, than: string) =>
+  ladderKinderToEdge: (difference: string, than: string) =>
     `The ladder: ${difference} ${than}, and kinder to the edge`,
   nothingElseDoesIt: 'nothing else does it',
   doesNotFitIn: 'does not fit in',
@@ -153,7 +153,7 @@ export const planWords = {
   hold: 'hold',
   time: 'time',
   doneWhen: 'done when',
-  toWord: (task: string) => `to ${task}`,
+  toTask: (task: string) => `to ${task}`,
   facetOf: (facet: number, facets: number) => `, ${facet} of ${facets}`,
   about: (countSpan: string) => `about ${countSpan}`,
   fromEachEnd: 'from each end',
@@ -163,7 +163,7 @@ export const planWords = {
     `${strokesPerSide} of them from ${spanMm}`,
   doneWhenSign: 'Done when',
   orHeld: (held: string) => `or ${held}`,
-  signsCautionsAndWorkingOf: (number: number) => `Signs, cautions and working of step ${number}`,
+  moreOfStep: (number: number) => `Signs, cautions and working of step ${number}`,
   inSectionsHeelToTip: (sections: number, spans: string) =>
     `In ${sections} sections, heel to tip, each a little over the next: ${spans}.`,
   quickestLadder: (things: string, minutes: number) =>
@@ -175,7 +175,7 @@ export const planWords = {
   orLayAPrintedWedge: (byShadow: string) =>
     `${byShadow} Or lay a printed wedge on that face, and the stone upon it.`,
   stepsOfHold: (names: readonly string[]) => `Steps ${format.listed(names)}`,
-  theArcByFacetsEach: 'The arc by facets, each with its own hold',
+  arcByFacets: 'The arc by facets, each with its own hold',
   turnsBy: (angleDeg: number, isFlatter: boolean) =>
     `${format.deg(angleDeg)} ${isFlatter ? 'flatter' : 'steeper'}`,
   scrape: 'scrape',
@@ -184,11 +184,11 @@ export const planWords = {
     `${plural(touchUps, 'touch-up')} since it was last ground flat: the bevel lags ${lagUm} µm behind its apex. The angle stays as it is.`,
   notDueTheWorkedFace:
     'Not due: the worked face is within its limit. Every thinning takes steel that never comes back.',
-  asPlannedDashedAsIt: 'As planned; dashed, as it is',
+  plannedAndPresent: 'As planned; dashed, as it is',
   gramsByStrokesOn: (strops: string) => `Grams by strokes on ${strops}`,
   grams: 'grams',
   strokesOverBothSides: 'strokes over both sides',
-  noStoneHasBeenOn: 'No stone has been on it in the log yet.',
+  noStoneInLogYet: 'No stone has been on it in the log yet.',
   lastStoneAndStrops: (daysAgo: number, strops: number, nextDays: number | null) =>
     `Last stone ${daysAgo} days ago, ${strops} strops since${nextDays === null ? '' : `, the next stone in about ${nextDays} days`}`,
   today: 'today',
@@ -199,10 +199,10 @@ export const planWords = {
   rubCompoundOnOrStrop: 'Rub compound on, or strop on the bare face.',
   thinRub: 'thin rub',
   aThinRubIsEnough: 'A thin rub is enough, if any.',
-  itWorksLeaveItAs: 'It works: leave it as it is.',
+  stropWorks: 'It works: leave it as it is.',
   wipeWarm: 'wipe, warm',
   wipeItWarmItWork: 'Wipe it, warm it, work the wax in.',
-  scrapeItThenLoadIt: 'Scrape it, then load it; a cloth goes on with a new stretch.',
+  scrapeThenLoad: 'Scrape it, then load it; a cloth goes on with a new stretch.',
   eachStropOnThisEdge: 'Each strop on this edge: its best count',
   surface: 'Surface',
   bestASide: 'Best a side',
@@ -210,7 +210,7 @@ export const planWords = {
   noneSoSoon: 'none so soon',
   stoneIsQuickerThanStrop: (radiusUm: number, strokesPerSide: number) =>
     `${format.um(radiusUm)} after ${strokesPerSide} a side: a stone is quicker`,
-  daysKeptUpAndNot: (withDays: number, withoutDays: number) =>
+  daysKeptUpOrNot: (withDays: number, withoutDays: number) =>
     `Kept up it goes ${plural(withDays, 'day')} between stones, else ${withoutDays}`,
   daysKeptUp: (withDays: number) =>
     `Kept up it goes ${plural(withDays, 'day')} between stones; nothing to compare yet`,
@@ -246,13 +246,13 @@ export const planWords = {
   safeToLeaveAfterAny:
     'Safe to leave after any stage: the tool keeps what has been ground by then.',
   stepsFromTo: (firstStep: number, lastStep: number) => `steps ${firstStep} to ${lastStep}`,
-  blendTheWholeArcAfter: (arcFacets: number) =>
+  blendArcAfterEachStone: (arcFacets: number) =>
     `Blend the whole arc after each stone, in ${arcFacets} passes from apex to shoulder`,
   theGrindItHas: 'the grind it has',
-  aMicroBevelAtThe: 'a micro-bevel at the apex alone',
+  grindMicroBevel: 'a micro-bevel at the apex alone',
   scandiFlatFromTheStock: 'scandi: flat from the stock to the apex',
-  convexAnArcIntoThe: 'convex: an arc into the cheeks',
-  aSmallBevelOnThe: 'a small bevel on the taper',
+  grindConvex: 'convex: an arc into the cheeks',
+  grindSmallBevel: 'a small bevel on the taper',
   newAngle: 'New angle',
   flatterOrSteeper: 'Flatter or steeper',
   perSide: (angleDeg: number) => `${format.deg(angleDeg)} per side`,
@@ -266,7 +266,7 @@ export const planWords = {
   notByHand: 'not by hand',
   stoneWetOnce: (stoneName: string) => `${format.sentence(stoneName)}, wet once`,
   thenPutItAway: 'Then put it away',
-  washDryWaxSheathA: 'Wash, dry, wax, sheath: a tap each when the last edge is done.',
+  putAwayInShort: 'Wash, dry, wax, sheath: a tap each when the last edge is done.',
   strokesASideOf: (strokesPerSide: number) => `, ${strokesPerSide} a side`,
   earlier: 'earlier',
   inOneSitting: 'In one sitting',
@@ -278,7 +278,7 @@ export const planWords = {
   stopUse: 'Stop use.',
   anotherEdge: 'Another edge',
   whatIsAtHandWould: 'What is at hand would take too long.',
-  theSpineIsWorkedAt: (spanMm: string) =>
+  spineWorkedAt: (spanMm: string) =>
     `The spine is worked at ${spanMm} from the heel, and the edge stays covered.`,
   theChipOfStaysMending: (depthMm: number, leftDamageWords: string) =>
     `The chip of ${format.chipDepth(depthMm)} stays: mending it here takes too long. It goes ${leftDamageWords}.`,

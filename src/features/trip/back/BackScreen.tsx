@@ -51,7 +51,7 @@ export function BackScreen() {
       <section className="mx-auto w-full max-w-3xl px-4 py-6 sm:px-8">
         <h1>{say.backFromATrip}</h1>
         <p className="mt-2">
-          {say.thisTripIsNotHere}{' '}
+          {say.tripNotHere}{' '}
           <Link href="/trip" className="link">
             {say.chooseAnother}
           </Link>

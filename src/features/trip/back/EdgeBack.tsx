@@ -36,7 +36,7 @@ export function EdgeBack(props: {
             href={`/inspect?tool=${tool.id}&zone=${zone.id}`}
             className="link inline-flex min-h-12 items-center justify-self-start"
           >
-            {say.moreIsWrongWalkThe}
+            {say.moreIsWrong}
           </Link>
         </div>
       </details>

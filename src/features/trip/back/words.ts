@@ -6,7 +6,7 @@ export const tripBackWords = {
   backWithEdgesNoted: (name: string, edges: number) =>
     `Back from ${name}: ${plural(edges, 'edge')} noted.`,
   theFinestTestItPasses: (edgeName: string) => `${edgeName}: the finest test it passes`,
-  moreIsWrongWalkThe: 'More is wrong: walk the whole edge, head and handle',
+  moreIsWrong: 'More is wrong: walk the whole edge, head and handle',
   lookedAlongAndSaved: 'looked along and saved',
   notLookedAt: 'not looked at',
   hoursReallyWorked: 'Hours really worked',
@@ -17,7 +17,7 @@ export const tripBackWords = {
   allOfItWasUsed: 'All of it was used.',
   wasNotUsedSoFar: (massG: number) => `${format.grams(massG)} was not used, so far as this says.`,
   backFromATrip: 'Back from a trip',
-  thisTripIsNotHere: 'This trip is not here any more.',
+  tripNotHere: 'This trip is not here any more.',
   chooseAnother: 'Choose another',
   backFrom: (name: string) => `Back from ${name}`,
   itsToolsAreLookedThrough: 'Its tools are looked through when it is over: from its last day on.',

@@ -14,7 +14,7 @@ import {
 import { toolForm } from '../core/ladder';
 import type { Observation } from '../domain/session';
 import type { Tool, Zone } from '../domain/tool';
-import { deg, mm, sentence } from './format';
+import { sentence } from './format';
 import { Said } from './Term';
 import { SYMPTOM_WORDS } from './words/symptomWords';
 
@@ -99,6 +99,5 @@ function turnInWords({ turnDeg, liftMm, coins }: Diagnosis, isKnife: boolean): s
   if (liftMm === null || turnDeg === 0) return '';
   const way = turnDeg > 0 ? 'up' : 'down';
   const what = isKnife ? say.theSpine : say.backEndOfStone;
-  const part = coins === null ? '' : say.ofYourCoin(coins);
-  return `, ${deg(Math.abs(turnDeg))}: ${what} ${mm(Math.abs(liftMm))} ${spoken(way)}${part}`;
+  return `, ${say.turnByCoins(Math.abs(turnDeg), what, Math.abs(liftMm), spoken(way), coins)}`;
 }

@@ -1,7 +1,6 @@
 import { uiPartsWords as say } from './words/partsWords';
 import type { Trip } from '../domain/trip';
 import { dayOfTrip } from '../domain/tripDays';
-import { day } from './format';
 import { SelectField } from './forms/fields';
 
 /** Which of some trips is looked at; nothing where there is no choice. */
@@ -25,5 +24,5 @@ export function TripChoice(props: {
 }
 
 function optionWords(trip: Trip): string {
-  return `${trip.name}, ${day(dayOfTrip(trip, 0).toISOString())}${trip.archivedAt ? say.putAway : ''}`;
+  return say.tripOption(trip.name, dayOfTrip(trip, 0).toISOString(), trip.archivedAt !== null);
 }

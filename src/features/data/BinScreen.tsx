@@ -46,8 +46,7 @@ export function BinScreen() {
                 className="flex items-center gap-4 border-b border-rule py-1"
               >
                 <span className="min-w-0 flex-1">
-                  <b>{nameOf(own)}</b>
-                  {say.since(own.record.deletedAt)}
+                  {say.inBinSince(<b>{nameOf(own)}</b>, own.record.deletedAt)}
                 </span>
                 <button
                   type="button"

@@ -1,3 +1,5 @@
+import { pieces } from '../../ui/words/pieces';
+import type { ReactNode } from 'react';
 import * as format from '../../ui/format';
 import { plural } from '../../ui/words/plural';
 
@@ -101,7 +103,7 @@ export const dataWords = {
   backToTheData: 'Back to the data',
   nothingHangsInIt: 'Nothing hangs in it.',
   inTheBin: 'In the bin',
-  since: (day: string) => `, since ${format.day(day)}`,
+  inBinSince: (thing: ReactNode, day: string) => pieces`${thing}, since ${format.day(day)}`,
   putBackThing: (thingName: string) => `Put back ${thingName}`,
   thingIsBack: (thingName: string) => `${thingName} is back.`,
   putBack: 'Put back',

@@ -195,7 +195,7 @@ function StillSeen(props: {
           {say.findingFromHeel(
             spoken(finding.kind),
             finding.atMm - zone.startMm,
-            stillDeep(remaining, finding),
+            depthLeftMm(remaining, finding),
           )}
         </label>
       ))}
@@ -208,7 +208,6 @@ function isSame(a: Finding, b: Finding): boolean {
   return a.kind === b.kind && a.atMm === b.atMm;
 }
 
-function stillDeep(remaining: readonly Finding[], finding: Finding): string {
-  const left = remaining.find((kept) => isSame(kept, finding));
-  return left && left.depthMm > 0 ? say.deep(left.depthMm) : '';
+function depthLeftMm(remaining: readonly Finding[], finding: Finding): number {
+  return remaining.find((kept) => isSame(kept, finding))?.depthMm ?? 0;
 }

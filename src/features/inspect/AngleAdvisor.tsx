@@ -103,8 +103,7 @@ function Prices({ prices, present }: { prices: AngleAdvice['prices']; present: n
         {prices.map(({ angleDeg, thicknessMm, damageShare, biteShare, steelMm3 }) => (
           <tr key={angleDeg} className={angleDeg === present ? 'font-bold' : ''}>
             <td className="figures whitespace-nowrap">
-              {deg(angleDeg)}
-              {angleDeg === present && say.angleNow}
+              {angleDeg === present ? say.presentAngle(angleDeg) : deg(angleDeg)}
             </td>
             <td className="number">{fineMm(thicknessMm)}</td>
             <td className="number">{Math.round(100 * damageShare)} %</td>

@@ -58,7 +58,7 @@ export function TestsByPlace(props: {
       {readings.length > 0 && (
         <p>
           {say.readHere(readings.map((test) => grams(test.grams!)).join(', '))}{' '}
-          {readings.length < 3 && say.singleReadingsScatterTakeThree}
+          {readings.length < 3 && `${say.singleReadingsScatter} `}
           <button type="button" className="link" onClick={takeBack}>
             {say.takeTheLastOneBack}
           </button>

@@ -26,8 +26,7 @@ export function KitSums(props: {
       </p>
       <p className="mt-1">
         <b>{say.about(totals.minutes)}</b>{' '}
-        {say.minutesADayToTargets(trip.days, totals.minutes / trip.days, serves)}
-        {!solution.proven && say.notProven}
+        {say.minutesADayToTargets(trip.days, totals.minutes / trip.days, serves, solution.proven)}
       </p>
       <TightestEvening kit={kit} trip={trip} solution={solution} />
       {trip.work.length > 0 && kits.share === null && (
@@ -65,8 +64,9 @@ function TightestEvening({
   const heaviest = eveningWork(solution, kit.kit, day)[0];
   return (
     <p className="field-error mt-1">
-      {say.cannotBeKeptOf(name, own, most)}
-      {heaviest && say.dropThereLess(needWords(heaviest.need), heaviest.minutes)}
+      {heaviest
+        ? say.cannotBeKeptUnlessDropped(name, own, most, needWords(heaviest.need), heaviest.minutes)
+        : say.cannotBeKeptOf(name, own, most)}
     </p>
   );
 }

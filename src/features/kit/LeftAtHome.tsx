@@ -43,8 +43,7 @@ export function LeftAtHome(props: {
               >
                 <span className="min-w-0 flex-1">
                   <span className={isOut ? 'font-semibold' : ''}>
-                    {item.name}
-                    {isOut && say.keptOut}
+                    {isOut ? say.thingKeptOut(item.name) : item.name}
                   </span>
                   {used && <span className="block text-[0.9rem]">{used}</span>}
                 </span>

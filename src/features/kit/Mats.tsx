@@ -106,21 +106,19 @@ function Thing(props: {
   const { solution, shelf, helpers, item, index, pxPerMm, mostPx, ghost, step, chosen, onChoose } =
     props;
   const thing = drawable(shelf, item.id);
+  const mass = index === null ? say.carriedAnyway0G : grams(item.massG);
   const isHeld = index !== null && solution.held.includes(index);
   const isChosen = index !== null && index === chosen;
   const outline =
     ghost === 'comes'
-      ? say.outline2OutlineDashedOutline
+      ? 'outline-2 outline-dashed outline-ink opacity-70'
       : ghost === 'leaves'
-        ? say.outline2OutlineDottedOutline
+        ? 'outline-2 outline-dotted outline-ink'
         : '';
   const words = (
     <>
       <b>{item.name}</b>
-      <span className="figures block text-[0.92rem]">
-        {index === null ? say.carriedAnyway0G : grams(item.massG)}
-        {isHeld && say.heldIn}
-      </span>
+      <span className="figures block text-[0.92rem]">{isHeld ? say.massHeldIn(mass) : mass}</span>
       {ghost && step && (
         <span className="block text-[0.92rem] font-semibold">
           {ghost === 'comes' ? say.oneStepHeavier : say.oneStepLighterLeavesIt}:{' '}

@@ -162,5 +162,5 @@ function changeWords({ isIn, minutesMore, fallsShort }: LadderChange): string {
   const size = Math.abs(minutesMore);
   const cost =
     size < 0.25 ? 'same' : `${minutesMore > 0 ? '+' : '−'}${size < 1 ? say.min : minutes(size)}`;
-  return `${spoken(verb)}: ${cost}${fallsShort ? say.fallsShort : ''}`;
+  return say.change(spoken(verb), cost, fallsShort);
 }

@@ -22,7 +22,6 @@ import type { LoggedNeed } from './loggedNeed';
 import { DamageWays } from './DamageWays';
 import { JobChoice } from './JobChoice';
 import { JOB_WORDS, keepsWords, planHeadline, startWords } from './jobWords';
-import { NothingWorks } from './NothingWorks';
 import { PlanBar } from './PlanBar';
 import { PlanHead } from './PlanHead';
 import { Planned } from './Planned';
@@ -30,6 +29,9 @@ import { inTurn, useOtherEdges } from './useSitting';
 import { usePlan, type PlanWishes } from './usePlan';
 import { useStart } from './useStart';
 
+const NothingWorks = dynamic(() => import('./NothingWorks').then((m) => m.NothingWorks), {
+  ssr: false,
+});
 const NewAngle = dynamic(() => import('./NewAngle'), { ssr: false });
 const Sitting = dynamic(() => import('./Sitting'), { ssr: false });
 

@@ -76,9 +76,9 @@ function Step(props: StepsProps & { step: LadderStep; number: number }) {
             {number}. {sentence(step.abrasive.name)}{' '}
             <span className="font-normal text-soft">{um(step.abrasive.sizeUm)}</span>
             <span className="block text-[0.92rem] font-normal text-soft">
-              {say.toTask(spoken(step.task))}
-
-              {step.facet && say.facetOf(step.facet.number, step.facet.of)}
+              {step.facet
+                ? say.toTaskByFacet(spoken(step.task), step.facet.number, step.facet.of)
+                : say.toTask(spoken(step.task))}
             </span>
           </span>
         </h3>

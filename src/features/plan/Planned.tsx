@@ -2,11 +2,10 @@ import { planWords as say } from './words/planWords';
 import dynamic from 'next/dynamic';
 import type { ReactNode } from 'react';
 import type { EdgeAim } from '../../core/edge';
-import { heldStep, stepHold } from '../../core/hold';
 import { ARC_FACETS, type EdgeJob, type JobPlan } from '../../core/jobs';
-import { workingFace, type LadderStep, toolForm } from '../../core/ladder';
+import { workingFace, type LadderStep } from '../../core/ladder';
 import type { HeldWay, Job } from '../../domain/terms';
-import type { Zone, Tool } from '../../domain/tool';
+import type { Zone } from '../../domain/tool';
 import { edgeName } from '../../domain/edgeName';
 import { Share } from '../../ui/Share';
 import { titles } from '../../ui/words/titleWords';
@@ -15,11 +14,6 @@ import { LadderChoice } from './LadderChoice';
 import type { LoggedNeed } from './loggedNeed';
 import { PlanSteps } from './PlanSteps';
 import type { PlanWishes } from './usePlan';
-import type { MarkdownBlock } from '../../formats/markdown';
-import { countSpan, minutesSpan, um } from '../../ui/format';
-import { holdLine } from '../../ui/words/holdWords';
-import { planText } from '../../ui/words/planText';
-import { stepWords } from '../../ui/words/stepWords';
 
 const PlanAside = dynamic(() => import('./PlanAside'), { ssr: false });
 const UpkeepAside = dynamic(() => import('./UpkeepAside'), { ssr: false });
@@ -86,35 +80,13 @@ export function Planned(props: {
       <p className="mt-3">
         <Share
           title={titles.plan(edgeName(tool, zone))}
-          blocks={() => planBlocks(plan, { tool, zone, coinThicknessMm })}
+          blocks={async () =>
+            (await import('./planBlocks')).planBlocks(plan, { tool, zone, coinThicknessMm })
+          }
         />
       </p>
       {job === 'upkeep' && props.edge && <UpkeepAside need={need} edge={props.edge} />}
       <PlanAside need={need} job={job} aim={aim} plan={plan} coinThicknessMm={coinThicknessMm} />
     </>
   );
-}
-
-/** A plan as a text: its steps with strokes, hold and the sign that ends each. */
-function planBlocks(
-  plan: JobPlan,
-  edge: { tool: Tool; zone: Zone; coinThicknessMm: number },
-): MarkdownBlock[] {
-  const { tool, zone } = edge;
-  return [
-    { heading: planText.heading(edgeName(tool, zone), minutesSpan(plan)), level: 1 },
-    ...plan.steps.map((step, i): MarkdownBlock => {
-      const hold = stepHold(heldStep(step), edge);
-      const [until] = stepWords(step, toolForm(tool.kind) === 'axe').doneWhen;
-      const { strokesPerSide, strokesPerSideLow, strokesPerSideHigh, abrasive } = step;
-      return {
-        text: [
-          planText.step(i + 1, `${abrasive.name}, ${um(abrasive.sizeUm)}`),
-          planText.strokes(countSpan(strokesPerSide, strokesPerSideLow, strokesPerSideHigh)),
-          ...(hold ? [holdLine(hold)] : []),
-          planText.until(until!),
-        ].join('\n'),
-      };
-    }),
-  ];
 }

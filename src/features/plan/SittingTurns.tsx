@@ -85,8 +85,7 @@ function Row(props: {
         <LyingSilhouette tool={tool} scale={TOOL_PX / toolOutline(tool).lengthMm} />
       </span>
       <span className="figures min-w-0 leading-tight">
-        <b>{edgeName(tool, zone)}</b>
-        {say.strokesASideOf(step.strokesPerSide)}
+        {say.edgeStrokesASide(<b>{edgeName(tool, zone)}</b>, step.strokesPerSide)}
         {hold && (
           <span className="block text-[0.95rem]">
             {heldAt(hold)}, {holdHeadline(hold.guide).toLowerCase()}

@@ -2,7 +2,7 @@
 
 import { LabLink } from '../../ui/LabLink';
 import { spoken } from '../../ui/words/closedWords';
-import { counted, timesWords } from '../../ui/words/counted';
+import { timesWords } from '../../ui/words/counted';
 import { planWords as say } from './words/planWords';
 import { useMemo } from 'react';
 import { upkeepAnswer } from '../../core/answers';
@@ -103,9 +103,7 @@ function Age({ stropId, now }: { stropId: string; now: string }) {
     <section>
       <h3>{say.is(strop.name, spoken(age))}</h3>
       <p className="figures text-soft">
-        {say.sinceItWasLoaded(strokes)}
-        {days !== null && `, ${counted.day(days)}`}
-        {say.shinyFromAbout(Math.round(SHINY_FROM))}
+        {say.sinceItWasLoaded(strokes, days, Math.round(SHINY_FROM))}
       </p>
       <ol className="mt-1 grid grid-cols-5 gap-1">
         {STROP_AGES.map((each) => (

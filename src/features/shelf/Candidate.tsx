@@ -96,7 +96,5 @@ function bringsWords(
     savesMinutes >= 0.05
       ? say.wouldSaveOver(savesMinutes, usedFor.length)
       : say.wouldServeEdges(usedFor.length);
-  const reaches = onlyFor.length > 0 ? say.andBringToAFinish(onlyFor) : '';
-  const keener = keenerOn.length > 0 ? say.andLeaveKeener(keenerOn.length) : '';
-  return `${what} ${saves}${reaches}${keener}.`;
+  return say.wouldBring(what, saves, onlyFor, keenerOn.length);
 }

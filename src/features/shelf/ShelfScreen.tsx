@@ -156,8 +156,7 @@ function ladderWords(plan: EdgeNeed['plan']): string {
     const names = steps.map(({ abrasive }) => abrasive.name).join(say.then);
     return `${names}; ${minutes(plan.minutes)}`;
   }
-  const other = missingStone ? say.aMStoneWould(missingStone.sizeUm) : '';
-  return say.nothingOnTheShelfReaches(other);
+  return say.nothingOnTheShelfReaches(missingStone?.sizeUm ?? null);
 }
 
 const TableIn = dynamic(() => import('./TableIn'), { ssr: false });

@@ -99,7 +99,7 @@ function stateWords(record: Abrasive, uses: ReadonlyMap<string, SurfaceUse>): st
     isOilStone(record) && say.anOilStone,
     soaksMl > 0 && say.soaksUp(soaksMl),
     freshLeft !== null && say.freshLeft(freshLeft),
-    strokes > 0 && `${counted.stroke(strokes)}${record.freshAt ? say.sinceItWasFresh : ''}`,
+    strokes > 0 && (record.freshAt ? say.strokesSinceFresh(strokes) : counted.stroke(strokes)),
   ]
     .filter(Boolean)
     .join('; ');

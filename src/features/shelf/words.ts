@@ -151,7 +151,7 @@ export const shelfWords = {
   loadedScrubIt: 'loaded: scrub it',
   glazed: 'glazed: rub it open on something coarser',
   soaksUp: (soaksMl: number) => `soaks up ${format.ml(soaksMl)}`,
-  sinceItWasFresh: ' since it was fresh',
+  strokesSinceFresh: (strokes: number) => `${plural(strokes, 'stroke')} since it was fresh`,
   helpers: 'Helpers',
   strops: 'Strops',
   otherFace: (surface: string, compoundName: string) => `other face ${surface}, ${compoundName}`,
@@ -169,9 +169,8 @@ export const shelfWords = {
     `would save ${format.minutes(savesMinutes)} over ${plural(edges, 'edge')}`,
   wouldServeEdges: (edges: number) =>
     `would serve ${plural(edges, 'edge')} and save next to nothing`,
-  andBringToAFinish: (names: readonly string[]) =>
-    `, and bring ${format.listed(names)} to a finish that nothing else reaches`,
-  andLeaveKeener: (edges: number) => `, and leave ${plural(edges, 'edge')} keener`,
+  wouldBring: (what: string, saves: string, onlyFor: readonly string[], keenerEdges: number) =>
+    `${what} ${saves}${onlyFor.length === 0 ? '' : `, and bring ${format.listed(onlyFor)} to a finish that nothing else reaches`}${keenerEdges === 0 ? '' : `, and leave ${plural(keenerEdges, 'edge')} keener`}.`,
   everyEdgeALittleTired: 'every edge a little tired',
   everyEdgeWornADay: 'every edge worn by a day’s work',
   chipInEachEdge: 'a chip of 0.25 mm in each',
@@ -211,8 +210,8 @@ export const shelfWords = {
   notTestedYet: 'not tested yet',
   leaveItAlone: 'leave it alone',
   then: ', then ',
-  aMStoneWould: (sizeUm: number) => `; a ${sizeUm} µm stone would`,
-  nothingOnTheShelfReaches: (other: string) => `nothing on the shelf reaches its target${other}`,
+  nothingOnTheShelfReaches: (missingUm: number | null) =>
+    `nothing on the shelf reaches its target${missingUm === null ? '' : `; a ${missingUm} µm stone would`}`,
   strokesIn: (strokes: string, touchUps: string) => `${strokes} in ${touchUps}`,
   takes: (minutes: number) => `takes ${format.minutes(minutes)}`,
 };

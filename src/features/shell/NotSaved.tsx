@@ -129,8 +129,11 @@ function ClashDialog(props: {
                         onChange={() => setSides({ ...sides, [keyOf(clash, field)]: side })}
                       />
                       <span>
-                        {side === 'mine' ? say.yours : say.savedMeanwhile}
-                        <b>{fieldValue(field.path, side === 'mine' ? field.to : field.present)}</b>
+                        {(side === 'mine' ? say.yours : say.savedMeanwhile)(
+                          <b>
+                            {fieldValue(field.path, side === 'mine' ? field.to : field.present)}
+                          </b>,
+                        )}
                       </span>
                     </label>
                   </td>

@@ -131,8 +131,7 @@ function OverTheEvening({ day, nameOf }: { day: OutDay; nameOf: EdgeNamer }) {
   });
   return (
     <p className="field-error">
-      {say.overTheEvening(day.overMinutes)}
-      {named.length > 0 && say.leaveNoWorkForIt(named)}
+      {say.overTheEvening(day.overMinutes)} {named.length > 0 && say.leaveTheirWork(named)}
     </p>
   );
 }

@@ -165,8 +165,7 @@ export function TripBoard({ kept }: { kept: Trip }) {
 function eveningWords(trip: Trip, answer: ForecastAnswer | null, day: number, isNarrow: boolean) {
   const spread = answer?.forecast.eveningMinutes[day];
   if (!spread) return '';
-  const of = isNarrow ? '' : say.ofMinutes(trip.minutesPerEvening);
-  return `${Math.round(spread.median)}${of} min`;
+  return say.medianMinutes(Math.round(spread.median), isNarrow ? null : trip.minutesPerEvening);
 }
 
 /** The cell that is in hand, to be painted by hours or by number. */
@@ -210,7 +209,7 @@ function ForecastState({ shown }: { shown: ShownForecast }) {
         {error
           ? failureWords(error)
           : answer
-            ? say.runsBehindForecast(answer.forecast.runs, isWhole ? '' : say.moreToCome)
+            ? say.runsBehindForecast(answer.forecast.runs, isWhole)
             : say.lookingAhead}
       </p>
       <SavedWord word={saved} />

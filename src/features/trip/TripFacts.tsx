@@ -28,7 +28,7 @@ export function TripFacts(props: {
           ? tripWords.eveningsAtHome
           : tripWords.ofADayForStones(stoneWaterMl(props.trip), props.trip.waterAtHandMlPerDay),
         tripWords.anEvening(minutesPerEvening),
-        tripWords.stopsInMidJob(midJobStops, kit.midJobFromBelt ? tripWords.fromTheBelt : ''),
+        tripWords.stopsInMidJob(midJobStops, kit.midJobFromBelt),
         ...(people.length > 0 ? [people.join(', ')] : []),
       ].join(' · ')}
     >

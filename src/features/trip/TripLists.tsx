@@ -130,8 +130,7 @@ function WaterOfDays({ days, atHandMl }: { days: readonly OutDay[]; atHandMl: nu
   if (most < 1) return null;
   return (
     <p className={most > atHandMl ? 'field-error mt-2' : 'mt-2 text-[0.95rem] text-soft'}>
-      {say.waterNeededOf(most, atHandMl)}
-      {most > atHandMl && say.useAFileADry}
+      {say.waterNeededOf(most, atHandMl)} {most > atHandMl && say.useDryThings}
     </p>
   );
 }

@@ -57,7 +57,12 @@ export function WorkCell(
   const edges = (forecast?.edges ?? []).filter(({ toolId }) => toolId === tool.id);
   const words = work.map((job) => jobWords(tasks, job));
   const state = worstWord(edges, problem, day);
-  const label = `${tool.name}, ${dayName(day)}: ${words.join(', ') || say.noWork}${state ? say.byEvening(spoken(state)) : ''}`;
+  const label = say.cellOf(
+    tool.name,
+    dayName(day),
+    words.join(', ') || say.noWork,
+    state && spoken(state),
+  );
   const barPx = isNarrow ? NARROW_BAR_PX : WIDE_BAR_PX;
   const isPicked = picked?.toolId === tool.id && picked.day === day;
   const hoursOver = (x: number): number =>

@@ -61,9 +61,8 @@ export const tripWords = {
   unitAnHour: (unit: string) => `${unit} an hour`,
   less: (what: string) => `Less ${what}`,
   more: (what: string) => `More ${what}`,
-  moreToCome: ', more to come',
-  runsBehindForecast: (runs: number, more: string) =>
-    `${plural(runs, 'run')}${more}; medians, priors where your log does not say.`,
+  runsBehindForecast: (runs: number, isWhole: boolean) =>
+    `${plural(runs, 'run')}${isWhole ? '' : ', more to come'}; medians, priors where your log does not say.`,
   lookingAhead: 'Looking ahead …',
   forecast: 'Forecast',
   stop: 'Stop',
@@ -78,8 +77,8 @@ export const tripWords = {
   nothingIsLikelyTonightWipe:
     'Nothing is likely tonight: wipe and dry the edges, and leave them alone.',
   overTheEvening: (overMinutes: number) => `${format.minutes(overMinutes)} over the evening.`,
-  leaveNoWorkForIt: (names: readonly string[]) =>
-    ` Leave ${format.listed(names)}: no work for it on the next day.`,
+  leaveTheirWork: (names: readonly string[]) =>
+    `Leave ${format.listed(names)}: no work for it on the next day.`,
   learnedFromSpells: (spells: number) =>
     `Learned from ${plural(spells, 'spell')} of work in your log`,
   usualRates: 'Usual rates: no spell of work in your log says otherwise yet',
@@ -153,8 +152,8 @@ export const tripWords = {
   ofADayForStones: (stoneWaterMl: number, volumeMl: number) =>
     `${format.ml(stoneWaterMl)} of ${format.ml(volumeMl)} a day for stones`,
   anEvening: (minutesPerEvening: number) => `${format.minutes(minutesPerEvening)} an evening`,
-  fromTheBelt: ', from the belt',
-  stopsInMidJob: (stops: number, where: string) => `${plural(stops, 'stop')} in mid-job${where}`,
+  stopsInMidJob: (stops: number, isFromBelt: boolean) =>
+    `${plural(stops, 'stop')} in mid-job${isFromBelt ? ', from the belt' : ''}`,
   beforeYouGo: 'Before you go',
   nothingThatYouOwnWorks: 'Nothing that you own works',
   whatWould: 'What would',
@@ -187,8 +186,8 @@ export const tripWords = {
     `The chance of each kind of work times its minutes when it comes; the working of an edge stands under its chart. In sum ${format.minutes(meanMinutes)} on average, half of all trips under ${format.minutes(Math.max(1, medianMinutes))}.`,
   waterNeededOf: (volumeMl: number, atHandMl: number) =>
     `Stones need up to ${format.ml(volumeMl)} of the ${format.ml(atHandMl)} that they have a day.`,
-  useAFileADry:
-    ' Use a file, a dry diamond or a strop those days, or set more water aside for them.',
+  useDryThings:
+    'Use a file, a dry diamond or a strop those days, or set more water aside for them.',
   hardlyAny: 'hardly any',
   whatIf: 'What if',
   whatIfOfTool: (name: string) => `${name} keener or steeper, one more, or without the file`,
@@ -206,7 +205,8 @@ export const tripWords = {
   leaveTheFileAtHome: 'Leave the file at home',
   theSame: 'the same',
   noWork: 'no work',
-  byEvening: (state: string) => `; ${state} by evening`,
+  cellOf: (toolName: string, day: string, work: string, byEvening: string | null) =>
+    `${toolName}, ${day}: ${work}${byEvening === null ? '' : `; ${byEvening} by evening`}`,
   workByToolAndDay: 'Work by tool and day',
   tool: 'Tool',
   intoACalendar: 'Into a calendar',
@@ -232,6 +232,7 @@ export const tripWords = {
   everybody: 'everybody',
   noneOfThem: 'none',
   clearIt: 'clear',
-  ofMinutes: (minutes: number) => ` of ${minutes}`,
+  medianMinutes: (medianMinutes: number, eveningMinutes: number | null) =>
+    `${medianMinutes}${eveningMinutes === null ? '' : ` of ${eveningMinutes}`} min`,
   about: (times: string) => `about ${times}`,
 };

@@ -14,7 +14,14 @@ export const uiPartsWords = {
   spine: 'spine',
   theSpine: 'the spine',
   backEndOfStone: 'the back end of the stone',
-  ofYourCoin: (coins: number) => `, ${format.rounded(coins, 1)} of your coin`,
+  turnByCoins: (
+    angleDeg: number,
+    what: string,
+    liftMm: number,
+    way: string,
+    coins: number | null,
+  ) =>
+    `${format.deg(angleDeg)}: ${what} ${format.mm(liftMm)} ${way}${coins === null ? '' : `, ${format.rounded(coins, 1)} of your coin`}`,
   letTheGo: (name: string) => `Let the ${name} go`,
   tryAgainSimulated: 'Try again: simulated',
   fromASimulated: 'From a simulated',
@@ -70,7 +77,8 @@ export const uiPartsWords = {
   asYouLeftIt: (at: string) => `As you left it, ${format.leftWhen(at)}.`,
   startAnew: 'Start anew',
   whichTrip: 'Which trip',
-  putAway: ', put away',
+  tripOption: (tripName: string, day: string, isPutAway: boolean) =>
+    `${tripName}, ${format.day(day)}${isPutAway ? ', put away' : ''}`,
   cancel: 'Cancel',
   pictures: 'Pictures',
   remove: 'Remove',

@@ -1,3 +1,5 @@
+import { pieces } from './pieces';
+import type { ReactNode } from 'react';
 import { plural } from './plural';
 
 /** What these screens say. */
@@ -23,7 +25,7 @@ export const shellWords = {
   changedInTwoPlaces: 'Changed in two places',
   changedElsewhere:
     'Since this was opened, the same was changed elsewhere. All else is joined; say which of these stands.',
-  savedMeanwhile: 'saved meanwhile: ',
+  savedMeanwhile: (field: ReactNode) => pieces`saved meanwhile: ${field}`,
   saveThese: 'Save these',
   notSaved: 'Not saved',
   recordsNotSaved: (records: number) => `Not saved: ${plural(records, 'record')}.`,
@@ -57,7 +59,7 @@ export const shellWords = {
   name: 'Open Trail',
   shortcuts: 'Shortcuts',
   notices: 'Notices',
-  yours: 'yours: ',
+  yours: (field: ReactNode) => pieces`yours: ${field}`,
   allowStorage: (message: string) =>
     `${message}. Allow storage for this page, or leave the private window, then reload. Nothing has been lost or changed.`,
 };

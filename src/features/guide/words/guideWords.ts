@@ -112,9 +112,8 @@ export const guideWords = {
   keepItAsAMicro: 'Keep it as a micro-bevel',
   theDrawingAndTheNext: 'The drawing and the next plan go by it.',
   stillToBeSeen: 'Still to be seen?',
-  findingFromHeel: (spoken: string, startMm: number, stillDeep: string) =>
-    `${format.sentence(spoken)} ${format.placeMm(startMm)} from the heel of the stretch${stillDeep}`,
-  deep: (depthMm: number) => `, ${format.chipDepth(depthMm)} deep`,
+  findingFromHeel: (finding: string, startMm: number, depthMm: number) =>
+    `${format.sentence(finding)} ${format.placeMm(startMm)} from the heel of the stretch${depthMm > 0 ? `, ${format.chipDepth(depthMm)} deep` : ''}`,
   now: (edgeName: string) => `Now ${edgeName}.`,
   wash: 'Wash',
   howToWash: 'brush and rinse; lay it flat to dry',

@@ -62,7 +62,7 @@ export const inspectWords = {
   theFinestTestItPasses: 'The finest test it passes there',
   itShaves: 'It shaves',
   readHere: (grams: string) => `Read here: ${grams}.`,
-  singleReadingsScatterTakeThree: 'Single readings scatter: take three. ',
+  singleReadingsScatter: 'Single readings scatter: take three.',
   takeTheLastOneBack: 'Take the last one back',
   verdict: 'Verdict',
   chipStays: (leftDamageWords: string) =>
@@ -79,7 +79,7 @@ export const inspectWords = {
   lookAlongTheWholeEdge: 'Look along the whole edge before a stone touches it.',
   nothingHangsOnTheRack: 'Nothing hangs on the rack yet.',
   layOutWhatYouHave: 'Lay out what you have',
-  angleNow: ' now',
+  presentAngle: (angleDeg: number) => `${format.deg(angleDeg)} now`,
   findingAt: (kind: string, place: string) => `${kind} at ${place}`,
   nowStands: (word: string) => `now ${word}`,
 };

@@ -22,28 +22,31 @@ export const kitWords = {
   outThereWithStrops: 'Out there, closing strops and all:',
   counting: 'counting …',
   about: (minutes: number) => `About ${format.minutes(minutes)}`,
-  minutesADayToTargets: (days: number, minutes: number, serves: string) =>
-    `to the targets in ${plural(days, 'day')}, ${format.minutes(minutes)} a day; ${serves}.`,
-  notProven: ' Not proven.',
+  minutesADayToTargets: (days: number, minutesADay: number, serves: string, isProven: boolean) =>
+    `to the targets in ${plural(days, 'day')}, ${format.minutes(minutesADay)} a day; ${serves}.${isProven ? '' : ' Not proven.'}`,
   thisKitGoesAlong: 'This is the kit that goes along.',
   backToKitThatGoesAlong: 'Back to the kit that goes along',
   theTightestOf: (name: string, minutes: number, limitMinutes: number) =>
     `The tightest, ${name}: ${format.minutes(minutes)} of ${format.minutes(limitMinutes)}.`,
-  cannotBeKeptOf: (name: string, minutes: number, limitMinutes: number) =>
-    `${format.sentence(name)} cannot be kept: ${format.minutes(minutes)} of ${format.minutes(limitMinutes)}.`,
-  dropThereLess: (needWords: string, minutes: number) =>
-    ` Drop ${needWords} there: ${format.minutes(minutes)} less.`,
+  cannotBeKeptOf: (limitName: string, minutes: number, limitMinutes: number) =>
+    `${format.sentence(limitName)} cannot be kept: ${format.minutes(minutes)} of ${format.minutes(limitMinutes)}.`,
+  cannotBeKeptUnlessDropped: (
+    limitName: string,
+    minutes: number,
+    limitMinutes: number,
+    need: string,
+    needMinutes: number,
+  ) =>
+    `${format.sentence(limitName)} cannot be kept: ${format.minutes(minutes)} of ${format.minutes(limitMinutes)}. Drop ${need} there: ${format.minutes(needMinutes)} less.`,
   nothingFitsLimits: 'Nothing fits your limits with what is held in.',
   theBestWithinYourLimits: 'The best within your limits.',
   backToTheBestWithin: 'Back to the best within your limits',
   leftAtHome: 'Left at home',
   wouldSave: 'would save',
-  keptOut: ', kept out',
+  thingKeptOut: (thingName: string) => `${thingName}, kept out`,
   nothing: 'nothing',
-  outline2OutlineDashedOutline: 'outline-2 outline-dashed outline-ink opacity-70',
-  outline2OutlineDottedOutline: 'outline-2 outline-dotted outline-ink',
   carriedAnyway0G: 'carried anyway, 0 g',
-  heldIn: ', held in',
+  massHeldIn: (mass: string) => `${mass}, held in`,
   oneStepHeavier: 'one step heavier',
   oneStepLighterLeavesIt: 'one step lighter leaves it',
   moveToTheBelt: 'Move to the belt',

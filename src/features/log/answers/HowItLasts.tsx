@@ -52,8 +52,9 @@ export function HowItLasts(props: {
               {lasts.angleDeg === null ? say.notKnown : say.perSide(lasts.angleDeg)}
             </td>
             <td className="number">
-              {lasts.isAtLeast && say.atLeast}
-              {hours(lasts.untilTired)}
+              {lasts.isAtLeast
+                ? say.atLeastHours(hours(lasts.untilTired))
+                : hours(lasts.untilTired)}
             </td>
             <td className="number">{lasts.spells}</td>
           </tr>

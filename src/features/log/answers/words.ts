@@ -67,7 +67,7 @@ export const logAnswersWords = {
   untilTired: 'Until tired',
   stretches: 'Stretches',
   notKnown: 'not known',
-  atLeast: 'at least ',
+  atLeastHours: (hours: string) => `at least ${hours}`,
   noEdgeAsksSooner: 'No edge asks sooner or later than it used to.',
   whenceGapsAreKnown: (entries: number) =>
     `From ${plural(entries, 'entry', 'entries')}. Strops and stones are said from three entries on, thinnings from two; a trend from five on, where chance makes one in one row of ten at most.`,

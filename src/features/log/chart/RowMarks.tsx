@@ -2,7 +2,7 @@ import { logChartWords as say } from './words';
 import { useRouter } from 'next/navigation';
 import { useRef, useState, type KeyboardEvent } from 'react';
 import type { CourseEntry } from '../../../core/answers';
-import { day, um } from '../../../ui/format';
+import { um } from '../../../ui/format';
 import { WORK_MARK_WORDS, WorkSignAt } from '../../../ui/WorkSign';
 
 /** An entry with the place of its mark. */
@@ -82,5 +82,6 @@ export function RowMarks(props: {
 function nameOf({ at, mark, before, after }: CourseEntry): string {
   const from = before ? um(before.apexUm) : 'untested';
   const to = after ? um(after.apexUm) : 'untested';
-  return `${day(at)}, ${WORK_MARK_WORDS[mark]}${mark === 'hook' ? '' : say.fromTestToTest(from, to)}`;
+  const work = WORK_MARK_WORDS[mark];
+  return mark === 'hook' ? say.hookMarkOf(at, work) : say.markOf(at, work, from, to);
 }

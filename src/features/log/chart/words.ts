@@ -2,7 +2,9 @@ import * as format from '../../../ui/format';
 
 /** What these screens say. */
 export const logChartWords = {
-  fromTestToTest: (from: string, to: string) => `: ${from} to ${to}`,
+  markOf: (day: string, work: string, from: string, to: string) =>
+    `${format.day(day)}, ${work}: ${from} to ${to}`,
+  hookMarkOf: (day: string, work: string) => `${format.day(day)}, ${work}`,
   entriesOf: (name: string) => `Entries of ${name}`,
   asATable: (name: string) => `${name} as a table`,
   rounderThanTargetDays: (edge: string, rounderDays: number, days: number) =>

@@ -145,7 +145,8 @@ export const planWords = {
   nothingElseDoesIt: 'nothing else does it',
   doesNotFitIn: 'does not fit in',
   min: '½ min',
-  fallsShort: ', falls short',
+  change: (verb: string, cost: string, fallsShort: boolean) =>
+    `${verb}: ${cost}${fallsShort ? ', falls short' : ''}`,
   steps: 'Steps',
   step: 'step',
   strokesHeading: 'strokes',
@@ -154,7 +155,8 @@ export const planWords = {
   time: 'time',
   doneWhen: 'done when',
   toTask: (task: string) => `to ${task}`,
-  facetOf: (facet: number, facets: number) => `, ${facet} of ${facets}`,
+  toTaskByFacet: (task: string, facet: number, facets: number) =>
+    `to ${task}, ${facet} of ${facets}`,
   about: (countSpan: string) => `about ${countSpan}`,
   fromEachEnd: 'from each end',
   aSideUnit: 'a side',
@@ -217,8 +219,8 @@ export const planWords = {
   stropItNowAndThen: 'Strop it now and then: the log will say how long that keeps the stone away',
   keptUpSoFar: (times: string) => `Kept up ${times} so far: the log needs two between two stones`,
   is: (name: string, age: string) => `${format.sentence(name)} is ${age}`,
-  sinceItWasLoaded: (strokes: number) => `${plural(strokes, 'stroke')} since it was loaded`,
-  shinyFromAbout: (strokes: number) => `; shiny from about ${strokes}`,
+  sinceItWasLoaded: (strokes: number, days: number | null, shinyFromStrokes: number) =>
+    `${plural(strokes, 'stroke')} since it was loaded${days === null ? '' : `, ${plural(days, 'day')}`}; shiny from about ${shinyFromStrokes}`,
   whatIf: 'What if',
   anotherFinishOneStoneLess: 'another finish, one stone, less steel: side by side',
   otherWays: 'Other ways',
@@ -267,7 +269,8 @@ export const planWords = {
   stoneWetOnce: (stoneName: string) => `${format.sentence(stoneName)}, wet once`,
   thenPutItAway: 'Then put it away',
   putAwayInShort: 'Wash, dry, wax, sheath: a tap each when the last edge is done.',
-  strokesASideOf: (strokesPerSide: number) => `, ${strokesPerSide} a side`,
+  edgeStrokesASide: (edge: ReactNode, strokesPerSide: number) =>
+    pieces`${edge}, ${strokesPerSide} a side`,
   earlier: 'earlier',
   inOneSitting: 'In one sitting',
   edgeToo: (edge: string, minutes: ReactNode) => pieces`${edge} too, ${minutes}`,

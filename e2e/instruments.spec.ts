@@ -81,6 +81,7 @@ test('a broken connection says so and is made again by hand', async ({ page }) =
 
 test('where the application’s server cannot be reached one sentence says so, and the reading is typed', async ({
   page,
+  watched,
 }) => {
   await page.route('**/api/instruments/**', (route) => route.abort());
   await openTest(page);
@@ -89,6 +90,8 @@ test('where the application’s server cannot be reached one sentence says so, a
   await page.getByLabel('Or grams, on a tester').fill('150');
   await page.getByRole('button', { name: 'Put it in' }).click();
   await expect(page.getByText(/^About/)).toBeVisible();
+  // The browser itself notes in its console what it could not fetch.
+  expect(watched.problems.splice(0).join()).toContain('/api/instruments/edge-tester');
 });
 
 test('silence is noticed', async ({ page }) => {
